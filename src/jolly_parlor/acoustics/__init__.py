@@ -1,0 +1,1 @@
+"""What the room does: air, surfaces, modes, the sound field, images, sources."""

@@ -1,0 +1,122 @@
+"""Complex eigenvalues of one axis of a box with locally reacting ends.
+
+X'' + u X = 0 on [0, L], X'(0) = j k b0 X(0), X'(L) = -j k b1 X(L), time factor exp(+j w t):
+(Kuttruff, Room Acoustics, normal modes in rectangular rooms with non-rigid walls). With
+a = j k b0 the shape is X(x) = cos qx + (a / q) sin qx, q = sqrt(u), and u solves
+
+    F(u) = j k (b0 + b1) cos qL - (u + k^2 b0 b1) sin(qL) / q = 0,
+
+an entire function of u. The roots start at the rigid values (n pi / L)^2 and are followed while
+the admittances grow from zero to their value, a few Newton steps each time.
+"""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+
+_SMALLEST_ADMITTANCE = 1e-7  # keeps q of the zeroth mode away from 0, where X is 0/0 in floats
+
+
+class EigenvalueError(ArithmeticError):
+    """The roots of an axis could not be followed; the admittances are beyond the model."""
+
+
+@dataclass(frozen=True)
+class AxisModes:
+    """Modes of one axis: eigenvalues u and norms, both of shape (frequencies, modes)."""
+
+    length: float
+    start_factor: ComplexArray
+    """j k b0, shape (frequencies, 1)."""
+    u: ComplexArray
+    norm: ComplexArray
+    """The integral of X squared over the axis (not of |X|^2: the problem is complex symmetric)."""
+
+    def first(self, count: int) -> "AxisModes":
+        """The same axis with its lowest `count` modes only."""
+        return AxisModes(self.length, self.start_factor, self.u[:, :count], self.norm[:, :count])
+
+    def shape(self, position: float) -> ComplexArray:
+        """X at a position along the axis in metres, shape (frequencies, modes)."""
+        q = np.sqrt(self.u)
+        return np.asarray(np.cos(q * position) + self.start_factor / q * np.sin(q * position))
+
+
+def axis_modes(
+    length: float,
+    wavenumbers: FloatArray,
+    start_admittance: FloatArray,
+    end_admittance: FloatArray,
+    count: int,
+) -> AxisModes:
+    """The first `count` modes of an axis at each wavenumber.
+
+    length in metres, wavenumbers in 1/m and admittances of shape (frequencies,).
+    Raises EigenvalueError when roots merge or are not met.
+    """
+    k = wavenumbers[:, None]
+    b0 = np.maximum(start_admittance, _SMALLEST_ADMITTANCE)[:, None]
+    b1 = np.maximum(end_admittance, _SMALLEST_ADMITTANCE)[:, None]
+    for steps in (6, 24, 96):
+        u = _follow(length, k, b0, b1, count, steps)
+        if _all_found(length, k, b0, b1, u):
+            factor: ComplexArray = np.asarray(1j * k * b0, dtype=np.complex128)
+            return AxisModes(length, factor, u, _norm(length, factor, u))
+    raise EigenvalueError(
+        f"The eigenvalues of the {length:.2f} m axis could not be followed; "
+        "one of its two surfaces absorbs too much for this model."
+    )
+
+
+def _characteristic(
+    length: float, k: FloatArray, b0: FloatArray, b1: FloatArray, u: ComplexArray
+) -> tuple[ComplexArray, ComplexArray]:
+    """F(u) and dF/du."""
+    q = np.sqrt(u)
+    cosine, sine_q = np.cos(q * length), np.sin(q * length) / q
+    a, p = 1j * k * (b0 + b1), k**2 * b0 * b1
+    value = a * cosine - (u + p) * sine_q
+    # d cos(qL)/du = -L sin(qL)/(2q);  d (sin(qL)/q)/du = (L cos(qL) - sin(qL)/q) / (2u)
+    slope = -a * length / 2 * sine_q - sine_q - (u + p) * (length * cosine - sine_q) / (2 * u)
+    return value, slope
+
+
+def _follow(
+    length: float, k: FloatArray, b0: FloatArray, b1: FloatArray, count: int, steps: int
+) -> ComplexArray:
+    n = np.arange(count)
+    rigid = (n * np.pi / length) ** 2
+    # First-order start: u_n + j k (b0 + b1) e_n / L with e_0 = 1, e_n = 2 (also keeps u_0 off 0).
+    share = np.where(n == 0, 1.0, 2.0)
+    u = rigid + 1j * k * (b0 + b1) / steps * share / length
+    for step in range(1, steps + 1):
+        scale = step / steps
+        for _ in range(4):
+            value, slope = _characteristic(length, k, b0 * scale, b1 * scale, u)
+            u = u - value / slope
+    return np.asarray(u)
+
+
+def _all_found(
+    length: float, k: FloatArray, b0: FloatArray, b1: FloatArray, u: ComplexArray
+) -> bool:
+    if not np.all(np.isfinite(u)):
+        return False
+    value, slope = _characteristic(length, k, b0, b1, u)
+    still_moving = np.abs(value / slope) > 1e-8 * (1.0 + np.abs(u))
+    ordered = np.sort(u.real, axis=1)  # a pair that merged leaves two equal entries
+    by_real = np.take_along_axis(u, np.argsort(u.real, axis=1), axis=1)
+    merged = np.abs(np.diff(by_real, axis=1)) < 1e-4 * (1.0 + np.abs(ordered[:, 1:]))
+    return not (np.any(still_moving) or np.any(merged))
+
+
+def _norm(length: float, factor: ComplexArray, u: ComplexArray) -> ComplexArray:
+    q = np.sqrt(u)
+    ratio2 = factor**2 / u
+    return np.asarray(
+        length / 2 * (1 + ratio2)
+        + (1 - ratio2) * np.sin(2 * q * length) / (4 * q)
+        + factor * np.sin(q * length) ** 2 / u
+    )

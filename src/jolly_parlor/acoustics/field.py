@@ -1,0 +1,123 @@
+"""The sound field of a box room with impedance surfaces: the model of record.
+
+Modes in two axes; the third, in which source and receiver lie farthest apart, is summed in
+closed form as a transmission line between its two end reflections. With u_m, u_n the
+eigenvalues of the two modal axes and kappa^2 = k^2 - u_m - u_n (Im kappa <= 0),
+
+    p = 4 pi sum_mn X_m(s) X_m(r) Y_n(s) Y_n(r) / (N_m N_n) g_mn,
+    g = [e(d) + R0 e(s + r) + R1 e(2L - s - r) + R0 R1 e(2L - d)] / (2 j kappa (1 - R0 R1 e(2L))),
+
+e(x) = exp(-j kappa x), R = (kappa - k beta) / (kappa + k beta). Unit: a free-field source gives
+exp(-jkr) / r, so 0 dB is the level at 1 m. The classical Green's function of a duct, applied to
+a closed one; checked against independent finite-difference solutions in tests/acoustics.
+"""
+
+from math import ceil, pi, sqrt
+
+import numpy as np
+from numpy.typing import ArrayLike
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.eigenvalues import AxisModes, axis_modes
+
+_LOWEST_MODE_LIMIT_HZ = 450.0
+_HIGHEST_MODE_LIMIT_HZ = 2400.0
+_DECAY_NEPERS = 7.0  # modes left out of the sum have fallen by at least this over the third axis
+
+
+class BoxField:
+    """Transfer functions of one box room on one frequency grid.
+
+    dimensions: width (x), length (y), height (z) in metres.
+    admittances: shape (6, frequencies), the surfaces x=0, x=W, y=0, y=L, z=0, z=H.
+    Eigenvalues are found once per axis and reused for every position.
+    """
+
+    def __init__(
+        self,
+        dimensions: ArrayLike,
+        admittances: FloatArray,
+        frequencies_hz: FloatArray,
+        speed_of_sound: float,
+    ) -> None:
+        self.dimensions = np.asarray(dimensions, dtype=float)
+        self.frequencies_hz = np.asarray(frequencies_hz, dtype=float)
+        if self.dimensions.shape != (3,) or np.any(self.dimensions <= 0):
+            raise ValueError("A box room needs three dimensions greater than zero.")
+        self.admittances = np.asarray(admittances, dtype=float)
+        if self.admittances.shape != (6, self.frequencies_hz.size):
+            raise ValueError("admittances must have shape (6, frequencies)")
+        self.speed_of_sound = speed_of_sound
+        self.wavenumbers = 2 * pi * self.frequencies_hz / speed_of_sound
+        self._axes: dict[int, AxisModes] = {}
+
+    def pressure(self, source: ArrayLike, receiver: ArrayLike) -> ComplexArray:
+        """Complex pressure at the receiver per unit source, shape (frequencies,).
+
+        Positions in metres inside the room. Raises ValueError for a position outside it and
+        where the two are closer than 5 cm along every axis (the sum would not converge).
+        """
+        s, r = self._inside(source, "source"), self._inside(receiver, "receiver")
+        third = int(np.argmax(np.abs(s - r)))
+        distance = float(abs(s[third] - r[third]))
+        if distance < 0.05:
+            raise ValueError("Source and receiver are closer than 5 cm; move them apart.")
+        first, second = [axis for axis in range(3) if axis != third]
+        limit = self._mode_limit(distance)
+        a, b = self._modes(first, limit), self._modes(second, limit)
+        m, n = self._pairs(a, b, limit)
+        weight = (a.shape(s[first]) * a.shape(r[first]) / a.norm)[:, m]
+        weight = weight * (b.shape(s[second]) * b.shape(r[second]) / b.norm)[:, n]
+        kappa2 = self.wavenumbers[:, None] ** 2 - a.u[:, m] - b.u[:, n]
+        line = self._line(third, kappa2, s[third], r[third])
+        return np.asarray(4 * pi * np.sum(weight * line, axis=1))
+
+    def _inside(self, position: ArrayLike, what: str) -> FloatArray:
+        point = np.asarray(position, dtype=float)
+        if point.shape != (3,) or np.any(point < 0) or np.any(point > self.dimensions):
+            where = ", ".join(f"{value:.2f}" for value in np.atleast_1d(point))
+            raise ValueError(f"The {what} at ({where}) m is outside the room; move it inside.")
+        return point
+
+    def _mode_limit(self, distance: float) -> float:
+        top = float(self.frequencies_hz[-1])
+        reach = _DECAY_NEPERS * self.speed_of_sound / (2 * pi * distance)
+        return min(max(_LOWEST_MODE_LIMIT_HZ, sqrt(top**2 + reach**2)), _HIGHEST_MODE_LIMIT_HZ)
+
+    def _pairs(self, a: AxisModes, b: AxisModes, limit_hz: float) -> tuple[IntArray, IntArray]:
+        half = self.speed_of_sound / 2
+        fa = half * np.arange(a.u.shape[1]) / a.length
+        fb = half * np.arange(b.u.shape[1]) / b.length
+        m, n = np.nonzero(fa[:, None] ** 2 + fb[None, :] ** 2 <= limit_hz**2)
+        return m, n
+
+    def _modes(self, axis: int, limit_hz: float) -> AxisModes:
+        length = float(self.dimensions[axis])
+        if axis not in self._axes:
+            self._axes[axis] = axis_modes(
+                length,
+                self.wavenumbers,
+                self.admittances[2 * axis],
+                self.admittances[2 * axis + 1],
+                self._count(length, _HIGHEST_MODE_LIMIT_HZ),
+            )
+        return self._axes[axis].first(self._count(length, limit_hz))
+
+    def _count(self, length: float, limit_hz: float) -> int:
+        return ceil(2 * length * limit_hz / self.speed_of_sound) + 1
+
+    def _line(self, axis: int, kappa2: ComplexArray, s: float, r: float) -> ComplexArray:
+        """Green's function of the third axis for every mode pair, (frequencies, pairs)."""
+        length, k = self.dimensions[axis], self.wavenumbers[:, None]
+        kappa = -1j * np.sqrt(-kappa2)  # Re sqrt >= 0, so every exponential below decays
+        kb0 = k * self.admittances[2 * axis][:, None]
+        kb1 = k * self.admittances[2 * axis + 1][:, None]
+        r0, r1 = (kappa - kb0) / (kappa + kb0), (kappa - kb1) / (kappa + kb1)
+        near, far = min(s, r), max(s, r)
+        unit = -1j * kappa
+        direct = np.exp(unit * (far - near))
+        to_start, to_end = np.exp(unit * 2 * near), np.exp(unit * 2 * (length - far))
+        # Factored: (1 + R0 e(2 near)) (1 + R1 e(2 (L - far))) e(d) has the same four terms.
+        bounce = (1 + r0 * to_start) * (1 + r1 * to_end) * direct
+        closed = 1 - r0 * r1 * to_start * to_end * direct**2
+        return np.asarray(bounce / (2j * kappa * closed))

@@ -1,0 +1,152 @@
+"""First-order image sources: what each boundary does to the sound, one at a time.
+
+This explains; the field model predicts. A boundary acts at the ear when its reflection meets the
+direct sound there (what counts is the path difference), and at the source when it lies so close
+behind or beside it that it loads it for every listener (what counts is the distance d: first
+cancellation at c / 4d, for a listener straight ahead).
+"""
+
+from dataclasses import dataclass
+from math import ceil, floor, log10
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, surface_admittance
+from jolly_parlor.acoustics.surfaces import reflection_factor
+
+
+@dataclass(frozen=True)
+class Bounce:
+    """The reflection of one source off one boundary to one ear."""
+
+    boundary: str
+    source: Point
+    ear: Point
+    at: Point
+    """Where on the boundary the path touches."""
+    direct_metres: float
+    path_metres: float
+    delay_seconds: float
+    relative_pressure: float
+    """Reflected over direct pressure at 125 Hz, spreading and absorption included."""
+    speed_of_sound: float
+
+    @property
+    def excess_metres(self) -> float:
+        """Path difference to the direct sound."""
+        return self.path_metres - self.direct_metres
+
+    @property
+    def level_db(self) -> float:
+        """Level of the reflection relative to the direct sound."""
+        return 20 * log10(max(abs(self.relative_pressure), 1e-6))
+
+    @property
+    def dip_depth_db(self) -> float:
+        """Level where the two cancel, relative to direct sound alone: 20 lg |1 - a|."""
+        return 20 * log10(max(abs(1 - abs(self.relative_pressure)), 1e-3))
+
+    def cancellations_hz(self, low_hz: float, high_hz: float) -> list[float]:
+        """Frequencies where the excess path is an odd number of half waves."""
+        step = self.speed_of_sound / self.excess_metres if self.excess_metres > 0 else float("inf")
+        if step == float("inf"):
+            return []
+        first = max(0, ceil(low_hz / step - 0.5))
+        last = floor(high_hz / step - 0.5)
+        return [(n + 0.5) * step for n in range(first, last + 1)]
+
+    def reinforcements_hz(self, low_hz: float, high_hz: float) -> list[float]:
+        """Frequencies where the excess path is a whole number of waves."""
+        if self.excess_metres <= 0:
+            return []
+        step = self.speed_of_sound / self.excess_metres
+        first, last = max(1, ceil(low_hz / step)), floor(high_hz / step)
+        return [n * step for n in range(first, last + 1)]
+
+
+@dataclass(frozen=True)
+class Board:
+    """A horizontal finite plane, such as a desk top: metres, z is its height."""
+
+    x: float
+    y: float
+    width: float
+    depth: float
+    z: float
+
+    def covers(self, x: float, y: float) -> bool:
+        """Whether the plan position lies on it."""
+        return self.x <= x <= self.x + self.width and self.y <= y <= self.y + self.depth
+
+
+def mirror(room: Room, boundary: str, point: Point) -> Point:
+    """The image of a point behind one of the six surfaces."""
+    values = [point.x, point.y, point.z]
+    axis, end = divmod(SURFACE_NAMES.index(boundary), 2)
+    values[axis] = 2 * end * room.dimensions[axis] - values[axis]
+    return Point(*values)
+
+
+def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
+    """The six first-order reflections from a source to an ear."""
+    result = []
+    for index, name in enumerate(SURFACE_NAMES):
+        image = mirror(room, name, source)
+        path = image.distance(ear)
+        axis = index // 2
+        span = abs(image.array()[axis] - ear.array()[axis])
+        cosine = span / path if path > 0 else 1.0
+        beta = surface_admittance(room, name, np.array([125.0]))
+        factor = float(reflection_factor(beta, cosine)[0])
+        wall = (index % 2) * room.dimensions[axis]
+        share = (wall - image.array()[axis]) / (ear.array()[axis] - image.array()[axis] or 1.0)
+        touch = image.array() + share * (ear.array() - image.array())
+        result.append(_bounce(name, source, ear, touch, path, factor, room.speed_of_sound))
+    return result
+
+
+def board_bounce(board: Board, source: Point, ear: Point, speed_of_sound: float) -> Bounce | None:
+    """The reflection off a finite horizontal plane, None when the path misses it.
+
+    Taken as rigid. Below about c / (2 * its smaller side) a plane of that size reflects less than
+    this says.
+    """
+    if source.z <= board.z or ear.z <= board.z:
+        return None
+    image = Point(source.x, source.y, 2 * board.z - source.z)
+    share = (board.z - image.z) / (ear.z - image.z)
+    touch = image.array() + share * (ear.array() - image.array())
+    if not board.covers(float(touch[0]), float(touch[1])):
+        return None
+    return _bounce("desk", source, ear, touch, image.distance(ear), 1.0, speed_of_sound)
+
+
+def first_cancellation_at_source_hz(distance_metres: float, speed_of_sound: float) -> float:
+    """c / 4d: the first cancellation of a wall d metres behind the source."""
+    if distance_metres <= 0:
+        raise ValueError("The distance to the wall must be greater than zero.")
+    return speed_of_sound / (4.0 * distance_metres)
+
+
+def _bounce(
+    name: str,
+    source: Point,
+    ear: Point,
+    touch: FloatArray,
+    path: float,
+    factor: float,
+    speed_of_sound: float,
+) -> Bounce:
+    direct = source.distance(ear)
+    return Bounce(
+        boundary=name,
+        source=source,
+        ear=ear,
+        at=Point(*(float(value) for value in touch)),
+        direct_metres=direct,
+        path_metres=path,
+        delay_seconds=(path - direct) / speed_of_sound,
+        relative_pressure=factor * direct / path if path > 0 else factor,
+        speed_of_sound=speed_of_sound,
+    )

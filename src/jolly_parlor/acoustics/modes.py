@@ -1,0 +1,53 @@
+"""Rigid-wall modes of a box: for naming what the field model computes, not for computing it."""
+
+from dataclasses import dataclass
+from math import cos, pi, sqrt
+from typing import Literal
+
+from jolly_parlor.acoustics.room import Point
+
+ModeKind = Literal["width", "length", "height", "mixed"]
+_KINDS: tuple[ModeKind, ...] = ("width", "length", "height")
+
+
+@dataclass(frozen=True)
+class Mode:
+    """A standing wave with nx, ny, nz half waves along width, length and height."""
+
+    order: tuple[int, int, int]
+    frequency_hz: float
+    dimensions: tuple[float, float, float]
+
+    @property
+    def kind(self) -> ModeKind:
+        """The one axis it runs along, or mixed."""
+        along = [axis for axis in range(3) if self.order[axis]]
+        return _KINDS[along[0]] if len(along) == 1 else "mixed"
+
+    def shape(self, point: Point) -> float:
+        """Pressure of the mode at a point, -1 to 1: the product of cosines."""
+        at = (point.x, point.y, point.z)
+        value = 1.0
+        for n, x, size in zip(self.order, at, self.dimensions, strict=True):
+            value *= cos(n * pi * x / size)
+        return value
+
+
+def modes(
+    dimensions: tuple[float, float, float], speed_of_sound: float, up_to_hz: float
+) -> list[Mode]:
+    """All modes above 0 Hz up to a frequency, ascending.
+
+    f = c/2 sqrt((nx/W)^2 + (ny/L)^2 + (nz/H)^2) (Kuttruff, Room Acoustics).
+    """
+    half = speed_of_sound / 2
+    most = [int(up_to_hz * size / half) for size in dimensions]
+    found = []
+    for nx in range(most[0] + 1):
+        for ny in range(most[1] + 1):
+            for nz in range(most[2] + 1):
+                parts = zip((nx, ny, nz), dimensions, strict=True)
+                f = half * sqrt(sum((n / size) ** 2 for n, size in parts))
+                if 0 < f <= up_to_hz:
+                    found.append(Mode((nx, ny, nz), f, dimensions))
+    return sorted(found, key=lambda mode: mode.frequency_hz)

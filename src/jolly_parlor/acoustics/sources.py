@@ -1,0 +1,59 @@
+"""What leaves a source: low corner, crossover, gain, delay and polarity as complex factors.
+
+Time factor exp(+jwt), so a delay t is exp(-j 2 pi f t). Sums are always complex.
+"""
+
+from math import cos, radians, sqrt
+
+import numpy as np
+from scipy import signal
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+
+
+def high_pass(frequencies_hz: FloatArray, corner_hz: float, order: int) -> ComplexArray:
+    """Butterworth high-pass of that order, -3 dB at its corner; a box's low end."""
+    b, a = signal.butter(order, 2 * np.pi * corner_hz, btype="highpass", analog=True)
+    return _evaluate(b, a, frequencies_hz)
+
+
+def low_pass(frequencies_hz: FloatArray, corner_hz: float, order: int) -> ComplexArray:
+    """Butterworth low-pass of that order, -3 dB at its corner."""
+    b, a = signal.butter(order, 2 * np.pi * corner_hz, btype="lowpass", analog=True)
+    return _evaluate(b, a, frequencies_hz)
+
+
+def crossover_high(frequencies_hz: FloatArray, crossover_hz: float) -> ComplexArray:
+    """Upper branch of a fourth-order crossover: a second-order Butterworth squared.
+
+    -6 dB and in phase with the lower branch at the crossover; the two sum flat (Linkwitz 1976).
+    """
+    return np.asarray(high_pass(frequencies_hz, crossover_hz, 2) ** 2)
+
+
+def crossover_low(frequencies_hz: FloatArray, crossover_hz: float) -> ComplexArray:
+    """Lower branch of the fourth-order crossover."""
+    return np.asarray(low_pass(frequencies_hz, crossover_hz, 2) ** 2)
+
+
+def drive(
+    frequencies_hz: FloatArray, gain_db: float, delay_ms: float, inverted: bool
+) -> ComplexArray:
+    """Gain, delay and polarity as one factor."""
+    sign = -1.0 if inverted else 1.0
+    phase = np.exp(-2j * np.pi * frequencies_hz * delay_ms / 1000.0)
+    return np.asarray(sign * 10 ** (gain_db / 20) * phase)
+
+
+def two_signal_gain_db(phase_degrees: float) -> float:
+    """Level of two equal coherent signals over one of them: 20 lg sqrt(2 + 2 cos phase).
+
+    Minus infinity where they cancel.
+    """
+    magnitude = sqrt(max(2.0 + 2.0 * cos(radians(phase_degrees)), 0.0))
+    return float(20 * np.log10(magnitude)) if magnitude > 1e-9 else float("-inf")
+
+
+def _evaluate(b: FloatArray, a: FloatArray, frequencies_hz: FloatArray) -> ComplexArray:
+    _, response = signal.freqs(b, a, worN=2 * np.pi * np.asarray(frequencies_hz, dtype=float))
+    return np.asarray(response)

@@ -1,0 +1,1 @@
+"""Peaks and dips, their causes, and what to try."""

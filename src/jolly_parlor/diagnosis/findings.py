@@ -1,0 +1,130 @@
+"""Findings: each peak or dip as one plain sentence with cause, evidence and remedy."""
+
+from dataclasses import dataclass
+
+from jolly_parlor.diagnosis.causes import Anechoic, Cause, causes, measured_causes
+from jolly_parlor.diagnosis.features import Feature, features
+from jolly_parlor.diagnosis.marks import Mark, marks
+from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.placement.forecast import Combination, Forecaster
+
+_MOST = 4
+
+
+@dataclass(frozen=True)
+class Finding:
+    """One peak or dip, explained."""
+
+    feature: Feature
+    causes: tuple[Cause, ...]
+    remedy: Remedy | None
+    measured: bool
+
+    @property
+    def headline(self) -> str:
+        """`78 Hz, 22 dB down: probably the front wall behind the monitors.`"""
+        way = "up" if self.feature.kind == "hill" else "down"
+        size = abs(self.feature.level_db)
+        return f"{self.feature.frequency_hz:.0f} Hz, {size:.0f} dB {way}: {self.cause_words}."
+
+    @property
+    def cause_words(self) -> str:
+        """The cause with its certainty, in words."""
+        if not self.causes:
+            return "no single cause stands out"
+        first = self.causes[0]
+        name = describe(first.mark)
+        if first.likely:
+            return f"probably {name}"
+        if len(self.causes) > 1 and self.causes[1].mark.lane != first.mark.lane:
+            return f"{name}, or {describe(self.causes[1].mark)}"
+        return f"possibly {name}"
+
+    @property
+    def evidence(self) -> str:
+        """What speaks for the cause."""
+        if not self.causes:
+            return "Several reflections and modes meet here; the model cannot part them."
+        first = self.causes[0]
+        words = first.mark.why
+        if first.without_db is not None and first.without_db >= 1.0:
+            verb = "fills" if self.feature.kind == "hollow" else "falls"
+            words += f" If it absorbed all sound, this {verb} by {first.without_db:.0f} dB."
+        return words
+
+    @property
+    def advice(self) -> str:
+        """What the remedy would do, or why there is none."""
+        if self.remedy is None:
+            if self.feature.kind == "hill":
+                return "No move along that line makes the whole more even; a cut can tame a peak."
+            return "No move along that line makes the whole more even; do not boost a cancellation."
+        after = self.remedy
+        return (
+            f"{after.evenness_before_db:.1f} → {after.evenness_after_db:.1f} dB from even; "
+            f"here {after.feature_after_db:+.0f} dB."
+        )
+
+
+def describe(mark: Mark) -> str:
+    """The cause of a mark as words to follow `probably`."""
+    if mark.mode is not None:
+        order = "-".join(str(n) for n in mark.mode.order)
+        kind = mark.mode.kind
+        if kind == "mixed":
+            return f"a mixed mode ({order}) at {mark.frequency_hz:.0f} Hz"
+        count = _ordinal(max(mark.mode.order))
+        null = " at its quiet zone" if mark.kind == "hollow" else ""
+        return f"the {count} {kind} mode ({mark.frequency_hz:.0f} Hz){null}"
+    if mark.bounce is not None:
+        if mark.lane == "front wall":
+            return f"the wall behind the monitors, {mark.bounce.source.y:.2f} m away"
+        boundary = mark.bounce.boundary
+        side = (
+            f"the {boundary} wall" if boundary in ("left", "right", "back") else f"the {boundary}"
+        )
+        return f"the bounce off {side}"
+    return "the handover between monitors and subwoofer"
+
+
+def findings_of_forecast(
+    forecaster: Forecaster,
+    anechoic: Anechoic,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+) -> list[Finding]:
+    """The worst few peaks and dips of a forecast, explained, each with a calculated remedy."""
+    before = forecaster.at_seat(arrangement, seat).deviation(combination)
+    candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination)
+    found = []
+    for feature in features(before)[:_MOST]:
+        ranked = causes(feature, before, candidates, anechoic, arrangement, seat, combination)
+        lane = ranked[0].mark.lane if ranked else None
+        remedy = best_remedy(feature, lane, forecaster, arrangement, seat, combination)
+        found.append(Finding(feature, tuple(ranked), remedy, measured=False))
+    return found
+
+
+def findings_of_take(
+    of: Deviation,
+    forecaster: Forecaster,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+) -> list[Finding]:
+    """The same for a measured response; causes from geometry alone, remedies from the model."""
+    candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination)
+    found = []
+    for feature in features(of)[:_MOST]:
+        ranked = measured_causes(feature, candidates)
+        lane = ranked[0].mark.lane if ranked else None
+        remedy = best_remedy(feature, lane, forecaster, arrangement, seat, combination)
+        found.append(Finding(feature, tuple(ranked), remedy, measured=True))
+    return found
+
+
+def _ordinal(n: int) -> str:
+    return {1: "first", 2: "second", 3: "third"}.get(n, f"{n}th")

@@ -1,0 +1,171 @@
+"""Where each cause acts along the frequency axis: the marks of the cause lanes.
+
+A hollow mark: a boundary cancels there, or a mode the seat or the monitors cannot use. A hill
+mark: a mode that both meet. Marks come from first-order images and rigid-wall modes; they
+explain what the field model predicts.
+"""
+
+from dataclasses import dataclass, field
+from typing import Literal
+
+from jolly_parlor.acoustics.images import Bounce, board_bounce, bounces
+from jolly_parlor.acoustics.modes import Mode, modes
+from jolly_parlor.acoustics.room import Point, Room, schroeder_frequency
+from jolly_parlor.diagnosis.features import FeatureKind
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
+from jolly_parlor.placement.forecast import Combination, mains_crossover_hz
+from jolly_parlor.placement.gear import Gear
+
+Lane = Literal[
+    "front wall",
+    "side walls",
+    "back wall",
+    "floor",
+    "ceiling",
+    "desk",
+    "length modes",
+    "width modes",
+    "height modes",
+    "mixed modes",
+    "crossover",
+]
+LANES: tuple[Lane, ...] = (
+    "front wall",
+    "side walls",
+    "back wall",
+    "floor",
+    "ceiling",
+    "desk",
+    "length modes",
+    "width modes",
+    "height modes",
+    "mixed modes",
+    "crossover",
+)
+_BOUNDARY_LANES: dict[str, Lane] = {
+    "front": "front wall",
+    "back": "back wall",
+    "left": "side walls",
+    "right": "side walls",
+    "floor": "floor",
+    "ceiling": "ceiling",
+    "desk": "desk",
+}
+_MODE_LANES: dict[str, Lane] = {
+    "length": "length modes",
+    "width": "width modes",
+    "height": "height modes",
+    "mixed": "mixed modes",
+}
+_MET = 0.35  # the seat and a source meet a mode when its shape exceeds this at both
+_NULL = 0.25  # a place is in a mode's null below this
+
+
+@dataclass(frozen=True)
+class Mark:
+    """One place on the frequency axis where one cause acts."""
+
+    lane: Lane
+    kind: FeatureKind
+    frequency_hz: float
+    strength: float
+    """0 to 1: how much of it there is, by level of the reflection or coupling of the mode."""
+    why: str
+    source: str = ""
+    """`left`, `right` or a subwoofer; empty where it is no single source's."""
+    bounce: Bounce | None = field(default=None, compare=False)
+    mode: Mode | None = None
+
+
+def playing(gear: Gear, arrangement: Arrangement, combination: Combination) -> dict[str, Point]:
+    """The sources of a combination and where they stand."""
+    places = {"left": arrangement.left, "right": arrangement.right}
+    if combination in ("left", "right"):
+        return {combination: places[combination]}
+    if combination == "both+sub":
+        for sub in gear.subwoofers:
+            places[sub.name] = arrangement.subwoofers[sub.name]
+    return places
+
+
+def marks(
+    room: Room, gear: Gear, arrangement: Arrangement, seat: str, combination: Combination
+) -> list[Mark]:
+    """All marks from 20 to 300 Hz, ascending. Modes up to the Schroeder frequency only: above
+    it they overlap and none rules alone.
+    """
+    ear = arrangement.seats[seat]
+    sources = playing(gear, arrangement, combination)
+    found = _boundary_marks(room, gear, arrangement, sources, ear)
+    found += _mode_marks(room, sources, ear)
+    if combination == "both+sub":
+        crossover = mains_crossover_hz(gear)
+        why = f"Monitors and subwoofer share the range around {crossover:.0f} Hz."
+        found.append(Mark("crossover", "hollow", crossover, 0.5, why))
+    return sorted(found, key=lambda mark: mark.frequency_hz)
+
+
+def _boundary_marks(
+    room: Room, gear: Gear, arrangement: Arrangement, sources: dict[str, Point], ear: Point
+) -> list[Mark]:
+    found = []
+    board = arrangement.board(gear.desk)
+    for name, place in sources.items():
+        paths = bounces(room, place, ear)
+        desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
+        # A subwoofer's own range ends above its crossover; marks beyond it would mislead.
+        top = HIGHEST_HZ
+        for sub in gear.subwoofers:
+            if sub.name == name:
+                top = 1.5 * sub.crossover_hz
+        for bounce in [*paths, *([desk] if desk else [])]:
+            # Reinforcements are left out: peaks in a small room are the modes' doing.
+            for order, f in enumerate(bounce.cancellations_hz(LOWEST_HZ, top)):
+                strength = min(abs(bounce.relative_pressure), 1.0) / (1 + 0.5 * order)
+                lane = _BOUNDARY_LANES[bounce.boundary]
+                found.append(
+                    Mark(lane, "hollow", f, strength, _bounce_words(bounce, name), name, bounce)
+                )
+    return found
+
+
+def _bounce_words(bounce: Bounce, source: str) -> str:
+    who = {"left": "The left monitor", "right": "The right monitor"}.get(source, f"The {source}")
+    what = {
+        "front": "front wall",
+        "back": "back wall",
+        "left": "left wall",
+        "right": "right wall",
+    }.get(bounce.boundary, bounce.boundary)
+    return (
+        f"{who} off the {what}: {bounce.excess_metres:.2f} m longer than the direct path, "
+        f"{bounce.level_db:.0f} dB against it."
+    )
+
+
+def _mode_marks(room: Room, sources: dict[str, Point], ear: Point) -> list[Mark]:
+    found = []
+    top = min(HIGHEST_HZ, max(schroeder_frequency(room), 100.0))
+    for mode in modes(room.dimensions, room.speed_of_sound, top):
+        if mode.frequency_hz < LOWEST_HZ:
+            continue
+        heard = mode.shape(ear)
+        each = [mode.shape(place) for place in sources.values()]
+        driven = sum(each) / len(each)
+        loudest = max(abs(value) for value in each)
+        lane = _MODE_LANES[mode.kind]
+        f = mode.frequency_hz
+        if abs(heard) > _MET and abs(driven) > _MET:
+            why = "The seat and the sources both meet this standing wave."
+            found.append(Mark(lane, "hill", f, abs(heard * driven), why, mode=mode))
+        elif mode.kind != "mixed" and abs(heard) < _NULL and abs(driven) > _MET:
+            why = "The seat is in the quiet zone of this standing wave."
+            found.append(Mark(lane, "hollow", f, 1 - abs(heard) / _NULL / 2, why, mode=mode))
+        elif mode.kind != "mixed" and abs(heard) > _MET and loudest < _NULL:
+            why = "The sources stand in the quiet zone of this standing wave and cannot drive it."
+            found.append(Mark(lane, "hollow", f, 0.5, why, mode=mode))
+        elif mode.kind != "mixed" and abs(heard) > _MET and abs(driven) < _NULL < _MET < loudest:
+            why = "Left and right drive this standing wave in opposition, so it stays silent."
+            found.append(Mark(lane, "hollow", f, 0.6, why, mode=mode))
+    return found

@@ -1,0 +1,192 @@
+"""What to try against a cause: moves along the dimension it depends on, each one calculated.
+
+A remedy is only offered when the forecast says it makes the response more even as a whole; a move
+that mends one dip and costs more elsewhere is said to do so.
+"""
+
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from jolly_parlor.acoustics.room import Point
+from jolly_parlor.diagnosis.features import Feature
+from jolly_parlor.diagnosis.marks import Lane
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.evenness import Deviation, evenness
+from jolly_parlor.placement.forecast import Combination, Forecaster
+from jolly_parlor.placement.schools import back_to_wall_distance
+from jolly_parlor.units import UnitSystem, format_length
+
+_LEAST_GAIN_DB = 0.2
+
+
+@dataclass(frozen=True)
+class Move:
+    """One thing moved along one line, and the arrangement that results."""
+
+    words: str
+    """With a place for the length: `monitors {} from the front wall`."""
+    metres: float
+    arrangement: Arrangement
+
+    def text(self, system: UnitSystem = "metric") -> str:
+        """`monitors 0.35 m from the front wall`."""
+        return self.words.format(format_length(self.metres, system))
+
+
+@dataclass(frozen=True)
+class Remedy:
+    """A calculated move: what it does to the feature and to the whole."""
+
+    move: Move
+    arrangement: Arrangement
+    evenness_before_db: float
+    evenness_after_db: float
+    feature_after_db: float
+
+    @property
+    def gain_db(self) -> float:
+        """How much more even the whole becomes."""
+        return self.evenness_before_db - self.evenness_after_db
+
+
+def best_remedy(
+    feature: Feature,
+    lane: Lane | None,
+    forecaster: Forecaster,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+) -> Remedy | None:
+    """The most even of the moves that also shrink the feature; None when none helps.
+
+    Without a known cause the moves of monitors and seat along the room are tried. The angle of the
+    triangle is kept where monitors or seat move along the room.
+    """
+    before = evenness(forecaster.at_seat(arrangement, seat).deviation(combination)).value_db
+    best: Remedy | None = None
+    makers = _MOVES[lane] if lane else (_seat_along, _monitors_along, _triangle_along)
+    for move in (move for make in makers for move in make(forecaster, arrangement, seat)):
+        if fit_problems(forecaster.room, forecaster.gear, move.arrangement):
+            continue
+        if not _listenable(move.arrangement, seat):
+            continue
+        after = forecaster.at_seat(move.arrangement, seat).deviation(combination)
+        value = evenness(after).value_db
+        there = _level_near(after, feature)
+        shrinks = abs(there) < abs(feature.level_db) - 1.0
+        if shrinks and before - value >= _LEAST_GAIN_DB:
+            if best is None or value < best.evenness_after_db:
+                best = Remedy(move, _named(move, arrangement), before, value, there)
+    return best
+
+
+def _level_near(of: Deviation, feature: Feature) -> float:
+    at = int(np.argmin(np.abs(of.frequencies_hz - feature.frequency_hz)))
+    return float(of.deviation_db[at])
+
+
+def _listenable(arrangement: Arrangement, seat: str) -> bool:
+    """Whether the monitors still stand 45 to 75 degrees apart and 0.8 to 2.4 m from the ear.
+
+    Common practice, no source: about equilateral, arm's length to about 2 m.
+    """
+    ear = arrangement.seats[seat]
+    a, b = ear.distance(arrangement.left), ear.distance(arrangement.right)
+    c = arrangement.left.distance(arrangement.right)
+    cosine = (a * a + b * b - c * c) / (2 * a * b)
+    angle = np.degrees(np.arccos(np.clip(cosine, -1, 1)))
+    return bool(45 <= angle <= 75 and min(a, b) >= 0.8 and max(a, b) <= 2.4)
+
+
+def _named(move: Move, arrangement: Arrangement) -> Arrangement:
+    base = arrangement.name.split(" · ")[0]
+    name = f"{base} · {move.text()}"[:60]
+    rule = f"“{base}” with {move.text()}, tried against a finding."
+    return replace(move.arrangement, name=name, school="own", rule=rule)
+
+
+def _triangle(a: Arrangement, seat: str, monitors_y: float, seat_y: float) -> Arrangement:
+    """Monitors and seat at new distances from the front wall, their angle and middle kept."""
+    ear = a.seats[seat]
+    old_y = (a.left.y + a.right.y) / 2
+    scale = (seat_y - monitors_y) / max(ear.y - old_y, 0.1)
+    left = Point(ear.x + (a.left.x - ear.x) * scale, monitors_y, a.left.z)
+    right = Point(ear.x + (a.right.x - ear.x) * scale, monitors_y, a.right.z)
+    desk = a.desk
+    if desk is not None:
+        desk = replace(desk, y=max(desk.y + seat_y - ear.y, 0.0))
+    seats = {**a.seats, seat: Point(ear.x, seat_y, ear.z)}
+    return replace(a, left=left, right=right, seats=seats, desk=desk)
+
+
+def _monitors_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
+    ear_y = a.seats[seat].y
+    for y in np.arange(back_to_wall_distance(forecaster.gear), ear_y - 0.6, 0.1):
+        if abs(y - a.left.y) > 0.05:
+            moved = _triangle(a, seat, float(y), ear_y)
+            yield Move("monitors {} from the front wall", float(y), moved)
+
+
+def _seat_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
+    monitors_y = (a.left.y + a.right.y) / 2
+    for y in np.arange(monitors_y + 0.7, min(forecaster.room.length - 0.5, monitors_y + 2.2), 0.1):
+        if abs(y - a.seats[seat].y) > 0.05:
+            moved = _triangle(a, seat, monitors_y, float(y))
+            yield Move("seat {} from the front wall", float(y), moved)
+
+
+def _triangle_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
+    monitors_y = (a.left.y + a.right.y) / 2
+    depth = a.seats[seat].y - monitors_y
+    nearest, room = back_to_wall_distance(forecaster.gear), forecaster.room
+    for y in np.arange(nearest, room.length - 0.5 - depth, 0.15):
+        if abs(y - monitors_y) > 0.05:
+            moved = _triangle(a, seat, float(y), float(y) + depth)
+            yield Move("the whole triangle, monitors {} from the front wall", float(y), moved)
+
+
+def _monitor_spacing(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
+    now = a.right.x - a.left.x
+    for side in np.arange(0.8, min(forecaster.room.width - 0.6, 2.6), 0.1):
+        if abs(side - now) > 0.05:
+            shift = (float(side) - now) / 2
+            left, right = replace(a.left, x=a.left.x - shift), replace(a.right, x=a.right.x + shift)
+            yield Move("monitors {} apart", float(side), replace(a, left=left, right=right))
+
+
+def _monitor_height(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
+    for z in np.arange(0.95, min(1.5, forecaster.room.height - 0.3), 0.08):
+        if abs(z - a.left.z) > 0.04:
+            left, right = replace(a.left, z=float(z)), replace(a.right, z=float(z))
+            yield Move("monitors {} above the floor", float(z), replace(a, left=left, right=right))
+
+
+def _sub_along_walls(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
+    room = forecaster.room
+    for sub in forecaster.gear.subwoofers:
+        item, now = f"sub:{sub.name}", a.subwoofers[sub.name]
+        edge_x, edge_y = sub.width / 2 + 0.05, sub.depth / 2 + 0.05
+        for x in np.linspace(edge_x, room.width - edge_x, 9):
+            moved = a.moved(item, Point(float(x), edge_y, now.z))
+            yield Move(f"{sub.name} at the front wall, {{}} from the left", float(x), moved)
+        for y in np.linspace(edge_y, room.length - edge_y, 9):
+            moved = a.moved(item, Point(edge_x, float(y), now.z))
+            yield Move(f"{sub.name} at the left wall, {{}} from the front", float(y), moved)
+
+
+_MoveMaker = Callable[[Forecaster, Arrangement, str], Iterator[Move]]
+_MOVES: dict[Lane, tuple[_MoveMaker, ...]] = {
+    "front wall": (_monitors_along, _triangle_along),
+    "side walls": (_monitor_spacing,),
+    "back wall": (_seat_along, _triangle_along),
+    "floor": (_monitor_height, _monitors_along),
+    "ceiling": (_monitor_height, _monitors_along),
+    "desk": (_monitor_height,),
+    "length modes": (_seat_along, _monitors_along, _triangle_along),
+    "width modes": (_monitor_spacing,),
+    "height modes": (_monitor_height,),
+    "mixed modes": (_seat_along, _monitors_along, _triangle_along),
+    "crossover": (_sub_along_walls,),
+}

@@ -1,0 +1,1 @@
+"""Gear, arrangements, schools, forecasts and their Evenness."""

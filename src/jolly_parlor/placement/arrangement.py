@@ -1,0 +1,108 @@
+"""An Arrangement: one complete set of positions, a candidate."""
+
+from dataclasses import dataclass, replace
+from math import atan2, degrees
+from typing import Annotated
+
+from annotated_types import MaxLen, MinLen
+
+from jolly_parlor.acoustics.images import Board
+from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.placement.gear import Desk, Gear
+
+
+@dataclass(frozen=True)
+class DeskPlace:
+    """The desk's front-left corner on the plan, metres."""
+
+    __pydantic_config__ = {"extra": "forbid"}
+
+    x: float
+    y: float
+
+
+@dataclass(frozen=True)
+class Arrangement:
+    """Where everything stands: acoustic centres of the monitors, middles of the subwoofers,
+    ear centres of the seats, the corner of the desk.
+    """
+
+    __pydantic_config__ = {"extra": "forbid"}
+
+    name: Annotated[str, MinLen(1), MaxLen(60)]
+    left: Point
+    right: Point
+    seats: dict[str, Point]
+    subwoofers: dict[str, Point]
+    desk: DeskPlace | None = None
+    school: str = "own"
+    rule: str = "Placed by hand."
+
+    def position(self, item: str) -> Point:
+        """Where an item stands: `left`, `right`, `seat:NAME`, `sub:NAME`."""
+        kind, _, name = item.partition(":")
+        if kind == "seat":
+            return self.seats[name]
+        if kind == "sub":
+            return self.subwoofers[name]
+        return {"left": self.left, "right": self.right}[kind]
+
+    def moved(self, item: str, to: Point) -> "Arrangement":
+        """The same with one item elsewhere. `desk` moves the desk's corner."""
+        kind, _, name = item.partition(":")
+        if kind == "seat":
+            return replace(self, seats={**self.seats, name: to})
+        if kind == "sub":
+            return replace(self, subwoofers={**self.subwoofers, name: to})
+        if kind == "desk":
+            return replace(self, desk=DeskPlace(to.x, to.y))
+        if kind == "left":
+            return replace(self, left=to)
+        return replace(self, right=to)
+
+    def mirrored_move(self, item: str, to: Point, room: Room) -> "Arrangement":
+        """Move one monitor and its twin alike, mirrored about the room's middle."""
+        twin = Point(room.width - to.x, to.y, to.z)
+        if item == "left":
+            return replace(self, left=to, right=twin)
+        return replace(self, right=to, left=twin)
+
+    def toe_in_degrees(self, item: str, seat: str) -> float:
+        """How far a monitor is turned from straight ahead to point at the seat, 0 to 180."""
+        monitor, ear = self.position(item), self.seats[seat]
+        return degrees(atan2(abs(ear.x - monitor.x), ear.y - monitor.y))
+
+    def board(self, desk: Desk | None) -> Board | None:
+        """The desk top as a finite plane, where there is one."""
+        if desk is None or self.desk is None:
+            return None
+        return Board(self.desk.x, self.desk.y, desk.width, desk.depth, desk.height)
+
+
+def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
+    """What cannot stand as placed, each in a sentence; empty when all fits."""
+    problems = []
+    for label, point in _places(arrangement):
+        if not room.contains(point):
+            problems.append(f"{label} is outside the room.")
+        for area in room.keep_outs:
+            if area.contains(point) and not label.startswith("The seat"):
+                problems.append(f"{label} stands in the keep-out area “{area.name}”.")
+    for listener in gear.seats:
+        if listener.name not in arrangement.seats:
+            problems.append(f"The seat “{listener.name}” has no place in “{arrangement.name}”.")
+    for sub in gear.subwoofers:
+        if sub.name not in arrangement.subwoofers:
+            problems.append(f"The subwoofer “{sub.name}” has no place in “{arrangement.name}”.")
+    for label, monitor in (("left", arrangement.left), ("right", arrangement.right)):
+        for name, seat in arrangement.seats.items():
+            if monitor.distance(seat) < 0.3:
+                problems.append(f"The {label} monitor is within 30 cm of the seat “{name}”.")
+    return problems
+
+
+def _places(arrangement: Arrangement) -> list[tuple[str, Point]]:
+    places = [("The left monitor", arrangement.left), ("The right monitor", arrangement.right)]
+    places += [(f"The subwoofer “{n}”", p) for n, p in arrangement.subwoofers.items()]
+    places += [(f"The seat “{n}”", p) for n, p in arrangement.seats.items()]
+    return places

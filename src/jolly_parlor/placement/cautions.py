@@ -1,0 +1,53 @@
+"""Cautions where the hazard arises. Short; they defer to local codes and licensed trades."""
+
+from jolly_parlor.acoustics.room import Opening, Point, Room
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import Gear
+
+EQUALISING = (
+    "Do not boost below the box's corner or into a cancellation: it only strains the driver."
+)
+SWEEPS = (
+    "Sweeps: start low; 75 dB SPL at the seat is plenty. Mistakes in gain damage ears and tweeters."
+)
+LIFTING = "Heavy cabinets: two people, and strap what stands high so that no child can tip it."
+LASER = "No laser at eye height; aim with a string or a tape."
+CABLES = "Tape down cables where people walk."
+MOUNTING = (
+    "Anything fixed to wall or ceiling, in-wall work and mains wiring: "
+    "local codes and a licensed trade."
+)
+ESCAPE_METRES = 0.6
+
+
+def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
+    """Those that apply to an arrangement, most pressing first."""
+    found = []
+    things = {"left monitor": arrangement.left, "right monitor": arrangement.right}
+    things |= {f"subwoofer {n}": p for n, p in arrangement.subwoofers.items()}
+    for opening in room.openings:
+        near = [name for name, p in things.items() if _distance(room, opening, p) < ESCAPE_METRES]
+        if near:
+            way = "a way out" if opening.kind != "window" else "a window that may be a way out"
+            found.append(
+                f"The {' and the '.join(near)} stand{'s' * (len(near) == 1)} within "
+                f"{ESCAPE_METRES:.1f} m of {way}: keep escape routes and windows free."
+            )
+    base = arrangement.left.z - gear.monitor.acoustic_centre_height
+    found.append(LIFTING)
+    if base > 1.3 or base > (gear.desk.height if gear.desk else 0.9) + 0.4:
+        found.append(MOUNTING)
+    found += [CABLES, EQUALISING, LASER]
+    return found
+
+
+def _distance(room: Room, opening: Opening, point: Point) -> float:
+    """Plan distance from a point to the opening's stretch of wall."""
+    along, across = {
+        "front": (point.x, point.y),
+        "back": (point.x, room.length - point.y),
+        "left": (point.y, point.x),
+        "right": (point.y, room.width - point.x),
+    }[opening.wall]
+    beyond = max(opening.start - along, along - opening.start - opening.width, 0.0)
+    return float((beyond**2 + across**2) ** 0.5)

@@ -1,0 +1,116 @@
+"""Evenness: how far a response strays from its target, in dB. Lower is more even.
+
+With L(f) the level smoothed on power over 1/12 octave, on a grid evenly spaced in log f, T(f) the
+target (flat unless given), and the band running from the lowest -3 dB corner of the sources
+playing to 300 Hz,
+
+    d(f) = L(f) - T(f) - mean over the band of (L - T)
+    Evenness = sqrt( sum w d^2 / sum w ),   w = 1.5 where d < 0, else 1.
+
+Dips weigh more than peaks because a peak can be equalised down and a cancellation cannot be
+filled. The weight and the band follow common practice, no source. Aligning by the mean makes the
+figure blind to overall gain. The same figure ranks, searches and reports.
+"""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.smoothing import smooth_level_db
+
+SMOOTHING_PER_OCTAVE = 12
+DIP_WEIGHT = 1.5
+LOWEST_HZ, HIGHEST_HZ = 20.0, 300.0
+GRID_HZ: FloatArray = log_grid(LOWEST_HZ, HIGHEST_HZ, 48)
+"""The grid on which responses are judged and drawn."""
+
+
+@dataclass(frozen=True, eq=False)
+class Deviation:
+    """A response as distance from its target: what is drawn as hills and hollows.
+
+    frequencies and deviation_db cover all of 20 to 300 Hz that the response covers; the judged
+    band is low_hz to high_hz, and reference_db is the level taken as even.
+    """
+
+    frequencies_hz: FloatArray
+    deviation_db: FloatArray
+    low_hz: float
+    high_hz: float
+    reference_db: float
+
+    @property
+    def in_band(self) -> np.ndarray:
+        """Which frequencies are judged, shape of frequencies."""
+        f = self.frequencies_hz
+        return np.asarray((f >= self.low_hz - 1e-9) & (f <= self.high_hz + 1e-9))
+
+
+@dataclass(frozen=True)
+class Evenness:
+    """The figure, its band, and the extremes within it."""
+
+    value_db: float
+    low_hz: float
+    high_hz: float
+    deepest_hz: float
+    deepest_db: float
+    highest_hz: float
+    highest_db: float
+
+
+def deviation(
+    response: Response,
+    low_hz: float,
+    high_hz: float = HIGHEST_HZ,
+    target_db: FloatArray | None = None,
+) -> Deviation:
+    """Smooth and align a response. target_db has the shape of GRID_HZ.
+
+    Raises ValueError, in a sentence, when the response does not cover the band.
+    """
+    if not low_hz < high_hz:
+        raise ValueError("The judged band needs its low end below its high end.")
+    if not response.covers(low_hz, high_hz):
+        first, last = response.frequencies_hz[0], response.frequencies_hz[-1]
+        raise ValueError(
+            f"The response covers {first:.0f} to {last:.0f} Hz; "
+            f"judging it needs {low_hz:.0f} to {high_hz:.0f} Hz."
+        )
+    inside = (response.frequencies_hz[0] <= GRID_HZ) & (response.frequencies_hz[-1] >= GRID_HZ)
+    f = GRID_HZ[inside]
+    level = smooth_level_db(response.frequencies_hz, response.level_db, f, SMOOTHING_PER_OCTAVE)
+    if target_db is not None:
+        level = level - target_db[inside]
+    band = (f >= low_hz - 1e-9) & (f <= high_hz + 1e-9)
+    reference = float(np.mean(level[band]))
+    return Deviation(f, level - reference, low_hz, high_hz, reference)
+
+
+def evenness(of: Deviation) -> Evenness:
+    """The figure of one response (formula in the module's docstring)."""
+    f, d = of.frequencies_hz[of.in_band], of.deviation_db[of.in_band]
+    weight = np.where(d < 0, DIP_WEIGHT, 1.0)
+    value = float(np.sqrt(np.sum(weight * d**2) / np.sum(weight)))
+    low, high = int(np.argmin(d)), int(np.argmax(d))
+    return Evenness(
+        value,
+        of.low_hz,
+        of.high_hz,
+        float(f[low]),
+        float(d[low]),
+        float(f[high]),
+        float(d[high]),
+    )
+
+
+def mismatch_db(left: Deviation, right: Deviation) -> float:
+    """Left-right difference: root mean square of their level difference over the band, in dB."""
+    low, high = max(left.low_hz, right.low_hz), min(left.high_hz, right.high_hz)
+    at = GRID_HZ[(low - 1e-9 <= GRID_HZ) & (high + 1e-9 >= GRID_HZ)]
+    a = np.interp(at, left.frequencies_hz, left.deviation_db + left.reference_db)
+    b = np.interp(at, right.frequencies_hz, right.deviation_db + right.reference_db)
+    return float(np.sqrt(np.mean((a - b) ** 2)))

@@ -1,0 +1,155 @@
+"""The Forecast: the calculated response of an Arrangement at an ear."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.room import Point, Room, box_field
+from jolly_parlor.acoustics.sources import crossover_high, crossover_low, drive, high_pass
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
+from jolly_parlor.placement.gear import Gear, Subwoofer
+from jolly_parlor.signals.response import Response
+
+Combination = Literal["left", "right", "both", "both+sub"]
+COMBINATIONS: tuple[Combination, ...] = ("left", "right", "both", "both+sub")
+COMBINATION_NAMES: dict[Combination, str] = {
+    "left": "Left",
+    "right": "Right",
+    "both": "Both",
+    "both+sub": "Both and sub",
+}
+
+_MOST_KNOWN = 4000  # pairs kept, 3 kB each
+
+_HEAD_SHIFTS = (
+    (0.0, 0.0, 0.0),
+    (-0.10, 0.0, 0.0),
+    (0.10, 0.0, 0.0),
+    (0.0, -0.15, 0.0),
+    (0.0, 0.15, 0.0),
+    (0.0, 0.10, -0.10),
+)
+
+
+def head_points(room: Room, ear: Point) -> list[Point]:
+    """The head volume: centre, 10 cm sideways, 15 cm front to back, one slouch.
+
+    Common practice, no source. Points beyond a wall are left out.
+    """
+    points = [Point(ear.x + dx, ear.y + dy, ear.z + dz) for dx, dy, dz in _HEAD_SHIFTS]
+    return [point for point in points if room.contains(point)]
+
+
+def combinations(gear: Gear) -> tuple[Combination, ...]:
+    """Those this gear can play."""
+    return COMBINATIONS if gear.subwoofers else COMBINATIONS[:3]
+
+
+def lowest_corner_hz(gear: Gear, combination: Combination) -> float:
+    """Where the judged band begins: the lowest -3 dB corner of the sources playing."""
+    corners = [gear.monitor.low_corner_hz]
+    if combination == "both+sub":
+        corners += [sub.low_corner_hz for sub in gear.subwoofers]
+    return max(min(corners), float(GRID_HZ[0]))
+
+
+@dataclass(frozen=True, eq=False)
+class Forecast:
+    """Complex pressures at one ear, by source (`left`, `right`, subwoofer names), no crossover."""
+
+    gear: Gear
+    frequencies_hz: FloatArray
+    sources: Mapping[str, ComplexArray]
+
+    def pressure(self, combination: Combination) -> ComplexArray:
+        """The sum of the sources of a combination, crossover included where the sub plays."""
+        return combine(self.gear, self.frequencies_hz, self.sources, combination)
+
+    def response(self, combination: Combination) -> Response:
+        """The same as level and phase."""
+        return Response.from_pressure(self.frequencies_hz, self.pressure(combination))
+
+    def deviation(self, combination: Combination) -> Deviation:
+        """Its distance from even, judged over the band of the sources playing."""
+        return deviation(self.response(combination), lowest_corner_hz(self.gear, combination))
+
+
+def combine(
+    gear: Gear,
+    frequencies_hz: FloatArray,
+    sources: Mapping[str, ComplexArray],
+    combination: Combination,
+) -> ComplexArray:
+    """Complex sum of sources given without crossover: of forecasts and takes alike."""
+    if combination in ("left", "right"):
+        return sources[combination]
+    mains = np.asarray(sources["left"] + sources["right"])
+    if combination == "both":
+        return mains
+    crossover = mains_crossover_hz(gear)
+    total = mains * crossover_high(frequencies_hz, crossover)
+    for sub in gear.subwoofers:
+        total = total + sources[sub.name] * sub_crossover(frequencies_hz, sub)
+    return np.asarray(total)
+
+
+def mains_crossover_hz(gear: Gear) -> float:
+    """The frequency at which the monitors hand over: the highest of the subs' settings."""
+    return max((sub.crossover_hz for sub in gear.subwoofers), default=80.0)
+
+
+def sub_crossover(frequencies_hz: FloatArray, sub: Subwoofer) -> ComplexArray:
+    """Low-pass, gain, delay and polarity of a sub."""
+    controls = drive(frequencies_hz, sub.gain_db, sub.delay_ms, sub.inverted)
+    return np.asarray(crossover_low(frequencies_hz, sub.crossover_hz) * controls)
+
+
+class Forecaster:
+    """Forecasts for one room and its gear; keeps the room's eigenvalues between calls."""
+
+    def __init__(self, room: Room, gear: Gear, field: BoxField | None = None) -> None:
+        self.room, self.gear = room, gear
+        self.frequencies_hz = GRID_HZ
+        self.field = field if field is not None else box_field(room, GRID_HZ)
+        self._known: dict[tuple[Point, Point], ComplexArray] = {}
+        self._monitor = self._box(gear.monitor.low_corner_hz, gear.monitor.low_slope_db_per_octave)
+        self._subs = {
+            sub.name: self._box(sub.low_corner_hz, sub.low_slope_db_per_octave)
+            for sub in gear.subwoofers
+        }
+
+    def at(self, arrangement: Arrangement, ear: Point) -> Forecast:
+        """The forecast at a point in the room. Raises ValueError for places it cannot compute."""
+        places = {"left": arrangement.left, "right": arrangement.right}
+        places |= {sub.name: arrangement.subwoofers[sub.name] for sub in self.gear.subwoofers}
+        sources = {
+            name: self._transfer(place, ear) * self._subs.get(name, self._monitor)
+            for name, place in places.items()
+        }
+        return Forecast(self.gear, self.frequencies_hz, sources)
+
+    def at_seat(self, arrangement: Arrangement, seat: str) -> Forecast:
+        """The forecast at the ear centre of a seat."""
+        return self.at(arrangement, arrangement.seats[seat])
+
+    def head(self, arrangement: Arrangement, seat: str) -> list[Forecast]:
+        """Forecasts over the head volume of a seat; the first is the centre."""
+        return [
+            self.at(arrangement, point) for point in head_points(self.room, arrangement.seats[seat])
+        ]
+
+    def _transfer(self, source: Point, ear: Point) -> ComplexArray:
+        key = (source, ear)
+        if key not in self._known:
+            if len(self._known) >= _MOST_KNOWN:
+                self._known.clear()
+            self._known[key] = self.field.pressure(source.array(), ear.array())
+        return self._known[key]
+
+    def _box(self, corner_hz: float, slope: int) -> ComplexArray:
+        return high_pass(self.frequencies_hz, corner_hz, slope // 6)

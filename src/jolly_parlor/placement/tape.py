@@ -1,0 +1,61 @@
+"""Tape-measure distances: everything needed to put an Arrangement into the real room."""
+
+from dataclasses import dataclass
+
+from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import Gear
+
+
+@dataclass(frozen=True)
+class Distance:
+    """One length to set with a tape."""
+
+    item: str
+    what: str
+    metres: float
+
+
+def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Distance]:
+    """All distances, item by item. Monitors are measured at the acoustic centre on their front."""
+    rows = []
+    for item, point, wall in (
+        ("left monitor", arrangement.left, "left"),
+        ("right monitor", arrangement.right, "right"),
+    ):
+        side = point.x if wall == "left" else room.width - point.x
+        rows += [
+            Distance(item, "acoustic centre from the front wall", point.y),
+            Distance(item, f"acoustic centre from the {wall} wall", side),
+            Distance(item, "acoustic centre above the floor", point.z),
+            Distance(item, "base above the floor", point.z - gear.monitor.acoustic_centre_height),
+        ]
+    main = gear.seats[0].name
+    apart = arrangement.left.distance(arrangement.right)
+    rows.append(Distance("monitors", "acoustic centre to acoustic centre", apart))
+    for name, ear in arrangement.seats.items():
+        rows += _standing(room, f"seat {name}", ear, "ear")
+        rows += [
+            Distance(f"seat {name}", "left monitor to ear", arrangement.left.distance(ear)),
+            Distance(f"seat {name}", "right monitor to ear", arrangement.right.distance(ear)),
+        ]
+    for name, point in arrangement.subwoofers.items():
+        rows += _standing(room, f"subwoofer {name}", point, "cabinet's middle")
+        ear = arrangement.seats[main]
+        rows.append(Distance(f"subwoofer {name}", f"to the ear at {main}", point.distance(ear)))
+    if arrangement.desk is not None and gear.desk is not None:
+        rows += [
+            Distance("desk", "front edge from the front wall", arrangement.desk.y),
+            Distance("desk", "left edge from the left wall", arrangement.desk.x),
+            Distance("desk", "top above the floor", gear.desk.height),
+        ]
+    return rows
+
+
+def _standing(room: Room, item: str, point: Point, what: str) -> list[Distance]:
+    side, wall = min((point.x, "left"), (room.width - point.x, "right"))
+    return [
+        Distance(item, f"{what} from the front wall", point.y),
+        Distance(item, f"{what} from the {wall} wall", side),
+        Distance(item, f"{what} above the floor", point.z),
+    ]

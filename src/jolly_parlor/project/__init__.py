@@ -1,0 +1,1 @@
+"""The document, its undoable changes, its files, and what it says when compared."""

@@ -1,0 +1,260 @@
+"""The comparison: the document's arrangements ranked by Evenness, with reasons in words.
+
+Measured and forecast are never mixed: takes rank when every arrangement has one, else forecasts
+rank all, and the basis says so.
+"""
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray
+from jolly_parlor.acoustics.sources import crossover_high
+from jolly_parlor.diagnosis.causes import Anechoic, causes
+from jolly_parlor.diagnosis.features import Feature
+from jolly_parlor.diagnosis.findings import describe
+from jolly_parlor.diagnosis.marks import marks
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.evenness import (
+    GRID_HZ,
+    Deviation,
+    Evenness,
+    deviation,
+    evenness,
+    mismatch_db,
+)
+from jolly_parlor.placement.forecast import (
+    Combination,
+    Forecaster,
+    combine,
+    lowest_corner_hz,
+    sub_crossover,
+)
+from jolly_parlor.placement.forecast import mains_crossover_hz as crossover_hz
+from jolly_parlor.project.document import Document
+from jolly_parlor.signals.response import Response
+
+Basis = Literal["measured", "forecast"]
+_DEEP_DB, _HIGH_DB, _LEAN_DB, _MATCH_DB = -9.0, 7.0, 1.0, 3.0
+_TOO_CLOSE_DB = 0.3
+"""Differences below this are within what a centimetre of placement changes; common practice."""
+
+
+@dataclass(frozen=True)
+class Reason:
+    """One reason for a rank, for (`good`) or against it."""
+
+    good: bool
+    text: str
+
+
+@dataclass(frozen=True, eq=False)
+class Row:
+    """One arrangement in the comparison."""
+
+    arrangement: Arrangement
+    forecast: Deviation | None
+    forecast_evenness: Evenness | None
+    measured: Deviation | None
+    measured_evenness: Evenness | None
+    head_worst_db: float | None
+    """Forecast Evenness at the worst point of the head volume."""
+    left_right_db: float | None
+    deepest_cause: str
+    reasons: tuple[Reason, ...]
+    problem: str = ""
+    """Why there is no forecast."""
+
+    def figure(self, basis: Basis) -> Evenness | None:
+        """The figure that ranks on that basis."""
+        return self.measured_evenness if basis == "measured" else self.forecast_evenness
+
+    def curve(self, basis: Basis) -> Deviation | None:
+        """The curve that is drawn on that basis."""
+        return self.measured if basis == "measured" else self.forecast
+
+
+@dataclass(frozen=True, eq=False)
+class Comparison:
+    """Rows, best first, on one basis."""
+
+    combination: Combination
+    seat: str
+    basis: Basis
+    basis_words: str
+    rows: tuple[Row, ...]
+
+    @property
+    def verdict(self) -> str:
+        """The headline: which is best and by how much, or that two cannot be told apart."""
+        ranked = [row for row in self.rows if row.figure(self.basis) is not None]
+        if not ranked:
+            return "Nothing to compare yet"
+        best = ranked[0]
+        if len(ranked) == 1:
+            return f"{best.arrangement.name} stands alone; add another to compare"
+        first, second = best.figure(self.basis), ranked[1].figure(self.basis)
+        assert first is not None and second is not None
+        lead = second.value_db - first.value_db
+        if lead < _TOO_CLOSE_DB:
+            other = ranked[1].arrangement.name
+            return f"{best.arrangement.name} and {other} cannot be told apart ({lead:.1f} dB)"
+        count = {3: "three", 4: "four", 5: "five"}.get(len(ranked), str(len(ranked)))
+        if len(ranked) == 2:
+            return f"{best.arrangement.name} is the more even, by {lead:.1f} dB"
+        return f"{best.arrangement.name} is the evenest of {count}, by {lead:.1f} dB"
+
+
+def measured_response(
+    document: Document, arrangement: Arrangement, seat: str, combination: Combination
+) -> Response | None:
+    """The takes that answer for a combination, summed as complex pressure where need be.
+
+    Left, right and both are takes as they are (both also from left and right with phase). Both
+    and sub needs phase in all its takes and applies the crossover to them.
+    """
+    if combination in ("left", "right"):
+        take = document.take_of(arrangement, combination, seat)
+        return take.response if take else None
+    both = document.take_of(arrangement, "both", seat)
+    if combination == "both" and both is not None:
+        return both.response
+    if both is not None and both.response.phase_deg is not None:
+        parts = {"both": both.response}
+    else:
+        found = {s: document.take_of(arrangement, s, seat) for s in ("left", "right")}
+        parts = {name: take.response for name, take in found.items() if take is not None}
+        if len(parts) < 2:
+            return None
+    if combination == "both+sub":
+        for sub in document.gear.subwoofers:
+            take = document.take_of(arrangement, sub.name, seat)
+            if take is None:
+                return None
+            parts[sub.name] = take.response
+    return _summed(document, parts, combination)
+
+
+def _summed(
+    document: Document, parts: dict[str, Response], combination: Combination
+) -> Response | None:
+    if any(part.phase_deg is None for part in parts.values()):
+        return None
+    low = max(part.frequencies_hz[0] for part in parts.values())
+    high = min(part.frequencies_hz[-1] for part in parts.values())
+    finest = max(parts.values(), key=lambda part: part.frequencies_hz.size).frequencies_hz
+    f = finest[(finest >= low) & (finest <= high)]
+    if f.size < 2:
+        return None
+    pressure: dict[str, ComplexArray] = {name: part.pressure(f) for name, part in parts.items()}
+    if "both" not in pressure:
+        return Response.from_pressure(f, combine(document.gear, f, pressure, combination))
+    total = pressure["both"] * crossover_high(f, crossover_hz(document.gear))
+    for sub in document.gear.subwoofers:
+        total = total + pressure[sub.name] * sub_crossover(f, sub)
+    return Response.from_pressure(f, np.asarray(total))
+
+
+def measured_deviation(
+    document: Document, arrangement: Arrangement, seat: str, combination: Combination
+) -> Deviation | None:
+    """The measured curve as distance from even; None without takes that cover the band."""
+    response = measured_response(document, arrangement, seat, combination)
+    low = lowest_corner_hz(document.gear, combination)
+    if response is None or not response.covers(low, float(GRID_HZ[-1])):
+        return None
+    return deviation(response, low)
+
+
+def compare(
+    document: Document,
+    seat: str,
+    combination: Combination,
+    forecaster: Forecaster | None = None,
+    anechoic: Anechoic | None = None,
+    basis: Basis | None = None,
+) -> Comparison:
+    """Rank all arrangements. `basis` None takes measured when every arrangement is measured.
+
+    Raises ValueError when a measured basis is asked for and one has no take.
+    """
+    document.gear.seat(seat)
+    forecaster = forecaster or Forecaster(document.room, document.gear)
+    anechoic = anechoic or Anechoic(forecaster)
+    rows = [
+        _row(document, a, seat, combination, forecaster, anechoic) for a in document.arrangements
+    ]
+    have = sum(row.measured is not None for row in rows)
+    if basis == "measured" and have < len(rows):
+        missing = [row.arrangement.name for row in rows if row.measured is None]
+        raise ValueError(f"No take of this combination for: {', '.join(missing)}.")
+    basis = basis or ("measured" if rows and have == len(rows) else "forecast")
+    words = {
+        "measured": "ranked by takes",
+        "forecast": "ranked by forecast"
+        + (f"; {have} of {len(rows)} have takes" if have else "; no takes yet"),
+    }[basis]
+
+    def order(row: Row) -> float:
+        figure = row.figure(basis)
+        return figure.value_db if figure else float("inf")
+
+    return Comparison(combination, seat, basis, words, tuple(sorted(rows, key=order)))
+
+
+def _row(
+    document: Document,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    forecaster: Forecaster,
+    anechoic: Anechoic,
+) -> Row:
+    measured = measured_deviation(document, arrangement, seat, combination)
+    figure = evenness(measured) if measured else None
+    unfit = fit_problems(document.room, document.gear, arrangement)
+    if unfit:
+        why = (Reason(False, unfit[0]),)
+        return Row(arrangement, None, None, measured, figure, None, None, "", why, unfit[0])
+    forecasts = forecaster.head(arrangement, seat)
+    calculated = forecasts[0].deviation(combination)
+    own = evenness(calculated)
+    worst = max(evenness(f.deviation(combination)).value_db for f in forecasts)
+    match = mismatch_db(forecasts[0].deviation("left"), forecasts[0].deviation("right"))
+    judged = figure or own
+    dip = Feature("hollow", judged.deepest_hz, judged.deepest_db, abs(judged.deepest_db))
+    candidates = marks(document.room, document.gear, arrangement, seat, combination)
+    ranked = causes(dip, calculated, candidates, anechoic, arrangement, seat, combination)
+    cause = describe(ranked[0].mark) if ranked else "no single cause"
+    reasons = _reasons(judged, cause, worst - own.value_db, match)
+    return Row(arrangement, calculated, own, measured, figure, worst, match, cause, reasons)
+
+
+def _reasons(judged: Evenness, cause: str, lean_db: float, match_db: float) -> tuple[Reason, ...]:
+    deep = judged.deepest_db <= _DEEP_DB
+    if deep:
+        first = f"Hollow at {judged.deepest_hz:.0f} Hz, {judged.deepest_db:.0f} dB: {cause}"
+    else:
+        first = f"No hollow deeper than {abs(judged.deepest_db):.0f} dB"
+    high = judged.highest_db >= _HIGH_DB
+    if high:
+        second = f"Hill at {judged.highest_hz:.0f} Hz, {judged.highest_db:+.0f} dB"
+    else:
+        second = f"No hill above {judged.highest_db:.0f} dB"
+    leans = lean_db > _LEAN_DB
+    third = (
+        f"Loses {lean_db:.1f} dB if you lean (forecast)"
+        if leans
+        else f"Holds within {max(lean_db, 0.1):.1f} dB if you lean (forecast)"
+    )
+    unlike = match_db > _MATCH_DB
+    fourth = f"Left and right differ by {match_db:.1f} dB (forecast)"
+    if not unlike:
+        fourth = f"Left and right match within {match_db:.1f} dB (forecast)"
+    return (
+        Reason(not deep, first),
+        Reason(not high, second),
+        Reason(not leans, third),
+        Reason(not unlike, fourth),
+    )

@@ -1,0 +1,1 @@
+"""The placement card: what to build from, on paper."""

@@ -1,0 +1,100 @@
+"""What a placement card says, apart from how it looks."""
+
+from dataclasses import dataclass
+from datetime import date
+
+from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
+from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.cautions import cautions
+from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Evenness
+from jolly_parlor.placement.forecast import COMBINATION_NAMES, Forecaster, combinations
+from jolly_parlor.placement.tape import Distance, tape_distances
+from jolly_parlor.project.comparison import Row, compare
+from jolly_parlor.project.document import Document
+
+
+@dataclass(frozen=True)
+class Figure:
+    """Evenness of one combination at the main seat."""
+
+    combination: str
+    forecast: Evenness | None
+    measured: Evenness | None
+
+
+@dataclass(frozen=True, eq=False)
+class Card:
+    """Everything on the card of one arrangement."""
+
+    document: Document
+    arrangement: Arrangement
+    made_on: date
+    distances: tuple[Distance, ...]
+    figures: tuple[Figure, ...]
+    dip: str
+    toe_in_degrees: tuple[float, float]
+    cautions: tuple[str, ...]
+    doubts: tuple[str, ...]
+
+
+def build_card(document: Document, name: str, made_on: date | None = None) -> Card:
+    """The card of an arrangement. Raises ValueError when there is none of that name, or when it
+    cannot stand as placed.
+    """
+    arrangement = document.arrangement(name)
+    seat = document.gear.seats[0].name
+    forecaster = Forecaster(document.room, document.gear)
+    rows: dict[str, Row] = {}
+    for combination in combinations(document.gear):
+        found = compare(document, seat, combination, forecaster)
+        rows[combination] = next(r for r in found.rows if r.arrangement.name == name)
+    both = rows["both"]
+    if both.problem:
+        raise ValueError(f"“{name}” cannot stand as placed: {both.problem}")
+    figures = tuple(
+        Figure(COMBINATION_NAMES[c], rows[c].forecast_evenness, rows[c].measured_evenness)
+        for c in combinations(document.gear)
+    )
+    toe = (arrangement.toe_in_degrees("left", seat), arrangement.toe_in_degrees("right", seat))
+    return Card(
+        document=document,
+        arrangement=arrangement,
+        made_on=made_on or date.today(),
+        distances=tuple(tape_distances(document.room, document.gear, arrangement)),
+        figures=figures,
+        dip=_dip_words(both),
+        toe_in_degrees=toe,
+        cautions=tuple(cautions(document.room, document.gear, arrangement)),
+        doubts=_doubts(document, arrangement, both),
+    )
+
+
+def _dip_words(row: Row) -> str:
+    judged = row.measured_evenness or row.forecast_evenness
+    if judged is None:
+        return "Nothing is known of its dips: there is neither forecast nor take."
+    kind = "measured" if row.measured_evenness else "forecast"
+    return (
+        f"Deepest dip, both monitors, {kind}: {judged.deepest_hz:.0f} Hz, "
+        f"{judged.deepest_db:.0f} dB. Likely cause: {row.deepest_cause}."
+    )
+
+
+def _doubts(document: Document, arrangement: Arrangement, both: Row) -> tuple[str, ...]:
+    """What the card cannot promise."""
+    wall = (arrangement.left.y + arrangement.right.y) / 2
+    first = first_cancellation_at_source_hz(wall, document.room.speed_of_sound)
+    found = [
+        f"The front wall, {wall:.2f} m behind the monitors, first cancels near {first:.0f} Hz "
+        "(c / 4d).",
+        "The forecast holds for 20 to 300 Hz and leaves desk and furniture out.",
+        DOWNWARD_ASSUMPTION,
+        f"Figures are smoothed over 1/{SMOOTHING_PER_OCTAVE} octave; lower is more even.",
+    ]
+    if both.measured is None:
+        found.insert(0, "No take of both monitors at this place yet: measure before you decide.")
+    stale = document.stale_takes(arrangement)
+    if stale:
+        found.insert(0, f"{len(stale)} older takes were made at other places and are not used.")
+    return tuple(found)

@@ -1,0 +1,161 @@
+"""The plan to scale, as a drawing that serves PDF and HTML alike."""
+
+from math import cos, radians, sin
+
+from reportlab.graphics.shapes import Circle, Drawing, Group, Line, Polygon, Rect, String
+from reportlab.lib.colors import HexColor
+from reportlab.lib.units import mm
+
+from jolly_parlor.acoustics.room import Opening, Point, Room
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.report.fonts import SANS
+
+_SCALES = (10, 20, 25, 40, 50, 75, 100, 150, 200, 250, 400, 500)
+_INK, _WINE, _TEAL, _FAINT = (HexColor(c) for c in ("#2b2522", "#7a2a41", "#1d6a6a", "#b8ab97"))
+_MARGIN = 14 * mm
+
+
+class ScaledPlan:
+    """Draws one arrangement; `ratio` is the scale's denominator."""
+
+    def __init__(
+        self, room: Room, gear: Gear, arrangement: Arrangement, width: float, height: float
+    ) -> None:
+        self.room, self.gear, self.arrangement = room, gear, arrangement
+        fits = [
+            s
+            for s in _SCALES
+            if room.width * 1000 * mm / s <= width - 2 * _MARGIN
+            and room.length * 1000 * mm / s <= height - 2 * _MARGIN
+        ]
+        self.ratio = fits[0] if fits else _SCALES[-1]
+        self._unit = 1000 * mm / self.ratio
+        self.drawing = Drawing(
+            room.width * self._unit + 2 * _MARGIN, room.length * self._unit + 2 * _MARGIN
+        )
+        self._draw()
+
+    def at(self, x: float, y: float) -> tuple[float, float]:
+        """Room metres to drawing points: the front wall at the top."""
+        return _MARGIN + x * self._unit, _MARGIN + (self.room.length - y) * self._unit
+
+    def _draw(self) -> None:
+        self._walls()
+        for area in self.room.keep_outs:
+            self._rect(area.x, area.y, area.width, area.depth, _FAINT, dash=[2, 2])
+            self._text(area.x + area.width / 2, area.y + area.depth / 2, area.name, _FAINT)
+        a = self.arrangement
+        if a.desk is not None and self.gear.desk is not None:
+            self._rect(a.desk.x, a.desk.y, self.gear.desk.width, self.gear.desk.depth, _INK)
+            middle = a.desk.x + self.gear.desk.width / 2
+            self._text(middle, a.desk.y + self.gear.desk.depth / 2, "desk", _INK)
+        main = self.gear.seats[0].name
+        for item, name in (("left", "left"), ("right", "right")):
+            point = a.position(item)
+            self._cabinet(point, a.seats[main])
+            self._line(point, a.seats[main], _FAINT, dash=[3, 2])
+            self._text(point.x, point.y - 0.42, name, _INK)
+        self._line(a.left, a.right, _FAINT, dash=[3, 2])
+        for sub in self.gear.subwoofers:
+            place = a.subwoofers[sub.name]
+            x, y = place.x - sub.width / 2, place.y - sub.depth / 2
+            self._rect(x, y, sub.width, sub.depth, _TEAL)
+            self._text(place.x, place.y, sub.name, _TEAL)
+        for name, ear in a.seats.items():
+            px, py = self.at(ear.x, ear.y)
+            self.drawing.add(Circle(px, py, 0.11 * self._unit, strokeColor=_WINE, fillColor=None))
+            self._text(ear.x, ear.y + 0.28, name, _WINE)
+        self._dimensions()
+
+    def _walls(self) -> None:
+        self._rect(0, 0, self.room.width, self.room.length, _INK, line=2.4)
+        for opening in self.room.openings:
+            start, end = self._opening_ends(opening)
+            colour = _TEAL if opening.kind == "window" else HexColor("#ffffff")
+            line = Line(*self.at(*start), *self.at(*end), strokeColor=colour, strokeWidth=2.6)
+            self.drawing.add(line)
+        px, py = self.at(self.room.width / 2, 0)
+        text = f"front wall ({self.room.surfaces['front'].material.replace('_', ' ')})"
+        self.drawing.add(_string(px, py + 8 * mm, text, _INK, 7.5))
+
+    def _opening_ends(self, o: Opening) -> tuple[tuple[float, float], tuple[float, float]]:
+        w, length, end = self.room.width, self.room.length, o.start + o.width
+        return {
+            "front": ((o.start, 0.0), (end, 0.0)),
+            "back": ((o.start, length), (end, length)),
+            "left": ((0.0, o.start), (0.0, end)),
+            "right": ((w, o.start), (w, end)),
+        }[o.wall]
+
+    def _cabinet(self, centre: Point, ear: Point) -> None:
+        dx, dy = ear.x - centre.x, ear.y - centre.y
+        size = (dx**2 + dy**2) ** 0.5 or 1.0
+        fx, fy = dx / size, dy / size
+        half, depth = self.gear.monitor.width / 2, self.gear.monitor.depth
+        corners: list[float] = []
+        for along, across in ((0, -half), (0, half), (-depth, half), (-depth, -half)):
+            corners += self.at(
+                centre.x + along * fx - across * fy, centre.y + along * fy + across * fx
+            )
+        self.drawing.add(Polygon(corners, strokeColor=_INK, fillColor=HexColor("#efe6d6")))
+        self.drawing.add(
+            Circle(*self.at(centre.x, centre.y), 1.6, fillColor=_INK, strokeColor=None)
+        )
+
+    def _dimensions(self) -> None:
+        """Room size along top and left, and a scale bar."""
+        w, length = self.room.width, self.room.length
+        px, py = self.at(w / 2, 0)
+        self.drawing.add(_string(px, py + 3.5 * mm, f"{w:.2f} m", _INK, 7.5))
+        lx, ly = self.at(0, length / 2)
+        turned = Group(_string(0, 0, f"{length:.2f} m", _INK, 7.5))
+        turned.transform = (*_rotation(90), lx - 4 * mm, ly)
+        self.drawing.add(turned)
+        bx, by = _MARGIN, 5 * mm
+        self.drawing.add(Line(bx, by, bx + self._unit, by, strokeColor=_INK, strokeWidth=1.2))
+        bar = f"1 m at 1:{self.ratio}"
+        self.drawing.add(_string(bx + self._unit + 2 * mm, by - 2.5, bar, _INK, 7.5, "start"))
+
+    def _rect(
+        self,
+        x: float,
+        y: float,
+        width: float,
+        depth: float,
+        colour: HexColor,
+        line: float = 0.8,
+        dash: list[int] | None = None,
+    ) -> None:
+        left, bottom = self.at(x, y + depth)
+        self.drawing.add(
+            Rect(
+                left,
+                bottom,
+                width * self._unit,
+                depth * self._unit,
+                strokeColor=colour,
+                strokeWidth=line,
+                strokeDashArray=dash,
+                fillColor=None,
+            )
+        )
+
+    def _line(self, a: Point, b: Point, colour: HexColor, dash: list[int]) -> None:
+        ends = (*self.at(a.x, a.y), *self.at(b.x, b.y))
+        self.drawing.add(Line(*ends, strokeColor=colour, strokeDashArray=dash, strokeWidth=0.6))
+
+    def _text(self, x: float, y: float, text: str, colour: HexColor) -> None:
+        px, py = self.at(x, y)
+        self.drawing.add(_string(px, py - 2.5, text, colour, 7.5))
+
+
+def _string(
+    x: float, y: float, text: str, colour: HexColor, size: float, anchor: str = "middle"
+) -> String:
+    return String(x, y, text, fontName=SANS, fontSize=size, fillColor=colour, textAnchor=anchor)
+
+
+def _rotation(degrees: float) -> tuple[float, float, float, float]:
+    c, s = cos(radians(degrees)), sin(radians(degrees))
+    return c, s, -s, c

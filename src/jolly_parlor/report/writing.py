@@ -1,0 +1,166 @@
+"""Write a placement card as PDF or HTML."""
+
+import os
+import tempfile
+from html import escape
+from pathlib import Path
+
+from jinja2 import Environment, PackageLoader
+from reportlab.graphics import renderSVG
+from reportlab.lib.colors import HexColor
+from reportlab.lib.pagesizes import A4
+from reportlab.lib.styles import ParagraphStyle
+from reportlab.lib.units import mm
+from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
+
+from jolly_parlor.placement.evenness import Evenness
+from jolly_parlor.report.card import Card
+from jolly_parlor.report.fonts import SANS, SANS_BOLD, SERIF, SERIF_ITALIC, register
+from jolly_parlor.report.plan_drawing import ScaledPlan
+from jolly_parlor.units import both_units, feet_inches, format_length
+
+_INK, _WINE, _RULE = HexColor("#2b2522"), HexColor("#7a2a41"), HexColor("#d8ccb8")
+
+
+class CardNotWritten(ValueError):
+    """The card could not be written; the message says why."""
+
+
+def write_card(card: Card, path: Path) -> None:
+    """Write as `.pdf` or `.html`, whole or not at all. Raises CardNotWritten."""
+    writers = {".pdf": _write_pdf, ".html": _write_html}
+    writer = writers.get(path.suffix.lower())
+    if writer is None:
+        raise CardNotWritten(f"{path.name}: a card is written as .pdf or .html; choose one.")
+    try:
+        handle, temporary = tempfile.mkstemp(suffix=path.suffix, dir=path.parent)
+        os.close(handle)
+        try:
+            writer(card, Path(temporary))
+            os.chmod(temporary, 0o644)
+            os.replace(temporary, path)
+        except BaseException:
+            Path(temporary).unlink(missing_ok=True)
+            raise
+    except OSError as error:
+        reason = (error.strerror or "the place cannot be written").lower()
+        raise CardNotWritten(f"{path.name} could not be written: {reason}.") from None
+
+
+def card_html(card: Card) -> str:
+    """The card as one self-contained page."""
+    register()
+    plan = _plan(card, 150 * mm, 180 * mm)
+    svg = renderSVG.drawToString(plan.drawing)
+    environment = Environment(
+        loader=PackageLoader("jolly_parlor.report"), autoescape=True, keep_trailing_newline=True
+    )
+    template = environment.get_template("card.html")
+    return template.render(
+        card=card,
+        svg=svg[svg.index("<svg") :],
+        metres=format_length,
+        feet=feet_inches,
+        figure=_figure,
+    )
+
+
+def _write_html(card: Card, path: Path) -> None:
+    path.write_text(card_html(card), "utf-8")
+
+
+def _write_pdf(card: Card, path: Path) -> None:
+    register()
+    page = SimpleDocTemplate(
+        str(path),
+        pagesize=A4,
+        leftMargin=18 * mm,
+        rightMargin=18 * mm,
+        topMargin=16 * mm,
+        bottomMargin=16 * mm,
+        title=f"{card.arrangement.name} · {card.document.room.name}",
+        author="Jolly Parlor",
+    )
+    page.build(_story(card))
+
+
+def _story(card: Card) -> list[Flowable]:
+    serif = ParagraphStyle("title", fontName=SERIF, fontSize=22, leading=27, textColor=_WINE)
+    under = ParagraphStyle("under", fontName=SERIF_ITALIC, fontSize=11, leading=15, textColor=_INK)
+    head = ParagraphStyle(
+        "head", fontName=SERIF, fontSize=13, leading=18, spaceBefore=8, textColor=_INK
+    )
+    body = ParagraphStyle("body", fontName=SANS, fontSize=9.5, leading=13, textColor=_INK)
+    room = card.document.room
+    size = " × ".join(both_units(d) for d in (room.width, room.length, room.height))
+    plan = _plan(card, 150 * mm, 135 * mm)
+    plan.drawing.hAlign = "CENTER"
+    toe = card.toe_in_degrees
+    return [
+        Paragraph(escape(card.arrangement.name), serif),
+        Paragraph(f"{escape(room.name)}, {card.made_on:%d %B %Y}", under),
+        Paragraph(f"Width × length × height: {escape(size)}", body),
+        Paragraph(escape(card.arrangement.rule), body),
+        plan.drawing,
+        Paragraph(escape(card.dip), body),
+        Paragraph("How even", head),
+        _figures(card),
+        Paragraph("With the tape", head),
+        _distances(card),
+        Paragraph(
+            f"Turn the left monitor in by {toe[0]:.0f}° and the right by {toe[1]:.0f}°, so that "
+            "each points at the ear.",
+            body,
+        ),
+        Paragraph("What this card cannot promise", head),
+        *[Paragraph(f"· {escape(text)}", body) for text in card.doubts],
+        Paragraph("Cautions", head),
+        *[Paragraph(f"· {escape(text)}", body) for text in card.cautions],
+        Spacer(1, 4 * mm),
+    ]
+
+
+def _distances(card: Card) -> Table:
+    rows = [["", "", "metric", "feet and inches"]]
+    last = ""
+    for d in card.distances:
+        item = "" if d.item == last else d.item
+        rows.append([item, d.what, format_length(d.metres), feet_inches(d.metres)])
+        last = d.item
+    return _table(rows, [38 * mm, 74 * mm, 24 * mm, 34 * mm])
+
+
+def _figures(card: Card) -> Table:
+    rows = [["from even, dB", "forecast", "measured", "band"]]
+    for f in card.figures:
+        judged = f.forecast or f.measured
+        band = f"{judged.low_hz:.0f}–{judged.high_hz:.0f} Hz" if judged else ""
+        rows.append([f.combination, _figure(f.forecast), _figure(f.measured), band])
+    return _table(rows, [48 * mm, 30 * mm, 30 * mm, 40 * mm])
+
+
+def _figure(value: Evenness | None) -> str:
+    return f"{value.value_db:.1f}" if value else "no take"
+
+
+def _table(rows: list[list[str]], widths: list[float]) -> Table:
+    table = Table(rows, colWidths=widths, hAlign="LEFT", repeatRows=1)
+    table.setStyle(
+        TableStyle(
+            [
+                ("FONT", (0, 0), (-1, -1), SANS, 9),
+                ("FONT", (0, 0), (-1, 0), SANS_BOLD, 9),
+                ("FONT", (0, 1), (0, -1), SANS_BOLD, 9),
+                ("TEXTCOLOR", (0, 0), (-1, -1), _INK),
+                ("LINEBELOW", (0, 0), (-1, -1), 0.4, _RULE),
+                ("TOPPADDING", (0, 0), (-1, -1), 1.5),
+                ("BOTTOMPADDING", (0, 0), (-1, -1), 2.5),
+            ]
+        )
+    )
+    return table
+
+
+def _plan(card: Card, width: float, height: float) -> ScaledPlan:
+    document = card.document
+    return ScaledPlan(document.room, document.gear, card.arrangement, width, height)

@@ -1,0 +1,1 @@
+"""What the microphone heard: responses, their files, smoothing."""

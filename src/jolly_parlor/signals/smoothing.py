@@ -1,0 +1,34 @@
+"""Fractional-octave smoothing on power."""
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.bands import OCTAVE_RATIO
+
+
+def smooth_level_db(
+    frequencies_hz: FloatArray, level_db: FloatArray, at_hz: FloatArray, per_octave: int
+) -> FloatArray:
+    """Level of the power averaged over a 1/per_octave-octave window around each `at_hz`.
+
+    L(f) = 10 lg [ 1/ln(f2/f1) integral of 10^(L/10) d ln f ], f1 and f2 the band edges of
+    IEC 61260-1 around f. Near the ends of the data the window keeps only its part inside.
+    Frequencies ascending; `at_hz` within them. Output has the shape of `at_hz`.
+    """
+    x = np.log(frequencies_hz)
+    if at_hz[0] < frequencies_hz[0] * (1 - 1e-9) or at_hz[-1] > frequencies_hz[-1] * (1 + 1e-9):
+        raise ValueError("Smoothing was asked for outside the measured range.")
+    power = 10 ** (level_db / 10)
+    running = np.concatenate([[0.0], np.cumsum(np.diff(x) * (power[1:] + power[:-1]) / 2)])
+    half = np.log(OCTAVE_RATIO) / (2 * per_octave)
+    low = np.clip(np.log(at_hz) - half, x[0], x[-1])
+    high = np.clip(np.log(at_hz) + half, x[0], x[-1])
+
+    def integral(at: FloatArray) -> FloatArray:
+        index = np.clip(np.searchsorted(x, at, side="right") - 1, 0, x.size - 2)
+        step = at - x[index]
+        slope = (power[index + 1] - power[index]) / (x[index + 1] - x[index])
+        return np.asarray(running[index] + step * (power[index] + slope * step / 2))
+
+    mean = (integral(high) - integral(low)) / (high - low)
+    return np.asarray(10 * np.log10(np.maximum(mean, 1e-30)))
