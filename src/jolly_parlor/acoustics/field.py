@@ -21,6 +21,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.eigenvalues import AxisModes, axis_modes
 
 _LOWEST_MODE_LIMIT_HZ = 450.0
+_USUAL_MODE_LIMIT_HZ = 800.0  # found at once; more only where source and receiver are close
 _HIGHEST_MODE_LIMIT_HZ = 2400.0
 _DECAY_NEPERS = 7.0  # modes left out of the sum have fallen by at least this over the third axis
 
@@ -93,15 +94,16 @@ class BoxField:
 
     def _modes(self, axis: int, limit_hz: float) -> AxisModes:
         length = float(self.dimensions[axis])
-        if axis not in self._axes:
+        needed = self._count(length, limit_hz)
+        if axis not in self._axes or self._axes[axis].u.shape[1] < needed:
             self._axes[axis] = axis_modes(
                 length,
                 self.wavenumbers,
                 self.admittances[2 * axis],
                 self.admittances[2 * axis + 1],
-                self._count(length, _HIGHEST_MODE_LIMIT_HZ),
+                max(needed, self._count(length, _USUAL_MODE_LIMIT_HZ)),
             )
-        return self._axes[axis].first(self._count(length, limit_hz))
+        return self._axes[axis].first(needed)
 
     def _count(self, length: float, limit_hz: float) -> int:
         return ceil(2 * length * limit_hz / self.speed_of_sound) + 1

@@ -1,0 +1,138 @@
+"""Every action in one table: it feeds menus, shortcuts and the shortcut help."""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from jolly_parlor.app.session import Session
+
+
+def _always(session: Session) -> bool:
+    return True
+
+
+def _has_arrangement(session: Session) -> bool:
+    return session.arrangement is not None
+
+
+@dataclass(frozen=True)
+class Action:
+    """One thing the user can do. `method` is the window's."""
+
+    id: str
+    title: str
+    menu: str
+    shortcut: str
+    method: str
+    enabled: Callable[[Session], bool] = _always
+    checked: Callable[[Session], bool] | None = None
+    argument: str | int | None = None
+
+
+MENUS = ("Room", "Change", "Arrange", "Listen", "Walk", "Look", "Help")
+
+ACTIONS: tuple[Action, ...] = (
+    Action("new", "New room", "Room", "Ctrl+N", "new_document"),
+    Action("open", "Open…", "Room", "Ctrl+O", "open_file"),
+    Action("demo", "Open the demo", "Room", "", "open_demo"),
+    Action("save", "Save", "Room", "Ctrl+S", "save"),
+    Action("save_as", "Save as…", "Room", "Ctrl+Shift+S", "save_as"),
+    Action("card_pdf", "Save placement card…", "Room", "Ctrl+P", "save_card", _has_arrangement),
+    Action("quit", "Leave", "Room", "Ctrl+Q", "close"),
+    Action("undo", "Undo", "Change", "Ctrl+Z", "undo", lambda s: bool(s.history.undo_label)),
+    Action("redo", "Redo", "Change", "Ctrl+Shift+Z", "redo", lambda s: bool(s.history.redo_label)),
+    Action(
+        "alike",
+        "Keep left and right alike",
+        "Change",
+        "Ctrl+L",
+        "toggle_alike",
+        checked=lambda s: s.alike,
+    ),
+    Action("third", "Rough in: a third", "Arrange", "Ctrl+Alt+1", "rough_in", argument="third"),
+    Action(
+        "thirty_eight",
+        "Rough in: thirty-eight",
+        "Arrange",
+        "Ctrl+Alt+2",
+        "rough_in",
+        argument="thirty_eight",
+    ),
+    Action(
+        "tight",
+        "Rough in: tight to the wall",
+        "Arrange",
+        "Ctrl+Alt+3",
+        "rough_in",
+        argument="tight",
+    ),
+    Action("copy", "Copy this arrangement", "Arrange", "Ctrl+D", "copy", _has_arrangement),
+    Action("rename", "Rename…", "Arrange", "F2", "rename", _has_arrangement),
+    Action("remove", "Remove this arrangement", "Arrange", "Ctrl+Del", "remove", _has_arrangement),
+    Action("pick", "Pick this one", "Arrange", "Ctrl+Return", "pick", _has_arrangement),
+    Action(
+        "previous",
+        "Previous arrangement",
+        "Arrange",
+        "Ctrl+Up",
+        "show_next",
+        _has_arrangement,
+        argument=-1,
+    ),
+    Action(
+        "next",
+        "Next arrangement",
+        "Arrange",
+        "Ctrl+Down",
+        "show_next",
+        _has_arrangement,
+        argument=1,
+    ),
+    Action("import", "Import responses…", "Arrange", "Ctrl+I", "import_files", _has_arrangement),
+    Action("left", "Left alone", "Listen", "Alt+1", "listen", argument="left"),
+    Action("right", "Right alone", "Listen", "Alt+2", "listen", argument="right"),
+    Action("both", "Both", "Listen", "Alt+3", "listen", argument="both"),
+    Action(
+        "both_sub",
+        "Both and sub",
+        "Listen",
+        "Alt+4",
+        "listen",
+        lambda s: bool(s.document.gear.subwoofers),
+        argument="both+sub",
+    ),
+    Action("seat", "Next seat", "Listen", "Alt+S", "next_seat"),
+    Action(
+        "measured",
+        "Swap forecast and measured",
+        "Listen",
+        "Alt+M",
+        "swap_layer",
+        lambda s: s.shown.measured is not None,
+    ),
+    Action("survey", "Survey", "Walk", "Ctrl+1", "go", argument=0),
+    Action("gear", "Gear", "Walk", "Ctrl+2", "go", argument=1),
+    Action("lineup", "Line-up", "Walk", "Ctrl+3", "go", argument=2),
+    Action("forecast", "Forecast", "Walk", "Ctrl+4", "go", argument=3),
+    Action("takes", "Takes", "Walk", "Ctrl+5", "go", argument=4),
+    Action("compare", "Compare", "Walk", "Ctrl+6", "go", argument=5),
+    Action("signoff", "Sign-off", "Walk", "Ctrl+7", "go", argument=6),
+    Action("plan", "To the plan", "Walk", "Ctrl+0", "focus_plan"),
+    Action(
+        "evening",
+        "Evening theme",
+        "Look",
+        "Ctrl+E",
+        "toggle_theme",
+        checked=lambda s: s.settings.values.theme == "evening",
+    ),
+    Action(
+        "feet",
+        "Feet and inches",
+        "Look",
+        "Ctrl+U",
+        "toggle_units",
+        checked=lambda s: s.settings.values.units == "imperial",
+    ),
+    Action("keys", "All keys", "Help", "F1", "show_keys"),
+    Action("about", "About and licences", "Help", "", "show_about"),
+)

@@ -1,0 +1,236 @@
+"""What the actions do, as methods of the window."""
+
+from dataclasses import replace
+from functools import partial
+from pathlib import Path
+
+from jolly_parlor import __version__
+from jolly_parlor.app import dialogs
+from jolly_parlor.app.actions import ACTIONS, MENUS
+from jolly_parlor.project.blank import blank_document
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.edits import (
+    add_arrangement,
+    choose,
+    remove_arrangement,
+    rename_arrangement,
+)
+from jolly_parlor.project.files import SUFFIX, FileRefused, open_document, save_document
+from jolly_parlor.report.card import build_card
+from jolly_parlor.report.writing import CardNotWritten, write_card
+
+DEMO = Path(__file__).resolve().parents[3] / "examples" / "kiln-room.parlor"
+
+
+class Commands:
+    """Mixed into the main window."""
+
+    def new_document(self) -> None:
+        """Start with an empty room."""
+        if self.may_leave():
+            self._start_with(blank_document(), None)
+            self.go(0)
+
+    def open_file(self) -> None:
+        """Ask for a document and open it."""
+        if self.may_leave():
+            path = dialogs.ask_open(self, self.settings)
+            if path is not None:
+                self.open_path(path)
+
+    def open_demo(self) -> None:
+        """Open the demo; it is saved under another name, never over itself."""
+        if self.may_leave():
+            self.open_path(DEMO)
+
+    def open_path(self, path: Path) -> None:
+        """Open a document, or say why not."""
+        try:
+            document = open_document(path)
+        except FileRefused as error:
+            self.say(str(error))
+            return
+        self._start_with(document, path)
+        self.go(3 if document.arrangements else 0)
+
+    def save(self) -> bool:
+        """Save where it came from, or ask."""
+        if self.session.path is None:
+            return self.save_as()
+        return self.save_to(self.session.path)
+
+    def save_as(self) -> bool:
+        """Ask where, and save."""
+        suggestion = self.session.document.room.name.lower().replace(" ", "-") + SUFFIX
+        path = dialogs.ask_save(self, self.settings, suggestion)
+        return path is not None and self.save_to(path)
+
+    def save_to(self, path: Path) -> bool:
+        """Save, or say why not."""
+        try:
+            save_document(self.session.document, path)
+        except FileRefused as error:
+            self.say(str(error))
+            return False
+        self.session.path = path
+        self.session.history.saved()
+        self.autosave.forget()
+        self.refresh()
+        self.say(f"Saved as {path.name}.")
+        return True
+
+    def may_leave(self) -> bool:
+        """Whether the document may be left: saved, or the user does not mind."""
+        if not self.session.history.changed:
+            return True
+        answer = dialogs.ask_unsaved(self, self.session.document.room.name)
+        return answer == "discard" or (answer == "save" and self.save())
+
+    def save_card(self) -> None:
+        """Save the placement card of the current arrangement."""
+        a = self.session.arrangement
+        if a is None:
+            return
+        suggestion = f"{a.name.lower().replace(' ', '-')}.pdf"
+        path = dialogs.ask_card(self, self.settings, suggestion)
+        if path is not None:
+            self.write_card_to(path)
+
+    def write_card_to(self, path: Path) -> None:
+        """Write the card, or say why not."""
+        a = self.session.arrangement
+        if a is None:
+            return
+        try:
+            write_card(build_card(self.session.document, a.name), path)
+        except (CardNotWritten, ValueError) as error:
+            self.say(str(error))
+            return
+        self.say(f"Placement card saved as {path.name}.")
+
+    def undo(self) -> None:
+        """Take the last change back."""
+        self.session.undo()
+
+    def redo(self) -> None:
+        """Do it again."""
+        self.session.redo()
+
+    def toggle_alike(self) -> None:
+        """Whether moving one monitor moves its twin."""
+        self.session.alike = not self.session.alike
+        self.refresh()
+
+    def rough_in(self, school_id: str) -> None:
+        """Add a school's arrangement."""
+        self.go(2)
+        self.stations[2].rough_in(school_id)
+
+    def copy(self) -> None:
+        """A copy to move about."""
+        a = self.session.arrangement
+        if a is None:
+            return
+        rule = f"Begun as a copy of “{a.name}”."
+        twin = replace(a, name=f"{a.name} copy"[:60], school="own", rule=rule)
+        if self.session.do(f"Copy {a.name}", lambda d: add_arrangement(d, twin)):
+            self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+    def rename(self) -> None:
+        """Give the current arrangement another name."""
+        a = self.session.arrangement
+        if a is None:
+            return
+        name = dialogs.ask_name(self, "Rename the arrangement", a.name)
+        if name is not None:
+            edit = partial(rename_arrangement, name=a.name, to=name[:60])
+            if self.session.do(f"Rename {a.name}", edit):
+                self.session.show_arrangement(name[:60])
+
+    def remove(self) -> None:
+        """Drop the current arrangement; undo brings it back."""
+        a = self.session.arrangement
+        if a is not None:
+            self.session.do(f"Remove {a.name}", lambda d: remove_arrangement(d, a.name))
+
+    def pick(self) -> None:
+        """Choose the current arrangement."""
+        a = self.session.arrangement
+        if a is not None:
+            figure = self.session.shown.figure(self.session.layer)
+            why = f"{figure.value_db:.1f} dB from even, {self.session.layer}." if figure else ""
+            self.session.do(f"Pick {a.name}", lambda d: choose(d, a.name, why))
+
+    def show_next(self, step: int) -> None:
+        """The next arrangement."""
+        self.session.show_next(step)
+
+    def import_files(self) -> None:
+        """Import one response into the current arrangement."""
+        self.go(4)
+        path = dialogs.choose_response(self, self.settings)
+        if path is not None:
+            where = dialogs.ask_where(self, path.name, self.session.document)
+            if where is not None:
+                self.stations[4].import_file(path, *where)
+
+    def listen(self, combination: str) -> None:
+        """Let those sources play."""
+        self.session.show_combination(combination)
+
+    def next_seat(self) -> None:
+        """Listen from the next seat."""
+        names = [seat.name for seat in self.session.document.gear.seats]
+        self.session.show_seat(names[(names.index(self.session.seat) + 1) % len(names)])
+
+    def swap_layer(self) -> None:
+        """Measured for forecast, and back."""
+        self.session.show_layer("forecast" if self.session.layer == "measured" else "measured")
+
+    def focus_plan(self) -> None:
+        """Keys to the plan."""
+        self.plan.setFocus()
+
+    def toggle_theme(self) -> None:
+        """Day and evening."""
+        now = self.settings.values.theme
+        self.settings.change(theme="day" if now == "evening" else "evening")
+        self.restyle()
+
+    def toggle_units(self) -> None:
+        """Metres, or feet and inches."""
+        now = self.settings.values.units
+        self.settings.change(units="metric" if now == "imperial" else "imperial")
+        self.restyle()
+
+    def show_keys(self) -> None:
+        """All shortcuts."""
+        parts = []
+        for menu in MENUS:
+            rows = [a for a in ACTIONS if a.menu == menu and a.shortcut]
+            cells = "".join(
+                f"<tr><td>{a.title}&nbsp;&nbsp;</td><td><b>{a.shortcut}</b></td></tr>" for a in rows
+            )
+            parts.append(f"<td style='padding-right:22px'><b>{menu}</b><table>{cells}</table></td>")
+        half = (len(parts) + 1) // 2
+        table = "".join(f"<tr>{''.join(parts[i : i + half])}</tr>" for i in (0, half))
+        plan = (
+            "<p>On the plan: N next item, arrows 1 cm, Shift with arrows 10 cm, "
+            "Page Up and Page Down for height. On the response: left and right.</p>"
+        )
+        dialogs.show_text(self, "All keys", f"<table>{table}</table>{plan}")
+
+    def show_about(self) -> None:
+        """Version and licences."""
+        dialogs.show_text(
+            self,
+            "About Jolly Parlor",
+            f"<h3>Jolly Parlor {__version__}</h3><p>Where the monitors, the subwoofer and the seat "
+            "belong in this room.</p><p>Free software under the GNU General Public License, "
+            "version 3 or later, without any warranty.</p><p>Typefaces Fraunces and Source Sans 3, "
+            "both under the SIL Open Font License 1.1; the licences lie beside the fonts.</p>",
+        )
+
+    def _start_with(self, document: Document, path: Path | None) -> None:
+        self.autosave.forget()
+        self.session.load(document, path)

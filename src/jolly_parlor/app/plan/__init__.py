@@ -1,0 +1,1 @@
+"""The plan and the front wall, drawn to scale and draggable."""

@@ -1,0 +1,237 @@
+"""The plan as a widget: everything on it can be dragged, nudged with keys, and pointed at."""
+
+from PyQt6.QtCore import QPointF, QSize, Qt
+from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
+from PyQt6.QtWidgets import QSizePolicy, QWidget
+
+from jolly_parlor.acoustics.room import Point
+from jolly_parlor.app.plan.geometry import Unfolded
+from jolly_parlor.app.plan.painting import PlanPainter
+from jolly_parlor.app.session import Highlight, Session
+from jolly_parlor.diagnosis.marks import Lane
+from jolly_parlor.project.document import brought_inside
+
+_REACH = 16.0  # pixels within which an item is caught
+_WALL_REACH = 7.0
+_KEYS = {
+    Qt.Key.Key_Left: (-1, 0, 0),
+    Qt.Key.Key_Right: (1, 0, 0),
+    Qt.Key.Key_Up: (0, -1, 0),
+    Qt.Key.Key_Down: (0, 1, 0),
+    Qt.Key.Key_PageUp: (0, 0, 1),
+    Qt.Key.Key_PageDown: (0, 0, -1),
+}
+_WALL_LANES: dict[str, Lane] = {
+    "front": "front wall",
+    "back": "back wall",
+    "left": "side walls",
+    "right": "side walls",
+    "ceiling": "ceiling",
+    "floor": "floor",
+}
+
+
+class PlanView(QWidget):
+    """Front wall above, plan below, one scale."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self.session = session
+        self.setObjectName("plan")
+        self.setAccessibleName("Plan of the room")
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setMouseTracking(True)
+        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Expanding)
+        self.setToolTip(
+            "Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height."
+        )
+        self._grip: tuple[str, Point, QPointF, bool] | None = None
+        for signal in (
+            session.document_changed,
+            session.view_changed,
+            session.drafted,
+            session.highlighted,
+        ):
+            signal.connect(self.update)
+
+    def sizeHint(self) -> QSize:
+        """Room for a plan that reads well."""
+        return QSize(380, 640)
+
+    def minimumSizeHint(self) -> QSize:
+        """The least that is still of use."""
+        return QSize(300, 380)
+
+    @property
+    def unfolded(self) -> Unfolded:
+        """The present scale."""
+        return Unfolded.fit(self.session.document.room, self.width(), self.height())
+
+    def items(self) -> list[str]:
+        """What can be moved, in the order of the keyboard."""
+        a = self.session.arrangement
+        if a is None:
+            return []
+        names = [
+            "left",
+            "right",
+            *[f"seat:{n}" for n in a.seats],
+            *[f"sub:{n}" for n in a.subwoofers],
+        ]
+        return [*names, "desk"] if a.desk is not None else names
+
+    def place_of(self, item: str) -> Point:
+        """Where an item stands; the desk by its corner."""
+        a = self.session.arrangement
+        assert a is not None
+        if item == "desk":
+            assert a.desk is not None
+            return Point(a.desk.x, a.desk.y, 0.0)
+        return a.position(item)
+
+    def paintEvent(self, event: QPaintEvent | None) -> None:
+        """Draw the room, the arrangement, what is lit, and the dimensions."""
+        session = self.session
+        with QPainter(self) as painter:
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            units = session.settings.values.units
+            draw = PlanPainter(painter, self.unfolded, session.document.gear, units)
+            boundary = session.highlight.boundary
+            bounce = session.highlight.bounce
+            draw.room_shell(boundary or (bounce.boundary if bounce else ""))
+            a = session.arrangement
+            if a is None:
+                draw.empty()
+                return
+            selected = session.selected if session.selected in self.items() else "left"
+            draw.arrangement(a, session.seat, selected, self.hasFocus())
+            draw.path(session.highlight)
+            draw.dimensions(a, session.seat, selected)
+            if session.problem:
+                draw.problem(session.problem)
+
+    def item_at(self, position: QPointF) -> tuple[str, bool] | None:
+        """The item under a pixel, and whether it was caught on the wall view."""
+        view = self.unfolded
+        best: tuple[float, str, bool] | None = None
+        for item in self.items():
+            if item == "desk":
+                continue
+            place = self.place_of(item)
+            main_seat = item in ("left", "right", f"seat:{self.session.seat}") or "sub:" in item
+            spots = [(view.on_plan(place.x, place.y), False)]
+            if main_seat:
+                spots.append((view.on_wall(place.x, place.z), True))
+            for spot, in_wall in spots:
+                gap = spot - position
+                distance = (gap.x() ** 2 + gap.y() ** 2) ** 0.5
+                if distance <= _REACH and (best is None or distance < best[0]):
+                    best = (distance, item, in_wall)
+        if best is not None:
+            return best[1], best[2]
+        return ("desk", False) if self._on_desk(position) else None
+
+    def wall_at(self, position: QPointF) -> str:
+        """The boundary whose line is under a pixel, or nothing."""
+        plan, wall = self.unfolded.plan_rect(), self.unfolded.wall_rect()
+        x, y = position.x(), position.y()
+        across = plan.left() - _WALL_REACH <= x <= plan.right() + _WALL_REACH
+        if across:
+            for name, line in (
+                ("front", plan.top()),
+                ("back", plan.bottom()),
+                ("ceiling", wall.top()),
+                ("floor", wall.bottom()),
+            ):
+                if abs(y - line) <= _WALL_REACH:
+                    return name
+        if wall.top() <= y <= wall.bottom() or plan.top() <= y <= plan.bottom():
+            for name, line in (("left", plan.left()), ("right", plan.right())):
+                if abs(x - line) <= _WALL_REACH:
+                    return name
+        return ""
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        """Take hold of an item."""
+        assert event is not None
+        if event.button() != Qt.MouseButton.LeftButton:
+            return
+        caught = self.item_at(event.position())
+        if caught:
+            item, in_wall = caught
+            self.session.select(item)
+            self._grip = (item, self.place_of(item), event.position(), in_wall)
+            self.setCursor(Qt.CursorShape.ClosedHandCursor)
+
+    def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
+        """Drag, or light up the wall under the pointer."""
+        assert event is not None
+        if self._grip is None:
+            over = self.item_at(event.position())
+            shape = Qt.CursorShape.OpenHandCursor if over else Qt.CursorShape.ArrowCursor
+            self.setCursor(shape)
+            wall = "" if over else self.wall_at(event.position())
+            if wall:
+                self.session.point_at(Highlight(_WALL_LANES[wall], None, wall))
+            elif self.session.highlight.boundary:
+                self.session.point_at(Highlight())
+            return
+        item, start, grip, in_wall = self._grip
+        to = self.unfolded.dragged(start, event.position() - grip, in_wall)
+        self._drag(item, to)
+
+    def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
+        """Let go: one undoable move."""
+        if self._grip is not None:
+            self._grip = None
+            self.setCursor(Qt.CursorShape.OpenHandCursor)
+            self.session.drop()
+
+    def leaveEvent(self, event: object) -> None:
+        """Nothing is pointed at any more."""
+        if self.session.highlight.boundary:
+            self.session.point_at(Highlight())
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        """Arrows nudge the selected item, N takes the next, Escape lets a drag go."""
+        assert event is not None
+        items = self.items()
+        key = Qt.Key(event.key())
+        if key == Qt.Key.Key_Escape and self._grip is not None:
+            self._grip = None
+            self.session.abandon_drag()
+        elif key == Qt.Key.Key_N and items:
+            now = items.index(self.session.selected) if self.session.selected in items else -1
+            self.session.select(items[(now + 1) % len(items)])
+        elif key in _KEYS and self.session.selected in items:
+            big = event.modifiers() & Qt.KeyboardModifier.ShiftModifier
+            step = 0.10 if big else 0.01
+            dx, dy, dz = (step * part for part in _KEYS[key])
+            place = self.place_of(self.session.selected)
+            self._drag(self.session.selected, Point(place.x + dx, place.y + dy, place.z + dz))
+            self.session.drop()
+        else:
+            super().keyPressEvent(event)
+
+    def focusInEvent(self, event: QFocusEvent | None) -> None:
+        """Show what the keys would move."""
+        self.update()
+
+    def focusOutEvent(self, event: QFocusEvent | None) -> None:
+        """Keys go elsewhere now."""
+        self.update()
+
+    def _drag(self, item: str, to: Point) -> None:
+        rounded = Point(round(to.x, 3), round(to.y, 3), round(to.z, 3))
+        self.session.drag(item, brought_inside(self.session.document.room, rounded))
+
+    def _on_desk(self, position: QPointF) -> bool:
+        a, desk = self.session.arrangement, self.session.document.gear.desk
+        if a is None or a.desk is None or desk is None:
+            return False
+        view = self.unfolded
+        near, far = (
+            view.on_plan(a.desk.x, a.desk.y),
+            view.on_plan(a.desk.x + desk.width, a.desk.y + desk.depth),
+        )
+        return near.x() <= position.x() <= far.x() and near.y() <= position.y() <= far.y()

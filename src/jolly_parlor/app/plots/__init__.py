@@ -1,0 +1,1 @@
+"""Hills and hollows, and the cause lanes."""

@@ -1,0 +1,141 @@
+"""Hills and hollows: a response as deviation from even; shape tells as much as colour."""
+
+import numpy as np
+import pyqtgraph as pg
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter, QPen, QPolygonF
+from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.app import theme
+from jolly_parlor.placement.evenness import Deviation
+
+TOP_DB, BOTTOM_DB = 18.0, -24.0
+LOW_HZ, HIGH_HZ = 20.0, 300.0
+TICKS_HZ = (20, 30, 40, 50, 60, 80, 100, 150, 200, 300)
+_HATCH = 6.0  # pixels between hatch lines
+
+
+class HillsItem(pg.GraphicsObject):
+    """Filled hills above even, hatched hollows below; x is log10 of frequency."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._x: FloatArray = np.zeros(0)
+        self._d: FloatArray = np.zeros(0)
+        self._band = (np.log10(LOW_HZ), np.log10(HIGH_HZ))
+
+    def show_curve(self, curve: Deviation | None) -> None:
+        """Draw this curve, or nothing."""
+        self.prepareGeometryChange()
+        if curve is None:
+            self._x = self._d = np.zeros(0)
+        else:
+            x = np.log10(curve.frequencies_hz)
+            d = np.clip(curve.deviation_db, BOTTOM_DB, TOP_DB)
+            self._x, self._d = _with_crossings(x, d)
+            self._band = (float(np.log10(curve.low_hz)), float(np.log10(curve.high_hz)))
+        self.update()
+
+    def boundingRect(self) -> QRectF:
+        """All that can be drawn."""
+        return QRectF(np.log10(LOW_HZ), BOTTOM_DB, np.log10(HIGH_HZ / LOW_HZ), TOP_DB - BOTTOM_DB)
+
+    def paint(
+        self,
+        painter: QPainter | None,
+        option: QStyleOptionGraphicsItem | None,
+        widget: QWidget | None = None,
+    ) -> None:
+        """Paint in pixels, so that hatching keeps its pitch at any zoom."""
+        assert painter is not None
+        if self._x.size < 2:
+            return
+        to_pixels = painter.worldTransform()
+        painter.save()
+        painter.resetTransform()
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        t = theme.current()
+
+        def mapped(x: FloatArray, d: FloatArray) -> list[QPointF]:
+            return [to_pixels.map(QPointF(a, b)) for a, b in zip(x, d, strict=True)]
+
+        even_from = to_pixels.map(QPointF(self._x[0], 0.0))
+        even_to = to_pixels.map(QPointF(self._x[-1], 0.0))
+        hills = mapped(self._x, np.maximum(self._d, 0))
+        hollows = mapped(self._x, np.minimum(self._d, 0))
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(t.colour("ochre"))
+        painter.drawPolygon(QPolygonF([even_from, *hills, even_to]))
+        painter.setBrush(t.colour("hollow"))
+        hollow = QPolygonF([even_from, *hollows, even_to])
+        painter.drawPolygon(hollow)
+        self._hatch(painter, hollow, t)
+        painter.setPen(QPen(t.colour("ink"), 1.7))
+        painter.drawPolyline(QPolygonF(mapped(self._x, self._d)))
+        painter.setPen(QPen(t.colour("ink"), 1.0))
+        painter.drawLine(even_from, even_to)
+        self._dim_outside(painter, to_pixels.mapRect(self.boundingRect()), to_pixels)
+        painter.restore()
+
+    def _hatch(self, painter: QPainter, hollow: QPolygonF, t: theme.Theme) -> None:
+        from PyQt6.QtGui import QPainterPath
+
+        path = QPainterPath()
+        path.addPolygon(hollow)
+        box = hollow.boundingRect()
+        painter.save()
+        painter.setClipPath(path, Qt.ClipOperation.IntersectClip)
+        painter.setPen(QPen(t.colour("teal", 170), 1.0))
+        x = box.left() - box.height()
+        while x < box.right():
+            painter.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()))
+            x += _HATCH
+        painter.restore()
+
+    def _dim_outside(self, painter: QPainter, rect: QRectF, to_pixels: object) -> None:
+        """Veil what lies below the judged band: the sources do not reach there."""
+        edge = to_pixels.map(QPointF(self._band[0], 0.0)).x()  # type: ignore[attr-defined]
+        if edge > rect.left() + 1:
+            veil = QRectF(rect.left(), rect.top(), edge - rect.left(), rect.height())
+            painter.fillRect(veil, theme.current().colour("sheet", 175))
+            painter.setPen(QPen(theme.current().colour("soft"), 1, Qt.PenStyle.DotLine))
+            painter.drawLine(QPointF(edge, rect.top()), QPointF(edge, rect.bottom()))
+
+
+class HertzAxis(pg.AxisItem):
+    """Frequencies people know, on a log axis."""
+
+    def __init__(self, labelled: bool = True) -> None:
+        super().__init__("bottom")
+        ticks = [
+            (float(np.log10(f)), (f"{f} Hz" if f == 20 else str(f)) if labelled else "")
+            for f in TICKS_HZ
+        ]
+        self.setTicks([ticks])
+
+
+def dress(plot: pg.PlotItem, left: pg.AxisItem, bottom: pg.AxisItem) -> None:
+    """The look that all plots share."""
+    t = theme.current()
+    for axis in (left, bottom):
+        axis.setPen(pg.mkPen(t.rule))
+        axis.setTextPen(pg.mkPen(t.soft))
+        axis.setStyle(tickFont=theme.sans(9), tickLength=-4, autoExpandTextSpace=False)
+    plot.getViewBox().setBackgroundColor(t.sheet)
+
+
+def decibel_axis() -> pg.AxisItem:
+    """`even` in the middle, steps of 6 dB."""
+    axis = pg.AxisItem("left")
+    axis.setTicks([[(12, "+12"), (6, "+6"), (0, "even"), (-6, "−6"), (-12, "−12"), (-18, "−18")]])
+    axis.setLabel("dB")
+    return axis
+
+
+def _with_crossings(x: FloatArray, d: FloatArray) -> tuple[FloatArray, FloatArray]:
+    """Insert the points where the curve crosses even, so that fills meet there."""
+    cross = np.nonzero(d[:-1] * d[1:] < 0)[0]
+    share = d[cross] / (d[cross] - d[cross + 1])
+    at = x[cross] + share * (x[cross + 1] - x[cross])
+    return np.insert(x, cross + 1, at), np.insert(d, cross + 1, 0.0)

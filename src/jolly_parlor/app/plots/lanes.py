@@ -1,0 +1,106 @@
+"""Cause lanes: under the response, one lane a cause, marks where each acts."""
+
+import numpy as np
+import pyqtgraph as pg
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter, QPainterPath, QPen
+from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
+
+from jolly_parlor.app import theme
+from jolly_parlor.app.plots.hills import HIGH_HZ, LOW_HZ
+from jolly_parlor.app.session import Highlight
+from jolly_parlor.diagnosis.marks import LANES, Lane, Mark
+
+
+def lane_height(lane: Lane) -> float:
+    """The y of a lane's middle: the first lane on top."""
+    return len(LANES) - LANES.index(lane) - 0.5
+
+
+def lane_at(y: float) -> Lane | None:
+    """The lane at a y, or none."""
+    index = int(len(LANES) - y)
+    return LANES[index] if 0 <= y < len(LANES) and 0 <= index < len(LANES) else None
+
+
+class LanesItem(pg.GraphicsObject):
+    """Mounds for modes that lift, cups for what hollows; stronger is larger."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._marks: tuple[Mark, ...] = ()
+        self._highlight = Highlight()
+
+    def show_marks(self, marks: tuple[Mark, ...], highlight: Highlight) -> None:
+        """Draw these."""
+        self._marks, self._highlight = marks, highlight
+        self.update()
+
+    def boundingRect(self) -> QRectF:
+        """All lanes."""
+        return QRectF(np.log10(LOW_HZ), 0, np.log10(HIGH_HZ / LOW_HZ), len(LANES))
+
+    def paint(
+        self,
+        painter: QPainter | None,
+        option: QStyleOptionGraphicsItem | None,
+        widget: QWidget | None = None,
+    ) -> None:
+        """Paint in pixels: marks keep their size."""
+        assert painter is not None
+        to_pixels = painter.worldTransform()
+        painter.save()
+        painter.resetTransform()
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        t = theme.current()
+        step = abs(to_pixels.map(QPointF(0, 1)).y() - to_pixels.map(QPointF(0, 0)).y())
+        left = to_pixels.map(QPointF(np.log10(LOW_HZ), 0)).x()
+        right = to_pixels.map(QPointF(np.log10(HIGH_HZ), 0)).x()
+        for number, lane in enumerate(LANES):
+            middle = to_pixels.map(QPointF(0, lane_height(lane))).y()
+            lit = lane == self._highlight.lane
+            name = "blush" if lit else ("band" if number % 2 else "sheet")
+            band = QRectF(left, middle - step / 2, right - left, step)
+            painter.fillRect(band, t.colour(name))
+        for mark in self._marks:
+            at = to_pixels.map(QPointF(np.log10(mark.frequency_hz), lane_height(mark.lane)))
+            self._draw(painter, mark, at, step, t)
+        painter.restore()
+
+    def _draw(
+        self, painter: QPainter, mark: Mark, at: QPointF, step: float, t: theme.Theme
+    ) -> None:
+        lit = mark == self._highlight.mark
+        half = (4.0 + 6.0 * mark.strength) * (1.25 if lit else 1.0)
+        height = step * 0.62 * (0.45 + 0.55 * mark.strength)
+        faint = self._highlight.lane is not None and mark.lane != self._highlight.lane
+        alpha = 90 if faint else 255
+        path = QPainterPath()
+        if mark.kind == "hill":
+            foot = at.y() + step * 0.34
+            path.moveTo(at.x() - half, foot)
+            path.cubicTo(
+                at.x() - half * 0.6,
+                foot - height * 1.3,
+                at.x() + half * 0.6,
+                foot - height * 1.3,
+                at.x() + half,
+                foot,
+            )
+            path.closeSubpath()
+            painter.setPen(QPen(t.colour("ochre_edge", alpha), 2.0 if lit else 1.0))
+            painter.setBrush(t.colour("ochre", alpha))
+        else:
+            rim = at.y() - step * 0.30
+            path.moveTo(at.x() - half, rim)
+            path.cubicTo(
+                at.x() - half * 0.6,
+                rim + height * 1.3,
+                at.x() + half * 0.6,
+                rim + height * 1.3,
+                at.x() + half,
+                rim,
+            )
+            painter.setPen(QPen(t.colour("wine" if lit else "teal", alpha), 2.6 if lit else 1.8))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawPath(path)

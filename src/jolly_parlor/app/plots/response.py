@@ -1,0 +1,201 @@
+"""The response with its cause lanes, on one frequency axis, lit together."""
+
+import numpy as np
+import pyqtgraph as pg
+from PyQt6.QtCore import QEvent, QPointF, Qt
+from PyQt6.QtGui import QKeyEvent
+from PyQt6.QtWidgets import QVBoxLayout, QWidget
+
+from jolly_parlor.app import theme
+from jolly_parlor.app.plots.hills import (
+    BOTTOM_DB,
+    HIGH_HZ,
+    LOW_HZ,
+    TOP_DB,
+    HertzAxis,
+    HillsItem,
+    decibel_axis,
+    dress,
+)
+from jolly_parlor.app.plots.lanes import LanesItem, lane_at, lane_height
+from jolly_parlor.app.session import Highlight, Session
+from jolly_parlor.diagnosis.marks import LANES, Mark
+from jolly_parlor.placement.evenness import Deviation
+
+_LEFT_WIDTH = 92
+_MARK_REACH = 0.035  # in log10 of frequency: about an eighth of an octave
+
+
+class ResponseView(QWidget):
+    """Hills and hollows above, lanes below, one cursor through both."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self.session = session
+        self.setObjectName("response")
+        self.setAccessibleName("Response and cause lanes")
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setToolTip("Point at a hollow or a lane. Keys: left and right move the cursor.")
+        self.graphics = pg.GraphicsLayoutWidget()
+        self.graphics.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.graphics.ci.layout.setContentsMargins(0, 0, 8, 0)
+        self.graphics.ci.layout.setSpacing(0)
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.addWidget(self.graphics)
+        self.hills = HillsItem()
+        self.other = pg.PlotCurveItem(antialias=True)
+        self.lanes = LanesItem()
+        self._axes: list[tuple[pg.PlotItem, pg.AxisItem, pg.AxisItem]] = []
+        self.plot = self._add_plot(0, decibel_axis(), HertzAxis(), (BOTTOM_DB, TOP_DB))
+        self.lane_plot = self._add_plot(1, pg.AxisItem("left"), HertzAxis(False), (0, len(LANES)))
+        self.graphics.ci.layout.setRowStretchFactor(0, 5)
+        self.graphics.ci.layout.setRowStretchFactor(1, 4)
+        self.plot.addItem(self.hills)
+        self.plot.addItem(self.other)
+        self.lane_plot.addItem(self.lanes)
+        self.cursors = [pg.InfiniteLine(angle=90, movable=False) for _ in range(2)]
+        for plot, cursor in zip((self.plot, self.lane_plot), self.cursors, strict=True):
+            plot.addItem(cursor, ignoreBounds=True)
+            cursor.hide()
+        self.flag = pg.TextItem(anchor=(0, 1))
+        self.plot.addItem(self.flag, ignoreBounds=True)
+        self.flag.hide()
+        self._frequency = 0.0
+        self.graphics.scene().sigMouseMoved.connect(self._pointed)
+        session.shown_changed.connect(self.refresh)
+        session.highlighted.connect(self.refresh_lanes)
+        self.restyle()
+
+    def _add_plot(
+        self, row: int, left: pg.AxisItem, bottom: pg.AxisItem, span: tuple[float, float]
+    ) -> pg.PlotItem:
+        plot = self.graphics.addPlot(row=row, col=0, axisItems={"left": left, "bottom": bottom})
+        plot.setMenuEnabled(False)
+        plot.hideButtons()
+        plot.setMouseEnabled(False, False)
+        plot.setXRange(np.log10(LOW_HZ), np.log10(HIGH_HZ), padding=0)
+        plot.setYRange(*span, padding=0)
+        left.setWidth(_LEFT_WIDTH)
+        if row == 0:
+            plot.showGrid(x=False, y=True, alpha=0.18)
+            bottom.setHeight(24)
+        else:
+            bottom.setHeight(6)
+        self._axes.append((plot, left, bottom))
+        return plot
+
+    def restyle(self) -> None:
+        """Take the colours of the theme in force."""
+        t = theme.current()
+        self.graphics.setBackground(t.paper)
+        for plot, left, bottom in self._axes:
+            dress(plot, left, bottom)
+        for cursor in self.cursors:
+            cursor.setPen(pg.mkPen(t.wine, width=1.4, style=Qt.PenStyle.DashLine))
+        self.flag.fill = pg.mkBrush(t.wine)
+        self.other.setPen(pg.mkPen(t.wine, width=2.2, style=Qt.PenStyle.DotLine))
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Draw what the session shows."""
+        shown, layer = self.session.shown, self.session.layer
+        curve = shown.curve(layer)
+        self.hills.show_curve(curve)
+        rest = shown.curve("forecast" if layer == "measured" else "measured")
+        self._show_other(curve, rest)
+        self.refresh_lanes()
+
+    def refresh_lanes(self) -> None:
+        """Lanes and their names, the lit one in wine."""
+        t = theme.current()
+        highlight = self.session.highlight
+        self.lanes.show_marks(self.session.shown.marks, highlight)
+        axis = self._axes[1][1]
+        axis.setTicks([[(lane_height(lane), lane) for lane in LANES]])
+        axis.setTextPen(pg.mkPen(t.soft))
+        if highlight.mark is not None:
+            self._place_cursor(highlight.mark.frequency_hz)
+
+    def _show_other(self, curve: Deviation | None, other: Deviation | None) -> None:
+        if other is None or curve is None:
+            self.other.setData([], [])
+            return
+        d = np.clip(other.deviation_db, BOTTOM_DB, TOP_DB)
+        self.other.setData(np.log10(other.frequencies_hz), d)
+
+    def _pointed(self, position: QPointF) -> None:
+        for plot in (self.plot, self.lane_plot):
+            box = plot.getViewBox()
+            if not box.sceneBoundingRect().contains(position):
+                continue
+            at = box.mapSceneToView(position)
+            if plot is self.lane_plot:
+                lane = lane_at(at.y())
+                mark = self._nearest(at.x(), lane)
+                self.session.point_at(Highlight(lane, mark))
+            self._place_cursor(float(10 ** at.x()))
+            if plot is self.plot:
+                self._light_cause(float(10 ** at.x()))
+            return
+        self._hide_cursor()
+
+    def _nearest(self, x: float, lane: str | None) -> Mark | None:
+        near = [
+            (abs(np.log10(mark.frequency_hz) - x), index)
+            for index, mark in enumerate(self.session.shown.marks)
+            if mark.lane == lane
+        ]
+        if not near or min(near)[0] > _MARK_REACH:
+            return None
+        return self.session.shown.marks[min(near)[1]]
+
+    def _light_cause(self, frequency_hz: float) -> None:
+        """Over a hill or hollow with a finding, light its cause."""
+        for finding in self.session.findings or ():
+            gap = abs(np.log2(finding.feature.frequency_hz / frequency_hz))
+            if gap < 1 / 8 and finding.causes:
+                mark = finding.causes[0].mark
+                self.session.point_at(Highlight(mark.lane, mark))
+                self._place_cursor(frequency_hz)
+                return
+        self.session.point_at(Highlight())
+
+    def _place_cursor(self, frequency_hz: float) -> None:
+        curve = self.session.shown.curve(self.session.layer)
+        self._frequency = min(max(frequency_hz, LOW_HZ), HIGH_HZ)
+        x = float(np.log10(self._frequency))
+        for cursor in self.cursors:
+            cursor.setPos(x)
+            cursor.show()
+        if curve is None:
+            return
+        level = float(np.interp(self._frequency, curve.frequencies_hz, curve.deviation_db))
+        self.flag.setText(f" {self._frequency:.0f} Hz  {level:+.0f} dB ", theme.current().on_wine)
+        self.flag.setAnchor((1, 0) if self._frequency > 150 else (0, 0))
+        self.flag.setPos(x, TOP_DB - 0.6)
+        self.flag.show()
+
+    def _hide_cursor(self) -> None:
+        for cursor in self.cursors:
+            cursor.hide()
+        self.flag.hide()
+        self.session.point_at(Highlight())
+
+    def leaveEvent(self, event: QEvent | None) -> None:
+        """Nothing is pointed at any more."""
+        self._hide_cursor()
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        """Left and right walk the cursor along the curve; Escape puts it away."""
+        assert event is not None
+        steps = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}
+        if event.key() in steps:
+            start = self._frequency or 60.0
+            frequency = start * 2 ** (steps[Qt.Key(event.key())] / 24)
+            self._light_cause(frequency)
+            self._place_cursor(frequency)
+        elif event.key() == Qt.Key.Key_Escape:
+            self._hide_cursor()
+        else:
+            super().keyPressEvent(event)

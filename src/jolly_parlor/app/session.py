@@ -1,0 +1,335 @@
+"""What the window knows: the document and its history, what is selected, and what was calculated."""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from functools import partial
+from pathlib import Path
+
+from PyQt6.QtCore import QObject, pyqtSignal
+
+from jolly_parlor.acoustics.images import Bounce
+from jolly_parlor.acoustics.room import Point
+from jolly_parlor.app.calculating import Calculator, Models
+from jolly_parlor.app.settings import SettingsStore
+from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
+from jolly_parlor.diagnosis.marks import Lane, Mark, marks
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
+from jolly_parlor.placement.forecast import Combination, Forecast, combinations
+from jolly_parlor.project.comparison import Comparison, compare, measured_deviation
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.edits import replace_arrangement
+from jolly_parlor.project.history import History
+
+
+@dataclass(frozen=True)
+class Highlight:
+    """What the user points at: a lane, and where known a mark and its path."""
+
+    lane: Lane | None = None
+    mark: Mark | None = None
+    boundary: str = ""
+
+    @property
+    def bounce(self) -> Bounce | None:
+        """The path to draw on the plan."""
+        return self.mark.bounce if self.mark else None
+
+
+@dataclass(frozen=True, eq=False)
+class Shown:
+    """The curves for what is selected."""
+
+    forecast: Deviation | None
+    measured: Deviation | None
+    marks: tuple[Mark, ...]
+
+    def curve(self, layer: str) -> Deviation | None:
+        """The layer asked for."""
+        return self.measured if layer == "measured" else self.forecast
+
+    def figure(self, layer: str) -> Evenness | None:
+        """The figure of that layer."""
+        curve = self.curve(layer)
+        return evenness(curve) if curve else None
+
+
+class Session(QObject):
+    """The state behind the window. Widgets listen to its signals and call its methods."""
+
+    document_changed = pyqtSignal()
+    view_changed = pyqtSignal()
+    drafted = pyqtSignal()
+    shown_changed = pyqtSignal()
+    findings_changed = pyqtSignal()
+    comparison_changed = pyqtSignal()
+    highlighted = pyqtSignal()
+    refused = pyqtSignal(str)
+    told = pyqtSignal(str)
+
+    def __init__(self, document: Document, path: Path | None, settings: SettingsStore) -> None:
+        super().__init__()
+        self.history = History(document)
+        self.path = path
+        self.settings = settings
+        self.alike = True
+        self.layer = "forecast"
+        self.selected = "left"
+        self.highlight = Highlight()
+        self.draft: Arrangement | None = None
+        self.shown = Shown(None, None, ())
+        self.findings: list[Finding] | None = None
+        self.comparison: Comparison | None = None
+        self.problem = ""
+        self._name: str | None = None
+        self._seat = ""
+        self._combination: Combination = "both"
+        self._wants_comparison = False
+        self.live = Calculator(("forecast",), self)
+        self.slow = Calculator(("findings", "comparison"), self)
+        for calculator in (self.live, self.slow):
+            calculator.answered.connect(self._take_answer)
+            calculator.refused.connect(self._take_refusal)
+        self.document_changed.connect(self.recalculate)
+        self.view_changed.connect(self.recalculate)
+        self.drafted.connect(self._ask_forecast)
+
+    @property
+    def document(self) -> Document:
+        """The document as committed."""
+        return self.history.document
+
+    @property
+    def arrangement(self) -> Arrangement | None:
+        """The current one, as dragged."""
+        if self.draft is not None:
+            return self.draft
+        every = self.document.arrangements
+        return next((a for a in every if a.name == self._name), every[0] if every else None)
+
+    @property
+    def seat(self) -> str:
+        """The seat looked at."""
+        names = [seat.name for seat in self.document.gear.seats]
+        return self._seat if self._seat in names else names[0]
+
+    @property
+    def combination(self) -> Combination:
+        """The sources playing."""
+        able = combinations(self.document.gear)
+        return self._combination if self._combination in able else "both"
+
+    def do(self, label: str, edit: Callable[[Document], Document]) -> bool:
+        """One undoable change; a refusal is told in words and changes nothing."""
+        try:
+            changed = edit(self.document)
+        except ValueError as error:
+            self.refused.emit(str(error))
+            return False
+        self.history.do(label, changed)
+        self.draft = None
+        self.document_changed.emit()
+        return True
+
+    def undo(self) -> None:
+        """Take the last change back."""
+        self._step(self.history.undo)
+
+    def redo(self) -> None:
+        """Do it again."""
+        self._step(self.history.redo)
+
+    def load(self, document: Document, path: Path | None) -> None:
+        """Start over with another document."""
+        self.history = History(document)
+        self.path, self.draft, self._name = path, None, document.chosen
+        self.layer = "forecast"
+        self.selected = "left"
+        self.findings = self.comparison = None
+        self.document_changed.emit()
+
+    def show_arrangement(self, name: str) -> None:
+        """Make it the current one."""
+        if self._name != name:
+            self._name, self.draft = name, None
+            self.view_changed.emit()
+
+    def show_next(self, step: int) -> None:
+        """The arrangement after (or before) the current one."""
+        every = [a.name for a in self.document.arrangements]
+        now = self.arrangement
+        if now is not None:
+            self.show_arrangement(every[(every.index(now.name) + step) % len(every)])
+
+    def show_seat(self, name: str) -> None:
+        """Listen from that seat."""
+        self._seat = name
+        self.view_changed.emit()
+
+    def show_combination(self, combination: Combination) -> None:
+        """Let those sources play."""
+        self._combination = combination
+        self.view_changed.emit()
+
+    def show_layer(self, layer: str) -> None:
+        """`forecast` or `measured`."""
+        self.layer = layer
+        self.view_changed.emit()
+
+    def select(self, item: str) -> None:
+        """Select what arrow keys move."""
+        if item != self.selected:
+            self.selected = item
+            self.drafted.emit()
+
+    def point_at(self, highlight: Highlight) -> None:
+        """Light up a cause everywhere."""
+        if highlight != self.highlight:
+            self.highlight = highlight
+            self.highlighted.emit()
+
+    def drag(self, item: str, to: Point) -> None:
+        """Move an item without committing; forecast and numbers follow."""
+        base = self.arrangement
+        if base is None:
+            return
+        if item in ("left", "right") and self.alike:
+            self.draft = base.mirrored_move(item, to, self.document.room)
+        else:
+            self.draft = base.moved(item, to)
+        self.drafted.emit()
+
+    def drop(self) -> None:
+        """Commit what was dragged as one undoable move."""
+        draft = self.draft
+        if draft is not None:
+            self.do(f"Move in {draft.name}", partial(_replaced, arrangement=draft))
+
+    def abandon_drag(self) -> None:
+        """Put back what was dragged."""
+        self.draft = None
+        self.drafted.emit()
+
+    def want_comparison(self, wanted: bool) -> None:
+        """The comparison is only calculated while somebody looks at it."""
+        self._wants_comparison = wanted
+        if wanted and self.comparison is None:
+            self._ask_comparison()
+
+    @property
+    def calculating(self) -> bool:
+        """Whether anything is still being worked out."""
+        return self.live.busy or self.slow.busy
+
+    def close(self) -> None:
+        """End the threads."""
+        self.live.stop()
+        self.slow.stop()
+
+    def recalculate(self) -> None:
+        """Ask for everything that shows."""
+        self.findings = None
+        self.comparison = None
+        self.findings_changed.emit()
+        self._ask_forecast()
+        self._ask_findings()
+        self._ask_comparison()
+
+    def _step(self, step: Callable[[], None]) -> None:
+        step()
+        self.draft = None
+        self.document_changed.emit()
+
+    def _fits(self, arrangement: Arrangement | None) -> bool:
+        document = self.document
+        self.problem = ""
+        if arrangement is not None:
+            found = fit_problems(document.room, document.gear, arrangement)
+            self.problem = " ".join(found[:2])
+        return arrangement is not None and not self.problem
+
+    def _ask_forecast(self) -> None:
+        document, arrangement = self.document, self.arrangement
+        if arrangement is None or not self._fits(arrangement):
+            self.live.drop("forecast")
+            self.shown = Shown(None, None, ())
+            self.shown_changed.emit()
+            return
+        job = partial(_shown, document, arrangement, self.seat, self.combination)
+        self.live.ask("forecast", document.room, document.gear, job)
+
+    def _ask_findings(self) -> None:
+        document, arrangement = self.document, self.arrangement
+        if arrangement is None or not self._fits(arrangement):
+            self.slow.drop("findings")
+            return
+        job = partial(_findings, document, arrangement, self.seat, self.combination, self.layer)
+        self.slow.ask("findings", document.room, document.gear, job)
+
+    def _ask_comparison(self) -> None:
+        document = self.document
+        if not self._wants_comparison or not document.arrangements:
+            self.slow.drop("comparison")
+            self.comparison_changed.emit()
+            return
+        job = partial(_comparison, document, self.seat, self.combination)
+        self.slow.ask("comparison", document.room, document.gear, job)
+
+    def _take_answer(self, kind: str, answer: object) -> None:
+        if kind == "forecast":
+            assert isinstance(answer, Shown)
+            self.shown = answer
+            self.shown_changed.emit()
+        elif kind == "findings":
+            assert isinstance(answer, list)
+            self.findings = answer
+            self.findings_changed.emit()
+        else:
+            assert isinstance(answer, Comparison)
+            self.comparison = answer
+            self.comparison_changed.emit()
+
+    def _take_refusal(self, kind: str, why: str) -> None:
+        if kind == "forecast":
+            self.problem = why
+            self.shown = Shown(None, None, ())
+            self.shown_changed.emit()
+
+
+def _replaced(document: Document, arrangement: Arrangement) -> Document:
+    return replace_arrangement(document, arrangement)
+
+
+def _shown(
+    document: Document,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    models: Models,
+) -> Shown:
+    forecast: Forecast = models.forecaster.at_seat(arrangement, seat)
+    found = marks(document.room, document.gear, arrangement, seat, combination)
+    measured = measured_deviation(document, arrangement, seat, combination)
+    return Shown(forecast.deviation(combination), measured, tuple(found))
+
+
+def _findings(
+    document: Document,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    layer: str,
+    models: Models,
+) -> list[Finding]:
+    if layer == "measured":
+        measured = measured_deviation(document, arrangement, seat, combination)
+        if measured is None:
+            return []
+        return findings_of_take(measured, models.forecaster, arrangement, seat, combination)
+    return findings_of_forecast(models.forecaster, models.anechoic, arrangement, seat, combination)
+
+
+def _comparison(
+    document: Document, seat: str, combination: Combination, models: Models
+) -> Comparison:
+    return compare(document, seat, combination, models.forecaster, models.anechoic)

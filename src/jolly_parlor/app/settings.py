@@ -1,0 +1,51 @@
+"""Settings that outlive a session: declared once, with default; kept as JSON, written atomically."""
+
+import json
+import os
+from dataclasses import asdict, dataclass, replace
+from pathlib import Path
+from typing import Literal
+
+from platformdirs import user_config_path
+from pydantic import TypeAdapter, ValidationError
+
+from jolly_parlor.units import UnitSystem
+
+
+@dataclass(frozen=True)
+class Settings:
+    """What the user prefers."""
+
+    theme: Literal["day", "evening"] = "day"
+    units: UnitSystem = "metric"
+    last_folder: str = ""
+
+
+class SettingsStore:
+    """Reads at once, writes on change. A settings file that makes no sense is set aside."""
+
+    def __init__(self, path: Path | None = None) -> None:
+        self._path = path or user_config_path("jolly-parlor") / "settings.json"
+        self.values = self._read()
+
+    def change(self, **values: str) -> None:
+        """Change and keep."""
+        self.values = replace(self.values, **values)  # type: ignore[arg-type]
+        try:
+            self._path.parent.mkdir(parents=True, exist_ok=True)
+            temporary = self._path.with_suffix(".new")
+            temporary.write_text(json.dumps(asdict(self.values), indent=2), "utf-8")
+            os.replace(temporary, self._path)
+        except OSError:
+            return  # a preference that cannot be kept is no reason to interrupt
+
+    def _read(self) -> Settings:
+        try:
+            text = self._path.read_text("utf-8")
+        except (OSError, UnicodeDecodeError):
+            return Settings()
+        try:
+            return TypeAdapter(Settings).validate_json(text)
+        except ValidationError:
+            os.replace(self._path, self._path.with_suffix(".unreadable"))
+            return Settings()

@@ -1,0 +1,75 @@
+"""What every station is: a page beside the plan, with a name and a state."""
+
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
+
+from jolly_parlor.app.session import Session
+from jolly_parlor.app.widgets.fields import label
+
+
+class Station(QWidget):
+    """A page of the walk. Subclasses fill `self.body` and override `refresh` and `state`."""
+
+    name = ""
+
+    def __init__(self, session: Session, scrolls: bool = True) -> None:
+        super().__init__()
+        self.session = session
+        self.setObjectName("page")
+        outer = QVBoxLayout(self)
+        outer.setContentsMargins(8, 10, 16, 8)
+        outer.setSpacing(6)
+        head = QHBoxLayout()
+        head.setSpacing(10)
+        self.verdict = label("", "verdict", wrap=True)
+        self.verdict.setObjectName(f"verdict-{self.name}")
+        head.addWidget(self.verdict, 1)
+        self.head = head
+        outer.addLayout(head)
+        self.under = label("", "soft", wrap=True)
+        outer.addWidget(self.under)
+        self.body = QVBoxLayout()
+        self.body.setSpacing(8)
+        if scrolls:
+            holder = QWidget()
+            holder.setLayout(self.body)
+            self.body.setContentsMargins(0, 2, 8, 0)
+            self.scroll = QScrollArea()
+            self.scroll.setWidgetResizable(True)
+            self.scroll.setWidget(holder)
+            outer.addWidget(self.scroll, 1)
+        else:
+            outer.addLayout(self.body, 1)
+
+    def refresh(self) -> None:
+        """Show the document as it is."""
+
+    def restyle(self) -> None:
+        """Take the colours of the theme in force."""
+        self.refresh()
+
+    def state(self) -> str:
+        """One of the stepping stones' states."""
+        return "untouched"
+
+
+def card() -> tuple[QFrame, QVBoxLayout]:
+    """A sheet of paper on the page."""
+    frame = QFrame()
+    frame.setObjectName("card")
+    layout = QVBoxLayout(frame)
+    layout.setContentsMargins(14, 10, 14, 10)
+    layout.setSpacing(6)
+    return frame, layout
+
+
+def clear(layout: QVBoxLayout | QHBoxLayout) -> None:
+    """Take every widget out of a layout."""
+    while layout.count():
+        item = layout.takeAt(0)
+        assert item is not None
+        widget, inner = item.widget(), item.layout()
+        if widget is not None:
+            widget.hide()
+            widget.deleteLater()
+        elif isinstance(inner, QVBoxLayout | QHBoxLayout):
+            clear(inner)

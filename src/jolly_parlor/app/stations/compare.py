@@ -1,0 +1,171 @@
+"""Compare: one row an arrangement, same axes, ranked, with reasons."""
+
+from functools import partial
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QHideEvent, QMouseEvent, QShowEvent
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+from jolly_parlor.app import theme
+from jolly_parlor.app.plots.row import RowPlot
+from jolly_parlor.app.session import Session
+from jolly_parlor.app.stations.base import Station, clear
+from jolly_parlor.app.widgets.fields import Choice, label
+from jolly_parlor.placement.forecast import COMBINATION_NAMES, combinations
+from jolly_parlor.project.comparison import Comparison, Row
+from jolly_parlor.project.edits import choose
+from jolly_parlor.units import format_length
+
+
+class CompareStation(Station):
+    """The ranking. Nothing is calculated while nobody looks."""
+
+    name = "Compare"
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.choice = Choice(list(COMBINATION_NAMES.items()), "comparing")
+        self.choice.chosen.connect(session.show_combination)
+        self.head.addWidget(self.choice, 0, Qt.AlignmentFlag.AlignTop)
+        session.comparison_changed.connect(self.refresh)
+        session.view_changed.connect(self._mark_current)
+        self.rows: list[ComparisonRow] = []
+        self.refresh()
+
+    def state(self) -> str:
+        """Done once one is picked."""
+        document = self.session.document
+        if document.chosen is not None:
+            return "done"
+        return "in progress" if len(document.arrangements) > 1 else "untouched"
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        """Somebody looks."""
+        self.session.want_comparison(True)
+
+    def hideEvent(self, event: QHideEvent | None) -> None:
+        """Nobody looks."""
+        self.session.want_comparison(False)
+
+    def refresh(self) -> None:
+        """Show the ranking."""
+        clear(self.body)
+        self.rows = []
+        self.choice.show_value(self.session.combination)
+        able = combinations(self.session.document.gear)
+        self.choice.buttons["both+sub"].setEnabled("both+sub" in able)
+        found = self.session.comparison
+        if not self.session.document.arrangements:
+            self.verdict.setText("Nothing to compare yet")
+            self.under.setText("Rough in two or more arrangements at Line-up; they rank here.")
+            return
+        if found is None:
+            self.verdict.setText("Comparing …")
+            self.under.setText("")
+            return
+        self.verdict.setText(found.verdict)
+        what = COMBINATION_NAMES[found.combination].lower()
+        dotted = " Dotted: forecast." if found.basis == "measured" else " Dotted: measured."
+        have = any(row.measured is not None for row in found.rows)
+        self.under.setText(
+            f"{found.basis_words.capitalize()}: {what} at the {found.seat}; lower is more even."
+            + (dotted if have else "")
+        )
+        for rank, row in enumerate(found.rows, start=1):
+            made = ComparisonRow(rank, row, found, self.session)
+            self.rows.append(made)
+            self.body.addWidget(made)
+        self.body.addStretch(1)
+        self._mark_current()
+
+    def _mark_current(self) -> None:
+        now = self.session.arrangement
+        for row in self.rows:
+            row.mark(now is not None and row.row.arrangement.name == now.name)
+
+
+class ComparisonRow(QFrame):
+    """Name and figure, hills and hollows, reasons, and the button that picks it."""
+
+    def __init__(self, rank: int, row: Row, found: Comparison, session: Session) -> None:
+        super().__init__()
+        self.setObjectName("card")
+        self.row, self.session = row, session
+        self.setAccessibleName(f"{rank}. {row.arrangement.name}")
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(14, 8, 12, 8)
+        layout.setSpacing(10)
+        layout.addWidget(self._name_side(rank, row, found))
+        other = row.curve("forecast" if found.basis == "measured" else "measured")
+        self.plot = RowPlot(row.curve(found.basis), other)
+        self.plot.setMinimumHeight(150)
+        layout.addWidget(self.plot, 1)
+        layout.addWidget(self._reasons_side(row, found))
+        self.setMinimumHeight(172)
+
+    def mark(self, current: bool) -> None:
+        """Show that the plan shows this one."""
+        self.setProperty("lit", current)
+        style = self.style()
+        assert style is not None
+        style.unpolish(self)
+        style.polish(self)
+        self.plot.setBackground(theme.current().blush if current else theme.current().sheet)
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        """Show it on the plan."""
+        self.session.show_arrangement(self.row.arrangement.name)
+
+    def _name_side(self, rank: int, row: Row, found: Comparison) -> QWidget:
+        side = QWidget()
+        side.setFixedWidth(158)
+        layout = QVBoxLayout(side)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(1)
+        layout.addWidget(label(f"{rank}  {row.arrangement.name}", "head", wrap=True))
+        figure = row.figure(found.basis)
+        value = QLabel(f"{figure.value_db:.1f} dB" if figure else "no figure")
+        value.setFont(theme.serif(18))
+        if rank == 1:
+            value.setStyleSheet(f"color: {theme.current().wine}")
+        layout.addWidget(value)
+        layout.addWidget(label("from even", "soft"))
+        layout.addSpacing(4)
+        a, units = row.arrangement, self.session.settings.values.units
+        ear = a.seats[found.seat]
+        for what, metres in (
+            ("monitors", (a.left.y + a.right.y) / 2),
+            ("seat", ear.y),
+            ("spacing", a.left.distance(a.right)),
+        ):
+            layout.addWidget(label(f"{what} {format_length(metres, units)}"))
+        layout.addStretch(1)
+        return side
+
+    def _reasons_side(self, row: Row, found: Comparison) -> QWidget:
+        side = QWidget()
+        side.setFixedWidth(226)
+        layout = QVBoxLayout(side)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(3)
+        for reason in row.reasons:
+            text = label(f"{'+' if reason.good else '−'}  {reason.text}", wrap=True)
+            text.setAccessibleName(f"{'for' if reason.good else 'against'}: {reason.text}")
+            colour = theme.current().teal if reason.good else theme.current().ochre_edge
+            text.setStyleSheet(f"color: {colour}")
+            layout.addWidget(text)
+        layout.addStretch(1)
+        picked = self.session.document.chosen == row.arrangement.name
+        button = QPushButton("Picked" if picked else "Pick this one")
+        button.setObjectName(f"pick-{row.arrangement.name}")
+        button.setProperty("strong", picked)
+        button.clicked.connect(partial(self._pick, found))
+        layout.addWidget(button, 0, Qt.AlignmentFlag.AlignLeft)
+        return side
+
+    def _pick(self, found: Comparison) -> None:
+        name = self.row.arrangement.name
+        figure = self.row.figure(found.basis)
+        value = f"{figure.value_db:.1f} dB from even, {found.basis_words}" if figure else ""
+        self.session.show_arrangement(name)
+        self.session.do(f"Pick {name}", lambda d: choose(d, name, value))

@@ -1,0 +1,304 @@
+"""Survey: the room's size, surfaces, openings and keep-out areas."""
+
+from dataclasses import replace
+from functools import partial
+from typing import get_args
+
+from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton, QWidget
+
+from jolly_parlor.acoustics.materials import material, materials
+from jolly_parlor.acoustics.room import (
+    SURFACE_NAMES,
+    KeepOut,
+    Opening,
+    Room,
+    Surface,
+    WallName,
+    reverberation_time,
+    schroeder_frequency,
+)
+from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
+from jolly_parlor.app.session import Session
+from jolly_parlor.app.stations.base import Station, card
+from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
+from jolly_parlor.project.edits import set_room
+
+_WALLS: tuple[WallName, ...] = get_args(WallName)
+_NEW_OPENINGS = {
+    "window": ("window", 0.90, 1.20, "window"),
+    "door": ("door", 0.0, 2.00, "door_solid"),
+    "passage": ("passage", 0.0, 2.10, "opening"),
+}
+
+
+class SurveyStation(Station):
+    """Dimensions with units, six surfaces, openings, keep-outs."""
+
+    name = "Survey"
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.fields: dict[str, CheckedField] = {}
+        self.surfaces: dict[str, QComboBox] = {}
+        self.title = QLineEdit()
+        self.title.setObjectName("room-name")
+        self.title.setAccessibleName("Room name")
+        self.title.editingFinished.connect(self._rename)
+        self._build_size()
+        self._build_surfaces()
+        self.openings = self._build_list("Windows, doors and passages", tuple(_NEW_OPENINGS))
+        self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
+        self.body.addStretch(1)
+        session.document_changed.connect(self.refresh)
+        self.refresh()
+
+    def state(self) -> str:
+        """Done once the surfaces differ from the blank room's."""
+        if room_warnings(self.session.document.room):
+            return "needs attention"
+        return "done" if self.session.document.arrangements else "in progress"
+
+    def refresh(self) -> None:
+        """Show the room."""
+        room = self.session.document.room
+        if not self.title.isModified():
+            self.title.setText(room.name)
+        for name, field in self.fields.items():
+            field.set_value(getattr(room, name))
+        for name, box in self.surfaces.items():
+            box.blockSignals(True)
+            box.setCurrentIndex(max(box.findData(room.surfaces[name].material), 0))  # type: ignore[index]
+            box.blockSignals(False)
+        schroeder = schroeder_frequency(room)
+        self.verdict.setText(f"{room.volume:.1f} m³; single modes rule up to {schroeder:.0f} Hz")
+        time = reverberation_time(room, 125.0)
+        self.under.setText(
+            f"Reverberation about {time:.2f} s at 125 Hz by Eyring's formula; "
+            f"the border is Schroeder's frequency. {DOWNWARD_ASSUMPTION}"
+        )
+        self.warning.setText(" ".join(room_warnings(room)))
+        self.warning.setVisible(bool(self.warning.text()))
+        self._fill_openings(room)
+        self._fill_keep_outs(room)
+
+    def _build_size(self) -> None:
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Room"))
+        row.addWidget(self.title, 2)
+        units = lambda: self.session.settings.values.units  # noqa: E731
+        for name, title in (("width", "wide"), ("length", "long"), ("height", "high")):
+            field = length_field(name, units)
+            row.addWidget(field, 1)
+            row.addWidget(label(title, "soft"))
+            self._listen(name, field)
+        temperature = number_field("temperature_celsius", "°C")
+        temperature.setMaximumWidth(76)
+        row.addWidget(temperature)
+        row.addWidget(label("air", "soft"))
+        self._listen("temperature_celsius", temperature)
+        layout.addLayout(row)
+        self.warning = label("", "warning", wrap=True)
+        layout.addWidget(self.warning)
+        self.body.addWidget(frame)
+
+    def _listen(self, name: str, field: CheckedField) -> None:
+        self.fields[name] = field
+        field.committed.connect(partial(self._set, name, field))
+        field.failed.connect(self.session.refused.emit)
+
+    def _set(self, name: str, field: CheckedField, value: float) -> None:
+        limits = {"temperature_celsius": (-20.0, 50.0)}.get(name, (0.51, 60.0))
+        if not limits[0] <= value <= limits[1]:
+            what = "temperature" if name == "temperature_celsius" else name
+            self.session.refused.emit(
+                f"A {what} of {value:g} cannot be; give one between "
+                f"{limits[0]:g} and {limits[1]:g}."
+            )
+            field.reset()
+            return
+        if not self._change(f"Set {name}", lambda room: replace(room, **{name: value})):
+            field.reset()
+
+    def _change(self, what: str, edit: object) -> bool:
+        return self.session.do(
+            what,
+            lambda document: set_room(document, edit(document.room)),  # type: ignore[operator]
+        )
+
+    def _rename(self) -> None:
+        if self.title.isModified():
+            self.title.setModified(False)
+            name = self.title.text().strip()
+            if name:
+                self._change("Name the room", lambda room: replace(room, name=name))
+            else:
+                self.refresh()
+
+    def _build_surfaces(self) -> None:
+        frame, layout = card()
+        layout.addWidget(label("Surfaces", "head"))
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(12)
+        for index, name in enumerate(SURFACE_NAMES):
+            box = QComboBox()
+            box.setObjectName(f"surface-{name}")
+            box.setAccessibleName(f"{name} surface")
+            for row in materials().values():
+                at63, at125 = row.absorption[:2]
+                box.addItem(f"{row.name}  ({at63:.2f}, {at125:.2f})", row.id)
+            box.currentIndexChanged.connect(partial(self._set_surface, name, box))
+            grid.addWidget(label(name), index // 2, 2 * (index % 2))
+            grid.addWidget(box, index // 2, 2 * (index % 2) + 1)
+            self.surfaces[name] = box
+        grid.setColumnStretch(1, 1)
+        grid.setColumnStretch(3, 1)
+        layout.addLayout(grid)
+        layout.addWidget(
+            label(
+                "In brackets: absorption at 63 and 125 Hz, random incidence. Handbook figures; "
+                "they scatter by a third, and takes will correct them.",
+                "soft",
+                wrap=True,
+            )
+        )
+        self.body.addWidget(frame)
+
+    def _set_surface(self, name: str, box: QComboBox, index: int) -> None:
+        chosen = Surface(box.itemData(index))
+        what = f"{material(chosen.material).name} as {name} surface"
+
+        def edit(room: Room) -> Room:
+            return replace(room, surfaces={**room.surfaces, name: chosen})
+
+        self._change(what, edit)
+
+    def _build_list(self, title: str, kinds: tuple[str, ...]) -> QGridLayout:
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label(title, "head"))
+        row.addStretch(1)
+        for kind in kinds:
+            button = QPushButton(f"Add {kind}")
+            button.setObjectName(f"add-{kind}")
+            button.clicked.connect(partial(self._add, kind))
+            row.addWidget(button)
+        layout.addLayout(row)
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(8)
+        layout.addLayout(grid)
+        self.body.addWidget(frame)
+        return grid
+
+    def _add(self, kind: str) -> None:
+        if kind == "keep-out":
+
+            def edit(room: Room) -> Room:
+                number = len(room.keep_outs) + 1
+                size = min(0.8, room.width / 2, room.length / 2)
+                area = KeepOut(f"keep-out {number}", 0.0, room.length - size, size, size)
+                return replace(room, keep_outs=(*room.keep_outs, area))
+        else:
+            name, sill, height, stuff = _NEW_OPENINGS[kind]
+
+            def edit(room: Room) -> Room:
+                tall = min(height, room.height - sill)
+                made = Opening(name, "back", 0.3, 0.9, sill, tall, stuff)  # type: ignore[arg-type]
+                return replace(room, openings=(*room.openings, made))
+
+        self._change(f"Add {kind}", edit)
+
+    def _fill_openings(self, room: Room) -> None:
+        _empty(self.openings)
+        if not room.openings:
+            text = "None yet. Glass and doors let bass through: add them where they are."
+            self.openings.addWidget(label(text, "soft"), 0, 0)
+        else:
+            for column, title in enumerate(("", "wall", "from its end", "wide", "sill", "high")):
+                self.openings.addWidget(label(title, "soft"), 0, column)
+        for index, opening in enumerate(room.openings):
+            self.openings.addWidget(label(opening.kind), index + 1, 0)
+            wall = QComboBox()
+            wall.setAccessibleName(f"wall of {opening.kind} {index + 1}")
+            wall.addItems(_WALLS)
+            wall.setCurrentText(opening.wall)
+            wall.currentTextChanged.connect(partial(self._set_opening, index, "wall"))
+            self.openings.addWidget(wall, index + 1, 1)
+            for column, name in enumerate(("start", "width", "sill", "height"), start=2):
+                field = self._item_field(f"opening {index + 1} {name}", getattr(opening, name))
+                field.committed.connect(partial(self._set_opening, index, name))
+                self.openings.addWidget(field, index + 1, column)
+            self.openings.addWidget(self._remove_button("openings", index), index + 1, 6)
+
+    def _fill_keep_outs(self, room: Room) -> None:
+        _empty(self.keep_outs)
+        if not room.keep_outs:
+            text = "None yet. Mark a stove, a door's swing, a way out: nothing will be put there."
+            self.keep_outs.addWidget(label(text, "soft"), 0, 0)
+        else:
+            for column, title in enumerate(("", "from left", "from front", "wide", "deep")):
+                self.keep_outs.addWidget(label(title, "soft"), 0, column)
+        for index, area in enumerate(room.keep_outs):
+            self.keep_outs.addWidget(label(area.name), index + 1, 0)
+            for column, name in enumerate(("x", "y", "width", "depth"), start=1):
+                field = self._item_field(f"keep-out {index + 1} {name}", getattr(area, name))
+                field.committed.connect(partial(self._set_keep_out, index, name))
+                self.keep_outs.addWidget(field, index + 1, column)
+            self.keep_outs.addWidget(self._remove_button("keep_outs", index), index + 1, 5)
+
+    def _item_field(self, name: str, value: float) -> CheckedField:
+        field = length_field(name, lambda: self.session.settings.values.units)
+        field.set_value(value)
+        field.failed.connect(self.session.refused.emit)
+        return field
+
+    def _remove_button(self, which: str, index: int) -> QPushButton:
+        button = QPushButton("Remove")
+
+        def edit(room: Room) -> Room:
+            left = tuple(x for i, x in enumerate(getattr(room, which)) if i != index)
+            return replace(room, **{which: left})
+
+        button.clicked.connect(lambda: self._change("Remove", edit))
+        return button
+
+    def _set_opening(self, index: int, name: str, value: object) -> None:
+        def edit(room: Room) -> Room:
+            changed = list(room.openings)
+            changed[index] = replace(changed[index], **{name: value})  # type: ignore[arg-type]
+            return replace(room, openings=tuple(changed))
+
+        if not self._change(f"Set {name}", edit):
+            self.refresh()
+
+    def _set_keep_out(self, index: int, name: str, value: float) -> None:
+        def edit(room: Room) -> Room:
+            changed = list(room.keep_outs)
+            changed[index] = replace(changed[index], **{name: value})  # type: ignore[arg-type]
+            return replace(room, keep_outs=tuple(changed))
+
+        if not self._change(f"Set {name}", edit):
+            self.refresh()
+
+
+def room_warnings(room: Room) -> list[str]:
+    """Square plans and repeated dimensions stack modes (common practice; Bolt 1946)."""
+    found = []
+    pairs = (
+        ("Width and length", room.width, room.length),
+        ("Width and height", room.width, room.height),
+        ("Length and height", room.length, room.height),
+    )
+    for what, a, b in pairs:
+        if abs(a - b) / max(a, b) < 0.05:
+            found.append(f"{what} are nearly equal: their modes stack at the same frequencies.")
+    return found
+
+
+def _empty(grid: QGridLayout) -> None:
+    while grid.count():
+        item = grid.takeAt(0)
+        widget: QWidget | None = item.widget() if item else None
+        if widget is not None:
+            widget.hide()
+            widget.deleteLater()

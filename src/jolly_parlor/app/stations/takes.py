@@ -1,0 +1,178 @@
+"""Takes: import what the microphone heard, per arrangement, source and seat."""
+
+from functools import partial
+from pathlib import Path
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QDragEnterEvent, QDropEvent
+from PyQt6.QtWidgets import QGridLayout, QPushButton
+
+from jolly_parlor.app.session import Session
+from jolly_parlor.app.stations.base import Station, card
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.placement.cautions import SWEEPS
+from jolly_parlor.project.document import Take
+from jolly_parlor.project.edits import add_take, remove_take
+from jolly_parlor.signals.reading import ReadResponse, ResponseFileError, read_response
+
+
+class TakesStation(Station):
+    """A grid of sources by seats for the current arrangement; each cell takes a file."""
+
+    name = "Takes"
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.setAcceptDrops(True)
+        frame, layout = card()
+        self.title = label("", "head")
+        layout.addWidget(self.title)
+        self.grid = QGridLayout()
+        self.grid.setHorizontalSpacing(14)
+        self.grid.setVerticalSpacing(6)
+        layout.addLayout(self.grid)
+        self.body.addWidget(frame)
+        frame, layout = card()
+        layout.addWidget(label("Before you measure", "head"))
+        for text in (
+            "Trims flat, equaliser off, desk and furniture as they will be used.",
+            "Microphone where the middle of the head will be; tape on the floor under the seat.",
+            "Same level for every take; the file needs frequency, level and, for adding sources "
+            "up, phase from one timing reference.",
+            SWEEPS,
+        ):
+            layout.addWidget(label(f"· {text}", "soft", wrap=True))
+        self.body.addWidget(frame)
+        self.stale_card, layout = card()
+        layout.addWidget(label("No longer valid", "head"))
+        self.stale = label("", "soft", wrap=True)
+        layout.addWidget(self.stale)
+        self.body.addWidget(self.stale_card)
+        self.body.addStretch(1)
+        for signal in (session.document_changed, session.view_changed):
+            signal.connect(self.refresh)
+        self.refresh()
+
+    def state(self) -> str:
+        """Done when both monitors are measured at the main seat of every arrangement."""
+        document = self.session.document
+        seat = document.gear.seats[0].name
+        have = [document.take_of(a, "both", seat) is not None for a in document.arrangements]
+        if any(document.stale_takes(a) for a in document.arrangements):
+            return "needs attention"
+        if have and all(have):
+            return "done"
+        return "in progress" if document.takes else "untouched"
+
+    def refresh(self) -> None:
+        """Show which takes there are."""
+        document, a = self.session.document, self.session.arrangement
+        _empty(self.grid)
+        valid = sum(any(t.applies_to(b) for b in document.arrangements) for t in document.takes)
+        self.verdict.setText(
+            f"{valid} take{'s' * (valid != 1)} in hand" if valid else "No takes yet"
+        )
+        self.under.setText(
+            "Import a response as text: two or three columns, any header. Or drop files here."
+        )
+        stale = document.stale_takes(a) if a is not None else []
+        self.stale_card.setVisible(bool(stale))
+        if a is None:
+            self.title.setText("Rough in an arrangement first; takes belong to one.")
+            return
+        self.stale.setText(
+            "; ".join(t.info.file_name for t in stale)
+            + ": something has moved since. Undo the move, or measure again."
+        )
+        self.title.setText(a.name)
+        seats = [seat.name for seat in document.gear.seats]
+        for column, seat in enumerate(seats, start=1):
+            self.grid.addWidget(label(f"at the {seat}", "soft"), 0, column)
+        for row, source in enumerate(document.source_names, start=1):
+            self.grid.addWidget(label(source), row, 0, Qt.AlignmentFlag.AlignTop)
+            for column, seat in enumerate(seats, start=1):
+                self._cell(row, column, source, seat, document.take_of(a, source, seat))
+        self.grid.setColumnStretch(len(seats) + 1, 1)
+
+    def _cell(self, row: int, column: int, source: str, seat: str, take: Take | None) -> None:
+        if take is None:
+            button = QPushButton("Import…")
+            button.setObjectName(f"import-{source}-{seat}")
+            button.clicked.connect(partial(self.choose_file, source, seat))
+            self.grid.addWidget(button, row, column, Qt.AlignmentFlag.AlignLeft)
+            return
+        f = take.response.frequencies_hz
+        phase = "" if take.response.phase_deg is not None else ", no phase"
+        text = f"{take.info.file_name}\n{f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz{phase}"
+        for note in take.info.notes:
+            text += f"\n{note}"
+        cell = QGridLayout()
+        cell.setSpacing(2)
+        cell.addWidget(label(text, wrap=True), 0, 0)
+        remove = QPushButton("Remove")
+        remove.clicked.connect(partial(self._remove, take.info.id, take.info.file_name))
+        cell.addWidget(remove, 0, 1, Qt.AlignmentFlag.AlignTop)
+        cell.setColumnStretch(0, 1)
+        self.grid.addLayout(cell, row, column)
+
+    def choose_file(self, source: str, seat: str) -> None:
+        """Ask for the file of one cell."""
+        from jolly_parlor.app import dialogs
+
+        path = dialogs.choose_response(self, self.session.settings)
+        if path is not None:
+            self.import_file(path, source, seat)
+
+    def import_file(self, path: Path, source: str, seat: str) -> bool:
+        """Read a file into a cell; a refusal is told and changes nothing."""
+        a = self.session.arrangement
+        if a is None:
+            return False
+        try:
+            read: ReadResponse = read_response(path)
+        except ResponseFileError as error:
+            self.session.refused.emit(str(error))
+            return False
+        done = self.session.do(
+            f"Import {path.name}", lambda d: add_take(d, read, a.name, source, seat, path.name)
+        )
+        if done:
+            notes = " ".join(read.notes)
+            self.session.told.emit(f"{path.name} imported as {source} at the {seat}. {notes}")
+        return done
+
+    def _remove(self, take_id: str, name: str) -> None:
+        self.session.do(f"Remove {name}", lambda d: remove_take(d, take_id))
+
+    def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
+        """Take files."""
+        assert event is not None
+        mime = event.mimeData()
+        if mime is not None and mime.hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent | None) -> None:
+        """Each file asks where it belongs."""
+        from jolly_parlor.app import dialogs
+
+        assert event is not None
+        mime = event.mimeData()
+        for url in mime.urls() if mime is not None else []:
+            path = Path(url.toLocalFile())
+            where = dialogs.ask_where(self, path.name, self.session.document)
+            if where is None:
+                return
+            self.import_file(path, *where)
+
+
+def _empty(grid: QGridLayout) -> None:
+    while grid.count():
+        item = grid.takeAt(0)
+        if item is None:
+            continue
+        widget, inner = item.widget(), item.layout()
+        if widget is not None:
+            widget.hide()
+            widget.deleteLater()
+        elif isinstance(inner, QGridLayout):
+            _empty(inner)

@@ -1,0 +1,116 @@
+"""Entry fields that say what is wrong and lose nothing."""
+
+from collections.abc import Callable
+
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QPushButton, QWidget
+
+from jolly_parlor.units import LengthError, UnitSystem, format_length, parse_length
+
+
+class CheckedField(QLineEdit):
+    """A line whose text must parse; emits the value when the user commits it."""
+
+    committed = pyqtSignal(float)
+    failed = pyqtSignal(str)
+
+    def __init__(
+        self, parse: Callable[[str], float], show: Callable[[float], str], name: str
+    ) -> None:
+        super().__init__()
+        self._parse, self._show = parse, show
+        self._value: float | None = None
+        self.setAccessibleName(name)
+        self.setObjectName(name)
+        self.setMaximumWidth(112)
+        self.editingFinished.connect(self._finish)
+        self.textEdited.connect(lambda: self._mark(""))
+
+    def set_value(self, value: float) -> None:
+        """Show a value, unless the user is in the middle of another."""
+        self._value = value
+        if not (self.hasFocus() and self.isModified()):
+            self.setText(self._show(value))
+            self.setCursorPosition(0)
+            self._mark("")
+
+    def _finish(self) -> None:
+        if not self.isModified():
+            return
+        try:
+            value = self._parse(self.text())
+        except ValueError as error:
+            self._mark(str(error))
+            self.failed.emit(str(error))
+            return
+        self.setModified(False)
+        self._mark("")
+        self.committed.emit(value)
+
+    def reset(self) -> None:
+        """Put the last good value back."""
+        self.setModified(False)
+        if self._value is not None:
+            self.set_value(self._value)
+
+    def _mark(self, why: str) -> None:
+        self.setProperty("bad", bool(why))
+        self.setToolTip(why)
+        style = self.style()
+        if style is not None:
+            style.unpolish(self)
+            style.polish(self)
+
+
+def length_field(name: str, units: Callable[[], UnitSystem]) -> CheckedField:
+    """A length in the user's units; takes `3.42`, `342 cm`, `11' 2 1/2"`."""
+    return CheckedField(parse_length, lambda value: format_length(value, units()), name)
+
+
+def number_field(name: str, unit: str, digits: int = 1) -> CheckedField:
+    """A plain number with a unit after it."""
+
+    def parse(text: str) -> float:
+        cleaned = text.replace(unit, "").replace("−", "-").replace(",", ".").strip()
+        try:
+            return float(cleaned)
+        except ValueError:
+            raise LengthError(f"“{text}” is not a number; write one such as 80.") from None
+
+    return CheckedField(parse, lambda value: f"{value:.{digits}f} {unit}".strip(), name)
+
+
+class Choice(QWidget):
+    """A few buttons of which one is down."""
+
+    chosen = pyqtSignal(str)
+
+    def __init__(self, options: list[tuple[str, str]], name: str) -> None:
+        super().__init__()
+        self.setObjectName(name)
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(0)
+        self.buttons: dict[str, QPushButton] = {}
+        for value, title in options:
+            button = QPushButton(title)
+            button.setCheckable(True)
+            button.setProperty("part", True)
+            button.setObjectName(f"{name}-{value}")
+            button.clicked.connect(lambda _, v=value: self.chosen.emit(v))
+            layout.addWidget(button)
+            self.buttons[value] = button
+
+    def show_value(self, value: str) -> None:
+        """Put that button down."""
+        for key, button in self.buttons.items():
+            button.setChecked(key == value)
+
+
+def label(text: str, role: str = "", wrap: bool = False) -> QLabel:
+    """A label in one of the theme's roles."""
+    made = QLabel(text)
+    if role:
+        made.setProperty("role", role)
+    made.setWordWrap(wrap)
+    return made

@@ -1,0 +1,243 @@
+"""The main window: header with stepping stones, the plan at the left, a station at the right."""
+
+from pathlib import Path
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QCloseEvent
+from PyQt6.QtWidgets import (
+    QApplication,
+    QFrame,
+    QHBoxLayout,
+    QLabel,
+    QMainWindow,
+    QPushButton,
+    QSplitter,
+    QStackedWidget,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app.autosave import Autosave
+from jolly_parlor.app.commands import Commands
+from jolly_parlor.app.menus import Menus
+from jolly_parlor.app.plan.view import PlanView
+from jolly_parlor.app.session import Session
+from jolly_parlor.app.settings import SettingsStore
+from jolly_parlor.app.stations.base import Station
+from jolly_parlor.app.stations.compare import CompareStation
+from jolly_parlor.app.stations.forecast import ForecastStation
+from jolly_parlor.app.stations.gear import GearStation
+from jolly_parlor.app.stations.lineup import LineupStation
+from jolly_parlor.app.stations.signoff import SignoffStation
+from jolly_parlor.app.stations.survey import SurveyStation
+from jolly_parlor.app.stations.takes import TakesStation
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.stones import SteppingStones
+from jolly_parlor.project.document import Document
+
+STATIONS: tuple[type[Station], ...] = (
+    SurveyStation,
+    GearStation,
+    LineupStation,
+    ForecastStation,
+    TakesStation,
+    CompareStation,
+    SignoffStation,
+)
+
+
+class MainWindow(Commands, QMainWindow):
+    """Puts the parts together; what the menu does is in Commands."""
+
+    def __init__(
+        self,
+        document: Document,
+        path: Path | None = None,
+        settings: SettingsStore | None = None,
+        recovery: Path | None = None,
+    ) -> None:
+        super().__init__()
+        self.settings = settings or SettingsStore()
+        self.session = Session(document, path, self.settings)
+        if document.chosen:
+            self.session.show_arrangement(document.chosen)
+        self.autosave = Autosave(self.session, recovery)
+        self.resize(1280, 800)
+        self.stations = [kind(self.session) for kind in STATIONS]
+        self.stack = QStackedWidget()
+        for station in self.stations:
+            self.stack.addWidget(station)
+        self.plan = PlanView(self.session)
+        centre = QWidget()
+        layout = QVBoxLayout(centre)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(0)
+        layout.addWidget(self._header())
+        layout.addWidget(self._notice())
+        split = QSplitter(Qt.Orientation.Horizontal)
+        split.setChildrenCollapsible(False)
+        split.addWidget(self._plan_side())
+        split.addWidget(self.stack)
+        split.setStretchFactor(0, 0)
+        split.setStretchFactor(1, 1)
+        split.setSizes([384, 896])
+        layout.addWidget(split, 1)
+        self.setCentralWidget(centre)
+        self.menus = Menus(self, self.session)
+        self._connect()
+        self.stations[-1].save.clicked.connect(self.save_card)  # type: ignore[attr-defined]
+        self.go(2 if not document.arrangements else 3)
+        self.session.recalculate()
+        self.refresh()
+
+    def _header(self) -> QWidget:
+        header = QFrame()
+        header.setObjectName("header")
+        row = QHBoxLayout(header)
+        row.setContentsMargins(18, 4, 14, 4)
+        self.wordmark = QLabel("Jolly Parlor")
+        row.addWidget(self.wordmark)
+        self.room_name = QLabel()
+        self.room_name.setObjectName("room-title")
+        row.addSpacing(14)
+        row.addWidget(self.room_name)
+        row.addStretch(1)
+        self.stones = SteppingStones([station.name for station in STATIONS])
+        self.stones.stepped.connect(self.go)
+        row.addWidget(self.stones)
+        return header
+
+    def _notice(self) -> QWidget:
+        """One sentence about what was refused or done, until the next change."""
+        self.notice = QFrame()
+        self.notice.setObjectName("notice")
+        row = QHBoxLayout(self.notice)
+        row.setContentsMargins(14, 4, 6, 4)
+        self.notice_text = label("", wrap=True)
+        self.notice_text.setObjectName("notice-text")
+        row.addWidget(self.notice_text, 1)
+        close = QPushButton("Understood")
+        close.clicked.connect(self.notice.hide)
+        row.addWidget(close)
+        self.notice.hide()
+        return self.notice
+
+    def _plan_side(self) -> QWidget:
+        side = QWidget()
+        side.setMinimumWidth(330)
+        layout = QVBoxLayout(side)
+        layout.setContentsMargins(12, 8, 0, 4)
+        layout.setSpacing(2)
+        row = QHBoxLayout()
+        back, ahead = QToolButton(), QToolButton()
+        for button, text, step in ((back, "‹", -1), (ahead, "›", 1)):
+            button.setText(text)
+            button.setAutoRaise(True)
+            button.setFont(theme.serif(16))
+            button.setAccessibleName("Previous arrangement" if step < 0 else "Next arrangement")
+            button.clicked.connect(lambda _, by=step: self.session.show_next(by))
+        self.arrangement_name = label("", "head")
+        self.arrangement_name.setObjectName("arrangement-name")
+        self.arrangement_count = label("", "soft")
+        row.addWidget(back)
+        row.addWidget(self.arrangement_name)
+        row.addWidget(ahead)
+        row.addStretch(1)
+        row.addWidget(self.arrangement_count)
+        layout.addLayout(row)
+        layout.addWidget(self.plan, 1)
+        self.live = label("", "soft", wrap=True)
+        self.live.setObjectName("live")
+        layout.addWidget(self.live)
+        return side
+
+    def _connect(self) -> None:
+        session = self.session
+        session.refused.connect(self.say)
+        session.told.connect(self.say)
+        for signal in (
+            session.document_changed,
+            session.view_changed,
+            session.shown_changed,
+            session.drafted,
+        ):
+            signal.connect(self.refresh)
+        session.document_changed.connect(self.notice.hide)
+
+    def say(self, text: str) -> None:
+        """Show a sentence under the header."""
+        self.notice_text.setText(text)
+        self.notice.show()
+
+    def go(self, index: int) -> None:
+        """Walk to a station."""
+        self.stack.setCurrentIndex(index)
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Header, stones, names, menus."""
+        session = self.session
+        self.wordmark.setFont(theme.serif(17))
+        self.wordmark.setStyleSheet(f"color: {theme.current().wine}")
+        self.room_name.setFont(theme.serif(12, italic=True))
+        room = session.document.room.name
+        self.room_name.setText(f"{room}{' *' if session.history.changed else ''}")
+        self.setWindowTitle(f"{room}{' *' if session.history.changed else ''} · Jolly Parlor")
+        every = [a.name for a in session.document.arrangements]
+        a = session.arrangement
+        self.arrangement_name.setText(a.name if a else "Nothing lined up")
+        if a is not None:
+            picked = ", picked" if a.name == session.document.chosen else ""
+            self.arrangement_count.setText(f"{every.index(a.name) + 1} of {len(every)}{picked}")
+        else:
+            self.arrangement_count.setText("")
+        self.live.setText(self._live_words())
+        states = [station.state() for station in self.stations]
+        self.stones.show_states(states, self.stack.currentIndex())
+        if hasattr(self, "menus"):
+            self.menus.refresh()
+
+    def _live_words(self) -> str:
+        session = self.session
+        if session.arrangement is None:
+            return ""
+        figure = session.shown.figure("forecast")
+        if session.problem or figure is None:
+            return session.problem
+        hint = "" if session.draft is not None else " Drag anything; N and arrow keys do the same."
+        return f"Forecast {figure.value_db:.1f} dB from even at the {session.seat}.{hint}"
+
+    def restyle(self) -> None:
+        """Put the theme of the settings in force."""
+        application = QApplication.instance()
+        assert isinstance(application, QApplication)
+        theme.apply(application, theme.THEMES[self.settings.values.theme])
+        for station in self.stations:
+            station.restyle()
+        self.plan.update()
+        self.stones.update()
+        self.refresh()
+
+    def closeEvent(self, event: QCloseEvent | None) -> None:
+        """Ask about unsaved changes, then end the threads."""
+        assert event is not None
+        if not self.may_leave():
+            event.ignore()
+            return
+        self.autosave.forget()
+        self.session.close()
+        event.accept()
+
+    def offer_recovery(self) -> None:
+        """Take up what a crash left behind, if the user wants it."""
+        found = self.autosave.left_behind()
+        if found is None:
+            return
+        document, when = found
+        if dialogs.ask_recover(self, when):
+            self.session.do("Take up unsaved work", lambda _: document)
+            self.session.path = None
+        else:
+            self.autosave.forget()
