@@ -22,6 +22,13 @@ from jolly_parlor.report.writing import CardNotWritten, write_card
 DEMO = Path(__file__).resolve().parents[3] / "examples" / "kiln-room.parlor"
 
 
+def first_station(document: Document) -> int:
+    """Where a document opens: the comparison where there is one to make."""
+    if len(document.arrangements) > 1:
+        return 5
+    return 3 if document.arrangements else 0
+
+
 class Commands:
     """Mixed into the main window."""
 
@@ -51,7 +58,7 @@ class Commands:
             self.say(str(error))
             return
         self._start_with(document, path)
-        self.go(3 if document.arrangements else 0)
+        self.go(first_station(document))
 
     def save(self) -> bool:
         """Save where it came from, or ask."""

@@ -1,7 +1,7 @@
-"""What the window knows: the document and its history, what is selected, and what was calculated."""
+"""What the window knows: the document with its history, what is selected, what was calculated."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from functools import partial
 from pathlib import Path
 
@@ -12,7 +12,8 @@ from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app.calculating import Calculator, Models
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
-from jolly_parlor.diagnosis.marks import Lane, Mark, marks
+from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks
+from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
 from jolly_parlor.placement.forecast import Combination, Forecast, combinations
@@ -43,6 +44,8 @@ class Shown:
     forecast: Deviation | None
     measured: Deviation | None
     marks: tuple[Mark, ...]
+    beyond: dict[Lane, float] = field(default_factory=dict)
+    """Lanes without a mark in range: where their first one lies."""
 
     def curve(self, layer: str) -> Deviation | None:
         """The layer asked for."""
@@ -52,6 +55,14 @@ class Shown:
         """The figure of that layer."""
         curve = self.curve(layer)
         return evenness(curve) if curve else None
+
+
+@dataclass(frozen=True, eq=False)
+class Compared:
+    """A comparison, and the best calculated move from its winner."""
+
+    comparison: Comparison
+    next_try: Remedy | None
 
 
 class Session(QObject):
@@ -80,11 +91,14 @@ class Session(QObject):
         self.shown = Shown(None, None, ())
         self.findings: list[Finding] | None = None
         self.comparison: Comparison | None = None
+        self.next_try: Remedy | None = None
         self.problem = ""
         self._name: str | None = None
         self._seat = ""
         self._combination: Combination = "both"
         self._wants_comparison = False
+        self._follows_best = document.chosen is None
+        self._asked: dict[str, tuple[object, ...]] = {}
         self.live = Calculator(("forecast",), self)
         self.slow = Calculator(("findings", "comparison"), self)
         for calculator in (self.live, self.slow):
@@ -144,12 +158,14 @@ class Session(QObject):
         self.history = History(document)
         self.path, self.draft, self._name = path, None, document.chosen
         self.layer = "forecast"
-        self.selected = "left"
+        self.selected, self.highlight = "left", Highlight()
         self.findings = self.comparison = None
+        self._follows_best = document.chosen is None
         self.document_changed.emit()
 
     def show_arrangement(self, name: str) -> None:
         """Make it the current one."""
+        self._follows_best = False
         if self._name != name:
             self._name, self.draft = name, None
             self.view_changed.emit()
@@ -213,8 +229,7 @@ class Session(QObject):
     def want_comparison(self, wanted: bool) -> None:
         """The comparison is only calculated while somebody looks at it."""
         self._wants_comparison = wanted
-        if wanted and self.comparison is None:
-            self._ask_comparison()
+        self._ask_comparison()
 
     @property
     def calculating(self) -> bool:
@@ -228,9 +243,6 @@ class Session(QObject):
 
     def recalculate(self) -> None:
         """Ask for everything that shows."""
-        self.findings = None
-        self.comparison = None
-        self.findings_changed.emit()
         self._ask_forecast()
         self._ask_findings()
         self._ask_comparison()
@@ -260,6 +272,11 @@ class Session(QObject):
 
     def _ask_findings(self) -> None:
         document, arrangement = self.document, self.arrangement
+        view = (document, arrangement, self.seat, self.combination, self.layer)
+        if not self._new_question("findings", view):
+            return
+        self.findings = None
+        self.findings_changed.emit()
         if arrangement is None or not self._fits(arrangement):
             self.slow.drop("findings")
             return
@@ -268,9 +285,14 @@ class Session(QObject):
 
     def _ask_comparison(self) -> None:
         document = self.document
-        if not self._wants_comparison or not document.arrangements:
+        if not self._wants_comparison:
+            return
+        if not self._new_question("comparison", (document, self.seat, self.combination)):
+            return
+        self.comparison = None
+        self.comparison_changed.emit()
+        if not document.arrangements:
             self.slow.drop("comparison")
-            self.comparison_changed.emit()
             return
         job = partial(_comparison, document, self.seat, self.combination)
         self.slow.ask("comparison", document.room, document.gear, job)
@@ -285,9 +307,22 @@ class Session(QObject):
             self.findings = answer
             self.findings_changed.emit()
         else:
-            assert isinstance(answer, Comparison)
-            self.comparison = answer
+            assert isinstance(answer, Compared)
+            self.comparison, self.next_try = answer.comparison, answer.next_try
             self.comparison_changed.emit()
+            self._show_best()
+
+    def _new_question(self, kind: str, view: tuple[object, ...]) -> bool:
+        """Whether this differs from what was last asked; documents compare by identity."""
+        if self._asked.get(kind) == view:
+            return False
+        self._asked[kind] = view
+        return True
+
+    def _show_best(self) -> None:
+        """After opening, the plan shows the best until the user chooses another."""
+        if self._follows_best and self.comparison is not None and self.comparison.rows:
+            self.show_arrangement(self.comparison.rows[0].arrangement.name)
 
     def _take_refusal(self, kind: str, why: str) -> None:
         if kind == "forecast":
@@ -310,7 +345,8 @@ def _shown(
     forecast: Forecast = models.forecaster.at_seat(arrangement, seat)
     found = marks(document.room, document.gear, arrangement, seat, combination)
     measured = measured_deviation(document, arrangement, seat, combination)
-    return Shown(forecast.deviation(combination), measured, tuple(found))
+    beyond = first_beyond(document.room, document.gear, arrangement, seat, combination)
+    return Shown(forecast.deviation(combination), measured, tuple(found), beyond)
 
 
 def _findings(
@@ -331,5 +367,13 @@ def _findings(
 
 def _comparison(
     document: Document, seat: str, combination: Combination, models: Models
-) -> Comparison:
-    return compare(document, seat, combination, models.forecaster, models.anechoic)
+) -> Compared:
+    found = compare(document, seat, combination, models.forecaster, models.anechoic)
+    best = found.rows[0]
+    if best.problem:
+        return Compared(found, None)
+    explained = findings_of_forecast(
+        models.forecaster, models.anechoic, best.arrangement, seat, combination
+    )
+    remedies = [finding.remedy for finding in explained if finding.remedy is not None]
+    return Compared(found, max(remedies, key=lambda r: r.gain_db, default=None))

@@ -1,4 +1,4 @@
-"""Settings that outlive a session: declared once, with default; kept as JSON, written atomically."""
+"""Settings that outlive a session: declared once, with default; kept as JSON, saved atomically."""
 
 import json
 import os

@@ -5,7 +5,7 @@ from dataclasses import dataclass, fields
 from PyQt6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PyQt6.QtWidgets import QApplication
 
-from jolly_parlor.assets import FONTS
+from jolly_parlor.assets import FONTS, ICONS
 
 SERIF, SANS = "Fraunces", "Source Sans 3"
 
@@ -141,7 +141,7 @@ def _stylesheet(theme: Theme) -> str:
     text = _STYLE
     for field in fields(theme):
         text = text.replace(f"@{field.name}@", getattr(theme, field.name))
-    return text
+    return text.replace("@icons@", ICONS.as_posix())
 
 
 _STYLE = """
@@ -157,8 +157,10 @@ QLabel { background: transparent; }
 QLabel[role="soft"] { color: @soft@; }
 QLabel[role="head"] { font-family: "Fraunces"; font-weight: 600; font-size: 12.5pt; }
 QLabel[role="verdict"] { font-family: "Fraunces"; font-weight: 600; font-size: 16pt; }
+QLabel[role="strong"] { font-weight: 600; }
 QLabel[role="warning"] { color: @wine@; }
-QLabel[role="empty"] { font-family: "Fraunces"; font-style: italic; font-size: 13pt; color: @soft@; }
+QLabel[role="empty"] { font-family: "Fraunces"; font-style: italic; font-size: 13pt;
+  color: @soft@; }
 QFrame#card { background: @sheet@; border: 1px solid @rule@; border-radius: 7px; }
 QFrame#card[lit="true"] { border: 2px solid @wine@; background: @blush@; }
 QFrame#header { background: @sheet@; border: none; border-bottom: 1px solid @rule@; }
@@ -178,6 +180,8 @@ QLineEdit, QComboBox, QSpinBox, QDoubleSpinBox, QPlainTextEdit { background: @sh
 QLineEdit:focus, QComboBox:focus, QDoubleSpinBox:focus { border-bottom: 2px solid @wine@; }
 QLineEdit[bad="true"] { border-bottom: 2px solid @wine@; background: @blush@; }
 QLineEdit:disabled, QComboBox:disabled { color: @soft@; background: @paper@; }
+QComboBox::drop-down { border: none; width: 20px; }
+QComboBox::down-arrow { image: url(@icons@/down-@name@.svg); width: 12px; height: 12px; }
 QComboBox QAbstractItemView { background: @sheet@; color: @ink@; border: 1px solid @rule@;
   selection-background-color: @wine@; selection-color: @on_wine@; }
 QTableWidget, QListWidget { background: @sheet@; border: 1px solid @rule@; border-radius: 7px;

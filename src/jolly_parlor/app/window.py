@@ -20,7 +20,7 @@ from PyQt6.QtWidgets import (
 
 from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.autosave import Autosave
-from jolly_parlor.app.commands import Commands
+from jolly_parlor.app.commands import Commands, first_station
 from jolly_parlor.app.menus import Menus
 from jolly_parlor.app.plan.view import PlanView
 from jolly_parlor.app.session import Session
@@ -88,9 +88,10 @@ class MainWindow(Commands, QMainWindow):
         self.menus = Menus(self, self.session)
         self._connect()
         self.stations[-1].save.clicked.connect(self.save_card)  # type: ignore[attr-defined]
-        self.go(2 if not document.arrangements else 3)
+        self.go(first_station(document))
         self.session.recalculate()
         self.refresh()
+        self.plan.setFocus()
 
     def _header(self) -> QWidget:
         header = QFrame()

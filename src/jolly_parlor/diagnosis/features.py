@@ -21,12 +21,12 @@ class Feature:
     level_db: float
     """Above (positive) or below (negative) even."""
     prominence_db: float
+    """Above its flanks, and no more than its size against even."""
 
     @property
     def severity(self) -> float:
         """How much it matters: dips weigh more, as in Evenness."""
-        size = min(abs(self.level_db), self.prominence_db)
-        return size * (DIP_WEIGHT if self.kind == "hollow" else 1.0)
+        return self.prominence_db * (DIP_WEIGHT if self.kind == "hollow" else 1.0)
 
 
 def features(of: Deviation) -> list[Feature]:
@@ -35,11 +35,12 @@ def features(of: Deviation) -> list[Feature]:
     found: list[Feature] = []
     kinds: tuple[tuple[FeatureKind, float], ...] = (("hill", 1.0), ("hollow", -1.0))
     for kind, sign in kinds:
-        # The band's ends count as flanks, so that a peak at the very edge is not lost.
-        curve = np.concatenate([[-60.0], sign * d, [-60.0]])
+        # The band's ends count as flanks down to even, so that a peak near an edge is not lost.
+        curve = np.concatenate([[0.0], sign * d, [0.0]])
         at, _ = find_peaks(curve, height=_LEAST_DB, prominence=_LEAST_DB)
         prominence = peak_prominences(curve, at)[0]
         for index, rise in zip(at - 1, prominence, strict=True):
             if 0 < index < f.size - 1:
-                found.append(Feature(kind, float(f[index]), float(d[index]), float(rise)))
+                size = min(float(rise), abs(float(d[index])))
+                found.append(Feature(kind, float(f[index]), float(d[index]), size))
     return sorted(found, key=lambda feature: -feature.severity)

@@ -106,6 +106,25 @@ def marks(
     return sorted(found, key=lambda mark: mark.frequency_hz)
 
 
+def first_beyond(
+    room: Room, gear: Gear, arrangement: Arrangement, seat: str, combination: Combination
+) -> dict[Lane, float]:
+    """Boundary lanes that first cancel above 300 Hz, and where; up to 2 kHz."""
+    ear, board = arrangement.seats[seat], arrangement.board(gear.desk)
+    firsts: dict[Lane, float] = {}
+    for name in playing(gear, arrangement, combination):
+        if name not in ("left", "right"):
+            continue
+        place = arrangement.position(name)
+        desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
+        for bounce in [*bounces(room, place, ear), *([desk] if desk else [])]:
+            lane = _BOUNDARY_LANES[bounce.boundary]
+            all_of_them = bounce.cancellations_hz(LOWEST_HZ, 2000.0)
+            if all_of_them:
+                firsts[lane] = min(firsts.get(lane, 2000.0), all_of_them[0])
+    return {lane: f for lane, f in firsts.items() if f > HIGHEST_HZ}
+
+
 def _boundary_marks(
     room: Room, gear: Gear, arrangement: Arrangement, sources: dict[str, Point], ear: Point
 ) -> list[Mark]:

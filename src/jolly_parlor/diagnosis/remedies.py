@@ -26,12 +26,12 @@ class Move:
     """One thing moved along one line, and the arrangement that results."""
 
     words: str
-    """With a place for the length: `monitors {} from the front wall`."""
+    """With a place for the length: `monitors at {} from the front wall`."""
     metres: float
     arrangement: Arrangement
 
     def text(self, system: UnitSystem = "metric") -> str:
-        """`monitors 0.35 m from the front wall`."""
+        """`monitors at 0.35 m from the front wall`."""
         return self.words.format(format_length(self.metres, system))
 
 
@@ -126,7 +126,7 @@ def _monitors_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
     for y in np.arange(back_to_wall_distance(forecaster.gear), ear_y - 0.6, 0.1):
         if abs(y - a.left.y) > 0.05:
             moved = _triangle(a, seat, float(y), ear_y)
-            yield Move("monitors {} from the front wall", float(y), moved)
+            yield Move("monitors at {} from the front wall", float(y), moved)
 
 
 def _seat_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
@@ -134,7 +134,7 @@ def _seat_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[M
     for y in np.arange(monitors_y + 0.7, min(forecaster.room.length - 0.5, monitors_y + 2.2), 0.1):
         if abs(y - a.seats[seat].y) > 0.05:
             moved = _triangle(a, seat, monitors_y, float(y))
-            yield Move("seat {} from the front wall", float(y), moved)
+            yield Move("seat at {} from the front wall", float(y), moved)
 
 
 def _triangle_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
@@ -144,7 +144,7 @@ def _triangle_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
     for y in np.arange(nearest, room.length - 0.5 - depth, 0.15):
         if abs(y - monitors_y) > 0.05:
             moved = _triangle(a, seat, float(y), float(y) + depth)
-            yield Move("the whole triangle, monitors {} from the front wall", float(y), moved)
+            yield Move("the whole triangle, monitors at {} from the front wall", float(y), moved)
 
 
 def _monitor_spacing(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:

@@ -54,7 +54,7 @@ class School:
             left=Point(middle - side / 2, monitors_y, ear),
             right=Point(middle + side / 2, monitors_y, ear),
             seats=seats,
-            subwoofers=_subwoofers(room, gear),
+            subwoofers=_subwoofers(room, gear, middle - side / 2),
             desk=desk,
             school=self.id,
             rule=self.rule,
@@ -135,11 +135,14 @@ def school(school_id: str) -> School:
     )
 
 
-def _subwoofers(room: Room, gear: Gear) -> dict[str, Point]:
-    """Along the front wall at quarter widths, on the floor: a start, not a rule."""
+def _subwoofers(room: Room, gear: Gear, left_x: float) -> dict[str, Point]:
+    """On the floor along the front wall, outside the left monitor where it is one: a start."""
     count = len(gear.subwoofers)
     places = {}
     for index, sub in enumerate(gear.subwoofers):
-        x = room.width * (index + 1) / (count + 1) if count > 1 else room.width / 4
+        x = room.width * (index + 1) / (count + 1)
+        if count == 1:
+            outside = left_x - gear.monitor.width - sub.width / 2 - 0.05
+            x = max(min(room.width / 4, outside), sub.width / 2 + 0.05)
         places[sub.name] = Point(x, sub.depth / 2 + 0.05, sub.height / 2)
     return places

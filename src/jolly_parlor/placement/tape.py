@@ -25,24 +25,26 @@ def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Dis
     ):
         side = point.x if wall == "left" else room.width - point.x
         rows += [
-            Distance(item, "acoustic centre from the front wall", point.y),
-            Distance(item, f"acoustic centre from the {wall} wall", side),
-            Distance(item, "acoustic centre above the floor", point.z),
-            Distance(item, "base above the floor", point.z - gear.monitor.acoustic_centre_height),
+            Distance(item, "from the front wall", point.y),
+            Distance(item, f"from the {wall} wall", side),
+            Distance(item, "above the floor", point.z),
+            Distance(
+                item, "its base above the floor", point.z - gear.monitor.acoustic_centre_height
+            ),
         ]
     main = gear.seats[0].name
     apart = arrangement.left.distance(arrangement.right)
-    rows.append(Distance("monitors", "acoustic centre to acoustic centre", apart))
+    rows.append(Distance("monitors", "one to the other", apart))
     for name, ear in arrangement.seats.items():
-        rows += _standing(room, f"seat {name}", ear, "ear")
+        rows += _standing(room, f"ear at {name}", ear)
         rows += [
-            Distance(f"seat {name}", "left monitor to ear", arrangement.left.distance(ear)),
-            Distance(f"seat {name}", "right monitor to ear", arrangement.right.distance(ear)),
+            Distance(f"ear at {name}", "from the left monitor", arrangement.left.distance(ear)),
+            Distance(f"ear at {name}", "from the right monitor", arrangement.right.distance(ear)),
         ]
     for name, point in arrangement.subwoofers.items():
-        rows += _standing(room, f"subwoofer {name}", point, "cabinet's middle")
+        rows += _standing(room, f"middle of {name}", point)
         ear = arrangement.seats[main]
-        rows.append(Distance(f"subwoofer {name}", f"to the ear at {main}", point.distance(ear)))
+        rows.append(Distance(f"middle of {name}", f"from the ear at {main}", point.distance(ear)))
     if arrangement.desk is not None and gear.desk is not None:
         rows += [
             Distance("desk", "front edge from the front wall", arrangement.desk.y),
@@ -52,10 +54,10 @@ def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Dis
     return rows
 
 
-def _standing(room: Room, item: str, point: Point, what: str) -> list[Distance]:
+def _standing(room: Room, item: str, point: Point) -> list[Distance]:
     side, wall = min((point.x, "left"), (room.width - point.x, "right"))
     return [
-        Distance(item, f"{what} from the front wall", point.y),
-        Distance(item, f"{what} from the {wall} wall", side),
-        Distance(item, f"{what} above the floor", point.z),
+        Distance(item, "from the front wall", point.y),
+        Distance(item, f"from the {wall} wall", side),
+        Distance(item, "above the floor", point.z),
     ]

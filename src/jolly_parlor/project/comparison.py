@@ -242,16 +242,11 @@ def _reasons(judged: Evenness, cause: str, lean_db: float, match_db: float) -> t
         second = f"Hill at {judged.highest_hz:.0f} Hz, {judged.highest_db:+.0f} dB"
     else:
         second = f"No hill above {judged.highest_db:.0f} dB"
-    leans = lean_db > _LEAN_DB
-    third = (
-        f"Loses {lean_db:.1f} dB if you lean (forecast)"
-        if leans
-        else f"Holds within {max(lean_db, 0.1):.1f} dB if you lean (forecast)"
-    )
-    unlike = match_db > _MATCH_DB
-    fourth = f"Left and right differ by {match_db:.1f} dB (forecast)"
-    if not unlike:
-        fourth = f"Left and right match within {match_db:.1f} dB (forecast)"
+    leans, unlike = lean_db > _LEAN_DB, match_db > _MATCH_DB
+    third = "Leaning costs" if leans else "Leaning costs at most"
+    third += f" {max(lean_db, 0.1):.1f} dB, forecast"
+    fourth = "Left and right differ by" if unlike else "Left and right match within"
+    fourth += f" {match_db:.1f} dB"
     return (
         Reason(not deep, first),
         Reason(not high, second),

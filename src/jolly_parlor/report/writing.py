@@ -106,6 +106,7 @@ def _story(card: Card) -> list[Flowable]:
         Paragraph("How even", head),
         _figures(card),
         Paragraph("With the tape", head),
+        Paragraph("Monitors are measured at the acoustic centre on their front.", body),
         _distances(card),
         Paragraph(
             f"Turn the left monitor in by {toe[0]:.0f}° and the right by {toe[1]:.0f}°, so that "

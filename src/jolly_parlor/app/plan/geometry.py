@@ -6,7 +6,7 @@ from PyQt6.QtCore import QPointF, QRectF
 
 from jolly_parlor.acoustics.room import Point, Room
 
-_LEFT, _RIGHT, _TOP, _BOTTOM, _FOLD = 50.0, 44.0, 26.0, 30.0, 30.0
+_LEFT, _RIGHT, _TOP, _BOTTOM, _FOLD = 40.0, 14.0, 10.0, 26.0, 28.0
 
 
 @dataclass(frozen=True)

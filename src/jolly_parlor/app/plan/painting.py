@@ -72,10 +72,10 @@ class PlanPainter:
     def dimensions(self, a: Arrangement, seat: str, selected: str) -> None:
         """Tape-measure lines of the monitors and of what is selected."""
         ear, left, right = a.seats[seat], a.left, a.right
-        self._tape_down(right.x + 0.34, 0, right.y, right.y)
+        self._tape_down(min(right.x + 0.55, self.room.width - 0.75), 0, right.y, right.y)
         self._tape_across(0, left.x, left.y, left.x)
-        self._tape_across(left.x, right.x, min(left.y, right.y) - 0.30, right.x - left.x)
-        self._tape_down(min(ear.x + 1.05, self.room.width - 0.3), 0, ear.y, ear.y)
+        self._tape_across(left.x, right.x, max(left.y, right.y) + 0.12, right.x - left.x)
+        self._tape_down(self.room.width - 0.38, 0, ear.y, ear.y)
         kind = selected.partition(":")[0]
         if kind in ("sub", "seat") and selected != f"seat:{seat}":
             place = a.position(selected)

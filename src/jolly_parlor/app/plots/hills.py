@@ -3,7 +3,7 @@
 import numpy as np
 import pyqtgraph as pg
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QPainter, QPen, QPolygonF
+from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF
 from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
 from jolly_parlor.acoustics.arrays import FloatArray
@@ -12,6 +12,7 @@ from jolly_parlor.placement.evenness import Deviation
 
 TOP_DB, BOTTOM_DB = 18.0, -24.0
 LOW_HZ, HIGH_HZ = 20.0, 300.0
+EDGE = 0.022  # in log10 of frequency: room for the labels at both ends
 TICKS_HZ = (20, 30, 40, 50, 60, 80, 100, 150, 200, 300)
 _HATCH = 6.0  # pixels between hatch lines
 
@@ -79,8 +80,6 @@ class HillsItem(pg.GraphicsObject):
         painter.restore()
 
     def _hatch(self, painter: QPainter, hollow: QPolygonF, t: theme.Theme) -> None:
-        from PyQt6.QtGui import QPainterPath
-
         path = QPainterPath()
         path.addPolygon(hollow)
         box = hollow.boundingRect()

@@ -29,11 +29,14 @@ class LanesItem(pg.GraphicsObject):
     def __init__(self) -> None:
         super().__init__()
         self._marks: tuple[Mark, ...] = ()
+        self._beyond: dict[Lane, float] = {}
         self._highlight = Highlight()
 
-    def show_marks(self, marks: tuple[Mark, ...], highlight: Highlight) -> None:
+    def show_marks(
+        self, marks: tuple[Mark, ...], beyond: dict[Lane, float], highlight: Highlight
+    ) -> None:
         """Draw these."""
-        self._marks, self._highlight = marks, highlight
+        self._marks, self._beyond, self._highlight = marks, beyond, highlight
         self.update()
 
     def boundingRect(self) -> QRectF:
@@ -62,6 +65,12 @@ class LanesItem(pg.GraphicsObject):
             name = "blush" if lit else ("band" if number % 2 else "sheet")
             band = QRectF(left, middle - step / 2, right - left, step)
             painter.fillRect(band, t.colour(name))
+            if lane in self._beyond:
+                painter.setFont(theme.sans(8.5))
+                painter.setPen(t.colour("soft"))
+                words = f"first at {self._beyond[lane]:.0f} Hz, beyond this range  "
+                right_side = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
+                painter.drawText(band, right_side, words)
         for mark in self._marks:
             at = to_pixels.map(QPointF(np.log10(mark.frequency_hz), lane_height(mark.lane)))
             self._draw(painter, mark, at, step, t)

@@ -9,6 +9,7 @@ from PyQt6.QtWidgets import QVBoxLayout, QWidget
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.hills import (
     BOTTOM_DB,
+    EDGE,
     HIGH_HZ,
     LOW_HZ,
     TOP_DB,
@@ -74,7 +75,7 @@ class ResponseView(QWidget):
         plot.setMenuEnabled(False)
         plot.hideButtons()
         plot.setMouseEnabled(False, False)
-        plot.setXRange(np.log10(LOW_HZ), np.log10(HIGH_HZ), padding=0)
+        plot.setXRange(np.log10(LOW_HZ) - EDGE, np.log10(HIGH_HZ) + EDGE, padding=0)
         plot.setYRange(*span, padding=0)
         left.setWidth(_LEFT_WIDTH)
         if row == 0:
@@ -110,7 +111,8 @@ class ResponseView(QWidget):
         """Lanes and their names, the lit one in wine."""
         t = theme.current()
         highlight = self.session.highlight
-        self.lanes.show_marks(self.session.shown.marks, highlight)
+        shown = self.session.shown
+        self.lanes.show_marks(shown.marks, shown.beyond, highlight)
         axis = self._axes[1][1]
         axis.setTicks([[(lane_height(lane), lane) for lane in LANES]])
         axis.setTextPen(pg.mkPen(t.soft))

@@ -7,6 +7,7 @@ from PyQt6.QtCore import Qt
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.hills import (
     BOTTOM_DB,
+    EDGE,
     HIGH_HZ,
     LOW_HZ,
     TOP_DB,
@@ -35,7 +36,7 @@ class RowPlot(pg.PlotWidget):
         plot.hideButtons()
         plot.setMouseEnabled(False, False)
         plot.showGrid(x=False, y=True, alpha=0.18)
-        plot.setXRange(np.log10(LOW_HZ), np.log10(HIGH_HZ), padding=0)
+        plot.setXRange(np.log10(LOW_HZ) - 2.2 * EDGE, np.log10(HIGH_HZ) + 2.2 * EDGE, padding=0)
         plot.setYRange(BOTTOM_DB, TOP_DB, padding=0)
         dress(plot, left, bottom)
         self.hills = HillsItem()

@@ -1,5 +1,8 @@
 """What every station is: a page beside the plan, with a name and a state."""
 
+from typing import Any
+
+from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
 from jolly_parlor.app.session import Session
@@ -14,6 +17,7 @@ class Station(QWidget):
     def __init__(self, session: Session, scrolls: bool = True) -> None:
         super().__init__()
         self.session = session
+        self._late = True
         self.setObjectName("page")
         outer = QVBoxLayout(self)
         outer.setContentsMargins(8, 10, 16, 8)
@@ -39,6 +43,23 @@ class Station(QWidget):
             outer.addWidget(self.scroll, 1)
         else:
             outer.addLayout(self.body, 1)
+
+    def listen(self, *signals: Any) -> None:
+        """Refresh on these signals: at once when seen, else when next shown."""
+        for signal in signals:
+            signal.connect(self._due)
+
+    def _due(self) -> None:
+        if self.isVisible():
+            self.refresh()
+        else:
+            self._late = True
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        """Catch up with what changed unseen."""
+        if self._late:
+            self._late = False
+            self.refresh()
 
     def refresh(self) -> None:
         """Show the document as it is."""

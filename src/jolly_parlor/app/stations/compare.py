@@ -9,11 +9,12 @@ from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayou
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.session import Session
-from jolly_parlor.app.stations.base import Station, clear
+from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.widgets.fields import Choice, label
+from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.forecast import COMBINATION_NAMES, combinations
 from jolly_parlor.project.comparison import Comparison, Row
-from jolly_parlor.project.edits import choose
+from jolly_parlor.project.edits import add_arrangement, choose
 from jolly_parlor.units import format_length
 
 
@@ -27,10 +28,9 @@ class CompareStation(Station):
         self.choice = Choice(list(COMBINATION_NAMES.items()), "comparing")
         self.choice.chosen.connect(session.show_combination)
         self.head.addWidget(self.choice, 0, Qt.AlignmentFlag.AlignTop)
-        session.comparison_changed.connect(self.refresh)
+        self.listen(session.comparison_changed)
         session.view_changed.connect(self._mark_current)
         self.rows: list[ComparisonRow] = []
-        self.refresh()
 
     def state(self) -> str:
         """Done once one is picked."""
@@ -41,6 +41,7 @@ class CompareStation(Station):
 
     def showEvent(self, event: QShowEvent | None) -> None:
         """Somebody looks."""
+        super().showEvent(event)
         self.session.want_comparison(True)
 
     def hideEvent(self, event: QHideEvent | None) -> None:
@@ -75,8 +76,32 @@ class CompareStation(Station):
             made = ComparisonRow(rank, row, found, self.session)
             self.rows.append(made)
             self.body.addWidget(made)
+        if self.session.next_try is not None:
+            self.body.addWidget(self._next_card(found, self.session.next_try))
         self.body.addStretch(1)
         self._mark_current()
+
+    def _next_card(self, found: Comparison, remedy: Remedy) -> QFrame:
+        """What to try next from the winner."""
+        frame, layout = card()
+        row = QHBoxLayout()
+        text = remedy.move.text(self.session.settings.values.units)
+        words = (
+            f"From {found.rows[0].arrangement.name}, {text}: forecast "
+            f"{remedy.evenness_before_db:.1f} → {remedy.evenness_after_db:.1f} dB from even."
+        )
+        row.addWidget(label("To try next", "head"))
+        row.addWidget(label(words, wrap=True), 1)
+        button = QPushButton("Try it")
+        button.setObjectName("try-next")
+        button.clicked.connect(partial(self._try, remedy, text))
+        row.addWidget(button)
+        layout.addLayout(row)
+        return frame
+
+    def _try(self, remedy: Remedy, text: str) -> None:
+        if self.session.do(f"Try {text}", lambda d: add_arrangement(d, remedy.arrangement)):
+            self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
     def _mark_current(self) -> None:
         now = self.session.arrangement
@@ -98,10 +123,10 @@ class ComparisonRow(QFrame):
         layout.addWidget(self._name_side(rank, row, found))
         other = row.curve("forecast" if found.basis == "measured" else "measured")
         self.plot = RowPlot(row.curve(found.basis), other)
-        self.plot.setMinimumHeight(150)
+        self.plot.setMinimumHeight(130)
         layout.addWidget(self.plot, 1)
         layout.addWidget(self._reasons_side(row, found))
-        self.setMinimumHeight(172)
+        self.setFixedHeight(172)
 
     def mark(self, current: bool) -> None:
         """Show that the plan shows this one."""
@@ -110,7 +135,8 @@ class ComparisonRow(QFrame):
         assert style is not None
         style.unpolish(self)
         style.polish(self)
-        self.plot.setBackground(theme.current().blush if current else theme.current().sheet)
+        ground = theme.current().blush if current else theme.current().sheet
+        self.plot.setBackground(ground)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         """Show it on the plan."""
@@ -144,7 +170,7 @@ class ComparisonRow(QFrame):
 
     def _reasons_side(self, row: Row, found: Comparison) -> QWidget:
         side = QWidget()
-        side.setFixedWidth(226)
+        side.setFixedWidth(240)
         layout = QVBoxLayout(side)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(3)

@@ -2,7 +2,8 @@
 
 from functools import partial
 
-from PyQt6.QtCore import QEvent, Qt
+from PyQt6.QtCore import QEvent, QRectF, Qt
+from PyQt6.QtGui import QBrush, QPainter, QPen
 from PyQt6.QtWidgets import (
     QComboBox,
     QFrame,
@@ -13,6 +14,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.plots.response import ResponseView
 from jolly_parlor.app.session import Highlight, Session
 from jolly_parlor.app.stations.base import Station, clear
@@ -58,11 +60,9 @@ class ForecastStation(Station):
         scroll.setWidget(holder)
         scroll.setMinimumHeight(150)
         self.body.addWidget(scroll, 3)
-        for signal in (session.document_changed, session.view_changed, session.shown_changed):
-            signal.connect(self.refresh)
+        self.listen(session.document_changed, session.view_changed, session.shown_changed)
         session.findings_changed.connect(self._fill_findings)
         session.highlighted.connect(self._light_cards)
-        self.refresh()
 
     def state(self) -> str:
         """Done with a forecast in hand."""
@@ -151,11 +151,7 @@ class FindingCard(QFrame):
         row.setContentsMargins(10, 5, 12, 5)
         words = QVBoxLayout()
         words.setSpacing(0)
-        sentence = label(finding.headline, wrap=True)
-        font = sentence.font()
-        font.setBold(True)
-        sentence.setFont(font)
-        words.addWidget(sentence)
+        words.addWidget(label(finding.headline, "strong", wrap=True))
         words.addWidget(label(f"{finding.evidence} {finding.advice}", "soft", wrap=True))
         row.addWidget(_Sign(finding.feature.kind))
         row.addLayout(words, 1)
@@ -204,11 +200,6 @@ class _Sign(QWidget):
 
     def paintEvent(self, event: object) -> None:
         """Filled or hatched, as on the curve."""
-        from PyQt6.QtCore import QRectF
-        from PyQt6.QtGui import QBrush, QPainter, QPen
-
-        from jolly_parlor.app import theme
-
         t = theme.current()
         with QPainter(self) as p:
             p.setRenderHint(QPainter.RenderHint.Antialiasing)

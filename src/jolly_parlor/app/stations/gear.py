@@ -31,8 +31,7 @@ class GearStation(Station):
     def __init__(self, session: Session) -> None:
         super().__init__(session)
         self._shown: Gear | None = None
-        session.document_changed.connect(self.refresh)
-        self.refresh()
+        self.listen(session.document_changed)
 
     def state(self) -> str:
         """Done once something is placed with it."""
@@ -76,6 +75,7 @@ class GearStation(Station):
         layout.addWidget(label("Monitors, a pair alike", "head"))
         grid = QGridLayout()
         layout.addLayout(grid)
+        grid.setColumnStretch(6, 1)
         grid.addWidget(self._name("monitor name", monitor.name, self._set_monitor), 0, 0)
         column = 1
         for name, title in _MONITOR_SIZES:
@@ -104,6 +104,7 @@ class GearStation(Station):
         grid = QGridLayout()
         layout.addLayout(grid)
         change = partial(self._set_sub, index)
+        grid.setColumnStretch(6, 1)
         grid.addWidget(self._name("sub name", sub.name, change), 0, 0)
         for column, (name, title) in enumerate(_SIZES, start=1):
             self._length(
@@ -243,7 +244,7 @@ class GearStation(Station):
         field = QLineEdit(value)
         field.setObjectName(name)
         field.setAccessibleName(name)
-        field.setMinimumWidth(150)
+        field.setFixedWidth(190)
 
         def finish() -> None:
             text = field.text().strip()

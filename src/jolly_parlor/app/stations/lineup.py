@@ -46,10 +46,8 @@ class LineupStation(Station):
         self.positions_layout.addWidget(self.cautions)
         self.body.addWidget(self.positions_card)
         self.body.addStretch(1)
-        for signal in (session.document_changed, session.view_changed):
-            signal.connect(self.refresh)
+        self.listen(session.document_changed, session.view_changed)
         session.drafted.connect(self._refresh_numbers)
-        self.refresh()
 
     def state(self) -> str:
         """Done with two to choose from."""
@@ -175,7 +173,7 @@ class LineupStation(Station):
             self.positions.addWidget(label(title, "soft"), 0, column)
         for row, item in enumerate(items, start=1):
             kind, _, name = item.partition(":")
-            title = {"left": "left monitor", "right": "right monitor"}.get(item, f"{kind} {name}")
+            title = {"left": "left monitor", "right": "right monitor"}.get(item, f"{name}, {kind}")
             self.positions.addWidget(QLabel(title), row, 0)
             for column, (axis, what) in enumerate(_AXES, start=1):
                 field = length_field(f"{item} {axis}", lambda: self.session.settings.values.units)
@@ -188,7 +186,7 @@ class LineupStation(Station):
 
     def _refresh_numbers(self) -> None:
         a = self.session.arrangement
-        if a is None or self._movable() != self._items:
+        if a is None or not self.isVisible() or self._movable() != self._items:
             return
         self.positions_title.setText(a.name)
         self.rule.setText(a.rule)
@@ -196,16 +194,12 @@ class LineupStation(Station):
             field.set_value(getattr(a.position(item), axis))
         document = self.session.document
         units = self.session.settings.values.units
-        wanted = (
-            "acoustic centre to acoustic centre",
-            "left monitor to ear",
-            "right monitor to ear",
-        )
+        wanted = ("one to the other", "from the left monitor", "from the right monitor")
         main = document.gear.seats[0].name
         found = [
-            f"{d.what} {format_length(d.metres, units)}"
+            f"{d.item} {d.what} {format_length(d.metres, units)}"
             for d in tape_distances(document.room, document.gear, a)
-            if d.what in wanted and d.item in ("monitors", f"seat {main}")
+            if d.what in wanted and d.item in ("monitors", f"ear at {main}")
         ]
         toe = a.toe_in_degrees("left", main)
         self.tape.setText(f"{'; '.join(found)}; turned in by {toe:.0f}°.")

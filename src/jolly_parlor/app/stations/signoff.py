@@ -31,7 +31,7 @@ class SignoffStation(Station):
         frame, layout = card()
         layout.addWidget(label("With the tape", "head"))
         self.grid = QGridLayout()
-        self.grid.setHorizontalSpacing(22)
+        self.grid.setHorizontalSpacing(14)
         self.grid.setVerticalSpacing(1)
         layout.addLayout(self.grid)
         self.body.addWidget(frame)
@@ -53,9 +53,7 @@ class SignoffStation(Station):
         row.addWidget(frame, 1)
         self.body.addLayout(row)
         self.body.addStretch(1)
-        for signal in (session.document_changed, session.view_changed, session.drafted):
-            signal.connect(self.refresh)
-        self.refresh()
+        self.listen(session.document_changed, session.view_changed)
 
     def state(self) -> str:
         """Done once one is picked."""
@@ -102,7 +100,7 @@ class SignoffStation(Station):
                 last, row = "", 0
             column = 5 * (index >= half)
             if distance.item != last:
-                self.grid.addWidget(label(f"<b>{distance.item}</b>"), row, column)
+                self.grid.addWidget(label(distance.item, "strong"), row, column)
             last = distance.item
             self.grid.addWidget(label(distance.what, "soft"), row, column + 1)
             self.grid.addWidget(label(format_length(distance.metres)), row, column + 2)

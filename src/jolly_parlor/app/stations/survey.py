@@ -49,8 +49,7 @@ class SurveyStation(Station):
         self.openings = self._build_list("Windows, doors and passages", tuple(_NEW_OPENINGS))
         self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
         self.body.addStretch(1)
-        session.document_changed.connect(self.refresh)
-        self.refresh()
+        self.listen(session.document_changed)
 
     def state(self) -> str:
         """Done once the surfaces differ from the blank room's."""

@@ -49,9 +49,7 @@ class TakesStation(Station):
         layout.addWidget(self.stale)
         self.body.addWidget(self.stale_card)
         self.body.addStretch(1)
-        for signal in (session.document_changed, session.view_changed):
-            signal.connect(self.refresh)
-        self.refresh()
+        self.listen(session.document_changed, session.view_changed)
 
     def state(self) -> str:
         """Done when both monitors are measured at the main seat of every arrangement."""
@@ -68,10 +66,10 @@ class TakesStation(Station):
         """Show which takes there are."""
         document, a = self.session.document, self.session.arrangement
         _empty(self.grid)
-        valid = sum(any(t.applies_to(b) for b in document.arrangements) for t in document.takes)
-        self.verdict.setText(
-            f"{valid} take{'s' * (valid != 1)} in hand" if valid else "No takes yet"
-        )
+        held = [t for t in document.takes if any(t.applies_to(b) for b in document.arrangements)]
+        here = sum(a is not None and t.applies_to(a) for t in held)
+        count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"
+        self.verdict.setText(count if held else "No takes yet")
         self.under.setText(
             "Import a response as text: two or three columns, any header. Or drop files here."
         )
@@ -99,7 +97,8 @@ class TakesStation(Station):
             button = QPushButton("Import…")
             button.setObjectName(f"import-{source}-{seat}")
             button.clicked.connect(partial(self.choose_file, source, seat))
-            self.grid.addWidget(button, row, column, Qt.AlignmentFlag.AlignLeft)
+            where = Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignTop
+            self.grid.addWidget(button, row, column, where)
             return
         f = take.response.frequencies_hz
         phase = "" if take.response.phase_deg is not None else ", no phase"

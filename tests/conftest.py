@@ -1,0 +1,26 @@
+"""Fixtures shared by all tests."""
+
+import pytest
+
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.files import open_document, read_survey
+from places import EXAMPLES
+
+
+@pytest.fixture(scope="session")
+def kiln() -> Document:
+    """The demo's survey with its three schools, no takes."""
+    return read_survey(EXAMPLES / "kiln-room.json")
+
+
+@pytest.fixture(scope="session")
+def demo() -> Document:
+    """The demo document with its takes."""
+    return open_document(EXAMPLES / "kiln-room.parlor")
+
+
+@pytest.fixture(scope="session")
+def forecaster(kiln: Document) -> Forecaster:
+    """The demo room's forecaster."""
+    return Forecaster(kiln.room, kiln.gear)

@@ -1,0 +1,77 @@
+"""Forecasts: complex sums, head volume, symmetry."""
+
+from dataclasses import replace
+
+import numpy as np
+import pytest
+
+from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.sources import crossover_high, crossover_low
+from jolly_parlor.placement.forecast import Forecaster, head_points, lowest_corner_hz
+from jolly_parlor.project.document import Document
+
+
+def test_both_is_the_complex_sum_of_left_and_right(kiln: Document, forecaster: Forecaster) -> None:
+    f = forecaster.at_seat(kiln.arrangements[1], "desk")
+    assert np.allclose(f.pressure("both"), f.pressure("left") + f.pressure("right"))
+    levels = [20 * np.log10(np.abs(f.pressure(c))) for c in ("left", "right", "both")]
+    # Never a sum of levels: somewhere both are quieter than one alone.
+    assert np.max(levels[2] - np.maximum(levels[0], levels[1])) <= 6.03
+
+
+def test_sub_joins_through_the_fourth_order_crossover(
+    kiln: Document, forecaster: Forecaster
+) -> None:
+    f = forecaster.at_seat(kiln.arrangements[0], "desk")
+    hz = f.frequencies_hz
+    mains, sub = f.pressure("both"), f.sources["sub"]
+    expected = mains * crossover_high(hz, 80.0) + sub * crossover_low(hz, 80.0)
+    assert np.allclose(f.pressure("both+sub"), expected)
+
+
+def test_gain_delay_and_polarity_of_the_sub_reach_the_sum(kiln: Document) -> None:
+    quiet = replace(kiln.gear.subwoofers[0], gain_db=-40.0)
+    flipped = replace(kiln.gear.subwoofers[0], inverted=True)
+    a = kiln.arrangements[0]
+    base, low, turned = (
+        Forecaster(kiln.room, replace(kiln.gear, subwoofers=(sub,))).at_seat(a, "desk")
+        for sub in (kiln.gear.subwoofers[0], quiet, flipped)
+    )
+    mains = base.pressure("both") * crossover_high(base.frequencies_hz, 80.0)
+    assert np.allclose(low.pressure("both+sub"), mains, atol=0.05 * np.abs(mains).max())
+    assert np.allclose(base.pressure("both+sub") + turned.pressure("both+sub"), 2 * mains)
+
+
+def test_a_symmetric_room_gives_left_and_right_alike(kiln: Document) -> None:
+    alike = {**kiln.room.surfaces, "right": kiln.room.surfaces["left"]}
+    room = replace(kiln.room, surfaces=alike, openings=())
+    f = Forecaster(room, kiln.gear).at_seat(kiln.arrangements[0], "desk")
+    assert np.allclose(f.pressure("left"), f.pressure("right"), rtol=1e-6)
+
+
+def test_the_head_volume_is_what_practice_says(kiln: Document) -> None:
+    ear = Point(1.9, 2.0, 1.2)
+    points = head_points(kiln.room, ear)
+    assert points[0] == ear
+    assert max(abs(p.x - ear.x) for p in points) == pytest.approx(0.10)
+    assert max(abs(p.y - ear.y) for p in points) == pytest.approx(0.15)
+    assert any(p.z < ear.z for p in points)
+    assert len(head_points(kiln.room, Point(1.9, 5.60, 1.2))) < len(points)
+
+
+def test_the_band_begins_at_the_lowest_corner_playing(kiln: Document) -> None:
+    assert lowest_corner_hz(kiln.gear, "both") == 48.0
+    assert lowest_corner_hz(kiln.gear, "both+sub") == 26.0
+
+
+def test_a_softer_room_is_more_even(kiln: Document) -> None:
+    from jolly_parlor.acoustics.room import Surface
+    from jolly_parlor.placement.evenness import evenness
+
+    soft = {name: Surface("own", (0.6,) * 7) for name in kiln.room.surfaces}
+    a = kiln.arrangements[0]
+    values = [
+        evenness(Forecaster(room, kiln.gear).at_seat(a, "desk").deviation("both")).value_db
+        for room in (kiln.room, replace(kiln.room, surfaces=soft))
+    ]
+    assert values[1] < 0.75 * values[0]

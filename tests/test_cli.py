@@ -1,0 +1,121 @@
+"""The command without a window, run as a user runs it."""
+
+import csv
+import json
+import subprocess
+import sys
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from places import DATA, EXAMPLES, ROOT
+
+
+def run(*words: object, code: int = 0) -> subprocess.CompletedProcess[str]:
+    done = subprocess.run(
+        [sys.executable, "-m", "jolly_parlor", *map(str, words)],
+        capture_output=True,
+        text=True,
+        timeout=120,
+        cwd=ROOT,
+    )
+    assert done.returncode == code, done.stderr
+    return done
+
+
+def test_the_whole_walk_without_a_window(tmp_path: Path) -> None:
+    room = tmp_path / "room.parlor"
+    run("new", EXAMPLES / "kiln-room.json", room)
+    found = json.loads(run("compare", room, "--json").stdout)
+    assert found["basis"] == "forecast"
+    for a, stem in (
+        ("A third", "a-third"),
+        ("Thirty-eight", "thirty-eight"),
+        ("Tight to the wall", "tight-to-the-wall"),
+    ):
+        take = EXAMPLES / "kiln-room-takes" / f"{stem}_both_desk.txt"
+        run("import", room, "--arrangement", a, "--source", "both", "--seat", "desk", take)
+    found = json.loads(run("compare", room, "--json").stdout)
+    assert found["basis"] == "measured"
+    assert [row["rank"] for row in found["ranking"]] == [1, 2, 3]
+    values = [row["evenness_db"] for row in found["ranking"]]
+    assert values == sorted(values)
+    assert found["ranking"][0]["deepest_dip"]["likely_cause"]
+    card = tmp_path / "card.pdf"
+    run("report", room, "--arrangement", found["ranking"][0]["arrangement"], card)
+    assert card.read_bytes().startswith(b"%PDF")
+
+
+def test_forecast_of_a_document_as_csv(tmp_path: Path) -> None:
+    out = tmp_path / "f.csv"
+    demo = EXAMPLES / "kiln-room.parlor"
+    run("forecast", demo, "--arrangement", "A third", "--csv", out)
+    rows = list(csv.DictReader(out.read_text().splitlines()))
+    assert list(rows[0]) == ["source", "receiver", "frequency_hz", "level_db", "phase_deg"]
+    assert {row["source"] for row in rows} == {"left", "right", "both", "both+sub", "sub"}
+    assert {row["receiver"] for row in rows} == {"desk", "sofa"}
+    frequencies = sorted({float(row["frequency_hz"]) for row in rows})
+    assert frequencies[0] == pytest.approx(20)
+    assert frequencies[-1] == pytest.approx(300)
+
+
+@pytest.mark.parametrize("name", ["box_small", "box_mid"])
+def test_forecast_of_a_reference_case(tmp_path: Path, name: str) -> None:
+    out = tmp_path / "case.csv"
+    run("forecast", "--case", DATA / f"{name}.json", "--csv", out)
+    case = json.loads((DATA / f"{name}.json").read_text())
+    table: dict[tuple[str, str], list[float]] = {}
+    for row in csv.DictReader(out.read_text().splitlines()):
+        table.setdefault((row["source"], row["receiver"]), []).append(float(row["level_db"]))
+    errors = [
+        np.abs(np.array(table[row["source"], row["receiver"]]) - row["level_db"])
+        for row in case["responses"]
+    ]
+    assert np.median(errors) < 0.05
+    assert np.percentile(errors, 90) < 0.3
+
+
+@pytest.mark.parametrize(
+    ("words", "code", "says"),
+    [
+        (["compare", "nowhere.parlor"], 1, "could not be read"),
+        (["compare", ROOT / "README.md"], 1, "damaged or cut off"),
+        (["new", DATA / "box_mid.json", "x.parlor"], 1, "survey_version"),
+        (["forecast", "--csv", "x.csv"], 2, "FILE with --arrangement, or --case"),
+        (["compare", EXAMPLES / "kiln-room.parlor", "--seat", "roof"], 1, "no seat “roof”"),
+        (
+            ["report", EXAMPLES / "kiln-room.parlor", "--arrangement", "X", "x.pdf"],
+            1,
+            "no arrangement “X”",
+        ),
+        (["compare", EXAMPLES / "kiln-room.parlor", "--source", "tuba"], 2, "tuba"),
+    ],
+)
+def test_refusals_are_one_sentence_and_a_code(words: list, code: int, says: str) -> None:
+    done = run(*words, code=code)
+    assert says in done.stderr
+    assert "Traceback" not in done.stderr
+
+
+def test_a_refused_import_changes_nothing(tmp_path: Path) -> None:
+    room, bad = tmp_path / "room.parlor", tmp_path / "bad.txt"
+    run("new", EXAMPLES / "kiln-room.json", room)
+    before = room.read_bytes()
+    bad.write_text("20 60\n30 loud\n")
+    place = ["--arrangement", "A third", "--source", "left", "--seat", "desk"]
+    assert "line 2" in run("import", room, *place, bad, code=1).stderr
+    assert room.read_bytes() == before
+
+
+def test_help_names_every_command() -> None:
+    text = run("--help").stdout
+    for command in ("new", "import", "forecast", "compare", "report", "screenshots", "open"):
+        assert command in text
+    assert "jolly-parlor" in run("--version").stdout
+
+
+def test_commands_that_need_no_window_do_not_load_qt() -> None:
+    code = "import sys, jolly_parlor.cli; print('PyQt6' in sys.modules)"
+    done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
+    assert done.stdout.strip() == "False"
