@@ -21,8 +21,6 @@ from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.edits import add_take
 from jolly_parlor.project.files import open_document, read_survey, save_document
-from jolly_parlor.report.card import build_card
-from jolly_parlor.report.writing import write_card
 from jolly_parlor.signals.reading import read_response
 
 PATH = click.Path(path_type=Path)
@@ -140,6 +138,9 @@ def compare_arrangements(file: Path, seat: str | None, source: Combination, as_j
 @click.option("--arrangement", required=True, help="Name of the arrangement.")
 def report(file: Path, out: Path, arrangement: str) -> None:
     """Write the placement card of an arrangement of FILE to OUT, .pdf or .html."""
+    from jolly_parlor.report.card import build_card
+    from jolly_parlor.report.writing import write_card
+
     write_card(build_card(open_document(file), arrangement), out)
     click.echo(f"{out} written.")
 

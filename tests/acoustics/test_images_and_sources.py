@@ -5,6 +5,7 @@ import pyroomacoustics
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from scipy import signal
 
 from jolly_parlor.acoustics.images import (
     Board,
@@ -19,6 +20,7 @@ from jolly_parlor.acoustics.sources import (
     crossover_low,
     drive,
     high_pass,
+    low_pass,
     two_signal_gain_db,
 )
 from jolly_parlor.project.document import Document
@@ -113,6 +115,16 @@ def test_a_low_corner_is_3_db_down_and_falls_by_its_slope(order: int) -> None:
     assert level[2] == pytest.approx(-3.01, abs=0.01)
     assert level[1] - level[0] == pytest.approx(6.02 * order, abs=0.1)
     assert level[3] == pytest.approx(0.0, abs=0.01)
+
+
+@pytest.mark.parametrize("order", [1, 2, 3, 4])
+@pytest.mark.parametrize("kind", ["highpass", "lowpass"])
+def test_filters_are_those_of_a_general_purpose_library(order: int, kind: str) -> None:
+    f = np.geomspace(5, 900, 40)
+    b, a = signal.butter(order, 2 * np.pi * 48.0, btype=kind, analog=True)
+    expected = signal.freqs(b, a, 2 * np.pi * f)[1]
+    ours = high_pass if kind == "highpass" else low_pass
+    assert np.allclose(ours(f, 48.0, order), expected, rtol=1e-9)
 
 
 def test_delay_turns_phase_and_polarity_flips_it() -> None:

@@ -75,3 +75,13 @@ def test_a_softer_room_is_more_even(kiln: Document) -> None:
         for room in (kiln.room, replace(kiln.room, surfaces=soft))
     ]
     assert values[1] < 0.75 * values[0]
+
+
+def test_the_coarse_forecast_is_the_fine_one_thinned(
+    kiln: Document, forecaster: Forecaster
+) -> None:
+    a = kiln.arrangements[0]
+    fine, coarse = forecaster.at_seat(a, "desk"), forecaster.coarse().at_seat(a, "desk")
+    at = np.searchsorted(fine.frequencies_hz, coarse.frequencies_hz)
+    assert coarse.frequencies_hz.size < 0.6 * fine.frequencies_hz.size
+    assert np.allclose(fine.pressure("both")[at], coarse.pressure("both"), rtol=1e-9)

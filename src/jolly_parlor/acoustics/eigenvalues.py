@@ -14,7 +14,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 
 _SMALLEST_ADMITTANCE = 1e-7  # keeps q of the zeroth mode away from 0, where X is 0/0 in floats
 
@@ -37,6 +37,10 @@ class AxisModes:
     def first(self, count: int) -> "AxisModes":
         """The same axis with its lowest `count` modes only."""
         return AxisModes(self.length, self.start_factor, self.u[:, :count], self.norm[:, :count])
+
+    def at(self, rows: IntArray) -> "AxisModes":
+        """The same axis at some of its frequencies only."""
+        return AxisModes(self.length, self.start_factor[rows], self.u[rows], self.norm[rows])
 
     def shape(self, position: float) -> ComplexArray:
         """X at a position along the axis in metres, shape (frequencies, modes)."""

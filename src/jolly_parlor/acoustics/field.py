@@ -73,6 +73,19 @@ class BoxField:
         line = self._line(third, kappa2, s[third], r[third])
         return np.asarray(4 * pi * np.sum(weight * line, axis=1))
 
+    def thinned(self, step: int) -> "BoxField":
+        """The same room on every step-th frequency, first and last kept; eigenvalues shared."""
+        count = self.frequencies_hz.size
+        keep = np.unique(np.append(np.arange(0, count, step), count - 1))
+        thin = BoxField(
+            self.dimensions,
+            self.admittances[:, keep],
+            self.frequencies_hz[keep],
+            self.speed_of_sound,
+        )
+        thin._axes = {axis: modes.at(keep) for axis, modes in self._axes.items()}
+        return thin
+
     def _inside(self, position: ArrayLike, what: str) -> FloatArray:
         point = np.asarray(position, dtype=float)
         if point.shape != (3,) or np.any(point < 0) or np.any(point > self.dimensions):

@@ -16,8 +16,6 @@ from jolly_parlor.project.edits import (
     rename_arrangement,
 )
 from jolly_parlor.project.files import SUFFIX, FileRefused, open_document, save_document
-from jolly_parlor.report.card import build_card
-from jolly_parlor.report.writing import CardNotWritten, write_card
 
 DEMO = Path(__file__).resolve().parents[3] / "examples" / "kiln-room.parlor"
 
@@ -105,12 +103,16 @@ class Commands:
 
     def write_card_to(self, path: Path) -> None:
         """Write the card, or say why not."""
+        # Imported here: the PDF writer is not needed to start.
+        from jolly_parlor.report.card import build_card
+        from jolly_parlor.report.writing import write_card
+
         a = self.session.arrangement
         if a is None:
             return
         try:
             write_card(build_card(self.session.document, a.name), path)
-        except (CardNotWritten, ValueError) as error:
+        except ValueError as error:
             self.say(str(error))
             return
         self.say(f"Placement card saved as {path.name}.")

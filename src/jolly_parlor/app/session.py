@@ -57,14 +57,6 @@ class Shown:
         return evenness(curve) if curve else None
 
 
-@dataclass(frozen=True, eq=False)
-class Compared:
-    """A comparison, and the best calculated move from its winner."""
-
-    comparison: Comparison
-    next_try: Remedy | None
-
-
 class Session(QObject):
     """The state behind the window. Widgets listen to its signals and call its methods."""
 
@@ -74,6 +66,7 @@ class Session(QObject):
     shown_changed = pyqtSignal()
     findings_changed = pyqtSignal()
     comparison_changed = pyqtSignal()
+    next_changed = pyqtSignal()
     highlighted = pyqtSignal()
     refused = pyqtSignal(str)
     told = pyqtSignal(str)
@@ -100,7 +93,7 @@ class Session(QObject):
         self._follows_best = document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
         self.live = Calculator(("forecast",), self)
-        self.slow = Calculator(("findings", "comparison"), self)
+        self.slow = Calculator(("comparison", "findings", "next"), self)
         for calculator in (self.live, self.slow):
             calculator.answered.connect(self._take_answer)
             calculator.refused.connect(self._take_refusal)
@@ -289,7 +282,8 @@ class Session(QObject):
             return
         if not self._new_question("comparison", (document, self.seat, self.combination)):
             return
-        self.comparison = None
+        self.comparison = self.next_try = None
+        self.slow.drop("next")
         self.comparison_changed.emit()
         if not document.arrangements:
             self.slow.drop("comparison")
@@ -302,15 +296,27 @@ class Session(QObject):
             assert isinstance(answer, Shown)
             self.shown = answer
             self.shown_changed.emit()
+        elif kind == "next":
+            assert answer is None or isinstance(answer, Remedy)
+            self.next_try = answer
+            self.next_changed.emit()
         elif kind == "findings":
             assert isinstance(answer, list)
             self.findings = answer
             self.findings_changed.emit()
         else:
-            assert isinstance(answer, Compared)
-            self.comparison, self.next_try = answer.comparison, answer.next_try
+            assert isinstance(answer, Comparison)
+            self.comparison = answer
             self.comparison_changed.emit()
             self._show_best()
+            self._ask_next(answer)
+
+    def _ask_next(self, found: Comparison) -> None:
+        """What to try next from the winner."""
+        best = found.rows[0]
+        if not best.problem:
+            job = partial(_next_try, best.arrangement, found.seat, found.combination)
+            self.slow.ask("next", self.document.room, self.document.gear, job)
 
     def _new_question(self, kind: str, view: tuple[object, ...]) -> bool:
         """Whether this differs from what was last asked; documents compare by identity."""
@@ -367,13 +373,16 @@ def _findings(
 
 def _comparison(
     document: Document, seat: str, combination: Combination, models: Models
-) -> Compared:
-    found = compare(document, seat, combination, models.forecaster, models.anechoic)
-    best = found.rows[0]
-    if best.problem:
-        return Compared(found, None)
+) -> Comparison:
+    return compare(document, seat, combination, models.forecaster, models.anechoic)
+
+
+def _next_try(
+    arrangement: Arrangement, seat: str, combination: Combination, models: Models
+) -> Remedy | None:
+    """The best calculated move against any of an arrangement's findings."""
     explained = findings_of_forecast(
-        models.forecaster, models.anechoic, best.arrangement, seat, combination
+        models.forecaster, models.anechoic, arrangement, seat, combination
     )
     remedies = [finding.remedy for finding in explained if finding.remedy is not None]
-    return Compared(found, max(remedies, key=lambda r: r.gain_db, default=None))
+    return max(remedies, key=lambda remedy: remedy.gain_db, default=None)

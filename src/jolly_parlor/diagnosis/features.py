@@ -4,7 +4,6 @@ from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
-from scipy.signal import find_peaks, peak_prominences
 
 from jolly_parlor.placement.evenness import DIP_WEIGHT, Deviation
 
@@ -31,6 +30,9 @@ class Feature:
 
 def features(of: Deviation) -> list[Feature]:
     """Peaks above and dips below even by 3 dB or more, worst first."""
+    # Imported here because scipy.signal takes over a second, which a starting window would wait.
+    from scipy.signal import find_peaks, peak_prominences
+
     f, d = of.frequencies_hz[of.in_band], of.deviation_db[of.in_band]
     found: list[Feature] = []
     kinds: tuple[tuple[FeatureKind, float], ...] = (("hill", 1.0), ("hollow", -1.0))

@@ -19,6 +19,7 @@ from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.units import UnitSystem, format_length
 
 _LEAST_GAIN_DB = 0.2
+_LOOKED_AT_CLOSELY = 4
 
 
 @dataclass(frozen=True)
@@ -65,21 +66,31 @@ def best_remedy(
     triangle is kept where monitors or seat move along the room.
     """
     before = evenness(forecaster.at_seat(arrangement, seat).deviation(combination)).value_db
-    best: Remedy | None = None
     makers = _MOVES[lane] if lane else (_seat_along, _monitors_along, _triangle_along)
+    quick, ranked = forecaster.coarse(), []
     for move in (move for make in makers for move in make(forecaster, arrangement, seat)):
         if fit_problems(forecaster.room, forecaster.gear, move.arrangement):
             continue
-        if not _listenable(move.arrangement, seat):
-            continue
-        after = forecaster.at_seat(move.arrangement, seat).deviation(combination)
-        value = evenness(after).value_db
-        there = _level_near(after, feature)
+        if _listenable(move.arrangement, seat):
+            value, _ = _judge(quick, move, feature, seat, combination)
+            ranked.append((value, move))
+    # The quick look only orders the moves; what is promised is calculated in full.
+    best: Remedy | None = None
+    for _, move in sorted(ranked, key=lambda pair: pair[0])[:_LOOKED_AT_CLOSELY]:
+        value, there = _judge(forecaster, move, feature, seat, combination)
         shrinks = abs(there) < abs(feature.level_db) - 1.0
         if shrinks and before - value >= _LEAST_GAIN_DB:
             if best is None or value < best.evenness_after_db:
                 best = Remedy(move, _named(move, arrangement), before, value, there)
     return best
+
+
+def _judge(
+    forecaster: Forecaster, move: Move, feature: Feature, seat: str, combination: Combination
+) -> tuple[float, float]:
+    """Evenness after a move, and what is left of the feature."""
+    after = forecaster.at_seat(move.arrangement, seat).deviation(combination)
+    return evenness(after).value_db, _level_near(after, feature)
 
 
 def _level_near(of: Deviation, feature: Feature) -> float:

@@ -114,14 +114,21 @@ class Forecaster:
 
     def __init__(self, room: Room, gear: Gear, field: BoxField | None = None) -> None:
         self.room, self.gear = room, gear
-        self.frequencies_hz = GRID_HZ
         self.field = field if field is not None else box_field(room, GRID_HZ)
+        self.frequencies_hz = self.field.frequencies_hz
+        self._coarse: Forecaster | None = None
         self._known: dict[tuple[Point, Point], ComplexArray] = {}
         self._monitor = self._box(gear.monitor.low_corner_hz, gear.monitor.low_slope_db_per_octave)
         self._subs = {
             sub.name: self._box(sub.low_corner_hz, sub.low_slope_db_per_octave)
             for sub in gear.subwoofers
         }
+
+    def coarse(self) -> "Forecaster":
+        """The same room on every second frequency, for trying many places quickly."""
+        if self._coarse is None:
+            self._coarse = Forecaster(self.room, self.gear, self.field.thinned(2))
+        return self._coarse
 
     def at(self, arrangement: Arrangement, ear: Point) -> Forecast:
         """The forecast at a point in the room. Raises ValueError for places it cannot compute."""

@@ -37,10 +37,10 @@ class Station(QWidget):
             holder = QWidget()
             holder.setLayout(self.body)
             self.body.setContentsMargins(0, 2, 8, 0)
-            self.scroll = QScrollArea()
-            self.scroll.setWidgetResizable(True)
-            self.scroll.setWidget(holder)
-            outer.addWidget(self.scroll, 1)
+            self.scroll_area = QScrollArea()
+            self.scroll_area.setWidgetResizable(True)
+            self.scroll_area.setWidget(holder)
+            outer.addWidget(self.scroll_area, 1)
         else:
             outer.addLayout(self.body, 1)
 

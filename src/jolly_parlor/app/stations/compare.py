@@ -30,6 +30,7 @@ class CompareStation(Station):
         self.head.addWidget(self.choice, 0, Qt.AlignmentFlag.AlignTop)
         self.listen(session.comparison_changed)
         session.view_changed.connect(self._mark_current)
+        session.next_changed.connect(self._add_next)
         self.rows: list[ComparisonRow] = []
 
     def state(self) -> str:
@@ -76,10 +77,14 @@ class CompareStation(Station):
             made = ComparisonRow(rank, row, found, self.session)
             self.rows.append(made)
             self.body.addWidget(made)
-        if self.session.next_try is not None:
-            self.body.addWidget(self._next_card(found, self.session.next_try))
         self.body.addStretch(1)
         self._mark_current()
+        self._add_next()
+
+    def _add_next(self) -> None:
+        found, remedy = self.session.comparison, self.session.next_try
+        if found is not None and remedy is not None and self.rows:
+            self.body.insertWidget(len(self.rows), self._next_card(found, remedy))
 
     def _next_card(self, found: Comparison, remedy: Remedy) -> QFrame:
         """What to try next from the winner."""

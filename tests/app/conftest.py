@@ -1,0 +1,70 @@
+"""A real window on the demo, with settings and safety copy of its own."""
+
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import pyqtgraph as pg
+import pytest
+from pytestqt.qtbot import QtBot
+
+from helpers_app import settled
+from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app.settings import SettingsStore
+from jolly_parlor.app.start import application
+from jolly_parlor.app.window import MainWindow
+from jolly_parlor.project.document import Document
+
+
+@pytest.fixture(scope="session")
+def qapp() -> object:
+    """The application as the program dresses it."""
+    app = application()
+    theme.apply(app, theme.DAY)
+    pg.setConfigOption("mouseRateLimit", -1)  # every move of the test's mouse counts
+    return app
+
+
+@pytest.fixture(autouse=True)
+def no_dialog_waits(monkeypatch: pytest.MonkeyPatch) -> None:
+    """A dialog nobody answers fails the test instead of hanging it."""
+
+    def unexpected(*words: object) -> None:
+        raise AssertionError(f"an unexpected question: {words[1:]}")
+
+    for name in (
+        "ask_open",
+        "ask_save",
+        "ask_card",
+        "choose_response",
+        "ask_unsaved",
+        "ask_recover",
+        "ask_name",
+        "ask_where",
+        "show_text",
+    ):
+        monkeypatch.setattr(dialogs, name, unexpected)
+
+
+@pytest.fixture
+def open_window(qtbot: QtBot, qapp: object, tmp_path: Path) -> Iterator[Callable[..., MainWindow]]:
+    """Opens windows and closes them, threads and all."""
+
+    def make(document: Document, path: Path | None = None) -> MainWindow:
+        settings = SettingsStore(tmp_path / "settings.json")
+        window = MainWindow(document, path, settings, tmp_path / "unsaved.parlor")
+        qtbot.addWidget(window, before_close_func=lambda w: w.session.history.saved())
+        window.show()
+        qtbot.waitExposed(window)
+        settled(qtbot, window)
+        return window
+
+    yield make
+    theme.apply(application(), theme.DAY)
+
+
+@pytest.fixture
+def window(open_window: Callable[..., MainWindow], demo: Document) -> MainWindow:
+    """The demo, settled, at Forecast."""
+    made = open_window(demo)
+    made.go(3)
+    return made

@@ -1,0 +1,173 @@
+"""The table of actions, the stepping stones, the calculator, and the real display."""
+
+import os
+import shutil
+import subprocess
+import sys
+import threading
+from pathlib import Path
+
+import pytest
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QImage, QKeySequence
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QAbstractButton, QComboBox, QLineEdit
+from pytestqt.qtbot import QtBot
+
+from jolly_parlor.app import dialogs
+from jolly_parlor.app.actions import ACTIONS, MENUS
+from jolly_parlor.app.calculating import Calculator
+from jolly_parlor.app.theme import DAY, EVENING, Theme
+from jolly_parlor.app.window import MainWindow
+from jolly_parlor.project.document import Document
+from places import ROOT
+
+
+def test_ids_and_shortcuts_are_unique_and_methods_exist() -> None:
+    ids = [action.id for action in ACTIONS]
+    keys = [QKeySequence(a.shortcut).toString() for a in ACTIONS if a.shortcut]
+    assert len(ids) == len(set(ids))
+    assert len(keys) == len(set(keys))
+    assert all(keys)
+    for action in ACTIONS:
+        assert action.menu in MENUS
+        assert callable(getattr(MainWindow, action.method))
+
+
+def test_every_action_but_leaving_is_in_the_menus(window: MainWindow) -> None:
+    shown = {a.objectName() for menu in window.menuBar().actions() for a in menu.menu().actions()}
+    assert shown == {f"action-{a.id}" for a in ACTIONS}
+
+
+def test_the_keys_page_lists_every_shortcut(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    pages = []
+    monkeypatch.setattr(dialogs, "show_text", lambda *words: pages.append(words[2]))
+    QTest.keyClick(window, Qt.Key.Key_F1)
+    for action in ACTIONS:
+        assert not action.shortcut or action.shortcut in pages[0]
+    window.show_about()
+    assert "GNU General Public License" in pages[1]
+    assert "Open Font License" in pages[1]
+
+
+def test_the_stones_are_walked_by_keyboard_and_tell_their_state(window: MainWindow) -> None:
+    window.stones.setFocus()
+    QTest.keyClick(window.stones, Qt.Key.Key_Right)
+    assert window.stack.currentIndex() == 4
+    QTest.keyClick(window.stones, Qt.Key.Key_Left)
+    assert window.stack.currentIndex() == 3
+    QTest.mouseClick(window.stones, Qt.MouseButton.LeftButton, pos=window.stones.stone(0).toPoint())
+    assert window.stack.currentIndex() == 0
+    assert "Takes: done" in window.stones.accessibleDescription()
+    assert "Sign-off: untouched" in window.stones.accessibleDescription()
+
+
+def test_everything_that_takes_input_can_be_reached_by_tab(window: MainWindow) -> None:
+    for index in range(len(window.stations)):
+        window.go(index)
+        page = window.stack.currentWidget()
+        for kind in (QAbstractButton, QLineEdit, QComboBox):
+            for widget in page.findChildren(kind):
+                if widget.isVisible() and widget.isEnabled() and widget.parent() is not None:
+                    inner = isinstance(widget.parent(), QComboBox)
+                    policy = widget.focusPolicy() & Qt.FocusPolicy.TabFocus
+                    assert inner or policy, widget.objectName()
+
+
+def _contrast(one: str, two: str) -> float:
+    """Contrast ratio of WCAG 2.1."""
+
+    def luminance(colour: str) -> float:
+        parts = [int(colour[i : i + 2], 16) / 255 for i in (1, 3, 5)]
+        line = [p / 12.92 if p <= 0.03928 else ((p + 0.055) / 1.055) ** 2.4 for p in parts]
+        return 0.2126 * line[0] + 0.7152 * line[1] + 0.0722 * line[2]
+
+    high, low = sorted((luminance(one), luminance(two)), reverse=True)
+    return (high + 0.05) / (low + 0.05)
+
+
+@pytest.mark.parametrize("theme", [DAY, EVENING], ids=lambda t: t.name)
+def test_text_is_legible_in_both_themes(theme: Theme) -> None:
+    for ground in (theme.paper, theme.sheet, theme.band, theme.blush):
+        for ink in (theme.ink, theme.soft, theme.wine):
+            assert _contrast(ink, ground) >= 4.5, (theme.name, ink, ground)
+    assert _contrast(theme.on_wine, theme.wine) >= 4.5
+    for ink in (theme.teal, theme.ochre_edge):
+        assert _contrast(ink, theme.sheet) >= 4.5
+
+
+def test_only_the_newest_question_is_answered(qtbot: QtBot, kiln: Document) -> None:
+    calculator = Calculator(("curve",))
+    answers: list[object] = []
+    calculator.answered.connect(lambda kind, answer: answers.append(answer))
+    hold, begun = threading.Event(), threading.Event()
+
+    def slow(models: object) -> str:
+        begun.set()
+        assert hold.wait(20)
+        return "stale"
+
+    try:
+        calculator.ask("curve", kiln.room, kiln.gear, slow)
+        assert begun.wait(20)
+        for number in range(20):
+            calculator.ask("curve", kiln.room, kiln.gear, lambda models, n=number: n)
+        hold.set()
+        qtbot.waitUntil(lambda: not calculator.busy, timeout=20_000)
+        qtbot.waitUntil(lambda: bool(answers), timeout=5_000)
+    finally:
+        hold.set()
+        calculator.stop()
+    assert answers == [19]
+
+
+def test_a_refusal_of_the_core_reaches_the_window_as_words(qtbot: QtBot, kiln: Document) -> None:
+    calculator = Calculator(("curve",))
+    said: list[str] = []
+    calculator.refused.connect(lambda kind, why: said.append(why))
+
+    def refuse(models: object) -> None:
+        raise ValueError("The seat is in the wall.")
+
+    try:
+        calculator.ask("curve", kiln.room, kiln.gear, refuse)
+        qtbot.waitUntil(lambda: bool(said), timeout=20_000)
+    finally:
+        calculator.stop()
+    assert said == ["The seat is in the wall."]
+
+
+def test_the_window_fits_at_1280_by_800_and_at_150_percent(window: MainWindow) -> None:
+    window.resize(1280, 800)
+    for index in range(len(window.stations)):
+        window.go(index)
+        assert window.minimumSizeHint().width() <= 1280 / 1.0
+        scroll = getattr(window.stations[index], "scroll_area", None)
+        if scroll is not None:
+            assert scroll.horizontalScrollBar().maximum() == 0, window.stations[index].name
+
+
+def test_screenshots_on_a_real_display(tmp_path: Path) -> None:
+    # The same window under an X server without a monitor.
+    assert shutil.which("xvfb-run"), "scripts/setup.sh dev installs xvfb"
+    environment = {**os.environ, "QT_QPA_PLATFORM": "xcb", "XDG_CONFIG_HOME": str(tmp_path)}
+    command = ["xvfb-run", "-a", "-s", "-screen 0 1400x900x24", sys.executable, "-m"]
+    done = subprocess.run(
+        [*command, "jolly_parlor", "screenshots", str(tmp_path / "shots")],
+        capture_output=True,
+        text=True,
+        timeout=180,
+        env=environment,
+        cwd=ROOT,
+    )
+    assert done.returncode == 0, done.stderr
+    pictures = sorted((tmp_path / "shots").glob("*.png"))
+    names = {p.stem for p in pictures}
+    assert {"forecast", "compare", "survey", "gear", "line-up", "takes", "sign-off"} <= names
+    for path in pictures:
+        image = QImage(str(path))
+        assert (image.width(), image.height()) == (1280, 800)
+        colours = {image.pixel(x, y) for x in range(0, 1280, 16) for y in range(0, 800, 16)}
+        assert len(colours) > 8, f"{path.name} is blank"

@@ -1,0 +1,199 @@
+"""Files, refusals, unsaved work, settings."""
+
+import json
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QCloseEvent
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QApplication, QLineEdit
+from pytestqt.qtbot import QtBot
+
+from helpers_app import settled
+from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app.autosave import Autosave
+from jolly_parlor.app.settings import SettingsStore
+from jolly_parlor.app.window import MainWindow
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.files import open_document, save_document
+
+
+def test_unsaved_changes_are_asked_about(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    window.copy()
+    assert window.windowTitle().startswith("The Kiln Room *")
+    answers = iter(["stay", "save", "discard"])
+    monkeypatch.setattr(dialogs, "ask_unsaved", lambda *_: next(answers))
+    event = QCloseEvent()
+    window.closeEvent(event)
+    assert not event.isAccepted()
+    room = tmp_path / "kept.parlor"
+    monkeypatch.setattr(dialogs, "ask_save", lambda *_: room)
+    assert window.may_leave()
+    assert len(open_document(room).arrangements) == 4
+    window.remove()
+    window.new_document()
+    assert window.session.document.room.name == "New room"
+    assert window.stones.current == 0
+
+
+def test_saving_cancelled_keeps_the_document_open(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    window.copy()
+    monkeypatch.setattr(dialogs, "ask_unsaved", lambda *_: "save")
+    monkeypatch.setattr(dialogs, "ask_save", lambda *_: None)
+    assert not window.may_leave()
+    assert window.session.history.changed
+
+
+def test_a_damaged_file_is_refused_in_words_and_nothing_is_lost(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    bad = tmp_path / "bad.parlor"
+    bad.write_bytes(b"PK\x03\x04 not really")
+    before = window.session.document
+    monkeypatch.setattr(dialogs, "ask_open", lambda *_: bad)
+    QTest.keyClick(window, Qt.Key.Key_O, Qt.KeyboardModifier.ControlModifier)
+    assert window.notice.isVisible()
+    assert "bad.parlor is damaged or cut off" in window.notice_text.text()
+    assert window.session.document is before
+    monkeypatch.setattr(dialogs, "ask_save", lambda *_: bad)
+    window.save_as()
+    assert "not overwritten" in window.notice_text.text()
+    assert bad.read_bytes() == b"PK\x03\x04 not really"
+
+
+def test_a_refused_response_names_the_line_and_changes_nothing(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    bad = tmp_path / "sweep.txt"
+    bad.write_text("Hz dB\n20 60\n30 loud\n")
+    before = window.session.document
+    monkeypatch.setattr(dialogs, "choose_response", lambda *_: bad)
+    monkeypatch.setattr(dialogs, "ask_where", lambda *_: ("left", "sofa"))
+    QTest.keyClick(window, Qt.Key.Key_I, Qt.KeyboardModifier.ControlModifier)
+    assert window.notice_text.text() == "sweep.txt, line 3: the level “loud” is not a number."
+    assert window.session.document is before
+    assert window.stones.current == 4
+
+
+@pytest.mark.parametrize(
+    ("station", "field", "text", "says"),
+    [
+        (0, "width", "wide", "“wide” is not a length"),
+        (0, "width", "0.2", "A width of 0.2 cannot be"),
+        (0, "width", "1.0", "reaches beyond the room"),
+        (0, "temperature_celsius", "80", "between -20 and 50"),
+        (1, "monitor low_corner_hz", "deep", "“deep” is not a number"),
+        (1, "monitor low_corner_hz", "5000", "give one from 5 to 500"),
+        (2, "left y", "9 m", "outside the room"),
+    ],
+)
+def test_bad_entries_get_a_sentence_and_change_nothing(
+    window: MainWindow, station: int, field: str, text: str, says: str
+) -> None:
+    window.go(station)
+    before = window.session.document
+    entry = window.stack.currentWidget().findChild(QLineEdit, field)
+    entry.setFocus()
+    entry.selectAll()
+    QTest.keyClicks(entry, text)
+    QTest.keyClick(entry, Qt.Key.Key_Return)
+    assert says in window.notice_text.text()
+    assert window.notice.isVisible()
+    assert window.session.document is before
+
+
+def test_work_left_by_a_crash_is_offered(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    window.copy()
+    window.autosave.write()
+    safety = window.autosave.path
+    assert safety.exists()
+    window.undo()
+    monkeypatch.setattr(dialogs, "ask_recover", lambda *_: True)
+    window.offer_recovery()
+    assert len(window.session.document.arrangements) == 4
+    window.session.path = tmp_path / "saved.parlor"
+    assert window.save()
+    assert not safety.exists()
+
+
+def test_the_safety_copy_is_written_only_for_unsaved_work(window: MainWindow) -> None:
+    autosave: Autosave = window.autosave
+    autosave.write()
+    assert not autosave.path.exists()
+    assert autosave.left_behind() is None
+
+
+def test_themes_and_units_swap_and_are_remembered(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path
+) -> None:
+    QTest.keyClick(window, Qt.Key.Key_E, Qt.KeyboardModifier.ControlModifier)
+    assert theme.current() is theme.EVENING
+    window.go(2)
+    QTest.keyClick(window, Qt.Key.Key_U, Qt.KeyboardModifier.ControlModifier)
+    assert "'" in window.stations[2].fields["left", "z"].text()
+    kept = SettingsStore(tmp_path / "settings.json").values
+    assert (kept.theme, kept.units) == ("evening", "imperial")
+
+
+def test_a_settings_file_that_makes_no_sense_is_set_aside(tmp_path: Path) -> None:
+    path = tmp_path / "settings.json"
+    path.write_text(json.dumps({"theme": "neon"}))
+    assert SettingsStore(path).values.theme == "day"
+    assert "neon" in path.with_suffix(".unreadable").read_text()
+
+
+def test_a_moved_monitor_makes_its_takes_stale_and_says_so(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    window.focus_plan()
+    window.session.select("left")
+    QTest.keyClick(window.plan, Qt.Key.Key_Down, Qt.KeyboardModifier.ShiftModifier)
+    window.go(4)
+    settled(qtbot, window)
+    assert window.stones.states[4] == "needs attention"
+    assert window.stations[4].stale_card.isVisible()
+    assert "_left_desk.txt" in window.stations[4].stale.text()
+    window.go(5)
+    settled(qtbot, window)
+    assert "Ranked by forecast; 2 of 3 have takes" in window.stations[5].under.text()
+
+
+def test_a_school_that_cannot_be_met_says_why(
+    open_window: Callable[..., MainWindow], kiln: Document
+) -> None:
+    from dataclasses import replace
+
+    room = replace(kiln.room, width=1.9, openings=(), keep_outs=())
+    window = open_window(replace(kiln, room=room, arrangements=()))
+    window.rough_in("third")
+    assert "needs 1.45 m between the monitors" in window.notice_text.text()
+    assert window.session.document.arrangements == ()
+
+
+def test_renaming_follows_everywhere(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr(dialogs, "ask_name", lambda *_: "Brick side")
+    window.rename()
+    assert window.arrangement_name.text() == "Brick side"
+    monkeypatch.setattr(dialogs, "ask_name", lambda *_: "A third")
+    window.rename()
+    assert "already an arrangement" in window.notice_text.text()
+
+
+def test_files_saved_elsewhere_open_in_the_window(
+    qtbot: QtBot, window: MainWindow, demo: Document, tmp_path: Path
+) -> None:
+    path = tmp_path / "again.parlor"
+    save_document(demo, path)
+    window.open_path(path)
+    settled(qtbot, window)
+    assert window.session.path == path
+    assert not window.session.history.changed
+    QApplication.processEvents()

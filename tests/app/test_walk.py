@@ -1,0 +1,242 @@
+"""The whole walk through the real window: clicks, drags, keys, and what the user sees."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton
+from pytestqt.qtbot import QtBot
+
+from helpers_app import drag_on_plan, settled
+from jolly_parlor.app import dialogs
+from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.evenness import evenness
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.project.blank import blank_document
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.files import open_document
+from places import EXAMPLES
+
+
+def press(window: MainWindow, name: str) -> None:
+    button = window.findChild(QPushButton, name)
+    assert button is not None, f"no button {name}"
+    assert button.isEnabled()
+    QTest.mouseClick(button, Qt.MouseButton.LeftButton)
+
+
+def type_into(window: MainWindow, name: str, text: str) -> QLineEdit:
+    field = window.stack.currentWidget().findChild(QLineEdit, name)
+    assert field is not None, f"no field {name}"
+    field.setFocus()
+    field.selectAll()
+    QTest.keyClicks(field, text)
+    QTest.keyClick(field, Qt.Key.Key_Return)
+    return field
+
+
+def test_from_an_empty_room_to_a_saved_card(
+    qtbot: QtBot,
+    open_window: Callable[..., MainWindow],
+    monkeypatch: pytest.MonkeyPatch,
+    tmp_path: Path,
+) -> None:
+    window = open_window(blank_document())
+    session = window.session
+    # Survey, with units as people write them.
+    QTest.keyClick(window, Qt.Key.Key_1, Qt.KeyboardModifier.ControlModifier)
+    assert window.stones.current == 0
+    type_into(window, "width", "387 cm")
+    type_into(window, "length", "18' 6\"")
+    type_into(window, "height", "2,52")
+    assert session.document.room.width == pytest.approx(3.87)
+    assert session.document.room.length == pytest.approx(5.6388)
+    assert "55.0 m³" in window.stations[0].verdict.text()
+    front = window.findChild(QComboBox, "surface-front")
+    front.setCurrentIndex(front.findData("brick"))
+    assert session.document.room.surfaces["front"].material == "brick"
+    for name in ("add-window", "add-door", "add-keep-out"):
+        press(window, name)
+    assert [o.kind for o in session.document.room.openings] == ["window", "door"]
+    assert len(session.document.room.keep_outs) == 1
+    # Gear: a subwoofer is added.
+    window.go(1)
+    press(window, "add-sub")
+    type_into(window, "monitor low_corner_hz", "48")
+    assert session.document.gear.monitor.low_corner_hz == 48.0
+    # Line-up: three schools.
+    window.go(2)
+    for school in ("third", "thirty_eight", "tight"):
+        press(window, f"school-{school}")
+    names = [a.name for a in session.document.arrangements]
+    assert names == ["A third", "Thirty-eight", "Tight to the wall"]
+    # Forecast: every combination shows its own figure.
+    window.go(3)
+    settled(qtbot, window)
+    seen = set()
+    for playing in ("left", "right", "both", "both+sub"):
+        press(window, f"playing-{playing}")
+        settled(qtbot, window)
+        seen.add(window.stations[3].verdict.text())
+    assert len(seen) == 4
+    press(window, "playing-both")
+    # Takes: one file for each arrangement.
+    window.go(4)
+    for name, stem in zip(names, ("a-third", "thirty-eight", "tight-to-the-wall"), strict=True):
+        session.show_arrangement(name)
+        path = EXAMPLES / "kiln-room-takes" / f"{stem}_both_desk.txt"
+        monkeypatch.setattr(dialogs, "choose_response", lambda *_, p=path: p)
+        press(window, "import-both-desk")
+    assert len(session.document.takes) == 3
+    # Compare: ranked by takes, the verdict names the first row.
+    window.go(5)
+    settled(qtbot, window)
+    station = window.stations[5]
+    assert "Ranked by takes" in station.under.text()
+    first = station.rows[0].row.arrangement.name
+    assert station.verdict.text().startswith(first)
+    figures = [row.row.measured_evenness.value_db for row in station.rows]
+    assert figures == sorted(figures)
+    press(window, f"pick-{first}")
+    assert session.document.chosen == first
+    # Sign-off, card, save, reopen.
+    window.go(6)
+    card = tmp_path / "card.pdf"
+    monkeypatch.setattr(dialogs, "ask_card", lambda *_: card)
+    press(window, "save-card")
+    assert card.read_bytes().startswith(b"%PDF")
+    room = tmp_path / "room.parlor"
+    monkeypatch.setattr(dialogs, "ask_save", lambda *_: room)
+    QTest.keyClick(window, Qt.Key.Key_S, Qt.KeyboardModifier.ControlModifier)
+    assert "Saved as room.parlor" in window.notice_text.text()
+    assert "*" not in window.windowTitle()
+    again = open_document(room)
+    assert again.chosen == first
+    assert len(again.takes) == 3
+
+
+def test_dragging_a_monitor_moves_numbers_and_curve_and_undoes(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    session = window.session
+    before, curve = session.arrangement, session.shown.forecast.deviation_db.copy()
+    verdict = window.stations[3].verdict.text()
+    view = window.plan.unfolded
+    start = view.on_plan(before.left.x, before.left.y)
+    drag_on_plan(window, start, QPoint(0, round(0.30 * view.scale)))
+    settled(qtbot, window)
+    after = session.arrangement
+    assert after.left.y == pytest.approx(before.left.y + 0.30, abs=0.02)
+    assert after.left.x == pytest.approx(before.left.x, abs=0.005)
+    assert after.right.y == after.left.y, "left and right are kept alike"
+    assert after.right.x == pytest.approx(window.session.document.room.width - after.left.x)
+    assert abs(session.shown.forecast.deviation_db - curve).max() > 1.0
+    assert window.stations[3].verdict.text() != verdict
+    # What is shown is what the core says for that place.
+    core = Forecaster(session.document.room, session.document.gear)
+    figure = evenness(core.at_seat(after, "desk").deviation("both")).value_db
+    assert f"{figure:.1f} dB" in window.stations[3].verdict.text()
+    assert window.menus.made["undo"].text().startswith("Undo: Move in")
+    QTest.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
+    settled(qtbot, window)
+    assert session.arrangement == before
+    assert window.stations[3].verdict.text() == verdict
+    window.menus.made["redo"].trigger()
+    assert session.arrangement == after
+
+
+def test_numbers_follow_while_the_button_is_still_down(qtbot: QtBot, window: MainWindow) -> None:
+    window.go(2)
+    session, plan = window.session, window.plan
+    start = plan.unfolded.on_plan(session.arrangement.left.x, session.arrangement.left.y).toPoint()
+    field = window.stations[2].fields["left", "y"]
+    before, live = field.text(), window.live.text()
+    QTest.mousePress(plan, Qt.MouseButton.LeftButton, pos=start)
+    QTest.mouseMove(plan, start + QPoint(0, 40))
+    settled(qtbot, window)
+    assert field.text() != before
+    assert window.live.text() != live
+    assert not session.history.changed, "nothing is committed yet"
+    QTest.keyClick(plan, Qt.Key.Key_Escape)
+    settled(qtbot, window)
+    assert field.text() == before
+
+
+def test_height_is_dragged_on_the_wall_view(qtbot: QtBot, window: MainWindow) -> None:
+    before, view = window.session.arrangement, window.plan.unfolded
+    start = view.on_wall(before.right.x, before.right.z)
+    drag_on_plan(window, start, QPoint(0, -round(0.25 * view.scale)))
+    after = window.session.arrangement
+    assert after.right.z == pytest.approx(before.right.z + 0.25, abs=0.02)
+    assert after.left.z == after.right.z
+    assert after.right.y == pytest.approx(before.right.y, abs=0.001)
+
+
+def test_the_plan_by_keyboard_alone(qtbot: QtBot, window: MainWindow) -> None:
+    window.focus_plan()
+    plan, session = window.plan, window.session
+    before = session.arrangement
+    QTest.keyClick(plan, Qt.Key.Key_Down)
+    assert session.arrangement.left.y == pytest.approx(before.left.y + 0.01, abs=0.001)
+    for _ in range(2):
+        QTest.keyClick(plan, Qt.Key.Key_N)
+    assert session.selected == "seat:desk"
+    QTest.keyClick(plan, Qt.Key.Key_Up, Qt.KeyboardModifier.ShiftModifier)
+    assert session.arrangement.seats["desk"].y == pytest.approx(
+        before.seats["desk"].y - 0.10, abs=0.001
+    )
+    QTest.keyClick(plan, Qt.Key.Key_PageUp)
+    assert session.arrangement.seats["desk"].z == pytest.approx(
+        before.seats["desk"].z + 0.01, abs=0.001
+    )
+    for _ in range(3):
+        window.undo()
+    assert session.arrangement == before
+
+
+def test_nothing_can_be_dragged_out_of_the_room(qtbot: QtBot, window: MainWindow) -> None:
+    window.session.alike = False
+    a, view = window.session.arrangement, window.plan.unfolded
+    start = view.on_plan(a.seats["sofa"].x, a.seats["sofa"].y)
+    drag_on_plan(window, start, QPoint(4000, 4000))
+    room, sofa = window.session.document.room, window.session.arrangement.seats["sofa"]
+    assert room.contains(sofa)
+    assert sofa.x > room.width - 0.05
+
+
+def test_a_sub_in_the_keep_out_is_said_and_not_forecast(qtbot: QtBot, window: MainWindow) -> None:
+    a, view = window.session.arrangement, window.plan.unfolded
+    start = view.on_plan(a.subwoofers["sub"].x, a.subwoofers["sub"].y)
+    to = view.on_plan(0.7, 5.2)
+    drag_on_plan(window, start, (to - start).toPoint())
+    settled(qtbot, window)
+    assert "door swing" in window.live.text()
+    assert window.stones.states[3] == "needs attention"
+    assert window.session.shown.forecast is None
+
+
+def test_try_it_adds_what_the_finding_promises(qtbot: QtBot, window: MainWindow) -> None:
+    session = window.session
+    finding = next(f for f in session.findings if f.remedy is not None)
+    count = len(session.document.arrangements)
+    press(window, "try-it")
+    settled(qtbot, window)
+    assert len(session.document.arrangements) == count + 1
+    assert session.arrangement.name == finding.remedy.arrangement.name
+    assert f"{finding.remedy.evenness_after_db:.1f} dB" in window.stations[3].verdict.text()
+    window.undo()
+    assert len(session.document.arrangements) == count
+
+
+def test_the_demo_opens_with_the_best_on_the_plan(
+    qtbot: QtBot, open_window: Callable[..., MainWindow], demo: Document
+) -> None:
+    window = open_window(demo)
+    assert window.stones.current == 5
+    best = window.stations[5].rows[0].row.arrangement.name
+    assert window.arrangement_name.text() == best
+    assert window.stations[5].verdict.text().startswith(best)
+    press(window, "try-next")
+    assert len(window.session.document.arrangements) == 4

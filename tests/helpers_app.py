@@ -1,0 +1,25 @@
+"""Driving the window as a user does."""
+
+from PyQt6.QtCore import QPoint, QPointF, Qt
+from PyQt6.QtTest import QTest
+from pytestqt.qtbot import QtBot
+
+from jolly_parlor.app.start import application
+from jolly_parlor.app.window import MainWindow
+
+PATIENCE_MS = 30_000
+
+
+def settled(qtbot: QtBot, window: MainWindow) -> None:
+    """Wait until nothing is being worked out."""
+    qtbot.waitUntil(lambda: not window.session.calculating, timeout=PATIENCE_MS)
+    application().processEvents()
+
+
+def drag_on_plan(window: MainWindow, start: QPointF, by: QPoint, steps: int = 5) -> None:
+    """A real drag with the mouse, in steps, and let go."""
+    plan, at = window.plan, start.toPoint()
+    QTest.mousePress(plan, Qt.MouseButton.LeftButton, pos=at)
+    for step in range(1, steps + 1):
+        QTest.mouseMove(plan, at + by * step / steps)
+    QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, pos=at + by)
