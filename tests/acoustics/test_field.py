@@ -122,3 +122,13 @@ def test_a_case_that_makes_no_sense_is_refused(tmp_path, text: str, why: str) ->
     path.write_text(text)
     with pytest.raises(CaseRefused, match=why):
         compute_case(path)
+
+
+def test_a_changed_surface_gives_the_field_of_the_changed_room() -> None:
+    f = np.array([35.0, 80.0, 160.0])
+    beta = np.full((6, 3), 0.05)
+    field = _field(0.05, f)
+    field.pressure((1, 1, 1), (2, 3, 1.5))
+    beta[2] = 1.0
+    fresh = BoxField((3.9, 5.6, 2.5), beta, f, 343.2).pressure((1, 1, 1), (2, 3, 1.5))
+    assert np.allclose(field.with_admittance(2, 1.0).pressure((1, 1, 1), (2, 3, 1.5)), fresh)

@@ -73,6 +73,14 @@ class BoxField:
         line = self._line(third, kappa2, s[third], r[third])
         return np.asarray(4 * pi * np.sum(weight * line, axis=1))
 
+    def with_admittance(self, surface: int, admittance: float) -> "BoxField":
+        """The same room with one surface (0 to 5, in the order above) of another admittance."""
+        beta = self.admittances.copy()
+        beta[surface] = admittance
+        other = BoxField(self.dimensions, beta, self.frequencies_hz, self.speed_of_sound)
+        other._axes = {axis: m for axis, m in self._axes.items() if axis != surface // 2}
+        return other
+
     def thinned(self, step: int) -> "BoxField":
         """The same room on every step-th frequency, first and last kept; eigenvalues shared."""
         count = self.frequencies_hz.size

@@ -10,7 +10,6 @@ from math import exp, log2
 
 import numpy as np
 
-from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.room import SURFACE_NAMES, SurfaceName
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.marks import Lane, Mark
@@ -62,10 +61,7 @@ class Anechoic:
     def without(self, name: SurfaceName) -> Forecaster:
         """The forecaster of the room without that boundary's reflection at normal incidence."""
         if name not in self._without:
-            field = self._base.field
-            beta = field.admittances.copy()
-            beta[SURFACE_NAMES.index(name)] = 1.0
-            altered = BoxField(field.dimensions, beta, field.frequencies_hz, field.speed_of_sound)
+            altered = self._base.field.with_admittance(SURFACE_NAMES.index(name), 1.0)
             self._without[name] = Forecaster(self._base.room, self._base.gear, altered)
         return self._without[name]
 
