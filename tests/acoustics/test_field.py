@@ -87,18 +87,11 @@ def test_the_choice_of_the_closed_axis_does_not_matter(open_side: int) -> None:
     f = np.array([35.0, 80.0, 160.0, 280.0])
     beta = np.full((6, 4), 0.04)
     beta[open_side] = 0.382  # normal-incidence absorption 0.8
-    s, r = np.array([0.9, 1.0, 0.7]), np.array([2.4, 2.6, 2.0])
-    size = np.array([3.9, 5.6, 2.6])
-    answers = []
-    for order in ([0, 1, 2], [1, 2, 0], [2, 0, 1]):
-        rows = [2 * axis + end for axis in order for end in (0, 1)]
-        field = BoxField(size[order], beta[rows], f, 343.2)
-        field_axis = order.index(1)  # the y axis has the largest separation
-        assert np.argmax(np.abs(s[order] - r[order])) == field_axis
-        answers.append(field.pressure(s[order], r[order]))
-    # The same point with another axis the longest: swap the receiver's offsets.
-    assert np.allclose(answers[0], answers[1], rtol=1e-8)
-    assert np.allclose(answers[0], answers[2], rtol=1e-8)
+    s, r = np.array([0.7, 1.0, 0.5]), np.array([2.4, 2.9, 2.2])
+    field = BoxField((3.9, 5.6, 2.6), beta, f, 343.2)
+    answers = [20 * np.log10(np.abs(field.closed_along(axis, s, r))) for axis in range(3)]
+    assert np.allclose(answers[0], answers[1], atol=0.02)
+    assert np.allclose(answers[0], answers[2], atol=0.02)
 
 
 def test_positions_outside_are_refused_in_words() -> None:

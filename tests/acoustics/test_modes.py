@@ -5,6 +5,7 @@ import pytest
 
 from jolly_parlor.acoustics.eigenvalues import axis_modes
 from jolly_parlor.acoustics.modes import modes
+from jolly_parlor.acoustics.proportions import room_warnings
 from jolly_parlor.acoustics.room import Point, schroeder_frequency
 from jolly_parlor.project.document import Document
 
@@ -88,3 +89,14 @@ def test_schroeder_frequency_of_the_demo_room(kiln: Document) -> None:
     assert schroeder_frequency(room) == pytest.approx(
         2000 * np.sqrt(seconds / room.volume), rel=1e-3
     )
+
+
+def test_repeated_dimensions_are_warned_of(kiln: Document) -> None:
+    from dataclasses import replace
+
+    assert room_warnings(kiln.room) == []
+    square = replace(kiln.room, width=5.5)
+    assert room_warnings(square) == [
+        "Width and length are nearly equal: their modes stack at the same frequencies."
+    ]
+    assert len(room_warnings(replace(kiln.room, width=2.5, length=2.5, height=2.5))) == 3

@@ -28,7 +28,16 @@ class Action:
     argument: str | int | None = None
 
 
-MENUS = ("Room", "Change", "Arrange", "Listen", "Walk", "Look", "Help")
+MENUS = {
+    "Room": "&Room",
+    "Change": "&Change",
+    "Arrange": "&Arrange",
+    "Listen": "&Listen",
+    "Walk": "&Walk",
+    "Look": "Loo&k",
+    "Help": "&Help",
+}
+"""Menus in order, with the letter that opens each together with Alt."""
 
 ACTIONS: tuple[Action, ...] = (
     Action("new", "New room", "Room", "Ctrl+N", "new_document"),

@@ -17,7 +17,7 @@ class Menus:
         self.made: dict[str, QAction] = {}
         bar = window.menuBar()
         assert bar is not None
-        menus = {title: bar.addMenu(title) for title in MENUS}
+        menus = {title: bar.addMenu(key) for title, key in MENUS.items()}
         for row in ACTIONS:
             action = QAction(row.title, window)
             action.setObjectName(f"action-{row.id}")

@@ -144,7 +144,7 @@ def _boundaries_without_a_mark(candidates: list[Mark], feature: Feature) -> list
     if feature.kind == "hill":
         why = "No single standing wave peaks just here, but this surface is what it depends on."
     return [
-        replace(mark, frequency_hz=feature.frequency_hz, kind=feature.kind, why=why)
+        replace(mark, frequency_hz=feature.frequency_hz, kind=feature.kind, why=why, cancels=False)
         for mark in nearest.values()
     ]
 

@@ -85,7 +85,7 @@ def describe(mark: Mark) -> str:
         side = (
             f"the {boundary} wall" if boundary in ("left", "right", "back") else f"the {boundary}"
         )
-        return f"the bounce off {side}"
+        return f"the bounce off {side}" if mark.cancels else side
     return "the handover between monitors and subwoofer"
 
 

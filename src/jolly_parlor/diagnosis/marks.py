@@ -76,6 +76,8 @@ class Mark:
     """`left`, `right` or a subwoofer; empty where it is no single source's."""
     bounce: Bounce | None = field(default=None, compare=False)
     mode: Mode | None = None
+    cancels: bool = True
+    """False where a boundary takes part without its own path cancelling at this frequency."""
 
 
 def playing(gear: Gear, arrangement: Arrangement, combination: Combination) -> dict[str, Point]:

@@ -93,7 +93,7 @@ def _story(card: Card) -> list[Flowable]:
     body = ParagraphStyle("body", fontName=SANS, fontSize=9.5, leading=13, textColor=_INK)
     room = card.document.room
     size = " × ".join(both_units(d) for d in (room.width, room.length, room.height))
-    plan = _plan(card, 150 * mm, 135 * mm)
+    plan = _plan(card, 160 * mm, 150 * mm)
     plan.drawing.hAlign = "CENTER"
     toe = card.toe_in_degrees
     return [

@@ -230,7 +230,9 @@ class PlanPainter:
 
     def _tape_across(self, x0: float, x1: float, y: float, metres: float) -> None:
         a, b = self.view.on_plan(x0, y), self.view.on_plan(x1, y)
-        self._tape(a, b, QPointF(0, 3), (a + b) / 2, metres)
+        # From a wall the figure stands near that wall, clear of what stands along the way.
+        middle = a + (b - a) * 0.28 if x0 == 0 and metres > 0.8 else (a + b) / 2
+        self._tape(a, b, QPointF(0, 3), middle, metres)
 
     def _tape_up(self, x: float, z: float) -> None:
         a, b = self.view.on_wall(x, 0), self.view.on_wall(x, z)

@@ -63,6 +63,7 @@ class ResponseView(QWidget):
         self.plot.addItem(self.flag, ignoreBounds=True)
         self.flag.hide()
         self._frequency = 0.0
+        self._pointing = False
         self.graphics.scene().sigMouseMoved.connect(self._pointed)
         session.shown_changed.connect(self.refresh)
         session.highlighted.connect(self.refresh_lanes)
@@ -118,6 +119,8 @@ class ResponseView(QWidget):
         axis.setTextPen(pg.mkPen(t.soft))
         if highlight.mark is not None:
             self._place_cursor(highlight.mark.frequency_hz)
+        elif not self._pointing:
+            self._put_away()
 
     def _show_other(self, curve: Deviation | None, other: Deviation | None) -> None:
         if other is None or curve is None:
@@ -131,6 +134,7 @@ class ResponseView(QWidget):
             box = plot.getViewBox()
             if not box.sceneBoundingRect().contains(position):
                 continue
+            self._pointing = True
             at = box.mapSceneToView(position)
             if plot is self.lane_plot:
                 lane = lane_at(at.y())
@@ -179,10 +183,14 @@ class ResponseView(QWidget):
         self.flag.show()
 
     def _hide_cursor(self) -> None:
+        self._pointing = False
+        self._put_away()
+        self.session.point_at(Highlight())
+
+    def _put_away(self) -> None:
         for cursor in self.cursors:
             cursor.hide()
         self.flag.hide()
-        self.session.point_at(Highlight())
 
     def leaveEvent(self, event: QEvent | None) -> None:
         """Nothing is pointed at any more."""
@@ -194,6 +202,7 @@ class ResponseView(QWidget):
         steps = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}
         if event.key() in steps:
             start = self._frequency or 60.0
+            self._pointing = True
             frequency = start * 2 ** (steps[Qt.Key(event.key())] / 24)
             self._light_cause(frequency)
             self._place_cursor(frequency)

@@ -7,6 +7,7 @@ from typing import get_args
 from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton, QWidget
 
 from jolly_parlor.acoustics.materials import material, materials
+from jolly_parlor.acoustics.proportions import room_warnings
 from jolly_parlor.acoustics.room import (
     SURFACE_NAMES,
     KeepOut,
@@ -278,20 +279,6 @@ class SurveyStation(Station):
 
         if not self._change(f"Set {name}", edit):
             self.refresh()
-
-
-def room_warnings(room: Room) -> list[str]:
-    """Square plans and repeated dimensions stack modes (common practice; Bolt 1946)."""
-    found = []
-    pairs = (
-        ("Width and length", room.width, room.length),
-        ("Width and height", room.width, room.height),
-        ("Length and height", room.length, room.height),
-    )
-    for what, a, b in pairs:
-        if abs(a - b) / max(a, b) < 0.05:
-            found.append(f"{what} are nearly equal: their modes stack at the same frequencies.")
-    return found
 
 
 def _empty(grid: QGridLayout) -> None:
