@@ -8,7 +8,7 @@ import pytest
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QCloseEvent
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QApplication, QLineEdit
+from PyQt6.QtWidgets import QApplication, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
@@ -164,6 +164,9 @@ def test_a_moved_monitor_makes_its_takes_stale_and_says_so(
     window.go(5)
     settled(qtbot, window)
     assert "Ranked by forecast; 2 of 3 have takes" in window.stations[5].under.text()
+    window.go(4)
+    window.stations[4].findChild(QPushButton, "remove-stale").click()
+    assert not window.stations[4].stale_card.isVisible()
 
 
 def test_a_school_that_cannot_be_met_says_why(

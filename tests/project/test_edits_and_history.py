@@ -58,6 +58,21 @@ def test_gear_that_goes_takes_its_places_and_takes_along(kiln: Document) -> None
     assert problems(d) == []
 
 
+def test_gear_edits_leave_dragged_ears_alone_and_place_a_new_desk(kiln: Document) -> None:
+    a = kiln.arrangements[0]
+    d = edits.replace_arrangement(kiln, a.moved("seat:desk", Point(1.9, 1.9, 1.33)))
+    d = edits.set_gear(d, replace(d.gear, desk=None))
+    assert d.arrangements[0].seats["desk"].z == 1.33
+    assert d.arrangements[0].desk is None
+    d = edits.set_gear(d, replace(d.gear, desk=kiln.gear.desk))
+    desk = d.arrangements[0].desk
+    assert desk is not None
+    assert desk.y + 0.75 == pytest.approx(1.9 - 0.3)
+    assert desk.x + 0.80 == pytest.approx(1.9)
+    taller = replace(d.gear, seats=(replace(d.gear.seats[0], ear_height=1.1), d.gear.seats[1]))
+    assert edits.set_gear(d, taller).arrangements[0].seats["desk"].z == 1.1
+
+
 @pytest.mark.parametrize(
     ("edit", "why"),
     [

@@ -38,6 +38,12 @@ class Arrangement:
     school: str = "own"
     rule: str = "Placed by hand."
 
+    @property
+    def items(self) -> list[str]:
+        """All that has a place: `left`, `right`, `seat:NAME`, `sub:NAME`; not the desk."""
+        seats = [f"seat:{name}" for name in self.seats]
+        return ["left", "right", *seats, *(f"sub:{name}" for name in self.subwoofers)]
+
     def position(self, item: str) -> Point:
         """Where an item stands: `left`, `right`, `seat:NAME`, `sub:NAME`."""
         kind, _, name = item.partition(":")
@@ -77,6 +83,11 @@ class Arrangement:
         if desk is None or self.desk is None:
             return None
         return Board(self.desk.x, self.desk.y, desk.width, desk.depth, desk.height)
+
+
+def desk_before(ear: Point, desk: Desk) -> DeskPlace:
+    """A desk in front of a listener: its near edge 30 cm before the ear, or at the front wall."""
+    return DeskPlace(max(ear.x - desk.width / 2, 0.0), max(ear.y - 0.3 - desk.depth, 0.0))
 
 
 def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from math import cos, radians, sin, sqrt
 
 from jolly_parlor.acoustics.room import Point, Room
-from jolly_parlor.placement.arrangement import Arrangement, DeskPlace
+from jolly_parlor.placement.arrangement import Arrangement, desk_before
 from jolly_parlor.placement.gear import Gear
 
 _TRIANGLE = sqrt(3) / 2
@@ -45,10 +45,7 @@ class School:
         for seat in gear.seats[1:]:
             further = max(0.72 * room.length, min(seat_y + 0.9, room.length - 0.4))
             seats[seat.name] = Point(middle, further, seat.ear_height)
-        desk = None
-        if gear.desk is not None:
-            near_edge = max(seat_y - 0.3, gear.desk.depth)
-            desk = DeskPlace(middle - gear.desk.width / 2, near_edge - gear.desk.depth)
+        desk = desk_before(seats[gear.seats[0].name], gear.desk) if gear.desk else None
         return Arrangement(
             name=self.name,
             left=Point(middle - side / 2, monitors_y, ear),

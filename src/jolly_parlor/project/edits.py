@@ -7,7 +7,7 @@ from dataclasses import replace
 from datetime import datetime
 
 from jolly_parlor.acoustics.room import Point, Room
-from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.arrangement import Arrangement, desk_before
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import School
 from jolly_parlor.project.document import (
@@ -41,7 +41,8 @@ def set_gear(document: Document, gear: Gear) -> Document:
     seat_names = _renames([s.name for s in old.seats], [s.name for s in gear.seats])
     sub_names = _renames([s.name for s in old.subwoofers], [s.name for s in gear.subwoofers])
     arrangements = tuple(
-        _fit_to_gear(document.room, gear, a, seat_names, sub_names) for a in document.arrangements
+        _fit_to_gear(document.room, old, gear, a, seat_names, sub_names)
+        for a in document.arrangements
     )
     takes = tuple(
         _renamed_take(take, seat_names, sub_names)
@@ -146,6 +147,12 @@ def choose(document: Document, name: str, reason: str) -> Document:
     return _noted(replace(document, chosen=name), "choice", f"“{name}” picked. {reason}")
 
 
+def remove_takes(document: Document, take_ids: frozenset[str]) -> Document:
+    """Drop several takes at once."""
+    left = tuple(t for t in document.takes if t.info.id not in take_ids)
+    return _noted(replace(document, takes=left), "take", f"{len(take_ids)} takes removed.")
+
+
 def _refuse(sentences: list[str]) -> None:
     if sentences:
         raise EditRefused(" ".join(sentences[:3]))
@@ -166,10 +173,8 @@ def _with_arrangement(document: Document, name: str, new: Arrangement) -> Docume
 
 
 def _move_words(old: Arrangement, new: Arrangement) -> str:
-    items = ["left", "right"]
-    items += [f"seat:{name}" for name in new.seats] + [f"sub:{name}" for name in new.subwoofers]
     moves = []
-    for item in items:
+    for item in new.items:
         before, after = old.position(item), new.position(item)
         if before != after:
             label = item.partition(":")[2] or item
@@ -191,20 +196,31 @@ def _renames(old: list[str], new: list[str]) -> dict[str, str]:
 
 
 def _fit_to_gear(
-    room: Room, gear: Gear, a: Arrangement, seat_names: dict[str, str], sub_names: dict[str, str]
+    room: Room,
+    old: Gear,
+    gear: Gear,
+    a: Arrangement,
+    seat_names: dict[str, str],
+    sub_names: dict[str, str],
 ) -> Arrangement:
     old_seats = {seat_names.get(name, name): point for name, point in a.seats.items()}
+    old_ears = {seat_names.get(seat.name, seat.name): seat.ear_height for seat in old.seats}
     old_subs = {sub_names.get(name, name): point for name, point in a.subwoofers.items()}
     middle = room.width / 2
     seats, subs = {}, {}
     for index, seat in enumerate(gear.seats):
         start = Point(middle, min(a.left.y + 1.3 + index, room.length - 0.4), seat.ear_height)
-        known = old_seats.get(seat.name)
-        seats[seat.name] = replace(known or start, z=seat.ear_height)
+        place = old_seats.get(seat.name, start)
+        if old_ears.get(seat.name) != seat.ear_height:
+            place = replace(place, z=seat.ear_height)
+        seats[seat.name] = place
     for index, sub in enumerate(gear.subwoofers):
         start = Point(room.width / 4 + 0.5 * index, sub.depth / 2 + 0.05, sub.height / 2)
         subs[sub.name] = old_subs.get(sub.name) or brought_inside(room, start)
-    return replace(a, seats=seats, subwoofers=subs, desk=a.desk if gear.desk else None)
+    desk = a.desk if gear.desk else None
+    if gear.desk is not None and old.desk is None:
+        desk = desk_before(seats[gear.seats[0].name], gear.desk)
+    return replace(a, seats=seats, subwoofers=subs, desk=desk)
 
 
 def _still_there(

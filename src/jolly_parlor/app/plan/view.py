@@ -72,13 +72,7 @@ class PlanView(QWidget):
         a = self.session.arrangement
         if a is None:
             return []
-        names = [
-            "left",
-            "right",
-            *[f"seat:{n}" for n in a.seats],
-            *[f"sub:{n}" for n in a.subwoofers],
-        ]
-        return [*names, "desk"] if a.desk is not None else names
+        return [*a.items, "desk"] if a.desk is not None else a.items
 
     def place_of(self, item: str) -> Point:
         """Where an item stands; the desk by its corner."""

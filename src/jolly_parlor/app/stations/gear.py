@@ -113,7 +113,7 @@ class GearStation(Station):
         self._corner(grid, sub, "sub", change)
         numbers = (
             ("crossover_hz", "Hz", "crossover, fourth order"),
-            ("gain_db", "dB", "gain"),
+            ("gain_db", "dB", "gain on one monitor"),
             ("delay_ms", "ms", "delay"),
         )
         for column, (name, unit, title) in enumerate(numbers, start=1):

@@ -153,12 +153,7 @@ class LineupStation(Station):
     def _movable(self) -> list[str]:
         a = self.session.arrangement
         assert a is not None
-        return [
-            "left",
-            "right",
-            *[f"seat:{n}" for n in a.seats],
-            *[f"sub:{n}" for n in a.subwoofers],
-        ]
+        return a.items
 
     def _build_positions(self, items: list[str]) -> None:
         while self.positions.count():

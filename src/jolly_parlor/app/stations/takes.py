@@ -12,7 +12,7 @@ from jolly_parlor.app.stations.base import Station, card
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.project.document import Take
-from jolly_parlor.project.edits import add_take, remove_take
+from jolly_parlor.project.edits import add_take, remove_take, remove_takes
 from jolly_parlor.signals.reading import ReadResponse, ResponseFileError, read_response
 
 
@@ -39,6 +39,8 @@ class TakesStation(Station):
             "Microphone where the middle of the head will be; tape on the floor under the seat.",
             "Same level for every take; the file needs frequency, level and, for adding sources "
             "up, phase from one timing reference.",
+            "Subwoofer alone: low-pass open, its gain where Gear says 0 dB; the crossover is then "
+            "calculated.",
             SWEEPS,
         ):
             layout.addWidget(label(f"· {text}", "soft", wrap=True))
@@ -47,6 +49,10 @@ class TakesStation(Station):
         layout.addWidget(label("No longer valid", "head"))
         self.stale = label("", "soft", wrap=True)
         layout.addWidget(self.stale)
+        drop = QPushButton("Remove them")
+        drop.setObjectName("remove-stale")
+        drop.clicked.connect(self._remove_stale)
+        layout.addWidget(drop, 0, Qt.AlignmentFlag.AlignLeft)
         self.body.addWidget(self.stale_card)
         self.body.addStretch(1)
         self.listen(session.document_changed, session.view_changed)
@@ -142,6 +148,12 @@ class TakesStation(Station):
 
     def _remove(self, take_id: str, name: str) -> None:
         self.session.do(f"Remove {name}", lambda d: remove_take(d, take_id))
+
+    def _remove_stale(self) -> None:
+        a = self.session.arrangement
+        if a is not None:
+            ids = frozenset(t.info.id for t in self.session.document.stale_takes(a))
+            self.session.do("Remove stale takes", lambda d: remove_takes(d, ids))
 
     def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
         """Take files."""
