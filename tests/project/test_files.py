@@ -11,7 +11,7 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
-from jolly_parlor.project import files
+from jolly_parlor import atomic
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import (
     FileRefused,
@@ -131,7 +131,7 @@ def test_a_failed_save_leaves_the_old_file_and_no_litter(
     def full(*_: object) -> None:
         raise OSError(28, "No space left on device")
 
-    monkeypatch.setattr(files.os, "fsync", full)
+    monkeypatch.setattr(atomic.os, "fsync", full)
     with pytest.raises(FileRefused, match="no space left"):
         save_document(demo, path)
     assert path.read_bytes() == before

@@ -9,6 +9,7 @@ from typing import Literal
 from platformdirs import user_config_path
 from pydantic import TypeAdapter, ValidationError
 
+from jolly_parlor.atomic import replacing
 from jolly_parlor.units import UnitSystem
 
 
@@ -33,9 +34,8 @@ class SettingsStore:
         self.values = replace(self.values, **values)  # type: ignore[arg-type]
         try:
             self._path.parent.mkdir(parents=True, exist_ok=True)
-            temporary = self._path.with_suffix(".new")
-            temporary.write_text(json.dumps(asdict(self.values), indent=2), "utf-8")
-            os.replace(temporary, self._path)
+            with replacing(self._path) as temporary:
+                temporary.write_text(json.dumps(asdict(self.values), indent=2), "utf-8")
         except OSError:
             return  # a preference that cannot be kept is no reason to interrupt
 

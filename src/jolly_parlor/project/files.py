@@ -6,8 +6,6 @@ A file that could not be read whole is never overwritten.
 import csv
 import io
 import json
-import os
-import tempfile
 import zipfile
 import zlib
 from pathlib import Path
@@ -16,6 +14,7 @@ import numpy as np
 from pydantic import ValidationError
 
 from jolly_parlor import __version__
+from jolly_parlor.atomic import replacing
 from jolly_parlor.placement.schools import SchoolCannotBeMet, school
 from jolly_parlor.project.document import Document, Take, problems
 from jolly_parlor.project.edits import EditRefused, propose
@@ -89,17 +88,8 @@ def write_document(document: Document, path: Path) -> None:
     """The same without looking at what stands there; for places of the program's own."""
     data = _pack(document)
     try:
-        handle, temporary = tempfile.mkstemp(prefix=f".{path.stem}-", dir=path.parent)
-        try:
-            with os.fdopen(handle, "wb") as file:
-                file.write(data)
-                file.flush()
-                os.fsync(file.fileno())
-            os.chmod(temporary, path.stat().st_mode & 0o777 if path.exists() else 0o644)
-            os.replace(temporary, path)
-        except BaseException:
-            Path(temporary).unlink(missing_ok=True)
-            raise
+        with replacing(path) as temporary:
+            temporary.write_bytes(data)
     except OSError as error:
         raise FileRefused(f"{path.name} could not be saved: {_reason(error)}.") from None
 

@@ -1,7 +1,5 @@
 """Write a placement card as PDF or HTML."""
 
-import os
-import tempfile
 from html import escape
 from pathlib import Path
 
@@ -13,6 +11,7 @@ from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
+from jolly_parlor.atomic import replacing
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.report.card import Card
 from jolly_parlor.report.fonts import SANS, SANS_BOLD, SERIF, SERIF_ITALIC, register
@@ -33,15 +32,8 @@ def write_card(card: Card, path: Path) -> None:
     if writer is None:
         raise CardNotWritten(f"{path.name}: a card is written as .pdf or .html; choose one.")
     try:
-        handle, temporary = tempfile.mkstemp(suffix=path.suffix, dir=path.parent)
-        os.close(handle)
-        try:
-            writer(card, Path(temporary))
-            os.chmod(temporary, 0o644)
-            os.replace(temporary, path)
-        except BaseException:
-            Path(temporary).unlink(missing_ok=True)
-            raise
+        with replacing(path) as temporary:
+            writer(card, temporary)
     except OSError as error:
         reason = (error.strerror or "the place cannot be written").lower()
         raise CardNotWritten(f"{path.name} could not be written: {reason}.") from None

@@ -3,7 +3,7 @@
 from typing import Any
 
 from PyQt6.QtGui import QShowEvent
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLayout, QScrollArea, QVBoxLayout, QWidget
 
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.widgets.fields import label
@@ -83,8 +83,8 @@ def card() -> tuple[QFrame, QVBoxLayout]:
     return frame, layout
 
 
-def clear(layout: QVBoxLayout | QHBoxLayout) -> None:
-    """Take every widget out of a layout."""
+def clear(layout: QLayout) -> None:
+    """Take every widget out of a layout, and out of the layouts in it."""
     while layout.count():
         item = layout.takeAt(0)
         assert item is not None
@@ -92,5 +92,5 @@ def clear(layout: QVBoxLayout | QHBoxLayout) -> None:
         if widget is not None:
             widget.hide()
             widget.deleteLater()
-        elif isinstance(inner, QVBoxLayout | QHBoxLayout):
+        elif inner is not None:
             clear(inner)

@@ -6,7 +6,7 @@ from PyQt6.QtWidgets import QGridLayout, QLabel, QPushButton
 
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app.session import Session
-from jolly_parlor.app.stations.base import Station, card
+from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field
 from jolly_parlor.placement.cautions import cautions
 from jolly_parlor.placement.schools import SCHOOLS, SchoolCannotBeMet
@@ -112,12 +112,7 @@ class LineupStation(Station):
 
     def _fill_candidates(self) -> None:
         grid = self.candidates
-        while grid.count():
-            item = grid.takeAt(0)
-            widget = item.widget() if item else None
-            if widget is not None:
-                widget.hide()
-                widget.deleteLater()
+        clear(grid)
         now = self.session.arrangement
         for row, a in enumerate(self.session.document.arrangements):
             button = QPushButton(a.name)
@@ -156,12 +151,7 @@ class LineupStation(Station):
         return a.items
 
     def _build_positions(self, items: list[str]) -> None:
-        while self.positions.count():
-            taken = self.positions.takeAt(0)
-            widget = taken.widget() if taken else None
-            if widget is not None:
-                widget.hide()
-                widget.deleteLater()
+        clear(self.positions)
         self.fields.clear()
         self._items = items
         for column, (_, title) in enumerate(_AXES, start=1):

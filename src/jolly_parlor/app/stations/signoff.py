@@ -5,7 +5,7 @@ from functools import partial
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPlainTextEdit, QPushButton
 
 from jolly_parlor.app.session import Session
-from jolly_parlor.app.stations.base import Station, card
+from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.placement.cautions import cautions
 from jolly_parlor.placement.tape import tape_distances
@@ -61,12 +61,7 @@ class SignoffStation(Station):
 
     def refresh(self) -> None:
         """Show the distances of the current arrangement."""
-        while self.grid.count():
-            item = self.grid.takeAt(0)
-            widget = item.widget() if item else None
-            if widget is not None:
-                widget.hide()
-                widget.deleteLater()
+        clear(self.grid)
         document, a = self.session.document, self.session.arrangement
         self.pick.setEnabled(a is not None and document.chosen != a.name)
         self.save.setEnabled(a is not None)

@@ -4,8 +4,10 @@ from dataclasses import replace
 from functools import partial
 from typing import get_args
 
-from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton, QWidget
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton
 
+from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
 from jolly_parlor.acoustics.materials import material, materials
 from jolly_parlor.acoustics.proportions import room_warnings
 from jolly_parlor.acoustics.room import (
@@ -20,7 +22,7 @@ from jolly_parlor.acoustics.room import (
 )
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.app.session import Session
-from jolly_parlor.app.stations.base import Station, card
+from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
 from jolly_parlor.project.edits import set_room
 
@@ -147,6 +149,9 @@ class SurveyStation(Station):
             for row in materials().values():
                 at63, at125 = row.absorption[:2]
                 box.addItem(f"{row.name}  ({at63:.2f}, {at125:.2f})", row.id)
+                bands = zip(OCTAVE_BANDS_HZ, row.absorption, strict=True)
+                words = "   ".join(f"{band:g} Hz {alpha:.2f}" for band, alpha in bands)
+                box.setItemData(box.count() - 1, words, Qt.ItemDataRole.ToolTipRole)
             box.currentIndexChanged.connect(partial(self._set_surface, name, box))
             grid.addWidget(label(name), index // 2, 2 * (index % 2))
             grid.addWidget(box, index // 2, 2 * (index % 2) + 1)
@@ -156,8 +161,9 @@ class SurveyStation(Station):
         layout.addLayout(grid)
         layout.addWidget(
             label(
-                "In brackets: absorption at 63 and 125 Hz, random incidence. Handbook figures; "
-                "they scatter by a third, and takes will correct them.",
+                "In brackets: absorption at 63 and 125 Hz, random incidence; point at one in "
+                "the list for all bands to 4000 Hz. Handbook figures: they scatter by a third. A "
+                "take beats them.",
                 "soft",
                 wrap=True,
             )
@@ -209,7 +215,7 @@ class SurveyStation(Station):
         self._change(f"Add {kind}", edit)
 
     def _fill_openings(self, room: Room) -> None:
-        _empty(self.openings)
+        clear(self.openings)
         if not room.openings:
             text = "None yet. Glass and doors let bass through: add them where they are."
             self.openings.addWidget(label(text, "soft"), 0, 0)
@@ -231,7 +237,7 @@ class SurveyStation(Station):
             self.openings.addWidget(self._remove_button("openings", index), index + 1, 6)
 
     def _fill_keep_outs(self, room: Room) -> None:
-        _empty(self.keep_outs)
+        clear(self.keep_outs)
         if not room.keep_outs:
             text = "None yet. Mark a stove, a door's swing, a way out: nothing will be put there."
             self.keep_outs.addWidget(label(text, "soft"), 0, 0)
@@ -279,12 +285,3 @@ class SurveyStation(Station):
 
         if not self._change(f"Set {name}", edit):
             self.refresh()
-
-
-def _empty(grid: QGridLayout) -> None:
-    while grid.count():
-        item = grid.takeAt(0)
-        widget: QWidget | None = item.widget() if item else None
-        if widget is not None:
-            widget.hide()
-            widget.deleteLater()

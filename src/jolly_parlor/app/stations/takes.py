@@ -8,7 +8,7 @@ from PyQt6.QtGui import QDragEnterEvent, QDropEvent
 from PyQt6.QtWidgets import QGridLayout, QPushButton
 
 from jolly_parlor.app.session import Session
-from jolly_parlor.app.stations.base import Station, card
+from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.project.document import Take
@@ -71,7 +71,7 @@ class TakesStation(Station):
     def refresh(self) -> None:
         """Show which takes there are."""
         document, a = self.session.document, self.session.arrangement
-        _empty(self.grid)
+        clear(self.grid)
         held = [t for t in document.takes if any(t.applies_to(b) for b in document.arrangements)]
         here = sum(a is not None and t.applies_to(a) for t in held)
         count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"
@@ -174,16 +174,3 @@ class TakesStation(Station):
             if where is None:
                 return
             self.import_file(path, *where)
-
-
-def _empty(grid: QGridLayout) -> None:
-    while grid.count():
-        item = grid.takeAt(0)
-        if item is None:
-            continue
-        widget, inner = item.widget(), item.layout()
-        if widget is not None:
-            widget.hide()
-            widget.deleteLater()
-        elif isinstance(inner, QGridLayout):
-            _empty(inner)
