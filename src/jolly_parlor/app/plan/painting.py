@@ -73,8 +73,9 @@ class PlanPainter:
         """Tape-measure lines of the monitors and of what is selected."""
         ear, left, right = a.seats[seat], a.left, a.right
         self._tape_down(min(right.x + 0.55, self.room.width - 0.75), 0, right.y, right.y)
-        self._tape_across(0, left.x, left.y, left.x)
-        self._tape_across(left.x, right.x, max(left.y, right.y) + 0.12, right.x - left.x)
+        below = max(left.y, right.y) + 0.19  # clear of cabinets and of a sub beside them
+        self._tape_across(0, left.x, below, left.x)
+        self._tape_across(left.x, right.x, below, right.x - left.x)
         self._tape_down(self.room.width - 0.38, 0, ear.y, ear.y)
         kind = selected.partition(":")[0]
         if kind in ("sub", "seat") and selected != f"seat:{seat}":
@@ -230,9 +231,7 @@ class PlanPainter:
 
     def _tape_across(self, x0: float, x1: float, y: float, metres: float) -> None:
         a, b = self.view.on_plan(x0, y), self.view.on_plan(x1, y)
-        # From a wall the figure stands near that wall, clear of what stands along the way.
-        middle = a + (b - a) * 0.28 if x0 == 0 and metres > 0.8 else (a + b) / 2
-        self._tape(a, b, QPointF(0, 3), middle, metres)
+        self._tape(a, b, QPointF(0, 3), (a + b) / 2, metres)
 
     def _tape_up(self, x: float, z: float) -> None:
         a, b = self.view.on_wall(x, 0), self.view.on_wall(x, z)
