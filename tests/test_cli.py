@@ -119,3 +119,15 @@ def test_commands_that_need_no_window_do_not_load_qt() -> None:
     code = "import sys, jolly_parlor.cli; print('PyQt6' in sys.modules)"
     done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
     assert done.stdout.strip() == "False"
+
+
+def test_propose_adds_a_school_or_says_why(tmp_path: Path) -> None:
+    room = tmp_path / "room.parlor"
+    run("new", EXAMPLES / "kiln-room.json", room)
+    assert "“Clear of the wall” added" in run("propose", room, "--school", "clear").stdout
+    found = json.loads(run("compare", room, "--json").stdout)
+    assert "Clear of the wall" in {row["arrangement"] for row in found["ranking"]}
+    before = room.read_bytes()
+    assert "turn the room" in run("propose", room, "--school", "long_wall", code=1).stderr
+    assert "no school “fifth”" in run("propose", room, "--school", "fifth", code=1).stderr
+    assert room.read_bytes() == before

@@ -17,9 +17,10 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.eigenvalues import EigenvalueError
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import COMBINATIONS, Combination, Forecaster, combinations
+from jolly_parlor.placement.schools import school
 from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
-from jolly_parlor.project.edits import add_take
+from jolly_parlor.project.edits import add_take, propose
 from jolly_parlor.project.files import open_document, read_survey, save_document
 from jolly_parlor.signals.reading import read_response
 
@@ -61,6 +62,17 @@ def new(survey: Path, out: Path) -> None:
     document = read_survey(survey)
     save_document(document, out)
     click.echo(f"{out}: {document.room.name}, {len(document.arrangements)} arrangements.")
+
+
+@cli.command("propose")
+@click.argument("file", type=PATH)
+@click.option("--school", "school_id", required=True, help="third, thirty_eight, tight, …")
+def propose_arrangement(file: Path, school_id: str) -> None:
+    """Add a school's arrangement to FILE; a school that cannot be met says why."""
+    document = propose(open_document(file), school(school_id))
+    save_document(document, file)
+    added = document.arrangements[-1]
+    click.echo(f"“{added.name}” added. {added.rule}")
 
 
 @cli.command("import")

@@ -104,6 +104,20 @@ class KeepOut:
 
 
 @dataclass(frozen=True)
+class CalmZone:
+    """Where, walking away from a wall, one's voice became just a voice: near and far edge of the
+    zone in front of the front wall and beside a side wall, metres.
+    """
+
+    __pydantic_config__ = {"extra": "forbid"}
+
+    front_near: Annotated[float, Gt(0.0)]
+    front_far: Annotated[float, Gt(0.0)]
+    side_near: Annotated[float, Gt(0.0)]
+    side_far: Annotated[float, Gt(0.0)]
+
+
+@dataclass(frozen=True)
 class Room:
     """The surveyed room."""
 
@@ -118,6 +132,7 @@ class Room:
     keep_outs: tuple[KeepOut, ...] = ()
     temperature_celsius: Annotated[float, Ge(-20.0), Le(50.0)] = 20.0
     notes: str = field(default="")
+    calm_zone: CalmZone | None = None
 
     @property
     def dimensions(self) -> tuple[float, float, float]:

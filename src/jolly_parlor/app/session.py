@@ -1,7 +1,7 @@
 """What the window knows: the document with its history, what is selected, what was calculated."""
 
 from collections.abc import Callable
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
 
@@ -9,17 +9,18 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from jolly_parlor.acoustics.images import Bounce
 from jolly_parlor.acoustics.room import Point
-from jolly_parlor.app.calculating import Calculator, Models
+from jolly_parlor.app import jobs
+from jolly_parlor.app.calculating import Calculator
+from jolly_parlor.app.jobs import Shown
 from jolly_parlor.app.settings import SettingsStore
-from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
-from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks
+from jolly_parlor.diagnosis.findings import Finding
+from jolly_parlor.diagnosis.marks import Lane, Mark
 from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
-from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
-from jolly_parlor.placement.forecast import Combination, Forecast, combinations
-from jolly_parlor.project.comparison import Comparison, compare, measured_deviation
+from jolly_parlor.placement.facing import Facing
+from jolly_parlor.placement.forecast import Combination, combinations
+from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.history import History
 
 
@@ -37,26 +38,6 @@ class Highlight:
         return self.mark.bounce if self.mark else None
 
 
-@dataclass(frozen=True, eq=False)
-class Shown:
-    """The curves for what is selected."""
-
-    forecast: Deviation | None
-    measured: Deviation | None
-    marks: tuple[Mark, ...]
-    beyond: dict[Lane, float] = field(default_factory=dict)
-    """Lanes without a mark in range: where their first one lies."""
-
-    def curve(self, layer: str) -> Deviation | None:
-        """The layer asked for."""
-        return self.measured if layer == "measured" else self.forecast
-
-    def figure(self, layer: str) -> Evenness | None:
-        """The figure of that layer."""
-        curve = self.curve(layer)
-        return evenness(curve) if curve else None
-
-
 class Session(QObject):
     """The state behind the window. Widgets listen to its signals and call its methods."""
 
@@ -67,6 +48,7 @@ class Session(QObject):
     findings_changed = pyqtSignal()
     comparison_changed = pyqtSignal()
     next_changed = pyqtSignal()
+    facings_changed = pyqtSignal()
     highlighted = pyqtSignal()
     refused = pyqtSignal(str)
     told = pyqtSignal(str)
@@ -85,6 +67,7 @@ class Session(QObject):
         self.findings: list[Finding] | None = None
         self.comparison: Comparison | None = None
         self.next_try: Remedy | None = None
+        self.facings: list[Facing] | None = None
         self.problem = ""
         self._name: str | None = None
         self._seat = ""
@@ -93,7 +76,7 @@ class Session(QObject):
         self._follows_best = document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
         self.live = Calculator(("forecast",), self)
-        self.slow = Calculator(("comparison", "findings", "next"), self)
+        self.slow = Calculator(("comparison", "findings", "next", "facing"), self)
         for calculator in (self.live, self.slow):
             calculator.answered.connect(self._take_answer)
             calculator.refused.connect(self._take_refusal)
@@ -212,7 +195,7 @@ class Session(QObject):
         """Commit what was dragged as one undoable move."""
         draft = self.draft
         if draft is not None:
-            self.do(f"Move in {draft.name}", partial(_replaced, arrangement=draft))
+            self.do(f"Move in {draft.name}", partial(jobs.replaced, arrangement=draft))
 
     def abandon_drag(self) -> None:
         """Put back what was dragged."""
@@ -223,6 +206,15 @@ class Session(QObject):
         """The comparison is only calculated while somebody looks at it."""
         self._wants_comparison = wanted
         self._ask_comparison()
+
+    def want_facings(self) -> None:
+        """Score both ways of facing the room, once for each survey and gear."""
+        document = self.document
+        if self._new_question("facing", (document.room, document.gear)):
+            self.facings = None
+            self.facings_changed.emit()
+            job = partial(jobs.facings, document)
+            self.slow.ask("facing", document.room, document.gear, job)
 
     @property
     def calculating(self) -> bool:
@@ -260,7 +252,7 @@ class Session(QObject):
             self.shown = Shown(None, None, ())
             self.shown_changed.emit()
             return
-        job = partial(_shown, document, arrangement, self.seat, self.combination)
+        job = partial(jobs.shown, document, arrangement, self.seat, self.combination)
         self.live.ask("forecast", document.room, document.gear, job)
 
     def _ask_findings(self) -> None:
@@ -273,7 +265,7 @@ class Session(QObject):
         if arrangement is None or not self._fits(arrangement):
             self.slow.drop("findings")
             return
-        job = partial(_findings, document, arrangement, self.seat, self.combination, self.layer)
+        job = partial(jobs.findings, document, arrangement, self.seat, self.combination, self.layer)
         self.slow.ask("findings", document.room, document.gear, job)
 
     def _ask_comparison(self) -> None:
@@ -288,7 +280,7 @@ class Session(QObject):
         if not document.arrangements:
             self.slow.drop("comparison")
             return
-        job = partial(_comparison, document, self.seat, self.combination)
+        job = partial(jobs.comparison, document, self.seat, self.combination)
         self.slow.ask("comparison", document.room, document.gear, job)
 
     def _take_answer(self, kind: str, answer: object) -> None:
@@ -296,6 +288,10 @@ class Session(QObject):
             assert isinstance(answer, Shown)
             self.shown = answer
             self.shown_changed.emit()
+        elif kind == "facing":
+            assert isinstance(answer, list)
+            self.facings = answer
+            self.facings_changed.emit()
         elif kind == "next":
             assert answer is None or isinstance(answer, Remedy)
             self.next_try = answer
@@ -315,7 +311,7 @@ class Session(QObject):
         """What to try next from the winner."""
         best = found.rows[0]
         if not best.problem:
-            job = partial(_next_try, best.arrangement, found.seat, found.combination)
+            job = partial(jobs.next_try, best.arrangement, found.seat, found.combination)
             self.slow.ask("next", self.document.room, self.document.gear, job)
 
     def _new_question(self, kind: str, view: tuple[object, ...]) -> bool:
@@ -335,54 +331,3 @@ class Session(QObject):
             self.problem = why
             self.shown = Shown(None, None, ())
             self.shown_changed.emit()
-
-
-def _replaced(document: Document, arrangement: Arrangement) -> Document:
-    return replace_arrangement(document, arrangement)
-
-
-def _shown(
-    document: Document,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
-    models: Models,
-) -> Shown:
-    forecast: Forecast = models.forecaster.at_seat(arrangement, seat)
-    found = marks(document.room, document.gear, arrangement, seat, combination)
-    measured = measured_deviation(document, arrangement, seat, combination)
-    beyond = first_beyond(document.room, document.gear, arrangement, seat, combination)
-    return Shown(forecast.deviation(combination), measured, tuple(found), beyond)
-
-
-def _findings(
-    document: Document,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
-    layer: str,
-    models: Models,
-) -> list[Finding]:
-    if layer == "measured":
-        measured = measured_deviation(document, arrangement, seat, combination)
-        if measured is None:
-            return []
-        return findings_of_take(measured, models.forecaster, arrangement, seat, combination)
-    return findings_of_forecast(models.forecaster, models.anechoic, arrangement, seat, combination)
-
-
-def _comparison(
-    document: Document, seat: str, combination: Combination, models: Models
-) -> Comparison:
-    return compare(document, seat, combination, models.forecaster, models.anechoic)
-
-
-def _next_try(
-    arrangement: Arrangement, seat: str, combination: Combination, models: Models
-) -> Remedy | None:
-    """The best calculated move against any of an arrangement's findings."""
-    explained = findings_of_forecast(
-        models.forecaster, models.anechoic, arrangement, seat, combination
-    )
-    remedies = [finding.remedy for finding in explained if finding.remedy is not None]
-    return max(remedies, key=lambda remedy: remedy.gain_db, default=None)

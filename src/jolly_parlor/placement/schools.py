@@ -1,23 +1,25 @@
 """Schools: the trade's named rules of thumb, each of which proposes an Arrangement.
 
-All are common practice, no source. A new school is one more function and one more row of SCHOOLS.
+The rules themselves are in `school_rules`; a new school is one function there and one row of
+SCHOOLS. A rule that cannot be met says why and is never bent silently.
 """
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from math import cos, radians, sin, sqrt
 
 from jolly_parlor.acoustics.room import Point, Room
-from jolly_parlor.placement.arrangement import Arrangement, desk_before
+from jolly_parlor.placement import school_rules as rules
+from jolly_parlor.placement.arrangement import Arrangement, DeskPlace, desk_before
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.school_rules import Layout, SchoolCannotBeMet
 
-_TRIANGLE = sqrt(3) / 2
+__all__ = ["SCHOOLS", "School", "SchoolCannotBeMet", "back_to_wall_distance", "school"]
+
 _SHORTEST_SIDE, _LONGEST_SIDE = 0.8, 2.6
 _SIDE_GAP = 0.25  # from the cabinet's edge to the side wall
+_COMMON = "common practice, no source"
 
-
-class SchoolCannotBeMet(ValueError):
-    """The rule does not fit this room; the message says why."""
+back_to_wall_distance = rules.back_to_wall_distance
 
 
 @dataclass(frozen=True)
@@ -27,29 +29,31 @@ class School:
     id: str
     name: str
     rule: str
-    place: Callable[[Room, Gear], tuple[float, float]]
-    """Distances of monitors and seat from the front wall, metres."""
-    source: str = "common practice, no source"
+    place: Callable[[Room, Gear], Layout]
+    source: str = _COMMON
 
     def propose(self, room: Room, gear: Gear) -> Arrangement:
-        """An equilateral triangle on the room's middle line at this school's distances.
+        """A triangle on the room's middle line at this school's distances.
 
         Raises SchoolCannotBeMet with the reason.
         """
-        monitors_y, seat_y = self.place(room, gear)
-        side = (seat_y - monitors_y) / _TRIANGLE
-        self._check(room, gear, monitors_y, side)
-        ear = gear.seats[0].ear_height
-        middle = room.width / 2
-        seats = {gear.seats[0].name: Point(middle, seat_y, ear)}
+        try:
+            layout = self.place(room, gear)
+        except SchoolCannotBeMet as why:
+            raise SchoolCannotBeMet(f"{self.name}: {why}") from None
+        self._check(room, gear, layout)
+        ear, middle, side = gear.seats[0].ear_height, room.width / 2, layout.side
+        seats = {gear.seats[0].name: Point(middle, layout.seat_y, ear)}
         for seat in gear.seats[1:]:
-            further = max(0.72 * room.length, min(seat_y + 0.9, room.length - 0.4))
+            further = max(0.72 * room.length, min(layout.seat_y + 0.9, room.length - 0.4))
             seats[seat.name] = Point(middle, further, seat.ear_height)
         desk = desk_before(seats[gear.seats[0].name], gear.desk) if gear.desk else None
+        if desk is not None and layout.desk_y is not None:
+            desk = DeskPlace(desk.x, layout.desk_y)
         return Arrangement(
             name=self.name,
-            left=Point(middle - side / 2, monitors_y, ear),
-            right=Point(middle + side / 2, monitors_y, ear),
+            left=Point(middle - side / 2, layout.monitors_y, ear),
+            right=Point(middle + side / 2, layout.monitors_y, ear),
             seats=seats,
             subwoofers=_subwoofers(room, gear, middle - side / 2),
             desk=desk,
@@ -57,8 +61,8 @@ class School:
             rule=self.rule,
         )
 
-    def _check(self, room: Room, gear: Gear, monitors_y: float, side: float) -> None:
-        widest = room.width - gear.monitor.width - 2 * _SIDE_GAP
+    def _check(self, room: Room, gear: Gear, layout: Layout) -> None:
+        side, widest = layout.side, room.width - gear.monitor.width - 2 * _SIDE_GAP
         if side > widest:
             raise SchoolCannotBeMet(
                 f"{self.name}: its equilateral triangle needs {side:.2f} m between the monitors; "
@@ -70,33 +74,18 @@ class School:
                 f"wants {_SHORTEST_SIDE:.1f} to {_LONGEST_SIDE:.1f} m."
             )
         needed = back_to_wall_distance(gear)
-        if monitors_y < needed - 0.005:
+        if layout.monitors_y < needed - 0.005:
             raise SchoolCannotBeMet(
-                f"{self.name}: puts the monitors {monitors_y:.2f} m from the front wall; "
+                f"{self.name}: puts the monitors {layout.monitors_y:.2f} m from the front wall; "
                 f"their cabinets need {needed:.2f} m."
+            )
+        if layout.seat_y > room.length - 0.3:
+            raise SchoolCannotBeMet(
+                f"{self.name}: puts the seat {layout.seat_y:.2f} m from the front wall; "
+                f"this room is {room.length:.2f} m long and a head needs 0.30 m behind it."
             )
         if gear.seats[0].ear_height + 0.1 > room.height:
             raise SchoolCannotBeMet(f"{self.name}: the ceiling is lower than the listener's head.")
-
-
-def back_to_wall_distance(gear: Gear) -> float:
-    """Acoustic centre to wall, cabinet turned 30 degrees with its rear corner 2 cm off it."""
-    turn = radians(30.0)
-    return gear.monitor.depth * cos(turn) + gear.monitor.width / 2 * sin(turn) + 0.02
-
-
-def _third(room: Room, gear: Gear) -> tuple[float, float]:
-    return room.length / 9, room.length / 3
-
-
-def _thirty_eight(room: Room, gear: Gear) -> tuple[float, float]:
-    seat = 0.38 * room.length
-    return 0.38 * seat, seat
-
-
-def _tight(room: Room, gear: Gear) -> tuple[float, float]:
-    wall = back_to_wall_distance(gear)
-    return wall, wall + 1.5 * _TRIANGLE
 
 
 SCHOOLS: tuple[School, ...] = (
@@ -104,20 +93,61 @@ SCHOOLS: tuple[School, ...] = (
         "third",
         "A third",
         "Seat one third of the room's length from the front wall, monitors a third of that.",
-        _third,
+        rules.third,
     ),
     School(
         "thirty_eight",
         "Thirty-eight",
         "Seat at 38 % of the room's length, monitors at 38 % of the seat's distance.",
-        _thirty_eight,
+        rules.thirty_eight,
     ),
     School(
         "tight",
         "Tight to the wall",
         "Monitor backs against the front wall, bass lift taken down with the monitors' own trim; "
         "triangle 1.5 m a side.",
-        _tight,
+        rules.tight,
+    ),
+    School(
+        "small_gap",
+        "Small gap",
+        "Monitor backs 15 cm off the front wall; triangle 1.5 m a side.",
+        rules.small_gap,
+    ),
+    School(
+        "clear",
+        "Clear of the wall",
+        "Monitors 1.05 m from the front wall and at least 0.9 m from the side walls.",
+        rules.clear,
+    ),
+    School(
+        "unequal",
+        "Unequal distances",
+        "Distances to floor, side and front wall all differ, the middle one the geometric mean of "
+        "the other two, spread as far as the room allows.",
+        rules.unequal,
+        "Waterhouse 1955 and Allison 1974",
+    ),
+    School(
+        "desk",
+        "On the desk",
+        "Desk against the front wall, monitors as far apart on it as it allows, ear at the third "
+        "corner of the triangle.",
+        rules.on_the_desk,
+    ),
+    School(
+        "long_wall",
+        "Facing the long wall",
+        "Monitors a quarter of the depth from the long wall, side walls far away; triangle 1.5 m "
+        "a side.",
+        rules.long_wall,
+    ),
+    School(
+        "calm_zone",
+        "Calm zone",
+        "Monitors two thirds of the way forward in the zone where the voice became just a voice, "
+        "in its middle sideways.",
+        rules.calm_zone,
     ),
 )
 

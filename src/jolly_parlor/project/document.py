@@ -165,6 +165,11 @@ def room_problems(room: Room) -> list[str]:
             found.append(f"{what} ends beyond the wall, which is {along:.2f} m long.")
         if opening.sill + opening.height > room.height + 1e-9:
             found.append(f"{what} ends above the ceiling, which is {room.height:.2f} m high.")
+    zone = room.calm_zone
+    if zone is not None and not (zone.front_near < zone.front_far < room.length):
+        found.append("The calm zone's far edge from the front wall must lie beyond its near edge.")
+    if zone is not None and not (zone.side_near < zone.side_far < room.width / 2):
+        found.append("The calm zone's side distances must grow and stay within half the width.")
     for area in room.keep_outs:
         if area.x + area.width > room.width + 1e-9 or area.y + area.depth > room.length + 1e-9:
             found.append(f"The keep-out area “{area.name}” reaches beyond the room.")

@@ -7,6 +7,7 @@ from dataclasses import replace
 from datetime import datetime
 
 from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.turning import turned, turned_point
 from jolly_parlor.placement.arrangement import Arrangement, desk_before
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import School
@@ -30,6 +31,44 @@ def set_room(document: Document, room: Room) -> Document:
     """Replace the survey."""
     _refuse(room_problems(room))
     return _noted(replace(document, room=room), "survey", f"Survey of {room.name} changed.")
+
+
+def turn_room(document: Document) -> Document:
+    """Face the wall that was at the left: everything keeps its place in the real room."""
+    room = document.room
+
+    def seen(a: Arrangement) -> Arrangement:
+        desk = a.desk
+        if desk is not None and document.gear.desk is not None:
+            # The desk keeps its size and its middle; it is drawn facing the new front.
+            size = document.gear.desk
+            middle = turned_point(
+                room, Point(desk.x + size.width / 2, desk.y + size.depth / 2, 0.0)
+            )
+            desk = replace(
+                desk,
+                x=max(middle.x - size.width / 2, 0.0),
+                y=max(middle.y - size.depth / 2, 0.0),
+            )
+        return replace(
+            a,
+            left=turned_point(room, a.left),
+            right=turned_point(room, a.right),
+            seats={name: turned_point(room, p) for name, p in a.seats.items()},
+            subwoofers={name: turned_point(room, p) for name, p in a.subwoofers.items()},
+            desk=desk,
+        )
+
+    takes = tuple(
+        Take(replace(t.info, placed=seen(t.info.placed)), t.response) for t in document.takes
+    )
+    changed = replace(
+        document,
+        room=turned(room),
+        arrangements=tuple(seen(a) for a in document.arrangements),
+        takes=takes,
+    )
+    return _noted(changed, "survey", "Turned to face the wall that was at the left.")
 
 
 def set_gear(document: Document, gear: Gear) -> Document:

@@ -2,19 +2,45 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QGridLayout, QLabel, QPushButton
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtGui import QEnterEvent, QFocusEvent
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton
 
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field
 from jolly_parlor.placement.cautions import cautions
-from jolly_parlor.placement.schools import SCHOOLS, SchoolCannotBeMet
+from jolly_parlor.placement.checks import geometry_checks
+from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.edits import propose, remove_arrangement
 from jolly_parlor.units import format_length
 
+_COLUMNS = 5
 _AXES = (("y", "from the front wall"), ("x", "from the left wall"), ("z", "above the floor"))
+
+
+class SchoolButton(QPushButton):
+    """Roughs in one school; tells when it is pointed at or reached by key."""
+
+    pointed = pyqtSignal(object)
+
+    def __init__(self, school: School) -> None:
+        super().__init__(school.name)
+        self._school = school
+        self.setObjectName(f"school-{school.id}")
+        self.setAccessibleDescription(school.rule)
+
+    def enterEvent(self, event: QEnterEvent | None) -> None:
+        """Pointed at."""
+        super().enterEvent(event)
+        self.pointed.emit(self._school)
+
+    def focusInEvent(self, event: QFocusEvent | None) -> None:
+        """Reached by key."""
+        super().focusInEvent(event)
+        self.pointed.emit(self._school)
 
 
 class LineupStation(Station):
@@ -38,7 +64,13 @@ class LineupStation(Station):
         self.rule = label("", "soft", wrap=True)
         self.positions_layout.addWidget(self.rule)
         self.positions = QGridLayout()
-        self.positions_layout.addLayout(self.positions)
+        row = QHBoxLayout()
+        row.setSpacing(18)
+        row.addLayout(self.positions)
+        self.checks = label("", wrap=True)
+        self.checks.setObjectName("checks")
+        row.addWidget(self.checks, 1)
+        self.positions_layout.addLayout(row)
         self.tape = label("", "", wrap=True)
         self.tape.setObjectName("tape")
         self.positions_layout.addWidget(self.tape)
@@ -89,15 +121,21 @@ class LineupStation(Station):
         frame, layout = card()
         layout.addWidget(label("Rough in from a school", "head"))
         grid = QGridLayout()
-        grid.setColumnStretch(1, 1)
-        for row, school in enumerate(SCHOOLS):
-            button = QPushButton(school.name)
-            button.setObjectName(f"school-{school.id}")
+        grid.setHorizontalSpacing(10)
+        for index, school in enumerate(SCHOOLS):
+            button = SchoolButton(school)
             button.clicked.connect(partial(self.rough_in, school.id))
-            grid.addWidget(button, row, 0)
-            grid.addWidget(label(f"{school.rule} ({school.source})", "soft", wrap=True), row, 1)
+            button.pointed.connect(self._tell_rule)
+            grid.addWidget(button, index // _COLUMNS, index % _COLUMNS)
         layout.addLayout(grid)
+        self.school_rule = label("Point at a school to read its rule.", "soft", wrap=True)
+        self.school_rule.setObjectName("school-rule")
+        self.school_rule.setMinimumHeight(40)
+        layout.addWidget(self.school_rule)
         self.body.addWidget(frame)
+
+    def _tell_rule(self, school: School) -> None:
+        self.school_rule.setText(f"{school.rule} ({school.source[0].upper()}{school.source[1:]}.)")
 
     def rough_in(self, school_id: str) -> None:
         """Add a school's arrangement, or say why it cannot be met."""
@@ -167,7 +205,6 @@ class LineupStation(Station):
                 field.failed.connect(self.session.refused.emit)
                 self.positions.addWidget(field, row, column)
                 self.fields[item, axis] = field
-        self.positions.setColumnStretch(4, 1)
 
     def _refresh_numbers(self) -> None:
         a = self.session.arrangement
@@ -188,6 +225,8 @@ class LineupStation(Station):
         ]
         toe = a.toe_in_degrees("left", main)
         self.tape.setText(f"{'; '.join(found)}; turned in by {toe:.0f}°.")
+        looked_at = geometry_checks(document.room, document.gear, a)
+        self.checks.setText("\n".join(f"{'+' if c.holds else '−'}  {c.text}" for c in looked_at))
         self.cautions.setText(" ".join(cautions(document.room, document.gear, a)[:2]))
 
     def _move(self, item: str, axis: str, value: float) -> None:

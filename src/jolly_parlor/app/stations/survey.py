@@ -12,6 +12,7 @@ from jolly_parlor.acoustics.materials import material, materials
 from jolly_parlor.acoustics.proportions import room_warnings
 from jolly_parlor.acoustics.room import (
     SURFACE_NAMES,
+    CalmZone,
     KeepOut,
     Opening,
     Room,
@@ -24,9 +25,16 @@ from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
-from jolly_parlor.project.edits import set_room
+from jolly_parlor.placement.facing import Facing
+from jolly_parlor.project.edits import set_room, turn_room
 
 _WALLS: tuple[WallName, ...] = get_args(WallName)
+_ZONE = (
+    ("front_near", "to"),
+    ("front_far", "from the front wall,"),
+    ("side_near", "to"),
+    ("side_far", "from a side wall"),
+)
 _NEW_OPENINGS = {
     "window": ("window", 0.90, 1.20, "window"),
     "door": ("door", 0.0, 2.00, "door_solid"),
@@ -48,11 +56,13 @@ class SurveyStation(Station):
         self.title.setAccessibleName("Room name")
         self.title.editingFinished.connect(self._rename)
         self._build_size()
+        self._build_facing()
         self._build_surfaces()
         self.openings = self._build_list("Windows, doors and passages", tuple(_NEW_OPENINGS))
         self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
         self.body.addStretch(1)
         self.listen(session.document_changed)
+        session.facings_changed.connect(self._show_facings)
 
     def state(self) -> str:
         """Done once the surfaces differ from the blank room's."""
@@ -82,6 +92,9 @@ class SurveyStation(Station):
         self.warning.setVisible(bool(self.warning.text()))
         self._fill_openings(room)
         self._fill_keep_outs(room)
+        for name, field in self.zone_fields.items():
+            field.set_value(getattr(room.calm_zone, name) if room.calm_zone else field.value)
+        self.session.want_facings()
 
     def _build_size(self) -> None:
         frame, layout = card()
@@ -136,6 +149,66 @@ class SurveyStation(Station):
                 self._change("Name the room", lambda room: replace(room, name=name))
             else:
                 self.refresh()
+
+    def _build_facing(self) -> None:
+        """Which wall to face, and the calm zone found by voice."""
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Which wall to face", "head"))
+        self.facing = label("", wrap=True)
+        self.facing.setObjectName("facing")
+        row.addWidget(self.facing, 1)
+        turn = QPushButton("Face the left wall")
+        turn.setObjectName("turn-room")
+        turn.setToolTip("Turns the whole survey; everything keeps its place in the real room.")
+        turn.clicked.connect(lambda: self.session.do("Face the left wall", turn_room))
+        row.addWidget(turn)
+        layout.addLayout(row)
+        row = QHBoxLayout()
+        row.addWidget(label("Calm zone by voice", "soft"))
+        self.zone_fields: dict[str, CheckedField] = {}
+        for name, words in _ZONE:
+            field = length_field(f"calm zone {name}", lambda: self.session.settings.values.units)
+            field.setMaximumWidth(84)
+            field.committed.connect(partial(self._set_zone, name))
+            field.failed.connect(self.session.refused.emit)
+            self.zone_fields[name] = field
+            row.addWidget(field)
+            row.addWidget(label(words, "soft"))
+        row.addStretch(1)
+        layout.addLayout(row)
+        layout.addWidget(
+            label(
+                "Back to the wall, speak and step away: near it the voice has added bass, then it "
+                "sounds too large, then it is just a voice, until it changes again. All four "
+                "distances make the school “Calm zone”.",
+                "soft",
+                wrap=True,
+            )
+        )
+        self.body.addWidget(frame)
+
+    def _show_facings(self) -> None:
+        found = self.session.facings
+        if found is None:
+            self.facing.setText("Scoring both …")
+            return
+        ours, other = (next((f for f in found if f.wall == w), None) for w in ("front", "left"))
+
+        def words(what: str, f: Facing | None) -> str:
+            if f is None:
+                return f"{what}: no school can be met"
+            return f"{what}: {f.evenness_db:.1f} dB from even at best ({f.school})"
+
+        self.facing.setText(f"{words('This way', ours)}; {words('the left wall', other)}.")
+
+    def _set_zone(self, name: str, value: float) -> None:
+        """All four make a zone; one set back to 0 takes it away."""
+        self.zone_fields[name].keep(value)
+        known = {n: f.value for n, f in self.zone_fields.items()}
+        zone = CalmZone(**known) if all(v > 0 for v in known.values()) else None
+        if zone != self.session.document.room.calm_zone:
+            self._change("Set the calm zone", lambda room: replace(room, calm_zone=zone))
 
     def _build_surfaces(self) -> None:
         frame, layout = card()

@@ -34,6 +34,15 @@ class CheckedField(QLineEdit):
             self.setCursorPosition(0)
             self._mark("")
 
+    @property
+    def value(self) -> float:
+        """The last good value, 0 before any."""
+        return self._value or 0.0
+
+    def keep(self, value: float) -> None:
+        """Take a value as good although nothing else has changed yet."""
+        self._value = value
+
     def _finish(self) -> None:
         if not self.isModified():
             return

@@ -1,0 +1,96 @@
+"""What the calculators are asked: each a function of a document and the room's models."""
+
+from dataclasses import dataclass, field
+
+from jolly_parlor.app.calculating import Models
+from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
+from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks
+from jolly_parlor.diagnosis.remedies import Remedy
+from jolly_parlor.placement import facing
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
+from jolly_parlor.placement.forecast import Combination, Forecast
+from jolly_parlor.project import comparison as comparing
+from jolly_parlor.project.comparison import Comparison, measured_deviation
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.edits import replace_arrangement
+
+
+@dataclass(frozen=True, eq=False)
+class Shown:
+    """The curves for what is selected."""
+
+    forecast: Deviation | None
+    measured: Deviation | None
+    marks: tuple[Mark, ...]
+    beyond: dict[Lane, float] = field(default_factory=dict)
+    """Lanes without a mark in range: where their first one lies."""
+
+    def curve(self, layer: str) -> Deviation | None:
+        """The layer asked for."""
+        return self.measured if layer == "measured" else self.forecast
+
+    def figure(self, layer: str) -> Evenness | None:
+        """The figure of that layer."""
+        curve = self.curve(layer)
+        return evenness(curve) if curve else None
+
+
+def replaced(document: Document, arrangement: Arrangement) -> Document:
+    """The document with an arrangement moved."""
+    return replace_arrangement(document, arrangement)
+
+
+def shown(
+    document: Document,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    models: Models,
+) -> Shown:
+    """The curves at the ear, the marks, and what acts beyond the range."""
+    forecast: Forecast = models.forecaster.at_seat(arrangement, seat)
+    found = marks(document.room, document.gear, arrangement, seat, combination)
+    measured = measured_deviation(document, arrangement, seat, combination)
+    beyond = first_beyond(document.room, document.gear, arrangement, seat, combination)
+    return Shown(forecast.deviation(combination), measured, tuple(found), beyond)
+
+
+def findings(
+    document: Document,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    layer: str,
+    models: Models,
+) -> list[Finding]:
+    """Peaks and dips of the layer shown, explained."""
+    if layer == "measured":
+        measured = measured_deviation(document, arrangement, seat, combination)
+        if measured is None:
+            return []
+        return findings_of_take(measured, models.forecaster, arrangement, seat, combination)
+    return findings_of_forecast(models.forecaster, models.anechoic, arrangement, seat, combination)
+
+
+def comparison(
+    document: Document, seat: str, combination: Combination, models: Models
+) -> Comparison:
+    """The ranking."""
+    return comparing.compare(document, seat, combination, models.forecaster, models.anechoic)
+
+
+def next_try(
+    arrangement: Arrangement, seat: str, combination: Combination, models: Models
+) -> Remedy | None:
+    """The best calculated move against any of an arrangement's findings."""
+    explained = findings_of_forecast(
+        models.forecaster, models.anechoic, arrangement, seat, combination
+    )
+    remedies = [finding.remedy for finding in explained if finding.remedy is not None]
+    return max(remedies, key=lambda remedy: remedy.gain_db, default=None)
+
+
+def facings(document: Document, models: Models) -> list[facing.Facing]:
+    """Both ways of facing the room, scored."""
+    return facing.facings(document.room, document.gear)

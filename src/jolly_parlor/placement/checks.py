@@ -1,0 +1,172 @@
+"""Geometry checks: what a tape would tell, each with its tolerance, as a sentence.
+
+Tolerances are common practice, no source, unless named.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import Gear
+
+_SET_UP_METRES = 0.02
+_WIDE, _NARROW = 1.10, 0.90
+_COINCIDE = 0.10
+_HALF = 0.04
+_BEHIND_HEAD_METRES = 0.4
+_NEAREST_METRES, _FURTHEST_METRES = 0.7, 2.2
+_EAR_METRES = 0.10
+
+
+@dataclass(frozen=True)
+class Check:
+    """One thing looked at: whether it holds, and the sentence that says so."""
+
+    holds: bool
+    text: str
+
+
+def geometry_checks(room: Room, gear: Gear, arrangement: Arrangement) -> list[Check]:
+    """All checks of an arrangement at its main seat, those that fail first."""
+    found = [
+        *_triangle(gear, arrangement),
+        *_walls(room, gear, arrangement),
+        *_seat(room, gear, arrangement),
+        *_sides(room),
+        *_desk(gear, arrangement),
+        *_subwoofers(room, gear, arrangement),
+    ]
+    return sorted(found, key=lambda check: check.holds)
+
+
+def _triangle(gear: Gear, a: Arrangement) -> Iterator[Check]:
+    ear = a.seats[gear.seats[0].name]
+    left, right, apart = a.left.distance(ear), a.right.distance(ear), a.left.distance(a.right)
+    gap = abs(left - right)
+    if gap <= _SET_UP_METRES:
+        yield Check(True, f"Both monitors are equally far from the ear, within {gap * 100:.0f} cm.")
+    else:
+        nearer = "left" if left < right else "right"
+        yield Check(
+            False, f"The {nearer} monitor is {gap * 100:.0f} cm nearer to the ear; the image leans."
+        )
+    ratio = apart / ((left + right) / 2)
+    if _NARROW <= ratio <= _WIDE:
+        yield Check(True, f"The triangle is equilateral within {abs(ratio - 1) * 100:.0f} %.")
+    else:
+        what = "wider" if ratio > 1 else "narrower"
+        yield Check(False, f"The triangle is {abs(ratio - 1) * 100:.0f} % {what} than equilateral.")
+    far = (left + right) / 2
+    if not _NEAREST_METRES <= far <= _FURTHEST_METRES:
+        yield Check(
+            False,
+            f"The monitors are {far:.2f} m away; near-field listening wants "
+            f"{_NEAREST_METRES:.1f} to {_FURTHEST_METRES:.1f} m.",
+        )
+    above = (a.left.z + a.right.z) / 2 - ear.z
+    if abs(above) <= _EAR_METRES:
+        yield Check(True, f"Monitors at ear height, within {abs(above) * 100:.0f} cm.")
+    else:
+        where = "above" if above > 0 else "below"
+        yield Check(
+            False,
+            f"The monitors are {abs(above) * 100:.0f} cm {where} the ear: tilt them so that they "
+            "still point at it.",
+        )
+
+
+def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
+    unlike = abs(a.left.x - (room.width - a.right.x))
+    if unlike > _SET_UP_METRES or abs(a.left.y - a.right.y) > _SET_UP_METRES:
+        yield Check(
+            False,
+            f"Left and right see unlike walls: {a.left.x:.2f} m and {room.width - a.right.x:.2f} m "
+            "to the sides.",
+        )
+    distances = {
+        "front wall": a.left.y,
+        "side wall": min(a.left.x, room.width - a.right.x),
+        "floor": a.left.z,
+    }
+    names = list(distances)
+    alike = [
+        (one, two)
+        for index, one in enumerate(names)
+        for two in names[index + 1 :]
+        if abs(distances[one] / distances[two] - 1) < _COINCIDE
+    ]
+    for one, two in alike:
+        yield Check(
+            False,
+            f"{one.capitalize()} and {two} are equally far from the monitors "
+            f"({distances[one]:.2f} and {distances[two]:.2f} m): their cancellations stack.",
+        )
+    if not alike:
+        yield Check(True, "Front wall, side wall and floor are at unlike distances.")
+
+
+def _seat(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
+    ear = a.seats[gear.seats[0].name]
+    share = ear.y / room.length
+    if abs(share - 0.5) < _HALF:
+        yield Check(False, f"The seat is at {share * 100:.0f} % of the length: the first null.")
+    if room.length - ear.y < _BEHIND_HEAD_METRES:
+        yield Check(False, f"The head is {room.length - ear.y:.2f} m from the back wall.")
+    off = ear.x - room.width / 2
+    if abs(off) > 0.10:
+        yield Check(False, f"The seat is {abs(off) * 100:.0f} cm off the room's middle line.")
+
+
+def _sides(room: Room) -> Iterator[Check]:
+    for wall, other in (("left", "right"), ("right", "left")):
+        for opening in (o for o in room.openings if o.wall == wall):
+            twin = any(o.wall == other and o.kind == opening.kind for o in room.openings)
+            if not twin:
+                yield Check(
+                    False,
+                    f"A {opening.kind} on the {wall} side only: reflections differ between the "
+                    "ears.",
+                )
+    if room.surfaces["left"] != room.surfaces["right"]:
+        yield Check(
+            False, "The side walls are of unlike material: reflections differ between the ears."
+        )
+
+
+def _desk(gear: Gear, a: Arrangement) -> Iterator[Check]:
+    board = a.board(gear.desk)
+    if board is None:
+        return
+    base = a.left.z - gear.monitor.acoustic_centre_height
+    on_desk = board.covers(a.left.x, a.left.y)
+    if on_desk and base - board.z < 0.05:
+        yield Check(
+            False,
+            "The monitors stand straight on the desk: lift and decouple them, and the desk bounce "
+            "moves down.",
+        )
+
+
+def _subwoofers(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
+    ear = a.seats[gear.seats[0].name]
+    mains = (a.left.distance(ear) + a.right.distance(ear)) / 2
+    for sub in gear.subwoofers:
+        further = a.subwoofers[sub.name].distance(ear) - mains
+        late_ms = further / room.speed_of_sound * 1000 + sub.delay_ms
+        if abs(late_ms) <= 0.5:
+            yield Check(
+                True, f"{sub.name} arrives with the monitors, within {abs(late_ms):.1f} ms."
+            )
+        elif late_ms > 0:
+            yield Check(
+                False,
+                f"{sub.name} arrives {late_ms:.1f} ms after the monitors: delay them by that, or "
+                "move it nearer.",
+            )
+        else:
+            yield Check(
+                False,
+                f"{sub.name} arrives {-late_ms:.1f} ms before the monitors: delay it by that much "
+                "more.",
+            )

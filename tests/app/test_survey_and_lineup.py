@@ -1,0 +1,68 @@
+"""Turning the room, the calm zone, schools and checks, as the user meets them."""
+
+from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QLineEdit, QPushButton
+from pytestqt.qtbot import QtBot
+
+from helpers_app import settled
+from jolly_parlor.app.window import MainWindow
+
+
+def _enter(window: MainWindow, name: str, text: str) -> None:
+    field = window.stack.currentWidget().findChild(QLineEdit, name)
+    field.setFocus()
+    field.selectAll()
+    QTest.keyClicks(field, text)
+    QTest.keyClick(field, Qt.Key.Key_Return)
+
+
+def test_both_walls_are_scored_and_the_room_turns(qtbot: QtBot, window: MainWindow) -> None:
+    window.go(0)
+    settled(qtbot, window)
+    facing = window.stations[0].facing.text()
+    assert "This way: " in facing
+    assert "the left wall: " in facing
+    width, before = window.session.document.room.width, window.session.document
+    window.findChild(QPushButton, "turn-room").click()
+    assert window.session.document.room.length == width
+    settled(qtbot, window)
+    assert window.session.problem == ""
+    window.undo()
+    assert window.session.document is before
+
+
+def test_four_distances_make_a_calm_zone(qtbot: QtBot, window: MainWindow) -> None:
+    window.go(0)
+    for name, text in (("front_near", "75 cm"), ("front_far", "1.05"), ("side_near", "1.0")):
+        _enter(window, f"calm zone {name}", text)
+    assert window.session.document.room.calm_zone is None
+    assert not window.session.history.changed
+    _enter(window, "calm zone side_far", "1.3")
+    zone = window.session.document.room.calm_zone
+    assert zone is not None
+    assert (zone.front_near, zone.side_far) == (0.75, 1.3)
+    window.rough_in("calm_zone")
+    assert window.session.arrangement.name == "Calm zone"
+    window.go(0)
+    _enter(window, "calm zone side_far", "0")
+    assert window.session.document.room.calm_zone is None
+
+
+def test_a_school_pointed_at_tells_its_rule(qtbot: QtBot, window: MainWindow) -> None:
+    window.go(2)
+    button = window.findChild(QPushButton, "school-unequal")
+    QTest.mouseMove(window, QPoint(3, 3))
+    button.setFocus()
+    rule = window.stations[2].school_rule.text()
+    assert "geometric mean" in rule
+    assert "Allison 1974" in rule
+
+
+def test_checks_follow_the_arrangement(qtbot: QtBot, window: MainWindow) -> None:
+    window.go(2)
+    station = window.stations[2]
+    assert "Side wall and floor are equally far" in station.checks.text()
+    for item in ("left", "right"):
+        _enter(window, f"{item} z", "0.95")
+    assert "equally far from the monitors" not in station.checks.text()

@@ -1,0 +1,72 @@
+"""Geometry checks: each fails for its own reason and holds when that is mended."""
+
+from collections.abc import Callable
+from dataclasses import replace
+
+import pytest
+
+from jolly_parlor.acoustics.room import Point
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.checks import geometry_checks
+from jolly_parlor.project.document import Document
+
+
+def _failing(document: Document, a: Arrangement) -> str:
+    found = geometry_checks(document.room, document.gear, a)
+    return " ".join(check.text for check in found if not check.holds)
+
+
+@pytest.mark.parametrize(
+    ("change", "says"),
+    [
+        (lambda a: a.moved("left", Point(1.2, 0.50, 1.2)), "nearer to the ear; the image leans"),
+        (lambda a: a.moved("left", Point(0.8, 0.63, 1.2)), "Left and right see unlike walls"),
+        (lambda a: a.moved("seat:desk", Point(1.935, 2.6, 1.2)), "narrower than equilateral"),
+        (lambda a: a.moved("seat:desk", Point(1.935, 1.5, 1.2)), "wider than equilateral"),
+        (lambda a: a.moved("seat:desk", Point(1.935, 2.82, 1.2)), "at 50 % of the length"),
+        (lambda a: a.moved("seat:desk", Point(1.935, 5.4, 1.2)), "0.24 m from the back wall"),
+        (lambda a: a.moved("seat:desk", Point(1.935, 3.3, 1.2)), "near-field listening wants"),
+        (lambda a: a.moved("seat:desk", Point(2.2, 1.88, 1.2)), "off the room's middle line"),
+        (lambda a: a.moved("seat:desk", Point(1.935, 1.88, 1.0)), "20 cm above the ear"),
+        (lambda a: a.moved("sub:sub", Point(1.9, 1.5, 0.6)), "before the monitors"),
+    ],
+)
+def test_each_check_fails_for_its_reason(
+    kiln: Document, change: Callable[[Arrangement], Arrangement], says: str
+) -> None:
+    a = kiln.arrangements[0]
+    assert says not in _failing(kiln, a)
+    assert says in _failing(kiln, change(a))
+
+
+def test_coinciding_distances_are_named_with_their_figures(kiln: Document) -> None:
+    a = kiln.arrangements[0]
+    assert "Side wall and floor are equally far" in _failing(kiln, a)
+    lower = replace(a, left=replace(a.left, z=1.0), right=replace(a.right, z=1.0))
+    assert "equally far from the monitors" not in _failing(kiln, lower)
+
+
+def test_unlike_sides_are_said(kiln: Document) -> None:
+    assert "A window on the right side only" in _failing(kiln, kiln.arrangements[0])
+    alike = {**kiln.room.surfaces, "right": kiln.room.surfaces["left"]}
+    room = replace(kiln.room, surfaces=alike, openings=())
+    found = _failing(replace(kiln, room=room), kiln.arrangements[0])
+    assert "differ between the ears" not in found
+
+
+def test_a_sub_delayed_or_placed_alike_arrives_together(kiln: Document) -> None:
+    a = kiln.arrangements[0]
+    ear = a.seats["desk"]
+    near = a.moved("sub:sub", Point(ear.x + a.left.distance(ear), ear.y, ear.z))
+    assert "arrives" not in _failing(kiln, near)
+    closer = a.moved("sub:sub", Point(ear.x + 0.4, ear.y, ear.z))
+    late = (a.left.distance(ear) - 0.4) / 343.2 * 1000
+    assert f"{late:.1f} ms before" in _failing(kiln, closer)
+    delayed = replace(kiln.gear.subwoofers[0], delay_ms=round(late, 1))
+    document = replace(kiln, gear=replace(kiln.gear, subwoofers=(delayed,)))
+    assert "arrives" not in _failing(document, closer)
+
+
+def test_failing_checks_come_first(kiln: Document) -> None:
+    found = [c.holds for c in geometry_checks(kiln.room, kiln.gear, kiln.arrangements[0])]
+    assert found == sorted(found)
