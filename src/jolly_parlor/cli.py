@@ -18,9 +18,10 @@ from jolly_parlor.acoustics.eigenvalues import EigenvalueError
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import COMBINATIONS, Combination, Forecaster, combinations
 from jolly_parlor.placement.schools import school
+from jolly_parlor.placement.search.search import USUAL_STEP, Found, search
 from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
-from jolly_parlor.project.edits import add_take, propose
+from jolly_parlor.project.edits import add_take, propose, turn_room
 from jolly_parlor.project.files import open_document, read_survey, save_document
 from jolly_parlor.signals.reading import read_response
 
@@ -144,6 +145,45 @@ def compare_arrangements(file: Path, seat: str | None, source: Combination, as_j
             click.echo(f"   {'+' if reason.good else '-'} {reason.text}")
 
 
+@cli.command("search")
+@click.argument("file", type=PATH)
+@click.option("--json", "out", type=PATH, help="Where to write the proposals as JSON.")
+@click.option("--arrangement", help="The present layout, to compare with; the picked or first one.")
+@click.option(
+    "--facing",
+    type=click.Choice(["front", "left"]),
+    default="front",
+    show_default=True,
+    help="Which wall to face; left gives positions as after turning the room.",
+)
+@click.option("--step", default=USUAL_STEP, show_default=True, help="Grid step in metres.")
+def search_room(
+    file: Path, out: Path | None, arrangement: str | None, facing: str, step: float
+) -> None:
+    """Search the room of FILE for the most even places of monitors and seat."""
+    document = open_document(file)
+    if facing == "left":
+        document = turn_room(document)
+    present = None
+    if document.arrangements:
+        name = arrangement or document.chosen or document.arrangements[0].name
+        present = document.arrangement(name)
+    found = search(document.room, document.gear, present, step=step)
+    if out is not None:
+        _write_text(out, json.dumps(_search_json(found, facing), indent=2, ensure_ascii=False))
+    click.echo(f"{found.evaluated} arrangements weighed in {found.seconds:.1f} s.")
+    if present is not None and found.present_db is not None:
+        click.echo(f"Now, {present.name}: {found.present_db:.1f} dB over the head volume.")
+    for p in found.proposals:
+        a = p.arrangement
+        ear = a.seats[document.gear.seats[0].name]
+        click.echo(
+            f"{p.figure_db:.1f} dB: monitors {a.left.y:.2f} m from the front wall, "
+            f"{a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; seat {ear.y:.2f} m. "
+            f"{p.words}"
+        )
+
+
 @cli.command()
 @click.argument("file", type=PATH)
 @click.argument("out", type=PATH)
@@ -198,6 +238,41 @@ def _write_responses(
     except OSError as error:
         reason = (error.strerror or "the place cannot be written").lower()
         raise ValueError(f"{out} could not be written: {reason}.") from None
+
+
+def _write_text(out: Path, text: str) -> None:
+    try:
+        out.write_text(text + "\n", "utf-8")
+    except OSError as error:
+        reason = (error.strerror or "the place cannot be written").lower()
+        raise ValueError(f"{out} could not be written: {reason}.") from None
+
+
+def _search_json(found: Found, facing: str) -> dict[str, Any]:
+    return {
+        "evaluated": found.evaluated,
+        "seconds": round(found.seconds, 3),
+        "step_m": found.step,
+        "facing": facing,
+        "present_head_volume_db": _rounded(found.present_db),
+        "proposals": [
+            {
+                "positions_m": {
+                    item: [round(v, 3) for v in p.arrangement.position(item).array().tolist()]
+                    for item in p.arrangement.items
+                },
+                "evenness_db": _rounded(p.evenness_db),
+                "head_volume_db": _rounded(p.figure_db),
+                "left_right_db": _rounded(p.left_right_db),
+                "sensitivity": {
+                    "placed_5_cm_off_db": _rounded(p.off_by_5cm_db),
+                    "absorption_wrong_by_half_db": _rounded(p.absorption_off_db),
+                },
+                "moved_m": _rounded(p.moved_metres),
+            }
+            for p in found.proposals
+        ],
+    }
 
 
 def _comparison_json(found: Comparison) -> dict[str, Any]:

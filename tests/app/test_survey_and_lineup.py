@@ -66,3 +66,28 @@ def test_checks_follow_the_arrangement(qtbot: QtBot, window: MainWindow) -> None
     for item in ("left", "right"):
         _enter(window, f"{item} z", "0.95")
     assert "equally far from the monitors" not in station.checks.text()
+
+
+def test_the_room_is_searched_and_a_proposal_lined_up(qtbot: QtBot, window: MainWindow) -> None:
+    QTest.keyClick(window, Qt.Key.Key_F, Qt.KeyboardModifier.ControlModifier)
+    search = window.stations[2].search
+    assert search.searching
+    assert search.button.text() == "Stop"
+    qtbot.waitUntil(lambda: "weighed, best so far" in search.words.text(), timeout=30_000)
+    search.button.click()
+    qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
+    assert search.words.text().startswith(("Stopped: ", "318,"))
+    assert search.button.text() == "Search"
+    button = window.findChild(QPushButton, "line-up-0")
+    button.click()
+    assert window.session.arrangement.name.startswith("Found: monitors")
+    assert window.session.arrangement.rule.startswith("Found by weighing")
+    window.undo()
+    # Another room: the proposals are gone.
+    window.go(0)
+    _enter(window, "height", "2.6")
+    assert search.words.text().startswith("Weighs every place")
+    assert (
+        window.findChild(QPushButton, "line-up-1") is None
+        or not window.findChild(QPushButton, "line-up-1").isVisible()
+    )

@@ -18,7 +18,8 @@ import numpy as np
 from numpy.typing import ArrayLike
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
-from jolly_parlor.acoustics.eigenvalues import AxisModes, axis_modes
+from jolly_parlor.acoustics.eigenvalues import AxisModes
+from jolly_parlor.acoustics.eigenvalues import axis_modes as impedance_modes
 
 _LOWEST_MODE_LIMIT_HZ = 450.0
 _USUAL_MODE_LIMIT_HZ = 800.0  # found at once; more only where source and receiver are close
@@ -70,12 +71,12 @@ class BoxField:
         """
         first, second = [axis for axis in range(3) if axis != third]
         limit = self._mode_limit(float(abs(s[third] - r[third])))
-        a, b = self._modes(first, limit), self._modes(second, limit)
-        m, n = self._pairs(a, b, limit)
+        a, b = self.axis_modes(first, limit), self.axis_modes(second, limit)
+        m, n = self.pairs_below(a, b, limit)
         weight = (a.shape(s[first]) * a.shape(r[first]) / a.norm)[:, m]
         weight = weight * (b.shape(s[second]) * b.shape(r[second]) / b.norm)[:, n]
         kappa2 = self.wavenumbers[:, None] ** 2 - a.u[:, m] - b.u[:, n]
-        line = self._line(third, kappa2, s[third], r[third])
+        line = self.line(third, kappa2, s[third], r[third])
         return np.asarray(4 * pi * np.sum(weight * line, axis=1))
 
     def with_admittance(self, surface: int, admittance: float) -> "BoxField":
@@ -111,18 +112,20 @@ class BoxField:
         reach = _DECAY_NEPERS * self.speed_of_sound / (2 * pi * distance)
         return min(max(_LOWEST_MODE_LIMIT_HZ, sqrt(top**2 + reach**2)), _HIGHEST_MODE_LIMIT_HZ)
 
-    def _pairs(self, a: AxisModes, b: AxisModes, limit_hz: float) -> tuple[IntArray, IntArray]:
+    def pairs_below(self, a: AxisModes, b: AxisModes, limit_hz: float) -> tuple[IntArray, IntArray]:
+        """Pairs of modes of two axes whose rigid eigenfrequency lies below the limit."""
         half = self.speed_of_sound / 2
         fa = half * np.arange(a.u.shape[1]) / a.length
         fb = half * np.arange(b.u.shape[1]) / b.length
         m, n = np.nonzero(fa[:, None] ** 2 + fb[None, :] ** 2 <= limit_hz**2)
         return m, n
 
-    def _modes(self, axis: int, limit_hz: float) -> AxisModes:
+    def axis_modes(self, axis: int, limit_hz: float) -> AxisModes:
+        """Modes of one axis (0 to 2) up to a frequency; found once and kept."""
         length = float(self.dimensions[axis])
         needed = self._count(length, limit_hz)
         if axis not in self._axes or self._axes[axis].u.shape[1] < needed:
-            self._axes[axis] = axis_modes(
+            self._axes[axis] = impedance_modes(
                 length,
                 self.wavenumbers,
                 self.admittances[2 * axis],
@@ -134,7 +137,7 @@ class BoxField:
     def _count(self, length: float, limit_hz: float) -> int:
         return ceil(2 * length * limit_hz / self.speed_of_sound) + 1
 
-    def _line(self, axis: int, kappa2: ComplexArray, s: float, r: float) -> ComplexArray:
+    def line(self, axis: int, kappa2: ComplexArray, s: float, r: float) -> ComplexArray:
         """Green's function of the third axis for every mode pair, (frequencies, pairs)."""
         length, k = self.dimensions[axis], self.wavenumbers[:, None]
         kappa = -1j * np.sqrt(-kappa2)  # Re sqrt >= 0, so every exponential below decays

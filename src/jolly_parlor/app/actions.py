@@ -74,6 +74,7 @@ ACTIONS: tuple[Action, ...] = (
         "rough_in",
         argument="tight",
     ),
+    Action("search", "Search the room", "Arrange", "Ctrl+F", "search_room"),
     Action("copy", "Copy this arrangement", "Arrange", "Ctrl+D", "copy", _has_arrangement),
     Action("rename", "Rename…", "Arrange", "F2", "rename", _has_arrangement),
     Action("remove", "Remove this arrangement", "Arrange", "Ctrl+Del", "remove", _has_arrangement),

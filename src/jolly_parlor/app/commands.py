@@ -135,6 +135,11 @@ class Commands:
         self.go(2)
         self.stations[2].rough_in(school_id)
 
+    def search_room(self) -> None:
+        """Begin the search at Line-up, or stop it."""
+        self.go(2)
+        self.stations[2].search.toggle()
+
     def copy(self) -> None:
         """A copy to move about."""
         a = self.session.arrangement

@@ -49,6 +49,7 @@ class Session(QObject):
     comparison_changed = pyqtSignal()
     next_changed = pyqtSignal()
     facings_changed = pyqtSignal()
+    closing = pyqtSignal()
     highlighted = pyqtSignal()
     refused = pyqtSignal(str)
     told = pyqtSignal(str)
@@ -223,6 +224,7 @@ class Session(QObject):
 
     def close(self) -> None:
         """End the threads."""
+        self.closing.emit()
         self.live.stop()
         self.slow.stop()
 

@@ -9,6 +9,7 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.search_card import SearchCard
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field
 from jolly_parlor.placement.cautions import cautions
 from jolly_parlor.placement.checks import geometry_checks
@@ -53,6 +54,8 @@ class LineupStation(Station):
         self.fields: dict[tuple[str, str], CheckedField] = {}
         self._items: list[str] = []
         self._schools()
+        self.search = SearchCard(session)
+        self.body.addWidget(self.search.frame)
         self.candidates = QGridLayout()
         frame, layout = card()
         layout.addWidget(label("Candidates", "head"))
@@ -91,6 +94,7 @@ class LineupStation(Station):
     def restyle(self) -> None:
         """Units may have changed."""
         self._items = []
+        self.search.restyle()
         self.refresh()
 
     def refresh(self) -> None:

@@ -1,0 +1,65 @@
+"""The field in separable form, for weighing very many places at once.
+
+Modes along width and length, the height summed in closed form for one pair of heights:
+
+    p = sum_lm A_lm X_l(xs) X_l(xr) Y_m(ys) Y_m(yr),   A_lm = 4 pi g_lm(zs, zr) / (N_l N_m).
+
+Because x and y stand apart, all pairs of distances and all pairs of sideways places are products
+of two small tables. The sum fades out towards `limit_hz`; against independent solutions it is
+right within 0.007 dB in the median and 0.06 dB at the 90th percentile from 20 to 300 Hz
+(tests/acoustics/test_separable.py).
+"""
+
+from math import pi
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.field import BoxField
+
+_LIMIT_HZ = 900.0
+
+
+class HorizontalField:
+    """The field between two heights; arrays are (frequencies, width modes, length modes)."""
+
+    def __init__(
+        self, field: BoxField, source_z: float, receiver_z: float, limit_hz: float = _LIMIT_HZ
+    ) -> None:
+        self.frequencies_hz = field.frequencies_hz
+        self._width = field.axis_modes(0, limit_hz)
+        self._length = field.axis_modes(1, limit_hz)
+        m, n = field.pairs_below(self._width, self._length, limit_hz)
+        kappa2 = field.wavenumbers[:, None] ** 2 - self._width.u[:, m] - self._length.u[:, n]
+        line = field.line(2, kappa2, source_z, receiver_z)
+        norms = self._width.norm[:, m] * self._length.norm[:, n]
+        half = field.speed_of_sound / 2
+        rigid = np.hypot(half * m / self._width.length, half * n / self._length.length)
+        taper = _taper(rigid, limit_hz)
+        shape = (field.frequencies_hz.size, self._width.u.shape[1], self._length.u.shape[1])
+        self.coupling: ComplexArray = np.zeros(shape, dtype=np.complex128)
+        self.coupling[:, m, n] = 4 * pi * taper * line / norms
+
+    def across(self, xs: FloatArray) -> ComplexArray:
+        """X_l at each sideways place: (frequencies, places, width modes)."""
+        return np.stack([self._width.shape(float(x)) for x in xs], axis=1)
+
+    def along(self, ys: FloatArray) -> ComplexArray:
+        """Y_m at each distance from the front wall: (frequencies, places, length modes)."""
+        return np.stack([self._length.shape(float(y)) for y in ys], axis=1)
+
+    def pressure(self, source_xy: FloatArray, receiver_xy: FloatArray) -> ComplexArray:
+        """Pressure from one place to one other, (frequencies,); the tables do this in bulk."""
+        x = self.across(np.array([source_xy[0], receiver_xy[0]]))
+        y = self.along(np.array([source_xy[1], receiver_xy[1]]))
+        products = (x[:, 0] * x[:, 1])[:, :, None] * (y[:, 0] * y[:, 1])[:, None, :]
+        return np.asarray(np.sum(self.coupling * products, axis=(1, 2)))
+
+
+def _taper(rigid_hz: FloatArray, limit_hz: float) -> FloatArray:
+    """1 up to half the limit, falling to 0 at it as a squared cosine.
+
+    A sharp cut rings in space and costs 2 dB; a soft one only blurs the source by centimetres.
+    """
+    share = np.clip((rigid_hz / limit_hz - 0.5) / 0.5, 0.0, 1.0)
+    return np.asarray(np.cos(share * pi / 2) ** 2)

@@ -1,0 +1,44 @@
+"""The search on a thread of its own, with progress and a way to stop it."""
+
+import threading
+
+from PyQt6.QtCore import QObject, QThread, pyqtSignal
+
+from jolly_parlor.acoustics.eigenvalues import EigenvalueError
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.search.search import search
+from jolly_parlor.project.document import Document
+
+
+class SearchRun(QThread):
+    """One search of a document's room; emits what it found, or why it could not."""
+
+    progressed = pyqtSignal(int, float)
+    found = pyqtSignal(object)
+    refused = pyqtSignal(str)
+
+    def __init__(
+        self, document: Document, present: Arrangement | None, parent: QObject | None = None
+    ) -> None:
+        super().__init__(parent)
+        self._document, self._present = document, present
+        self._stop = threading.Event()
+
+    def cancel(self) -> None:
+        """Stop soon; what was weighed so far is still judged."""
+        self._stop.set()
+
+    def run(self) -> None:
+        """The thread's body."""
+        try:
+            result = search(
+                self._document.room,
+                self._document.gear,
+                self._present,
+                progress=self.progressed.emit,
+                cancelled=self._stop.is_set,
+            )
+        except (ValueError, EigenvalueError) as error:
+            self.refused.emit(str(error))
+        else:
+            self.found.emit(result)
