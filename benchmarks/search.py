@@ -32,7 +32,7 @@ def rooms() -> list[Document]:
 
 
 def weighing(document: Document) -> None:
-    """The quick pass over ten million arrangements or more, by the coarsest step that holds them."""
+    """The quick pass over ten million arrangements, by the coarsest step that holds them."""
     steps = np.arange(0.020, 0.004, -0.0005)
     space = Space.of(document.room, document.gear, Limits(), float(steps[0]))
     for step in steps:
