@@ -24,6 +24,7 @@ from jolly_parlor.acoustics.room import (
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.modes_card import ModesCard
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
 from jolly_parlor.placement.facing import Facing
 from jolly_parlor.project.edits import set_room, turn_room
@@ -60,8 +61,10 @@ class SurveyStation(Station):
         self._build_surfaces()
         self.openings = self._build_list("Windows, doors and passages", tuple(_NEW_OPENINGS))
         self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
+        self.modes = ModesCard(session)
+        self.body.addWidget(self.modes.frame)
         self.body.addStretch(1)
-        self.listen(session.document_changed)
+        self.listen(session.document_changed, session.view_changed)
         session.facings_changed.connect(self._show_facings)
 
     def state(self) -> str:
@@ -94,6 +97,7 @@ class SurveyStation(Station):
         self._fill_keep_outs(room)
         for name, field in self.zone_fields.items():
             field.set_value(getattr(room.calm_zone, name) if room.calm_zone else field.value)
+        self.modes.refresh()
         self.session.want_facings()
 
     def _build_size(self) -> None:
