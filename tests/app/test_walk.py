@@ -240,3 +240,22 @@ def test_the_demo_opens_with_the_best_on_the_plan(
     assert window.stations[5].verdict.text().startswith(best)
     press(window, "try-next")
     assert len(window.session.document.arrangements) == 4
+
+
+def test_a_strip_shows_the_calm_and_moves_there(qtbot: QtBot, window: MainWindow) -> None:
+    settled(qtbot, window)
+    strips = window.strips.strip_rects()
+    assert [s.axis for s, _ in strips] == ["y", "x", "z"]
+    strip, rect = strips[0]
+    share = (strip.calmest - strip.metres[0]) / (strip.metres[-1] - strip.metres[0])
+    at = QPoint(round(rect.left() + share * rect.width()), round(rect.center().y()))
+    before = window.session.arrangement
+    QTest.mouseClick(window.strips, Qt.MouseButton.LeftButton, pos=at)
+    after = window.session.arrangement
+    assert after.left.y == pytest.approx(strip.calmest, abs=0.05)
+    assert after.right.y == after.left.y
+    window.undo()
+    assert window.session.arrangement == before
+    window.session.select("sub:sub")
+    settled(qtbot, window)
+    assert [s.item for s in window.session.strips] == ["sub:sub", "sub:sub"]

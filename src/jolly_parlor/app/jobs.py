@@ -10,6 +10,7 @@ from jolly_parlor.placement import facing
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
 from jolly_parlor.placement.forecast import Combination, Forecast
+from jolly_parlor.placement.strips import Axis, Strip, strip
 from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
@@ -94,3 +95,18 @@ def next_try(
 def facings(document: Document, models: Models) -> list[facing.Facing]:
     """Both ways of facing the room, scored."""
     return facing.facings(document.room, document.gear)
+
+
+def strips(
+    arrangement: Arrangement,
+    item: str,
+    seat: str,
+    combination: Combination,
+    alike: bool,
+    models: Models,
+) -> list[Strip]:
+    """Where it is calm for one item: along the room and across it; monitors also by height."""
+    axes: tuple[Axis, ...] = ("y", "x", "z") if item in ("left", "right") else ("y", "x")
+    return [
+        strip(models.forecaster, arrangement, item, axis, seat, combination, alike) for axis in axes
+    ]

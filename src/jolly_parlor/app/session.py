@@ -1,7 +1,7 @@
 """What the window knows: the document with its history, what is selected, what was calculated."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import partial
 from pathlib import Path
 
@@ -19,6 +19,7 @@ from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.facing import Facing
 from jolly_parlor.placement.forecast import Combination, combinations
+from jolly_parlor.placement.strips import Axis, Strip
 from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import History
@@ -49,6 +50,7 @@ class Session(QObject):
     comparison_changed = pyqtSignal()
     next_changed = pyqtSignal()
     facings_changed = pyqtSignal()
+    strips_changed = pyqtSignal()
     closing = pyqtSignal()
     highlighted = pyqtSignal()
     refused = pyqtSignal(str)
@@ -78,7 +80,9 @@ class Session(QObject):
         self._asked: dict[str, tuple[object, ...]] = {}
         self.live = Calculator(("forecast",), self)
         self.slow = Calculator(("comparison", "findings", "next", "facing"), self)
-        for calculator in (self.live, self.slow):
+        self.beside = Calculator(("strips",), self)
+        self.strips: list[Strip] = []
+        for calculator in (self.live, self.slow, self.beside):
             calculator.answered.connect(self._take_answer)
             calculator.refused.connect(self._take_refusal)
         self.document_changed.connect(self.recalculate)
@@ -174,6 +178,7 @@ class Session(QObject):
         if item != self.selected:
             self.selected = item
             self.drafted.emit()
+            self._ask_strips()
 
     def point_at(self, highlight: Highlight) -> None:
         """Light up a cause everywhere."""
@@ -191,6 +196,13 @@ class Session(QObject):
         else:
             self.draft = base.moved(item, to)
         self.drafted.emit()
+
+    def slide(self, item: str, axis: Axis, to: float) -> None:
+        """Move one item along one axis and commit it; one undoable step."""
+        base = self.arrangement
+        if base is not None:
+            self.drag(item, replace(base.position(item), **{axis: to}))
+            self.drop()
 
     def drop(self) -> None:
         """Commit what was dragged as one undoable move."""
@@ -220,17 +232,19 @@ class Session(QObject):
     @property
     def calculating(self) -> bool:
         """Whether anything is still being worked out."""
-        return self.live.busy or self.slow.busy
+        return self.live.busy or self.slow.busy or self.beside.busy
 
     def close(self) -> None:
         """End the threads."""
         self.closing.emit()
         self.live.stop()
         self.slow.stop()
+        self.beside.stop()
 
     def recalculate(self) -> None:
         """Ask for everything that shows."""
         self._ask_forecast()
+        self._ask_strips()
         self._ask_findings()
         self._ask_comparison()
 
@@ -256,6 +270,21 @@ class Session(QObject):
             return
         job = partial(jobs.shown, document, arrangement, self.seat, self.combination)
         self.live.ask("forecast", document.room, document.gear, job)
+
+    def _ask_strips(self) -> None:
+        document, arrangement = self.document, self.arrangement
+        view = (document, arrangement, self.selected, self.seat, self.combination, self.alike)
+        if not self._new_question("strips", view):
+            return
+        if arrangement is None or self.selected not in arrangement.items:
+            self.beside.drop("strips")
+            self.strips = []
+            self.strips_changed.emit()
+            return
+        job = partial(
+            jobs.strips, arrangement, self.selected, self.seat, self.combination, self.alike
+        )
+        self.beside.ask("strips", document.room, document.gear, job)
 
     def _ask_findings(self) -> None:
         document, arrangement = self.document, self.arrangement
@@ -290,6 +319,10 @@ class Session(QObject):
             assert isinstance(answer, Shown)
             self.shown = answer
             self.shown_changed.emit()
+        elif kind == "strips":
+            assert isinstance(answer, list)
+            self.strips = answer
+            self.strips_changed.emit()
         elif kind == "facing":
             assert isinstance(answer, list)
             self.facings = answer

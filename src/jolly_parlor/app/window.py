@@ -23,6 +23,7 @@ from jolly_parlor.app.autosave import Autosave
 from jolly_parlor.app.commands import Commands, first_station
 from jolly_parlor.app.menus import Menus
 from jolly_parlor.app.plan.view import PlanView
+from jolly_parlor.app.plan.zone_strips import ZoneStrips
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.stations.base import Station
@@ -149,6 +150,8 @@ class MainWindow(Commands, QMainWindow):
         row.addWidget(self.arrangement_count)
         layout.addLayout(row)
         layout.addWidget(self.plan, 1)
+        self.strips = ZoneStrips(self.session)
+        layout.addWidget(self.strips)
         self.live = label("", "soft", wrap=True)
         self.live.setObjectName("live")
         layout.addWidget(self.live)
@@ -207,7 +210,7 @@ class MainWindow(Commands, QMainWindow):
         figure = session.shown.figure("forecast")
         if session.problem or figure is None:
             return session.problem
-        hint = "" if session.draft is not None else " Drag anything; N and arrow keys do the same."
+        hint = "" if session.draft is not None else " Drag anything, or N and arrow keys."
         return f"Forecast {figure.value_db:.1f} dB from even at the {session.seat}.{hint}"
 
     def restyle(self) -> None:

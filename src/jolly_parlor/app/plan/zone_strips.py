@@ -1,0 +1,120 @@
+"""Zone strips under the plan: where it is calm for the selected thing, before any lifting."""
+
+import numpy as np
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
+from PyQt6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtWidgets import QSizePolicy, QWidget
+
+from jolly_parlor.app import theme
+from jolly_parlor.app.session import Session
+from jolly_parlor.placement.strips import Strip
+from jolly_parlor.units import format_length
+
+_WORDS = {"x": "left", "y": "front", "z": "height"}
+_GAP, _TOP, _BOTTOM = 14.0, 18.0, 17.0
+
+
+class ZoneStrips(QWidget):
+    """One strip a dimension of the selected item; high and ochre is rough, low and teal is calm."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self.session = session
+        self.setObjectName("strips")
+        self.setAccessibleName("Zone strips")
+        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
+        self.setToolTip(
+            "How even it would be with the selected thing slid along: distance from the front "
+            "wall, from the left wall, height. Low and teal is calm, high and ochre rough. Click to "
+            "move it."
+        )
+        session.strips_changed.connect(self.update)
+        session.view_changed.connect(self.update)
+
+    def sizeHint(self) -> QSize:
+        """Two thin strips side by side."""
+        return QSize(340, 84)
+
+    def strip_rects(self) -> list[tuple[Strip, QRectF]]:
+        """Where each strip is drawn."""
+        strips = self.session.strips
+        if not strips:
+            return []
+        width = (self.width() - _GAP * (len(strips) - 1) - 8) / len(strips)
+        return [
+            (s, QRectF(4 + i * (width + _GAP), _TOP, width, self.height() - _TOP - _BOTTOM))
+            for i, s in enumerate(strips)
+        ]
+
+    def paintEvent(self, event: QPaintEvent | None) -> None:
+        """Profiles, places, ends."""
+        with QPainter(self) as p:
+            p.setRenderHint(QPainter.RenderHint.Antialiasing)
+            every = [s.figures_db for s, _ in self.strip_rects()]
+            if not every or not np.any(np.isfinite(np.concatenate(every))):
+                return
+            both = np.concatenate(every)
+            low, high = float(np.nanmin(both)), float(np.nanmax(both))
+            for strip, rect in self.strip_rects():
+                self._draw(p, strip, rect, low, max(high, low + 1.0))
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        """Move the item to the place pointed at, as one undoable step."""
+        assert event is not None
+        for strip, rect in self.strip_rects():
+            if rect.adjusted(0, -_TOP, 0, _BOTTOM).contains(event.position()):
+                share = min(max((event.position().x() - rect.left()) / rect.width(), 0.0), 1.0)
+                to = strip.metres[0] + share * (strip.metres[-1] - strip.metres[0])
+                self.session.slide(strip.item, strip.axis, float(round(to, 2)))
+                return
+
+    def _draw(self, p: QPainter, strip: Strip, rect: QRectF, low: float, high: float) -> None:
+        t = theme.current()
+        p.fillRect(rect, t.colour("sheet"))
+        step = rect.width() / strip.metres.size
+        for index, figure in enumerate(strip.figures_db):
+            if np.isnan(figure):
+                continue
+            share = (float(figure) - low) / (high - low)
+            tall = 3 + share * (rect.height() - 3)
+            bar = QRectF(rect.left() + index * step, rect.bottom() - tall, step + 0.6, tall)
+            p.fillRect(bar, _between(t.colour("teal"), t.colour("ochre"), share))
+        p.setPen(QPen(t.colour("rule"), 1))
+        p.setBrush(Qt.BrushStyle.NoBrush)
+        p.drawRect(rect)
+        if np.any(np.isfinite(strip.figures_db)):
+            self._mark(p, rect, strip, strip.calmest, "teal")
+        self._mark(p, rect, strip, strip.now, "wine")
+        units = self.session.settings.values.units
+        p.setFont(theme.sans(8.5))
+        p.setPen(t.colour("soft"))
+        top = QRectF(rect.left(), 0, rect.width(), _TOP - 2)
+        p.drawText(top, Qt.AlignmentFlag.AlignLeft, _WORDS[strip.axis])
+        foot = QRectF(rect.left(), rect.bottom() + 2, rect.width(), _BOTTOM - 2)
+        p.drawText(foot, Qt.AlignmentFlag.AlignLeft, format_length(strip.metres[0], units))
+        p.drawText(foot, Qt.AlignmentFlag.AlignRight, format_length(strip.metres[-1], units))
+        if np.any(np.isfinite(strip.figures_db)):
+            p.setPen(t.colour("teal"))
+            calm = f"calm {format_length(strip.calmest, units)}"
+            p.drawText(top, Qt.AlignmentFlag.AlignRight, calm)
+
+    def _mark(self, p: QPainter, rect: QRectF, strip: Strip, at: float, colour: str) -> None:
+        span = strip.metres[-1] - strip.metres[0]
+        share = min(max((at - strip.metres[0]) / span, 0.0), 1.0)
+        x = rect.left() + share * rect.width()
+        pen = QPen(theme.current().colour(colour), 2)
+        p.setPen(pen)
+        if colour == "wine":
+            p.drawLine(QPointF(x, rect.top() - 2), QPointF(x, rect.bottom() + 2))
+        else:
+            p.setBrush(theme.current().colour("sheet"))
+            tip = QPointF(x, rect.top() + 7)
+            p.drawPolygon(QPolygonF([tip, tip + QPointF(-4, -7), tip + QPointF(4, -7)]))
+
+
+def _between(calm: QColor, rough: QColor, share: float) -> QColor:
+    parts = (
+        round(a + (b - a) * share)
+        for a, b in zip(calm.getRgb()[:3], rough.getRgb()[:3], strict=True)
+    )
+    return QColor(*parts)
