@@ -25,8 +25,8 @@ class ZoneStrips(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
         self.setToolTip(
             "How even it would be with the selected thing slid along: distance from the front "
-            "wall, from the left wall, height. Low and teal is calm, high and ochre rough. Click to "
-            "move it."
+            "wall, from the left wall, height. Low and teal is calm, high and ochre rough. "
+            "Click to move it."
         )
         session.strips_changed.connect(self.update)
         session.view_changed.connect(self.update)
