@@ -135,10 +135,13 @@ class Forecaster:
         places = {"left": arrangement.left, "right": arrangement.right}
         places |= {sub.name: arrangement.subwoofers[sub.name] for sub in self.gear.subwoofers}
         sources = {
-            name: self._transfer(place, ear) * self._subs.get(name, self._monitor)
-            for name, place in places.items()
+            name: self._transfer(place, ear) * self.drive_of(name) for name, place in places.items()
         }
         return Forecast(self.gear, self.frequencies_hz, sources)
+
+    def drive_of(self, source: str) -> ComplexArray:
+        """The low end of a source's box, (frequencies,)."""
+        return self._subs.get(source, self._monitor)
 
     def at_seat(self, arrangement: Arrangement, seat: str) -> Forecast:
         """The forecast at the ear centre of a seat."""

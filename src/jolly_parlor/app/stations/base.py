@@ -91,6 +91,7 @@ def clear(layout: QLayout) -> None:
         widget, inner = item.widget(), item.layout()
         if widget is not None:
             widget.hide()
+            widget.setParent(None)  # at once no part of the page; Qt frees it when it is safe
             widget.deleteLater()
         elif inner is not None:
             clear(inner)

@@ -116,7 +116,9 @@ class _Tables:
         left, right = (
             np.matmul(along, table[:, columns].transpose(0, 2, 1)) for table in self.across
         )
-        square = 2 * _square(left + right) + _square(left) + _square(right)
+        square = (
+            2 * evenness_squared(left + right) + evenness_squared(left) + evenness_squared(right)
+        )
         figures = np.sqrt(square / 4).ravel().astype(float)
         grid = np.stack(np.meshgrid(fronts, sides, indexing="ij"), -1).reshape(-1, 2)
         places = np.empty((grid.shape[0], 4))
@@ -125,7 +127,7 @@ class _Tables:
         return figures, places
 
 
-def _square(pressure: NDArray[np.complex64]) -> NDArray[np.float32]:
+def evenness_squared(pressure: NDArray[np.complex64]) -> NDArray[np.float32]:
     """Evenness squared over the first axis, as in the module `evenness` but unsmoothed."""
     power = pressure.real**2
     power += pressure.imag**2
