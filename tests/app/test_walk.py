@@ -1,6 +1,7 @@
 """The whole walk through the real window: clicks, drags, keys, and what the user sees."""
 
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -259,3 +260,22 @@ def test_a_strip_shows_the_calm_and_moves_there(qtbot: QtBot, window: MainWindow
     window.session.select("sub:sub")
     settled(qtbot, window)
     assert [s.item for s in window.session.strips] == ["sub:sub", "sub:sub"]
+
+
+def test_the_seat_map_tints_the_plan_and_follows_a_drag(qtbot: QtBot, window: MainWindow) -> None:
+    assert window.session.seat_map is None
+    plain = window.plan.grab().toImage()
+    QTest.keyClick(window, Qt.Key.Key_P, Qt.KeyboardModifier.AltModifier)
+    settled(qtbot, window)
+    first = window.session.seat_map
+    assert first is not None
+    calm = window.plan.unfolded.on_plan(3.0, 4.4).toPoint()
+    assert window.plan.grab().toImage().pixel(calm) != plain.pixel(calm)
+    a = window.session.arrangement
+    window.session.drag("left", replace(a.left, y=a.left.y + 0.3))
+    settled(qtbot, window)
+    assert window.session.seat_map is not first
+    window.session.abandon_drag()
+    QTest.keyClick(window, Qt.Key.Key_P, Qt.KeyboardModifier.AltModifier)
+    settled(qtbot, window)
+    assert window.session.seat_map is None

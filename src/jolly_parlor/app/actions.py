@@ -128,6 +128,15 @@ ACTIONS: tuple[Action, ...] = (
     Action("signoff", "Sign-off", "Walk", "Ctrl+7", "go", argument=6),
     Action("plan", "To the plan", "Walk", "Ctrl+0", "focus_plan"),
     Action(
+        "map",
+        "Seat map on the plan",
+        "Look",
+        "Alt+P",
+        "toggle_map",
+        _has_arrangement,
+        checked=lambda s: s.wants_map,
+    ),
+    Action(
         "evening",
         "Evening theme",
         "Look",

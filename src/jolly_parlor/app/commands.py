@@ -205,6 +205,11 @@ class Commands:
         """Keys to the plan."""
         self.plan.setFocus()
 
+    def toggle_map(self) -> None:
+        """Tint the plan by how even each place would be as a seat, or stop."""
+        self.session.show_map(not self.session.wants_map)
+        self.refresh()
+
     def toggle_theme(self) -> None:
         """Day and evening."""
         now = self.settings.values.theme

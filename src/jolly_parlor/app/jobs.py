@@ -6,7 +6,7 @@ from jolly_parlor.app.calculating import Models
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
 from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks
 from jolly_parlor.diagnosis.remedies import Remedy
-from jolly_parlor.placement import facing
+from jolly_parlor.placement import facing, maps
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
 from jolly_parlor.placement.forecast import Combination, Forecast
@@ -110,3 +110,10 @@ def strips(
     return [
         strip(models.forecaster, arrangement, item, axis, seat, combination, alike) for axis in axes
     ]
+
+
+def seat_map(
+    arrangement: Arrangement, seat: str, combination: Combination, models: Models
+) -> maps.SeatMap:
+    """How even each place of the plan would be as a seat."""
+    return maps.seat_map(models.forecaster, arrangement, seat, combination)

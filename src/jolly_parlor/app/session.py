@@ -19,6 +19,7 @@ from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.facing import Facing
 from jolly_parlor.placement.forecast import Combination, combinations
+from jolly_parlor.placement.maps import SeatMap
 from jolly_parlor.placement.strips import Axis, Strip
 from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
@@ -51,6 +52,7 @@ class Session(QObject):
     next_changed = pyqtSignal()
     facings_changed = pyqtSignal()
     strips_changed = pyqtSignal()
+    map_changed = pyqtSignal()
     closing = pyqtSignal()
     highlighted = pyqtSignal()
     refused = pyqtSignal(str)
@@ -80,14 +82,17 @@ class Session(QObject):
         self._asked: dict[str, tuple[object, ...]] = {}
         self.live = Calculator(("forecast",), self)
         self.slow = Calculator(("comparison", "findings", "next", "facing"), self)
-        self.beside = Calculator(("strips",), self)
+        self.beside = Calculator(("map", "strips"), self)
         self.strips: list[Strip] = []
+        self.seat_map: SeatMap | None = None
+        self.wants_map = False
         for calculator in (self.live, self.slow, self.beside):
             calculator.answered.connect(self._take_answer)
             calculator.refused.connect(self._take_refusal)
         self.document_changed.connect(self.recalculate)
         self.view_changed.connect(self.recalculate)
         self.drafted.connect(self._ask_forecast)
+        self.drafted.connect(self._ask_map)
 
     @property
     def document(self) -> Document:
@@ -244,6 +249,7 @@ class Session(QObject):
     def recalculate(self) -> None:
         """Ask for everything that shows."""
         self._ask_forecast()
+        self._ask_map()
         self._ask_strips()
         self._ask_findings()
         self._ask_comparison()
@@ -270,6 +276,21 @@ class Session(QObject):
             return
         job = partial(jobs.shown, document, arrangement, self.seat, self.combination)
         self.live.ask("forecast", document.room, document.gear, job)
+
+    def show_map(self, wanted: bool) -> None:
+        """Tint the plan by how even each place would be as a seat."""
+        self.wants_map = wanted
+        self._ask_map()
+
+    def _ask_map(self) -> None:
+        document, arrangement = self.document, self.arrangement
+        if not self.wants_map or arrangement is None or self.problem:
+            self.beside.drop("map")
+            self.seat_map = None
+            self.map_changed.emit()
+            return
+        job = partial(jobs.seat_map, arrangement, self.seat, self.combination)
+        self.beside.ask("map", document.room, document.gear, job)
 
     def _ask_strips(self) -> None:
         document, arrangement = self.document, self.arrangement
@@ -323,6 +344,10 @@ class Session(QObject):
             assert isinstance(answer, list)
             self.strips = answer
             self.strips_changed.emit()
+        elif kind == "map":
+            assert isinstance(answer, SeatMap)
+            self.seat_map = answer
+            self.map_changed.emit()
         elif kind == "facing":
             assert isinstance(answer, list)
             self.facings = answer

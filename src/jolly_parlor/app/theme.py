@@ -84,6 +84,13 @@ def current() -> Theme:
     return _current
 
 
+def calm_to_rough(share: float, alpha: int = 255) -> QColor:
+    """Teal for calm (0) to ochre for rough (1)."""
+    calm, rough = _current.colour("teal").getRgb(), _current.colour("ochre").getRgb()
+    pairs = zip(calm[:3], rough[:3], strict=True)
+    return QColor(*(round(a + (b - a) * share) for a, b in pairs), alpha)
+
+
 def load_fonts() -> None:
     """Make the shipped fonts known to Qt."""
     for file in sorted(FONTS.glob("*.ttf")):

@@ -19,11 +19,12 @@ from jolly_parlor.placement.search.weighing import evenness_squared
 _CELL_METRES = 0.16
 _MARGIN = 0.2
 _LIMIT_HZ = 700.0
+_TOO_NEAR_METRES = 0.7  # nobody sits there, and next to a source all is even
 
 
 @dataclass(frozen=True, eq=False)
 class SeatMap:
-    """Evenness at a grid of ears, unsmoothed: (ys, xs) in dB."""
+    """Evenness at a grid of ears, unsmoothed: (ys, xs) in dB; NaN within 0.7 m of a monitor."""
 
     xs: FloatArray
     ys: FloatArray
@@ -33,7 +34,7 @@ class SeatMap:
     @property
     def calmest(self) -> Point:
         """The place with the lowest figure."""
-        row, column = np.unravel_index(int(np.argmin(self.figures_db)), self.figures_db.shape)
+        row, column = np.unravel_index(int(np.nanargmin(self.figures_db)), self.figures_db.shape)
         return Point(float(self.xs[column]), float(self.ys[row]), self.ear_height)
 
 
@@ -57,7 +58,11 @@ def seat_map(
     total = combine(forecaster.gear, f, flat, combination).T.reshape(f.size, ys.size, xs.size)
     band = f >= lowest_corner_hz(forecaster.gear, combination) - 1e-9
     figures = np.sqrt(evenness_squared(total[band].astype(np.complex64)))
-    return SeatMap(xs, ys, figures.astype(float), height)
+    figures = figures.astype(float)
+    for place in (arrangement.left, arrangement.right):
+        away = np.hypot(xs[None, :] - place.x, ys[:, None] - place.y)
+        figures[away < _TOO_NEAR_METRES] = np.nan
+    return SeatMap(xs, ys, figures, height)
 
 
 def _spread(

@@ -2,6 +2,7 @@
 
 from math import atan2, degrees
 
+import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen, QPolygonF
 
@@ -11,6 +12,7 @@ from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.session import Highlight
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.maps import SeatMap
 from jolly_parlor.units import UnitSystem, format_length
 
 
@@ -290,3 +292,26 @@ class PlanPainter:
         self.p.setPen(self.t.colour("ink"))
         flags = int(Qt.AlignmentFlag.AlignVCenter) | int(Qt.TextFlag.TextWordWrap)
         self.p.drawText(box.adjusted(6, 2, -6, -2), flags, text)
+
+    def seat_map(self, found: SeatMap) -> None:
+        """Cells tinted from calm to rough; the calmest is marked and named."""
+        low, calm_end, rough_end = np.nanpercentile(found.figures_db, (0, 3, 97))
+        self.p.setRenderHint(QPainter.RenderHint.Antialiasing, False)
+        half_x = float(found.xs[1] - found.xs[0]) / 2
+        half_y = float(found.ys[1] - found.ys[0]) / 2
+        for row, y in enumerate(found.ys):
+            for column, x in enumerate(found.xs):
+                figure = float(found.figures_db[row, column])
+                if np.isnan(figure):
+                    continue
+                share = (figure - calm_end) / max(rough_end - calm_end, 0.1)
+                corner = self.view.on_plan(x - half_x, y - half_y)
+                cell = QRectF(corner, self.view.on_plan(x + half_x, y + half_y))
+                self.p.fillRect(cell, theme.calm_to_rough(min(max(share, 0.0), 1.0), 175))
+        self.p.setRenderHint(QPainter.RenderHint.Antialiasing)
+        calm = found.calmest
+        at = self.view.on_plan(calm.x, calm.y)
+        self.p.setPen(QPen(self.t.colour("sheet"), 2))
+        self.p.setBrush(self.t.colour("teal"))
+        self.p.drawEllipse(at, 5.0, 5.0)
+        self._words(at + QPointF(0, 14), f"calmest, {low:.1f} dB", "ink", 8.5, ground="sheet")

@@ -51,6 +51,7 @@ class PlanView(QWidget):
             session.view_changed,
             session.drafted,
             session.highlighted,
+            session.map_changed,
         ):
             signal.connect(self.update)
 
@@ -97,6 +98,8 @@ class PlanView(QWidget):
             if a is None:
                 draw.empty()
                 return
+            if session.seat_map is not None:
+                draw.seat_map(session.seat_map)
             selected = session.selected if session.selected in self.items() else "left"
             draw.arrangement(a, session.seat, selected, self.hasFocus())
             draw.path(session.highlight)

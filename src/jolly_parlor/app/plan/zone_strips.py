@@ -2,7 +2,7 @@
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
-from PyQt6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
@@ -78,7 +78,7 @@ class ZoneStrips(QWidget):
             share = (float(figure) - low) / (high - low)
             tall = 3 + share * (rect.height() - 3)
             bar = QRectF(rect.left() + index * step, rect.bottom() - tall, step + 0.6, tall)
-            p.fillRect(bar, _between(t.colour("teal"), t.colour("ochre"), share))
+            p.fillRect(bar, theme.calm_to_rough(share))
         p.setPen(QPen(t.colour("rule"), 1))
         p.setBrush(Qt.BrushStyle.NoBrush)
         p.drawRect(rect)
@@ -110,11 +110,3 @@ class ZoneStrips(QWidget):
             p.setBrush(theme.current().colour("sheet"))
             tip = QPointF(x, rect.top() + 7)
             p.drawPolygon(QPolygonF([tip, tip + QPointF(-4, -7), tip + QPointF(4, -7)]))
-
-
-def _between(calm: QColor, rough: QColor, share: float) -> QColor:
-    parts = (
-        round(a + (b - a) * share)
-        for a, b in zip(calm.getRgb()[:3], rough.getRgb()[:3], strict=True)
-    )
-    return QColor(*parts)
