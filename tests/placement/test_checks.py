@@ -70,3 +70,17 @@ def test_a_sub_delayed_or_placed_alike_arrives_together(kiln: Document) -> None:
 def test_failing_checks_come_first(kiln: Document) -> None:
     found = [c.holds for c in geometry_checks(kiln.room, kiln.gear, kiln.arrangements[0])]
     assert found == sorted(found)
+
+
+def test_coinciding_distances_cost_output_and_unequal_ones_do_not(kiln: Document) -> None:
+    a = kiln.arrangements[0]
+    alike = replace(
+        a,
+        left=Point(1.2, 1.2, 1.2),
+        right=Point(3.87 - 1.2, 1.2, 1.2),
+        seats={**a.seats, "desk": Point(1.935, 2.47, 1.2)},
+    )
+    # Three walls at 1.2 m: the dip near 0.31 wavelengths, 343.2 * 0.31 / 1.2 = 89 Hz, about 11 dB.
+    assert "off the monitors' output near 8" in _failing(kiln, alike)
+    spread = replace(a, left=Point(0.725, 0.438, 1.2), right=Point(3.87 - 0.725, 0.438, 1.2))
+    assert "off the monitors' output" not in _failing(kiln, spread)

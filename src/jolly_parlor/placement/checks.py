@@ -6,6 +6,10 @@ Tolerances are common practice, no source, unless named.
 from collections.abc import Iterator
 from dataclasses import dataclass
 
+import numpy as np
+
+from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.acoustics.power import radiated_power_db
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
@@ -17,6 +21,7 @@ _HALF = 0.04
 _BEHIND_HEAD_METRES = 0.4
 _NEAREST_METRES, _FURTHEST_METRES = 0.7, 2.2
 _EAR_METRES = 0.10
+_POWER_DB = 2.5
 
 
 @dataclass(frozen=True)
@@ -32,6 +37,7 @@ def geometry_checks(room: Room, gear: Gear, arrangement: Arrangement) -> list[Ch
     found = [
         *_triangle(gear, arrangement),
         *_walls(room, gear, arrangement),
+        *_power(room, gear, arrangement),
         *_seat(room, gear, arrangement),
         *_sides(room),
         *_desk(gear, arrangement),
@@ -104,6 +110,27 @@ def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
         )
     if not alike:
         yield Check(True, "Front wall, side wall and floor are at unlike distances.")
+
+
+def _power(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
+    """What the nearest walls do to a monitor for every listener (Waterhouse 1955, Allison 1974)."""
+    side = min(a.left.x, room.width - a.right.x)
+    nearest = [max(a.left.y, 0.0), max(side, 0.0), max(a.left.z, 0.0)]
+    f = log_grid(max(gear.monitor.low_corner_hz, 40.0), 300.0, 24)
+    change = radiated_power_db(nearest, f, room.speed_of_sound)
+    at = int(np.argmin(change))
+    if change[at] < -_POWER_DB:
+        yield Check(
+            False,
+            f"Front wall, side wall and floor together take {-change[at]:.1f} dB off the monitors' "
+            f"output near {f[at]:.0f} Hz, wherever you sit.",
+        )
+    else:
+        yield Check(
+            True,
+            f"The nearest walls take no more than {max(-change[at], 0.0):.1f} dB off the monitors' "
+            "output.",
+        )
 
 
 def _seat(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:

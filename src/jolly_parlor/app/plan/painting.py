@@ -276,7 +276,7 @@ class PlanPainter:
 
     def empty(self) -> None:
         """No arrangement yet: say what to do."""
-        words = ("Nothing stands here yet.", "Rough in a first arrangement at Line-up.")
+        words = ("Nothing stands here yet.", "Rough in a first", "arrangement at Line-up.")
         middle = self.view.plan_rect().center()
         for index, text in enumerate(words):
             self._words(middle + QPointF(0, 20 * index - 10), text, "soft", 10, italic=True)

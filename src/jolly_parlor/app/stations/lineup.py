@@ -178,7 +178,7 @@ class LineupStation(Station):
             grid.addWidget(remove, row, 2)
         grid.setColumnStretch(1, 1)
         if now is None:
-            grid.addWidget(label("Choose a school above to begin.", "empty"), 0, 0)
+            grid.addWidget(label("Choose a school above, or search, to begin.", "empty"), 0, 0)
 
     def _show(self, name: str) -> None:
         self.session.show_arrangement(name)
