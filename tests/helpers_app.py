@@ -7,7 +7,7 @@ from pytestqt.qtbot import QtBot
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
 
-PATIENCE_MS = 30_000
+PATIENCE_MS = 90_000
 
 
 def settled(qtbot: QtBot, window: MainWindow) -> None:

@@ -73,7 +73,7 @@ def test_the_room_is_searched_and_a_proposal_lined_up(qtbot: QtBot, window: Main
     search = window.stations[2].search
     assert search.searching
     assert search.button.text() == "Stop"
-    qtbot.waitUntil(lambda: "weighed, best so far" in search.words.text(), timeout=30_000)
+    qtbot.waitUntil(lambda: "weighed, best so far" in search.words.text(), timeout=90_000)
     search.button.click()
     qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
     assert search.words.text().startswith(("Stopped: ", "318,"))
