@@ -1,6 +1,7 @@
 """Octave bands, fractional octaves and logarithmic frequency grids."""
 
 from math import ceil, log2
+from typing import TypeVar
 
 import numpy as np
 
@@ -29,8 +30,11 @@ def midband_hz(index: int, bands_per_octave: int) -> float:
     return float(REFERENCE_HZ * OCTAVE_RATIO**exponent)
 
 
-def band_edges_hz(midband: float, bands_per_octave: int) -> tuple[float, float]:
-    """Lower and upper edge of a fractional-octave band, IEC 61260-1:2014, 5.6."""
+_Hz = TypeVar("_Hz", float, FloatArray)
+
+
+def band_edges_hz(midband: _Hz, bands_per_octave: int) -> tuple[_Hz, _Hz]:
+    """Lower and upper edge of fractional-octave bands, IEC 61260-1:2014, 5.6."""
     half = OCTAVE_RATIO ** (1.0 / (2 * bands_per_octave))
     return midband / half, midband * half
 

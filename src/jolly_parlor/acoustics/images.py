@@ -42,11 +42,6 @@ class Bounce:
         """Level of the reflection relative to the direct sound."""
         return 20 * log10(max(abs(self.relative_pressure), 1e-6))
 
-    @property
-    def dip_depth_db(self) -> float:
-        """Level where the two cancel, relative to direct sound alone: 20 lg |1 - a|."""
-        return 20 * log10(max(abs(1 - abs(self.relative_pressure)), 1e-3))
-
     def cancellations_hz(self, low_hz: float, high_hz: float) -> list[float]:
         """Frequencies where the excess path is an odd number of half waves."""
         step = self.speed_of_sound / self.excess_metres if self.excess_metres > 0 else float("inf")

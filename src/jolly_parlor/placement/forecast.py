@@ -91,8 +91,17 @@ def combine(
     mains = np.asarray(sources["left"] + sources["right"])
     if combination == "both":
         return mains
-    crossover = mains_crossover_hz(gear)
-    total = mains * crossover_high(frequencies_hz, crossover)
+    return join_subs(gear, frequencies_hz, mains, sources)
+
+
+def join_subs(
+    gear: Gear,
+    frequencies_hz: FloatArray,
+    mains: ComplexArray,
+    sources: Mapping[str, ComplexArray],
+) -> ComplexArray:
+    """Monitors and subwoofers, given without crossover, handed over at it and added."""
+    total = mains * crossover_high(frequencies_hz, mains_crossover_hz(gear))
     for sub in gear.subwoofers:
         total = total + sources[sub.name] * sub_crossover(frequencies_hz, sub)
     return np.asarray(total)

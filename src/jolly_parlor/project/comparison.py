@@ -7,10 +7,7 @@ rank all, and the basis says so.
 from dataclasses import dataclass
 from typing import Literal
 
-import numpy as np
-
 from jolly_parlor.acoustics.arrays import ComplexArray
-from jolly_parlor.acoustics.sources import crossover_high
 from jolly_parlor.diagnosis.causes import Anechoic, causes
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.findings import describe
@@ -28,10 +25,9 @@ from jolly_parlor.placement.forecast import (
     Combination,
     Forecaster,
     combine,
+    join_subs,
     lowest_corner_hz,
-    sub_crossover,
 )
-from jolly_parlor.placement.forecast import mains_crossover_hz as crossover_hz
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
 
@@ -148,12 +144,11 @@ def _summed(
     if f.size < 2:
         return None
     pressure: dict[str, ComplexArray] = {name: part.pressure(f) for name, part in parts.items()}
-    if "both" not in pressure:
-        return Response.from_pressure(f, combine(document.gear, f, pressure, combination))
-    total = pressure["both"] * crossover_high(f, crossover_hz(document.gear))
-    for sub in document.gear.subwoofers:
-        total = total + pressure[sub.name] * sub_crossover(f, sub)
-    return Response.from_pressure(f, np.asarray(total))
+    if "both" in pressure:
+        total = join_subs(document.gear, f, pressure["both"], pressure)
+    else:
+        total = combine(document.gear, f, pressure, combination)
+    return Response.from_pressure(f, total)
 
 
 def measured_deviation(

@@ -3,7 +3,7 @@
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.bands import OCTAVE_RATIO
+from jolly_parlor.acoustics.bands import band_edges_hz
 
 
 def smooth_level_db(
@@ -20,9 +20,7 @@ def smooth_level_db(
         raise ValueError("Smoothing was asked for outside the measured range.")
     power = 10 ** (level_db / 10)
     running = np.concatenate([[0.0], np.cumsum(np.diff(x) * (power[1:] + power[:-1]) / 2)])
-    half = np.log(OCTAVE_RATIO) / (2 * per_octave)
-    low = np.clip(np.log(at_hz) - half, x[0], x[-1])
-    high = np.clip(np.log(at_hz) + half, x[0], x[-1])
+    low, high = (np.clip(np.log(edge), x[0], x[-1]) for edge in band_edges_hz(at_hz, per_octave))
 
     def integral(at: FloatArray) -> FloatArray:
         index = np.clip(np.searchsorted(x, at, side="right") - 1, 0, x.size - 2)

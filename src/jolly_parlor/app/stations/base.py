@@ -1,5 +1,7 @@
 """What every station is: a page beside the plan, with a name and a state."""
 
+from collections.abc import Callable
+from dataclasses import replace
 from typing import Any
 
 from PyQt6.QtGui import QShowEvent
@@ -95,3 +97,14 @@ def clear(layout: QLayout) -> None:
             widget.deleteLater()
         elif inner is not None:
             clear(inner)
+
+
+def changed_item(which: str, index: int, name: str, value: object) -> Callable[[Any], Any]:
+    """An edit that sets one field of one item in a tuple of a frozen dataclass."""
+
+    def edit(whole: Any) -> Any:
+        items = list(getattr(whole, which))
+        items[index] = replace(items[index], **{name: value})
+        return replace(whole, **{which: tuple(items)})
+
+    return edit

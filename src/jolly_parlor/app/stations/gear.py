@@ -7,7 +7,7 @@ from functools import partial
 from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton, QWidget
 
 from jolly_parlor.app.session import Session
-from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
 from jolly_parlor.placement.cautions import EQUALISING
 from jolly_parlor.placement.gear import Desk, Gear, Monitor, Seat, Subwoofer
@@ -269,20 +269,10 @@ class GearStation(Station):
         )
 
     def _set_sub(self, index: int, name: str, value: object) -> None:
-        def edit(gear: Gear) -> Gear:
-            subs = list(gear.subwoofers)
-            subs[index] = replace(subs[index], **{name: value})  # type: ignore[arg-type]
-            return replace(gear, subwoofers=tuple(subs))
-
-        self._set("subwoofer", name, value, edit)
+        self._set("subwoofer", name, value, changed_item("subwoofers", index, name, value))
 
     def _set_seat(self, index: int, name: str, value: object) -> None:
-        def edit(gear: Gear) -> Gear:
-            seats = list(gear.seats)
-            seats[index] = replace(seats[index], **{name: value})  # type: ignore[arg-type]
-            return replace(gear, seats=tuple(seats))
-
-        self._set("seat", name, value, edit)
+        self._set("seat", name, value, changed_item("seats", index, name, value))
 
     def _set_desk(self, name: str, value: float) -> None:
         def edit(gear: Gear) -> Gear:

@@ -23,7 +23,7 @@ from jolly_parlor.acoustics.room import (
 )
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.app.session import Session
-from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.modes_card import ModesCard
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
 from jolly_parlor.placement.facing import Facing
@@ -305,11 +305,11 @@ class SurveyStation(Station):
             wall.setAccessibleName(f"wall of {opening.kind} {index + 1}")
             wall.addItems(_WALLS)
             wall.setCurrentText(opening.wall)
-            wall.currentTextChanged.connect(partial(self._set_opening, index, "wall"))
+            wall.currentTextChanged.connect(partial(self._set_item, "openings", index, "wall"))
             self.openings.addWidget(wall, index + 1, 1)
             for column, name in enumerate(("start", "width", "sill", "height"), start=2):
                 field = self._item_field(f"opening {index + 1} {name}", getattr(opening, name))
-                field.committed.connect(partial(self._set_opening, index, name))
+                field.committed.connect(partial(self._set_item, "openings", index, name))
                 self.openings.addWidget(field, index + 1, column)
             self.openings.addWidget(self._remove_button("openings", index), index + 1, 6)
 
@@ -325,7 +325,7 @@ class SurveyStation(Station):
             self.keep_outs.addWidget(label(area.name), index + 1, 0)
             for column, name in enumerate(("x", "y", "width", "depth"), start=1):
                 field = self._item_field(f"keep-out {index + 1} {name}", getattr(area, name))
-                field.committed.connect(partial(self._set_keep_out, index, name))
+                field.committed.connect(partial(self._set_item, "keep_outs", index, name))
                 self.keep_outs.addWidget(field, index + 1, column)
             self.keep_outs.addWidget(self._remove_button("keep_outs", index), index + 1, 5)
 
@@ -345,20 +345,6 @@ class SurveyStation(Station):
         button.clicked.connect(lambda: self._change("Remove", edit))
         return button
 
-    def _set_opening(self, index: int, name: str, value: object) -> None:
-        def edit(room: Room) -> Room:
-            changed = list(room.openings)
-            changed[index] = replace(changed[index], **{name: value})  # type: ignore[arg-type]
-            return replace(room, openings=tuple(changed))
-
-        if not self._change(f"Set {name}", edit):
-            self.refresh()
-
-    def _set_keep_out(self, index: int, name: str, value: float) -> None:
-        def edit(room: Room) -> Room:
-            changed = list(room.keep_outs)
-            changed[index] = replace(changed[index], **{name: value})  # type: ignore[arg-type]
-            return replace(room, keep_outs=tuple(changed))
-
-        if not self._change(f"Set {name}", edit):
+    def _set_item(self, which: str, index: int, name: str, value: object) -> None:
+        if not self._change(f"Set {name}", changed_item(which, index, name, value)):
             self.refresh()

@@ -6,8 +6,6 @@ from PyQt6.QtWidgets import QWidget
 
 from jolly_parlor.app import theme
 
-STATES = ("untouched", "in progress", "done", "needs attention")
-
 
 class SteppingStones(QWidget):
     """One stone a station; the shape on it tells its state, not colour alone."""
