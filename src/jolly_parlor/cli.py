@@ -6,6 +6,7 @@ Exit codes: 0 done; 1 refused, with one sentence on standard error; 2 wrong usag
 import csv
 import json
 import sys
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
@@ -15,13 +16,16 @@ import numpy as np
 from jolly_parlor import __version__
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.eigenvalues import EigenvalueError
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import COMBINATIONS, Combination, Forecaster, combinations
 from jolly_parlor.placement.schools import school
-from jolly_parlor.placement.search.search import USUAL_STEP, Found, search
+from jolly_parlor.placement.search.proposals import Proposal, Trade
+from jolly_parlor.placement.search.search import FACINGS, USUAL_STEP, Found, search
+from jolly_parlor.placement.search.wishes import Facing
 from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
-from jolly_parlor.project.edits import add_take, propose, turn_room
+from jolly_parlor.project.edits import add_take, propose
 from jolly_parlor.project.files import open_document, read_survey, save_document
 from jolly_parlor.signals.reading import read_response
 
@@ -151,36 +155,38 @@ def compare_arrangements(file: Path, seat: str | None, source: Combination, as_j
 @click.option("--arrangement", help="The present layout, to compare with; the picked or first one.")
 @click.option(
     "--facing",
-    type=click.Choice(["front", "left"]),
-    default="front",
-    show_default=True,
-    help="Which wall to face; left gives positions as after turning the room.",
+    type=click.Choice([*FACINGS, "any"]),
+    help="Which wall to face; as the document wishes by default. Positions are as after turning "
+    "the room to face it.",
 )
 @click.option("--step", default=USUAL_STEP, show_default=True, help="Grid step in metres.")
 def search_room(
-    file: Path, out: Path | None, arrangement: str | None, facing: str, step: float
+    file: Path, out: Path | None, arrangement: str | None, facing: Facing | None, step: float
 ) -> None:
-    """Search the room of FILE for the most even places of monitors and seat."""
+    """Search the room of FILE for the most even places of monitors, seat and subwoofers."""
     document = open_document(file)
-    if facing == "left":
-        document = turn_room(document)
+    wishes = replace(document.wishes, facing=facing or document.wishes.facing)
     present = None
     if document.arrangements:
         name = arrangement or document.chosen or document.arrangements[0].name
         present = document.arrangement(name)
-    found = search(document.room, document.gear, present, step=step)
+    found = search(document.room, document.gear, present, wishes, step=step)
     if out is not None:
-        _write_text(out, json.dumps(_search_json(found, facing), indent=2, ensure_ascii=False))
+        _write_text(out, json.dumps(_search_json(found), indent=2, ensure_ascii=False))
     click.echo(f"{found.evaluated} arrangements weighed in {found.seconds:.1f} s.")
     if present is not None and found.present_db is not None:
         click.echo(f"Now, {present.name}: {found.present_db:.1f} dB over the head volume.")
     for p in found.proposals:
         a = p.arrangement
         ear = a.seats[document.gear.seats[0].name]
+        subs = "".join(
+            f"; {name} {place.x:.2f} m from the left, {place.y:.2f} m from the front"
+            for name, place in a.subwoofers.items()
+        )
         click.echo(
-            f"{p.figure_db:.1f} dB: monitors {a.left.y:.2f} m from the front wall, "
-            f"{a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; seat {ear.y:.2f} m. "
-            f"{p.words}"
+            f"{p.figure_db:.1f} dB, facing the {FACINGS[p.turns]} wall: monitors {a.left.y:.2f} m "
+            f"from the wall, {a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; "
+            f"seat {ear.y:.2f} m{subs}. {p.trade} {p.words}"
         )
 
 
@@ -248,30 +254,51 @@ def _write_text(out: Path, text: str) -> None:
         raise ValueError(f"{out} could not be written: {reason}.") from None
 
 
-def _search_json(found: Found, facing: str) -> dict[str, Any]:
+def _search_json(found: Found) -> dict[str, Any]:
     return {
         "evaluated": found.evaluated,
         "seconds": round(found.seconds, 3),
         "step_m": found.step,
-        "facing": facing,
         "present_head_volume_db": _rounded(found.present_db),
-        "proposals": [
-            {
-                "positions_m": {
-                    item: [round(v, 3) for v in p.arrangement.position(item).array().tolist()]
-                    for item in p.arrangement.items
-                },
-                "evenness_db": _rounded(p.evenness_db),
-                "head_volume_db": _rounded(p.figure_db),
-                "left_right_db": _rounded(p.left_right_db),
-                "sensitivity": {
-                    "placed_5_cm_off_db": _rounded(p.off_by_5cm_db),
-                    "absorption_wrong_by_half_db": _rounded(p.absorption_off_db),
-                },
-                "moved_m": _rounded(p.moved_metres),
-            }
-            for p in found.proposals
-        ],
+        "proposals": [_proposal_json(p) for p in found.proposals],
+        "trades": [_trade_json(t) for t in found.trades],
+    }
+
+
+def _positions_json(arrangement: Arrangement) -> dict[str, list[float]]:
+    return {
+        item: [round(v, 3) for v in arrangement.position(item).array().tolist()]
+        for item in arrangement.items
+    }
+
+
+def _proposal_json(p: Proposal) -> dict[str, Any]:
+    shift, gain = p.off_middle
+    return {
+        "facing": FACINGS[p.turns],
+        "positions_m": _positions_json(p.arrangement),
+        "evenness_db": _rounded(p.evenness_db),
+        "head_volume_db": _rounded(p.figure_db),
+        "monitors_head_volume_db": _rounded(p.monitors_db),
+        "bass_reach_hz": round(p.reach_hz, 1),
+        "left_right_db": _rounded(p.left_right_db),
+        "sensitivity": {
+            "placed_5_cm_off_db": _rounded(p.off_by_5cm_db),
+            "absorption_wrong_by_half_db": _rounded(p.absorption_off_db),
+        },
+        "off_the_middle": {"metres": round(shift, 3), "gain_db": _rounded(gain)},
+        "moved_m": _rounded(p.moved_metres),
+        "gains_and_costs": p.trade,
+    }
+
+
+def _trade_json(t: Trade) -> dict[str, Any]:
+    return {
+        "facing": FACINGS[t.turns],
+        "positions_m": _positions_json(t.arrangement),
+        "monitors_head_volume_db": _rounded(t.figure_db),
+        "bass_reach_hz": round(t.reach_hz, 1),
+        "moved_m": _rounded(t.moved_metres),
     }
 
 

@@ -6,64 +6,133 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.room import Point, box_field
+from jolly_parlor.acoustics.room import KeepOut, Point, box_field
 from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.placement.evenness import evenness, mismatch_db
+from jolly_parlor.placement.forecast import COMBINATIONS, Forecaster
 from jolly_parlor.placement.search.closely import CloseLook
-from jolly_parlor.placement.search.search import distinct, search
-from jolly_parlor.placement.search.space import Limits, Space
+from jolly_parlor.placement.search.judging import Judge
+from jolly_parlor.placement.search.proposals import distinct, unbettered
+from jolly_parlor.placement.search.search import Found, search
+from jolly_parlor.placement.search.space import Space, fitting_step, spaces
 from jolly_parlor.placement.search.weighing import weigh
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 
 
-def _plain_figure(document: Document, front: float, depth: float, side: float, z: float) -> float:
-    """The quick figure in plain words, with the model of record: slow and independent."""
-    room, gear = document.room, document.gear
-    f = log_grid(48.0, 300.0, 15)
-    field = box_field(room, f)
+def _plain_square(
+    document: Document, sources: list[tuple[float, float, float]], ear: Point, deep: float
+) -> float:
+    """J squared at one ear over its head volume, in plain words, with the model of record."""
+    f = log_grid(48.0, 300.0, 12)
+    field = box_field(document.room, f)
     box = high_pass(f, 48.0, 4)
-    ear = (room.width / 2, front + depth, gear.seats[0].ear_height)
-    left = field.pressure((room.width / 2 - side / 2, front, z), ear) * box
-    right = field.pressure((room.width / 2 + side / 2, front, z), ear) * box
     total = 0.0
-    for share, p in ((2, left + right), (1, left), (1, right)):
-        level = [20 * np.log10(abs(v)) for v in p]
-        mean = sum(level) / len(level)
-        weights = [1.5 if v < mean else 1.0 for v in level]
-        square = sum(w * (v - mean) ** 2 for w, v in zip(weights, level, strict=True))
-        total += share * square / sum(weights)
-    return float((total / 4) ** 0.5)
+    shifts = ((0, 0, 0), (-0.1, 0, 0), (0.1, 0, 0), (0, -0.15, 0), (0, 0.15, 0), (0, 0.1, -0.1))
+    for dx, dy, dz in shifts:
+        at = (ear.x + dx, ear.y + dy, ear.z + dz)
+        left, right = (field.pressure(source, at) * box for source in sources)
+        square = 0.0
+        for share, p in ((0.5, left + right), (0.25, left), (0.25, right)):
+            level = [20 * np.log10(abs(v)) for v in p]
+            mean = sum(level) / len(level)
+            weights = [1.5 if v < mean else 1.0 for v in level]
+            above = sum(w * (v - mean) ** 2 for w, v in zip(weights, level, strict=True))
+            square += share * above / sum(weights)
+            if share == 0.5:
+                low = [v for v, hz in zip(level, f, strict=True) if hz <= 96.001]
+                square += deep * max(mean - sum(low) / len(low), 0.0) ** 2
+        gaps = [20 * np.log10(abs(a) / abs(b)) for a, b in zip(left, right, strict=True)]
+        square += 0.1 * sum(gap**2 for gap in gaps) / len(gaps)
+        total += square / len(shifts)
+    return total
 
 
-def test_the_grid_is_weighed_whole_and_as_a_plain_count_would(kiln: Document) -> None:
-    space = Space.of(kiln.room, kiln.gear, Limits(), 0.2)
-    weighed = weigh(space, keep=10_000)
-    # Every arrangement of the grid, counted and judged one by one.
-    plain = {}
-    for z in space.heights:
-        for depth in space.depths:
-            for side in space.sides(float(depth)):
-                for front in space.fronts_for(float(depth)):
-                    key = tuple(round(float(v), 4) for v in (front, depth, side, z))
-                    plain[key] = None
+def _sources(document: Document, place: np.ndarray) -> list[tuple[float, float, float]]:
+    front, _, side, z, off = place
+    middle = document.room.width / 2 + off
+    return [(middle - side / 2, front, z), (middle + side / 2, front, z)]
+
+
+def _plain_figure(document: Document, place: np.ndarray, wishes: Wishes) -> float:
+    ear = Point(document.room.width / 2 + place[4], place[0] + place[1], 1.2)
+    return _plain_square(document, _sources(document, place), ear, wishes.deep) ** 0.5
+
+
+@pytest.mark.parametrize(
+    ("wishes", "step", "off"),
+    [
+        (Wishes(furthest=1.5), 0.05, 0.0),
+        (Wishes(deep=0.5, furthest=1.6), 0.05, 0.1),
+        (Wishes(nearest=1.0, furthest=1.2, height_change=0.0), 0.01, 0.2),
+    ],
+)
+def test_the_grid_is_weighed_whole_and_as_a_plain_count_would(
+    kiln: Document, wishes: Wishes, step: float, off: float
+) -> None:
+    space = Space.of(kiln.room, kiln.gear, wishes, step, off)
+    weighed = weigh([space], keep=3_000_000)
+    plain = {
+        tuple(round(float(v), 4) for v in (front, depth, side, z, off))
+        for z in space.heights
+        for depth in space.depths
+        for row, front in enumerate(space.fronts[: space.fronts_for(float(depth))])
+        for column, side in enumerate(space.all_sides[space.columns(float(depth))])
+        if space.allowed(float(depth), z)[row, column]
+    }
     assert weighed.evaluated == space.count == len(plain) == weighed.figures.size
-    found = {tuple(np.round(p, 4)): v for p, v in zip(weighed.places, weighed.figures, strict=True)}
-    assert set(found) == set(plain)
+    assert {tuple(np.round(p, 4)) for p in weighed.places} == plain
+    assert np.all(np.diff(weighed.figures) >= 0)
     rng = np.random.default_rng(7)
-    keys = sorted(plain)
-    chosen = [keys[index] for index in rng.choice(len(keys), 40, replace=False)]
-    gaps = [abs(found[key] - _plain_figure(kiln, *key)) for key in chosen]
-    # The quick pass fades its modes out at 700 Hz: hundredths of a decibel, more only where the
+    chosen = rng.choice(weighed.figures.size, 24, replace=False)
+    gaps = [
+        abs(weighed.figures[i] - _plain_figure(kiln, weighed.places[i], wishes)) for i in chosen
+    ]
+    # The quick pass fades its modes out at 900 Hz: hundredths of a decibel, more only where the
     # figure hangs on the bottom of one deep null, so not judged by the maximum.
-    assert np.median(gaps) < 0.03
-    assert np.percentile(gaps, 90) < 0.25
-    best = min(keys, key=lambda key: found[key])
-    assert tuple(np.round(weighed.places[0], 4)) == best
+    assert np.median(gaps) < 0.04
+    assert np.percentile(gaps, 90) < 0.12
+
+
+def test_other_seats_join_with_their_weight(kiln: Document) -> None:
+    wishes = Wishes(other_seats=0.5, furthest=1.3)
+    sofa = kiln.arrangements[0].seats["sofa"]
+    space = Space.of(kiln.room, kiln.gear, wishes, 0.05)
+    together = weigh([space], keep=1_000_000, others=(sofa,))
+    gaps = []
+    for index in np.random.default_rng(5).choice(together.figures.size, 12, replace=False):
+        place = together.places[index]
+        own = _plain_figure(kiln, place, wishes) ** 2
+        there = _plain_square(kiln, _sources(kiln, place), sofa, 0.0)
+        gaps.append(abs(together.figures[index] - ((own + 0.5 * there) / 1.5) ** 0.5))
+    assert np.median(gaps) < 0.04
+
+
+def test_the_compiled_loop_is_the_plain_formula() -> None:
+    from jolly_parlor.placement.search.kernel import add_squares
+
+    rng = np.random.default_rng(3)
+    p = rng.normal(size=(9, 4, 700 + 3 * 10)).astype(np.float32)
+    taps = np.array([-0.0625, 0.5625, 0.5625, -0.0625], np.float32)
+    out = np.full(700, 2.0, np.float32)
+    add_squares(p, taps, np.uint64(10), 4, np.float32(0.3), np.float32(0.7), out)
+    mixed = sum(t * p[:, :, 10 * k : 10 * k + 700] for k, t in enumerate(taps))
+    left, right = mixed[:, 0] + 1j * mixed[:, 1], mixed[:, 2] + 1j * mixed[:, 3]
+    levels = [np.log2(np.abs(v) ** 2) for v in (left, right, left + right)]
+    expected = 2.0 + 0.3 * np.mean((levels[0] - levels[1]) ** 2, axis=0)
+    for share, level in zip((0.25, 0.25, 0.5), levels, strict=True):
+        d = level - level.mean(axis=0)
+        w = np.where(d < 0, 1.5, 1.0)
+        expected += share * np.sum(w * d**2, axis=0) / np.sum(w, axis=0)
+    missing = np.maximum(levels[2].mean(axis=0) - levels[2][:4].mean(axis=0), 0)
+    assert np.allclose(out, expected + 0.7 * missing**2, rtol=1e-3)
 
 
 def test_every_place_keeps_the_limits(kiln: Document) -> None:
-    limits = Limits()
-    space = Space.of(kiln.room, kiln.gear, limits, 0.1)
-    places = weigh(space, keep=100_000).places
+    limits = Wishes()
+    space = Space.of(kiln.room, kiln.gear, limits, 0.075)
+    places = weigh([space], keep=100_000).places
     away = np.hypot(places[:, 1], places[:, 2] / 2)
     assert np.all(np.abs(places[:, 2] / away - 1) <= limits.equilateral_tolerance + 1e-6)
     assert np.all((away >= limits.nearest) & (away <= limits.furthest))
@@ -73,18 +142,19 @@ def test_every_place_keeps_the_limits(kiln: Document) -> None:
 
 
 @pytest.fixture(scope="module")
-def found(kiln: Document):
-    return search(kiln.room, kiln.gear, kiln.arrangements[2], step=0.1, most=4)
+def found(kiln: Document) -> Found:
+    return search(kiln.room, kiln.gear, kiln.arrangements[2], step=0.075, most=4)
 
 
-def test_the_search_beats_every_school(kiln: Document, found) -> None:
-    look = CloseLook(kiln.room, kiln.gear, Limits())
-    schools = [look.figure(a, quick=False) for a in kiln.arrangements]
-    assert found.proposals[0].figure_db < min(schools)
+def test_the_search_beats_every_school(kiln: Document, found: Found) -> None:
+    judge = Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes())
+    schools = judge.figures(kiln.arrangements, subs=True)
+    assert found.proposals[0].figure_db < schools.min()
     assert found.present_db == pytest.approx(schools[2])
+    assert found.proposals[0].monitors_db < judge.figures(kiln.arrangements).min()
 
 
-def test_proposals_are_distinct_ordered_and_as_they_say(kiln: Document, found) -> None:
+def test_proposals_are_distinct_ordered_and_as_they_say(kiln: Document, found: Found) -> None:
     figures = [p.figure_db for p in found.proposals]
     assert figures == sorted(figures)
     places = [
@@ -97,38 +167,92 @@ def test_proposals_are_distinct_ordered_and_as_they_say(kiln: Document, found) -
     ]
     for index, one in enumerate(places):
         for other in places[index + 1 :]:
-            assert max(abs(a - b) for a, b in zip(one, other, strict=True)) >= 0.29
-    look = CloseLook(kiln.room, kiln.gear, Limits())
+            assert max(abs(a - b) for a, b in zip(one, other, strict=True)) >= 0.28
+    forecaster = Forecaster(kiln.room, kiln.gear)
+    judge = Judge(forecaster.coarse(), Wishes())
     first = found.proposals[0]
-    assert look.figure(first.arrangement, quick=False) == pytest.approx(first.figure_db)
-    assert first.arrangement.seats["sofa"] == kiln.arrangements[2].seats["sofa"]
+    a = first.arrangement
+    assert judge.figures([a], subs=True)[0] == pytest.approx(first.figure_db, abs=1e-6)
+    heard = forecaster.at_seat(a, "desk")
+    assert evenness(heard.deviation("both+sub")).value_db == pytest.approx(first.evenness_db)
+    assert a.seats["sofa"] == kiln.arrangements[2].seats["sofa"]
+    assert a.seats["desk"].x == pytest.approx(3.87 / 2)
     assert first.moved_metres == pytest.approx(
         max(
-            first.arrangement.left.distance(kiln.arrangements[2].left),
-            first.arrangement.right.distance(kiln.arrangements[2].right),
-            first.arrangement.seats["desk"].distance(kiln.arrangements[2].seats["desk"]),
-        )
+            a.position(item).distance(kiln.arrangements[2].position(item))
+            for item in ("left", "right", "seat:desk")
+        ),
+        abs=0.01,
     )
+    assert first.trade.startswith(("The most even", "As even"))
+    assert f"costs at most {first.off_by_5cm_db:.1f} dB" in first.words
 
 
-def test_the_same_search_gives_the_same_answer(kiln: Document, found) -> None:
-    again = search(kiln.room, kiln.gear, kiln.arrangements[2], step=0.1, most=4)
+def test_the_close_judgement_is_the_forecasts_own_figure(
+    kiln: Document, forecaster: Forecaster
+) -> None:
+    """J from the bulk model against forecasts made one by one, on the full grid."""
+    a = kiln.arrangements[1]
+    total, smooth = 0.0, 0.0
+    heard = forecaster.head(a, "desk")
+    for forecast in heard:
+        e = {c: evenness(forecast.deviation(c)).value_db for c in COMBINATIONS}
+        gap = mismatch_db(forecast.deviation("left"), forecast.deviation("right"))
+        total += (2 * e["both"] ** 2 + e["left"] ** 2 + e["right"] ** 2) / 4 + 0.1 * gap**2
+        smooth += e["both+sub"] ** 2
+    judge = Judge(forecaster, Wishes())
+    n = len(heard)
+    assert judge.figures([a])[0] == pytest.approx(np.sqrt(total / n), rel=2e-3)
+    with_sub = np.sqrt((total + smooth) / 2 / n)
+    assert judge.figures([a], subs=True)[0] == pytest.approx(with_sub, rel=2e-3)
+
+
+def test_the_same_search_gives_the_same_answer(kiln: Document, found: Found) -> None:
+    again = search(kiln.room, kiln.gear, kiln.arrangements[2], step=0.075, most=4)
     assert [p.arrangement for p in again.proposals] == [p.arrangement for p in found.proposals]
+    assert [t.arrangement for t in again.trades] == [t.arrangement for t in found.trades]
 
 
-def test_sensitivity_is_what_a_nudge_costs(kiln: Document, found) -> None:
-    look = CloseLook(kiln.room, kiln.gear, Limits())
+def test_sensitivity_is_what_a_nudge_costs(kiln: Document, found: Found) -> None:
+    judge = Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes())
     p = found.proposals[0]
     a = p.arrangement
-    ear = a.seats["desk"]
-    costs = [0.0]
+    nudged = []
     for by in (-0.05, 0.05):
-        both = replace(
-            a, left=replace(a.left, y=a.left.y + by), right=replace(a.right, y=a.right.y + by)
-        )
-        costs.append(look.figure(both) - look.figure(a))
-        costs.append(look.figure(a.moved("seat:desk", replace(ear, y=ear.y + by))) - look.figure(a))
-    assert p.off_by_5cm_db == pytest.approx(max(costs))
+        nudged += [
+            replace(
+                a, left=replace(a.left, y=a.left.y + by), right=replace(a.right, y=a.right.y + by)
+            ),
+            replace(
+                a, left=replace(a.left, x=a.left.x - by), right=replace(a.right, x=a.right.x + by)
+            ),
+            a.moved("seat:desk", replace(a.seats["desk"], y=a.seats["desk"].y + by)),
+        ]
+    values = judge.figures([a, *nudged], subs=True)
+    assert p.off_by_5cm_db == pytest.approx(max(values.max() - values[0], 0.0), abs=1e-6)
+
+
+def test_refining_only_ever_helps(kiln: Document) -> None:
+    look = CloseLook(kiln.room, kiln.gear, Wishes())
+    places = np.array([[0.8, 1.2, 1.3, 1.2, 0.0], [1.5, 1.0, 1.2, 1.1, 0.0]])
+    before = look.figures(places)
+    better, after = look.refined(places)
+    assert np.all(after <= before)
+    assert np.all(np.abs(better - places) < 0.5)
+    assert look.figures(better) == pytest.approx(after)
+
+
+def test_no_trade_is_bettered_and_the_first_moves_least(found: Found) -> None:
+    rows = np.array([[t.figure_db, t.reach_hz, t.moved_metres] for t in found.trades])
+    assert len(rows) >= 3
+    assert np.all(np.diff(rows[:, 2]) >= -1e-9)
+    for row in rows:
+        assert not np.any(np.all(rows < row - 1e-6, axis=1))
+
+
+def test_unbettered_keeps_the_front_only() -> None:
+    points = np.array([[1, 3], [2, 2], [3, 1], [3, 3], [2, 2.5], [1, 3]], dtype=float)
+    assert list(unbettered(points)) == [True, True, True, False, False, True]
 
 
 def test_a_cancelled_search_keeps_what_it_found(kiln: Document) -> None:
@@ -136,43 +260,96 @@ def test_a_cancelled_search_keeps_what_it_found(kiln: Document) -> None:
     result = search(
         kiln.room,
         kiln.gear,
-        step=0.1,
+        step=0.075,
         progress=lambda count, best: counts.append(count),
-        cancelled=lambda: len(counts) >= 6,
+        cancelled=lambda: len(counts) >= 4,
     )
     assert result.cancelled
-    assert 0 < result.evaluated < Space.of(kiln.room, kiln.gear, Limits(), 0.1).count
+    assert 0 < result.evaluated < Space.of(kiln.room, kiln.gear, Wishes(), 0.075).count
     assert result.proposals
     assert counts == sorted(counts)
 
 
 def test_what_stands_in_a_keep_out_is_not_proposed(kiln: Document) -> None:
-    from jolly_parlor.acoustics.room import KeepOut
-
-    stove = KeepOut("stove", 0.0, 1.8, 3.87, 3.84)
+    stove = KeepOut("stove", 0.0, 1.5, 3.87, 4.14)
     room = replace(kiln.room, keep_outs=(stove,))
-    for proposal in search(room, kiln.gear, step=0.1).proposals:
-        if proposal.figure_db < 90:
-            assert proposal.arrangement.left.y < 1.8
+    space = Space.of(room, kiln.gear, Wishes(), 0.15)
+    places = weigh([space], keep=10_000).places
+    assert len(places) and np.all(places[:, 0] <= 1.5) and np.all(places[:, :2].sum(1) <= 1.5)
 
 
-def test_a_room_too_small_and_a_silly_step_are_refused(kiln: Document) -> None:
-    tiny = replace(kiln.room, width=1.1, length=1.4)
+def test_cabinets_keep_out_too_and_doors_swing(kiln: Document) -> None:
+    """A box beside the monitors: their edges, not only their centres, stay clear of it."""
+    box = KeepOut("box", 1.0, 0.5, 0.3, 0.6)
+    room = replace(kiln.room, keep_outs=(box,))
+    places = weigh([Space.of(room, kiln.gear, Wishes(), 0.05)], keep=500_000).places
+    left = kiln.room.width / 2 - places[:, 2] / 2
+    half, deep = kiln.gear.monitor.width / 2, kiln.gear.monitor.depth
+    over_x = (left + half > 1.0) & (left - half < 1.3)
+    over_y = (places[:, 0] > 0.5) & (places[:, 0] - deep < 1.1)
+    assert not np.any(over_x & over_y)
+    door = next(o for o in kiln.room.openings if o.kind == "door")
+    swing = kiln.room.kept_free[-1]
+    assert (swing.x, swing.width) == (door.start, door.width)
+    assert swing.y + swing.depth == pytest.approx(kiln.room.length)
+    outwards = tuple(replace(o, swings_in=False) for o in kiln.room.openings)
+    assert replace(kiln.room, openings=outwards).kept_free == kiln.room.keep_outs
+
+
+def test_facing_another_wall_finds_what_the_turned_room_does(kiln: Document) -> None:
+    wishes = Wishes(facing="left", furthest=1.4)
+    there = search(kiln.room, kiln.gear, None, wishes, step=0.15, most=2)
+    turned_first = search(
+        turned(kiln.room), kiln.gear, None, replace(wishes, facing="front"), step=0.15, most=2
+    )
+    assert [p.turns for p in there.proposals] == [1, 1]
+    assert [p.arrangement for p in there.proposals] == [
+        p.arrangement for p in turned_first.proposals
+    ]
+
+
+def test_leaving_the_middle_line_is_searched_when_wished(kiln: Document) -> None:
+    wishes = Wishes(middle_line=False, furthest=1.2, height_change=0.0)
+    grids = spaces(kiln.room, kiln.gear, wishes, 0.15)
+    assert len(grids) > 3 and {g.off_middle for g in grids} >= {0.0, 0.2, -0.2}
+    off = [p for g in grids for p in weigh([g]).places[:1]]
+    for place in off:
+        gap = kiln.room.width / 2 - abs(place[4]) - place[2] / 2 - kiln.gear.monitor.width / 2
+        assert gap >= wishes.side_gap - 1e-6
+    both = weigh(grids)
+    assert both.figures[0] <= weigh(grids[:1]).figures[0]
+
+
+def test_a_room_too_small_and_silly_wishes_are_refused(kiln: Document) -> None:
+    tiny = replace(kiln.room, width=1.1, length=1.4, openings=(), keep_outs=())
     with pytest.raises(ValueError, match="No triangle"):
         search(tiny, kiln.gear)
     with pytest.raises(ValueError, match="makes no sense"):
         search(kiln.room, kiln.gear, step=1.0)
+    with pytest.raises(ValueError, match="must be below"):
+        search(kiln.room, kiln.gear, wishes=Wishes(nearest=2.0, furthest=1.0))
+    with pytest.raises(ValueError, match="Draw the region"):
+        search(kiln.room, kiln.gear, wishes=Wishes(subwoofers="region"))
 
 
 def test_distinct_keeps_the_first_of_each_neighbourhood() -> None:
-    places = np.array([[1, 1, 1, 0], [1.1, 1, 1, 0], [1.5, 1, 1, 0], [1, 1, 1.6, 0]], dtype=float)
-    chosen = distinct(places, 0.3, 5)
-    assert [list(p[:3]) for p in chosen] == [[1, 1, 1], [1.5, 1, 1], [1, 1, 1.6]]
-    assert len(distinct(places, 0.3, 1)) == 1
+    places = np.array(
+        [
+            [1, 1, 1, 0, 0],
+            [1.1, 1, 1, 0, 0],
+            [1.5, 1, 1, 0, 0],
+            [1, 1, 1.6, 0, 0],
+            [1, 1, 1, 0, 0.4],
+        ],
+        dtype=float,
+    )
+    places = np.column_stack([places, np.zeros(5), [0, 0, 0, 0, 0.4]])
+    assert distinct(places, 0.3, 5) == [0, 2, 3, 4]
+    assert distinct(places, 0.3, 1) == [0]
 
 
-def test_the_ear_stays_in_the_middle(found) -> None:
-    for proposal in found.proposals:
-        assert proposal.arrangement.seats["desk"] == Point(
-            pytest.approx(3.87 / 2), proposal.arrangement.seats["desk"].y, 1.2
-        )
+@pytest.mark.parametrize(
+    ("asked", "taken"), [(0.025, 0.025), (0.1, 0.15), (0.008, 0.15 / 19), (0.2, 0.15)]
+)
+def test_the_step_divides_the_heads_movement(asked: float, taken: float) -> None:
+    assert fitting_step(asked) == pytest.approx(taken)

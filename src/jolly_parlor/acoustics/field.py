@@ -70,7 +70,7 @@ class BoxField:
         converges fastest along the largest separation, which `pressure` takes.
         """
         first, second = [axis for axis in range(3) if axis != third]
-        limit = self._mode_limit(float(abs(s[third] - r[third])))
+        limit = self.mode_limit(float(abs(s[third] - r[third])))
         a, b = self.axis_modes(first, limit), self.axis_modes(second, limit)
         m, n = self.pairs_below(a, b, limit)
         weight = (a.shape(s[first]) * a.shape(r[first]) / a.norm)[:, m]
@@ -90,15 +90,18 @@ class BoxField:
     def thinned(self, step: int) -> "BoxField":
         """The same room on every step-th frequency, first and last kept; eigenvalues shared."""
         count = self.frequencies_hz.size
-        keep = np.unique(np.append(np.arange(0, count, step), count - 1))
-        thin = BoxField(
+        return self.at_rows(np.unique(np.append(np.arange(0, count, step), count - 1)))
+
+    def at_rows(self, rows: IntArray) -> "BoxField":
+        """The same room at some of its frequencies only, given by index; eigenvalues shared."""
+        other = BoxField(
             self.dimensions,
-            self.admittances[:, keep],
-            self.frequencies_hz[keep],
+            self.admittances[:, rows],
+            self.frequencies_hz[rows],
             self.speed_of_sound,
         )
-        thin._axes = {axis: modes.at(keep) for axis, modes in self._axes.items()}
-        return thin
+        other._axes = {axis: modes.at(rows) for axis, modes in self._axes.items()}
+        return other
 
     def _inside(self, position: ArrayLike, what: str) -> FloatArray:
         point = np.asarray(position, dtype=float)
@@ -107,7 +110,8 @@ class BoxField:
             raise ValueError(f"The {what} at ({where}) m is outside the room; move it inside.")
         return point
 
-    def _mode_limit(self, distance: float) -> float:
+    def mode_limit(self, distance: float) -> float:
+        """Hz up to which modes are summed for a separation in metres along the third axis."""
         top = float(self.frequencies_hz[-1])
         reach = _DECAY_NEPERS * self.speed_of_sound / (2 * pi * distance)
         return min(max(_LOWEST_MODE_LIMIT_HZ, sqrt(top**2 + reach**2)), _HIGHEST_MODE_LIMIT_HZ)

@@ -22,6 +22,8 @@ WallName = Literal["left", "right", "front", "back"]
 SURFACE_NAMES: tuple[SurfaceName, ...] = ("left", "right", "front", "back", "floor", "ceiling")
 """In the order of the field model: x=0, x=W, y=0, y=L, z=0, z=H."""
 
+DOOR_SWING = "door's swing"
+
 Dimension = Annotated[float, Gt(0.5), Le(60.0)]
 Coefficient = Annotated[float, Ge(0.0), Le(1.0)]
 
@@ -78,6 +80,8 @@ class Opening:
     sill: Annotated[float, Ge(0.0)]
     height: Annotated[float, Gt(0.0)]
     material: str
+    swings_in: bool = True
+    """Of a door: whether it opens into the room, so that nothing may stand in its way."""
 
     @property
     def area(self) -> float:
@@ -143,6 +147,24 @@ class Room:
     def volume(self) -> float:
         """Cubic metres."""
         return self.width * self.length * self.height
+
+    @property
+    def kept_free(self) -> tuple[KeepOut, ...]:
+        """Floor where nothing may stand: the keep-out areas, and what doors sweep (a square of
+        their width).
+        """
+        doors = (o for o in self.openings if o.kind == "door" and o.swings_in)
+        return (*self.keep_outs, *(self._swing(door) for door in doors))
+
+    def _swing(self, door: Opening) -> KeepOut:
+        size = door.width
+        x, y = {
+            "front": (door.start, 0.0),
+            "back": (door.start, max(self.length - size, 0.0)),
+            "left": (0.0, door.start),
+            "right": (max(self.width - size, 0.0), door.start),
+        }[door.wall]
+        return KeepOut(DOOR_SWING, x, y, size, size)
 
     @property
     def speed_of_sound(self) -> float:

@@ -127,7 +127,7 @@ class Commands:
 
     def toggle_alike(self) -> None:
         """Whether moving one monitor moves its twin."""
-        self.session.alike = not self.session.alike
+        self.session.keep_alike(not self.session.alike)
         self.refresh()
 
     def rough_in(self, school_id: str) -> None:
@@ -205,9 +205,9 @@ class Commands:
         """Keys to the plan."""
         self.plan.setFocus()
 
-    def toggle_map(self) -> None:
-        """Tint the plan by how even each place would be as a seat, or stop."""
-        self.session.show_map(not self.session.wants_map)
+    def tint(self, kind: str) -> None:
+        """Tint the plan by seats, by a source's places or by pressure, or stop."""
+        self.session.tints.choose(kind)
         self.refresh()
 
     def toggle_theme(self) -> None:

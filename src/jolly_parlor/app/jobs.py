@@ -112,8 +112,19 @@ def strips(
     ]
 
 
-def seat_map(
-    arrangement: Arrangement, seat: str, combination: Combination, models: Models
-) -> maps.SeatMap:
-    """How even each place of the plan would be as a seat."""
+def tint(
+    kind: str,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    item: str,
+    alike: bool,
+    frequency_hz: float,
+    models: Models,
+) -> maps.EvennessMap | maps.PressureMap:
+    """What the plan is tinted by: `seat`, `source` or `pressure`."""
+    if kind == "source":
+        return maps.source_map(models.forecaster, arrangement, item, seat, combination, alike)
+    if kind == "pressure":
+        return maps.pressure_map(models.forecaster, arrangement, seat, combination, frequency_hz)
     return maps.seat_map(models.forecaster, arrangement, seat, combination)

@@ -63,10 +63,10 @@ class _Pictures:
         for index, name in _STATIONS.items():
             window.go(index)
             self._keep(name)
-        session.show_map(True)
+        session.tints.choose("seat")
         window.go(3)
         self._keep("seat-map")
-        session.show_map(False)
+        session.tints.choose("")
         window.toggle_theme()
         self._point_at_the_worst()
         self._keep("evening")

@@ -35,6 +35,7 @@ class SearchRun(QThread):
                 self._document.room,
                 self._document.gear,
                 self._present,
+                self._document.wishes,
                 progress=self.progressed.emit,
                 cancelled=self._stop.is_set,
             )

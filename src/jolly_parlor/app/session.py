@@ -13,13 +13,14 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.calculating import Calculator
 from jolly_parlor.app.jobs import Shown
 from jolly_parlor.app.settings import SettingsStore
+from jolly_parlor.app.tints import Tints
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.diagnosis.marks import Lane, Mark
 from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.facing import Facing
 from jolly_parlor.placement.forecast import Combination, combinations
-from jolly_parlor.placement.maps import SeatMap
+from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.placement.strips import Axis, Strip
 from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
@@ -52,7 +53,7 @@ class Session(QObject):
     next_changed = pyqtSignal()
     facings_changed = pyqtSignal()
     strips_changed = pyqtSignal()
-    map_changed = pyqtSignal()
+    selection_changed = pyqtSignal()
     closing = pyqtSignal()
     highlighted = pyqtSignal()
     refused = pyqtSignal(str)
@@ -67,6 +68,7 @@ class Session(QObject):
         self.layer = "forecast"
         self.selected = "left"
         self.highlight = Highlight()
+        self.wanted_region: Callable[[Region], object] | None = None
         self.draft: Arrangement | None = None
         self.shown = Shown(None, None, ())
         self.findings: list[Finding] | None = None
@@ -82,17 +84,15 @@ class Session(QObject):
         self._asked: dict[str, tuple[object, ...]] = {}
         self.live = Calculator(("forecast",), self)
         self.slow = Calculator(("comparison", "findings", "next", "facing"), self)
-        self.beside = Calculator(("map", "strips"), self)
+        self.beside = Calculator(("tint", "strips"), self)
         self.strips: list[Strip] = []
-        self.seat_map: SeatMap | None = None
-        self.wants_map = False
         for calculator in (self.live, self.slow, self.beside):
             calculator.answered.connect(self._take_answer)
             calculator.refused.connect(self._take_refusal)
         self.document_changed.connect(self.recalculate)
         self.view_changed.connect(self.recalculate)
         self.drafted.connect(self._ask_forecast)
-        self.drafted.connect(self._ask_map)
+        self.tints = Tints(self)
 
     @property
     def document(self) -> Document:
@@ -178,12 +178,22 @@ class Session(QObject):
         self.layer = layer
         self.view_changed.emit()
 
+    def draw_region(self, then: Callable[[Region], object]) -> None:
+        """Let the next drag on the plan draw a rectangle of floor."""
+        self.wanted_region = then
+
     def select(self, item: str) -> None:
         """Select what arrow keys move."""
         if item != self.selected:
             self.selected = item
-            self.drafted.emit()
+            self.selection_changed.emit()
             self._ask_strips()
+
+    def keep_alike(self, alike: bool) -> None:
+        """Whether moving one monitor moves its twin."""
+        self.alike = alike
+        self.selection_changed.emit()
+        self._ask_strips()
 
     def point_at(self, highlight: Highlight) -> None:
         """Light up a cause everywhere."""
@@ -249,7 +259,6 @@ class Session(QObject):
     def recalculate(self) -> None:
         """Ask for everything that shows."""
         self._ask_forecast()
-        self._ask_map()
         self._ask_strips()
         self._ask_findings()
         self._ask_comparison()
@@ -276,21 +285,6 @@ class Session(QObject):
             return
         job = partial(jobs.shown, document, arrangement, self.seat, self.combination)
         self.live.ask("forecast", document.room, document.gear, job)
-
-    def show_map(self, wanted: bool) -> None:
-        """Tint the plan by how even each place would be as a seat."""
-        self.wants_map = wanted
-        self._ask_map()
-
-    def _ask_map(self) -> None:
-        document, arrangement = self.document, self.arrangement
-        if not self.wants_map or arrangement is None or self.problem:
-            self.beside.drop("map")
-            self.seat_map = None
-            self.map_changed.emit()
-            return
-        job = partial(jobs.seat_map, arrangement, self.seat, self.combination)
-        self.beside.ask("map", document.room, document.gear, job)
 
     def _ask_strips(self) -> None:
         document, arrangement = self.document, self.arrangement
@@ -340,14 +334,12 @@ class Session(QObject):
             assert isinstance(answer, Shown)
             self.shown = answer
             self.shown_changed.emit()
+        elif kind == "tint":
+            return  # Tints takes it
         elif kind == "strips":
             assert isinstance(answer, list)
             self.strips = answer
             self.strips_changed.emit()
-        elif kind == "map":
-            assert isinstance(answer, SeatMap)
-            self.seat_map = answer
-            self.map_changed.emit()
         elif kind == "facing":
             assert isinstance(answer, list)
             self.facings = answer

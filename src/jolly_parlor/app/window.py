@@ -166,6 +166,7 @@ class MainWindow(Commands, QMainWindow):
             session.view_changed,
             session.shown_changed,
             session.drafted,
+            session.selection_changed,
         ):
             signal.connect(self.refresh)
         session.document_changed.connect(self.notice.hide)

@@ -4,10 +4,14 @@ from dataclasses import dataclass, replace
 from math import atan2, degrees
 from typing import Annotated
 
+import numpy as np
 from annotated_types import MaxLen, MinLen
+from numpy.typing import NDArray
 
+from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.images import Board
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.room import DOOR_SWING, KeepOut, Point, Room
+from jolly_parlor.acoustics.turning import turned_point
 from jolly_parlor.placement.gear import Desk, Gear
 
 
@@ -85,9 +89,49 @@ class Arrangement:
         return Board(self.desk.x, self.desk.y, desk.width, desk.depth, desk.height)
 
 
+def turned_arrangement(room: Room, gear: Gear, arrangement: Arrangement) -> Arrangement:
+    """The same places in the real room, seen after `turned(room)`; `room` is the one before."""
+    desk = arrangement.desk
+    if desk is not None and gear.desk is not None:
+        # The desk keeps its size and its middle; it is drawn facing the new front.
+        size = gear.desk
+        middle = turned_point(room, Point(desk.x + size.width / 2, desk.y + size.depth / 2, 0.0))
+        x, y = middle.x - size.width / 2, middle.y - size.depth / 2
+        desk = DeskPlace(max(x, 0.0), max(y, 0.0))
+    return replace(
+        arrangement,
+        left=turned_point(room, arrangement.left),
+        right=turned_point(room, arrangement.right),
+        seats={name: turned_point(room, p) for name, p in arrangement.seats.items()},
+        subwoofers={name: turned_point(room, p) for name, p in arrangement.subwoofers.items()},
+        desk=desk,
+    )
+
+
 def desk_before(ear: Point, desk: Desk) -> DeskPlace:
     """A desk in front of a listener: its near edge 30 cm before the ear, or at the front wall."""
     return DeskPlace(max(ear.x - desk.width / 2, 0.0), max(ear.y - 0.3 - desk.depth, 0.0))
+
+
+def monitor_footprint(
+    gear: Gear, x: FloatArray, y: FloatArray
+) -> tuple[FloatArray, FloatArray, FloatArray, FloatArray]:
+    """Left, front, right and back edge on the plan of a cabinet whose acoustic centre is at x, y:
+    the centre is in the middle of its face, the cabinet behind it. Toe-in is left out.
+    """
+    half = gear.monitor.width / 2
+    return x - half, y - gear.monitor.depth, x + half, y
+
+
+def clear_of_desk(gear: Gear, fronts: FloatArray, depth: float, height: float) -> NDArray[np.bool_]:
+    """Whether monitors so far from the front wall, their ear `depth` behind them, stand over the
+    desk or before it and not in it. The desk stands before the listener as `desk_before` puts it.
+    """
+    desk = gear.desk
+    if desk is None or height - gear.monitor.acoustic_centre_height >= desk.height - 1e-9:
+        return np.ones(fronts.shape, dtype=bool)
+    far = np.maximum(fronts + depth - 0.3 - desk.depth, 0.0)
+    return np.asarray(fronts <= far + 1e-9)
 
 
 def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
@@ -96,9 +140,9 @@ def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
     for label, point in _places(arrangement):
         if not room.contains(point):
             problems.append(f"{label} is outside the room.")
-        for area in room.keep_outs:
+        for area in room.kept_free:
             if area.contains(point) and not label.startswith("The seat"):
-                problems.append(f"{label} stands in the keep-out area “{area.name}”.")
+                problems.append(f"{label} stands in {_area(area)}.")
     for listener in gear.seats:
         if listener.name not in arrangement.seats:
             problems.append(f"The seat “{listener.name}” has no place in “{arrangement.name}”.")
@@ -110,6 +154,10 @@ def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
             if monitor.distance(seat) < 0.3:
                 problems.append(f"The {label} monitor is within 30 cm of the seat “{name}”.")
     return problems
+
+
+def _area(area: KeepOut) -> str:
+    return "a door's swing" if area.name == DOOR_SWING else f"the keep-out area “{area.name}”"
 
 
 def _places(arrangement: Arrangement) -> list[tuple[str, Point]]:

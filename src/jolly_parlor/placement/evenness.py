@@ -90,11 +90,17 @@ def deviation(
     return Deviation(f, level - reference, low_hz, high_hz, reference)
 
 
+def spread_db(deviation_db: FloatArray) -> FloatArray:
+    """The formula of this module over the last axis, for deviations within the band."""
+    weight = np.where(deviation_db < 0, DIP_WEIGHT, 1.0)
+    square = np.sum(weight * deviation_db**2, axis=-1) / np.sum(weight, axis=-1)
+    return np.asarray(np.sqrt(square))
+
+
 def evenness(of: Deviation) -> Evenness:
     """The figure of one response (formula in the module's docstring)."""
     f, d = of.frequencies_hz[of.in_band], of.deviation_db[of.in_band]
-    weight = np.where(d < 0, DIP_WEIGHT, 1.0)
-    value = float(np.sqrt(np.sum(weight * d**2) / np.sum(weight)))
+    value = float(spread_db(d))
     low, high = int(np.argmin(d)), int(np.argmax(d))
     return Evenness(
         value,
@@ -114,3 +120,20 @@ def mismatch_db(left: Deviation, right: Deviation) -> float:
     a = np.interp(at, left.frequencies_hz, left.deviation_db + left.reference_db)
     b = np.interp(at, right.frequencies_hz, right.deviation_db + right.reference_db)
     return float(np.sqrt(np.mean((a - b) ** 2)))
+
+
+_REACH_DB = -6.0
+_REACH_PER_OCTAVE = 3
+
+
+def bass_reach_hz(response: Response, reference_db: float) -> float:
+    """The lowest frequency from which a response holds on: its level over a third of an octave is
+    within 6 dB of the reference there (common practice, no source).
+
+    Single dips above do not end it; the lowest frequency of the data is the least it can say.
+    """
+    f = GRID_HZ[response.frequencies_hz[0] <= GRID_HZ]
+    f = f[response.frequencies_hz[-1] >= f]
+    level = smooth_level_db(response.frequencies_hz, response.level_db, f, _REACH_PER_OCTAVE)
+    held = np.flatnonzero(level - reference_db >= _REACH_DB)
+    return float(f[held[0]]) if held.size else float(f[-1])

@@ -144,7 +144,7 @@ class Forecaster:
         places = {"left": arrangement.left, "right": arrangement.right}
         places |= {sub.name: arrangement.subwoofers[sub.name] for sub in self.gear.subwoofers}
         sources = {
-            name: self._transfer(place, ear) * self.drive_of(name) for name, place in places.items()
+            name: self.transfer(place, ear) * self.drive_of(name) for name, place in places.items()
         }
         return Forecast(self.gear, self.frequencies_hz, sources)
 
@@ -162,7 +162,8 @@ class Forecaster:
             self.at(arrangement, point) for point in head_points(self.room, arrangement.seats[seat])
         ]
 
-    def _transfer(self, source: Point, ear: Point) -> ComplexArray:
+    def transfer(self, source: Point, ear: Point) -> ComplexArray:
+        """Pressure at an ear per unit source, (frequencies,); known pairs are kept."""
         key = (source, ear)
         if key not in self._known:
             if len(self._known) >= _MOST_KNOWN:

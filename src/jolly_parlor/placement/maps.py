@@ -1,77 +1,204 @@
-"""The seat map: how even each place on the plan is for the sources as they stand."""
+"""Maps of the plan: how even each place would be as a seat, how even a seat would hear a source
+placed there, and how loud one frequency is everywhere.
+"""
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.acoustics.separable import HorizontalField
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import DIP_WEIGHT
 from jolly_parlor.placement.forecast import (
     Combination,
     Forecaster,
     combine,
     lowest_corner_hz,
 )
-from jolly_parlor.placement.search.weighing import evenness_squared
 
 _CELL_METRES = 0.16
-_MARGIN = 0.2
+_MARGIN, _AT_THE_WALL = 0.2, 0.08
 _LIMIT_HZ = 700.0
 _TOO_NEAR_METRES = 0.7  # nobody sits there, and next to a source all is even
 
 
 @dataclass(frozen=True, eq=False)
-class SeatMap:
-    """Evenness at a grid of ears, unsmoothed: (ys, xs) in dB; NaN within 0.7 m of a monitor."""
+class EvennessMap:
+    """Evenness over a grid of places, unsmoothed: (ys, xs) in dB; NaN within 0.7 m of where sound
+    is heard or made.
+    """
 
+    item: str
+    """What the places are for: `seat:NAME`, `left`, `right` or `sub:NAME`."""
     xs: FloatArray
     ys: FloatArray
     figures_db: FloatArray
-    ear_height: float
+    height: float
 
     @property
     def calmest(self) -> Point:
         """The place with the lowest figure."""
         row, column = np.unravel_index(int(np.nanargmin(self.figures_db)), self.figures_db.shape)
-        return Point(float(self.xs[column]), float(self.ys[row]), self.ear_height)
+        return Point(float(self.xs[column]), float(self.ys[row]), self.height)
+
+
+@dataclass(frozen=True, eq=False)
+class PressureMap:
+    """Level of one frequency over the plan at ear height, and over a section across the room
+    through the ear; dB against the mean of both.
+    """
+
+    frequency_hz: float
+    xs: FloatArray
+    ys: FloatArray
+    zs: FloatArray
+    plan_db: FloatArray
+    """(ys, xs)."""
+    section_db: FloatArray
+    """(zs, xs)."""
+    ear: Point
 
 
 def seat_map(
     forecaster: Forecaster, arrangement: Arrangement, seat: str, combination: Combination
-) -> SeatMap:
-    """The map at the ear height of a seat, for a combination of sources."""
-    room, quick = forecaster.room, forecaster.coarse()
+) -> EvennessMap:
+    """How even each place would be as a seat, at the ear height of one."""
+    quick = forecaster.coarse()
     height = arrangement.seats[seat].z
-    xs, ys = (
-        np.linspace(_MARGIN, size - _MARGIN, max(int(size / _CELL_METRES), 4))
-        for size in (room.width, room.length)
-    )
-    sources = {"left": arrangement.left, "right": arrangement.right, **arrangement.subwoofers}
+    xs, ys = _grid(forecaster)
     heard = {
-        name: _spread(quick, place, height, xs, ys) * quick.drive_of(name)[:, None, None]
-        for name, place in sources.items()
+        name: _spread(quick.field, place, height, xs, ys) * quick.drive_of(name)[:, None, None]
+        for name, place in _sources(arrangement).items()
     }
-    f = quick.frequencies_hz
-    flat = {name: p.reshape(f.size, -1).T for name, p in heard.items()}
-    total = combine(forecaster.gear, f, flat, combination).T.reshape(f.size, ys.size, xs.size)
-    band = f >= lowest_corner_hz(forecaster.gear, combination) - 1e-9
-    figures = np.sqrt(evenness_squared(total[band].astype(np.complex64)))
-    figures = figures.astype(float)
+    figures = _figures(quick, heard, combination)
     for place in (arrangement.left, arrangement.right):
-        away = np.hypot(xs[None, :] - place.x, ys[:, None] - place.y)
-        figures[away < _TOO_NEAR_METRES] = np.nan
-    return SeatMap(xs, ys, figures, height)
+        figures[_within_reach(place, xs, ys)] = np.nan
+    return EvennessMap(f"seat:{seat}", xs, ys, figures, height)
+
+
+def source_map(
+    forecaster: Forecaster,
+    arrangement: Arrangement,
+    item: str,
+    seat: str,
+    combination: Combination,
+    alike: bool = True,
+) -> EvennessMap:
+    """How even a seat would hear with one source placed there; a monitor's twin goes along when
+    alike. Raises ValueError for an item that is no source.
+
+    By reciprocity one spread from the ear serves every place.
+    """
+    name = item.partition(":")[2] or item
+    sources = _sources(arrangement)
+    if name not in sources:
+        raise ValueError(f"“{item}” makes no sound; select a monitor or a subwoofer.")
+    quick, ear = forecaster.coarse(), arrangement.seats[seat]
+    xs, ys = _grid(forecaster)
+    heard = {
+        other: (quick.transfer(place, ear) * quick.drive_of(other))[:, None, None]
+        for other, place in sources.items()
+        if other != name
+    }
+    height = sources[name].z
+    heard[name] = _spread(quick.field, ear, height, xs, ys) * quick.drive_of(name)[:, None, None]
+    if alike and name in ("left", "right"):
+        heard["right" if name == "left" else "left"] = heard[name][:, :, ::-1]
+    full = {other: np.broadcast_to(p, heard[name].shape) for other, p in heard.items()}
+    figures = _figures(quick, full, combination)
+    figures[_within_reach(ear, xs, ys)] = np.nan
+    return EvennessMap(item, xs, ys, figures, height)
+
+
+def pressure_map(
+    forecaster: Forecaster,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    frequency_hz: float,
+) -> PressureMap:
+    """Level of the nearest frequency of the forecast over plan and section."""
+    f = forecaster.frequencies_hz
+    at = int(np.argmin(np.abs(f - frequency_hz)))
+    field = forecaster.field.at_rows(np.array([at]))
+    ear = arrangement.seats[seat]
+    xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
+    plan, section = {}, {}
+    for name, place in _sources(arrangement).items():
+        drive = forecaster.drive_of(name)[at]
+        plan[name] = drive * _spread(field, place, ear.z, xs, ys)[0]
+        rows = [_spread(field, place, float(z), xs, np.array([ear.y]))[0, 0] for z in zs]
+        section[name] = drive * np.array(rows)
+    levels = []
+    for heard in (plan, section):
+        flat = {name: p.reshape(-1, 1) for name, p in heard.items()}
+        total = combine(forecaster.gear, f[at : at + 1], flat, combination)
+        shape = next(iter(heard.values())).shape
+        levels.append(20 * np.log10(np.maximum(np.abs(total), 1e-9)).reshape(shape))
+    power = np.mean(10 ** (levels[0] / 10))
+    mean = float(10 * np.log10(power))
+    return PressureMap(float(f[at]), xs, ys, zs, levels[0] - mean, levels[1] - mean, ear)
+
+
+def _sources(arrangement: Arrangement) -> dict[str, Point]:
+    return {"left": arrangement.left, "right": arrangement.right, **arrangement.subwoofers}
+
+
+def _grid(forecaster: Forecaster) -> tuple[FloatArray, FloatArray]:
+    room = forecaster.room
+    return _places(room.width, _MARGIN), _places(room.length, _MARGIN)
+
+
+def _places(size: float, margin: float) -> FloatArray:
+    return np.linspace(margin, size - margin, max(int(size / _CELL_METRES), 4))
+
+
+def _within_reach(place: Point, xs: FloatArray, ys: FloatArray) -> NDArray[np.bool_]:
+    away = np.hypot(xs[None, :] - place.x, ys[:, None] - place.y)
+    return np.asarray(away < _TOO_NEAR_METRES)
+
+
+def _figures(
+    quick: Forecaster, heard: Mapping[str, ComplexArray], combination: Combination
+) -> FloatArray:
+    """Evenness of a combination over pressures (frequencies, ys, xs)."""
+    f = quick.frequencies_hz
+    shape = next(iter(heard.values())).shape
+    flat = {name: p.reshape(f.size, -1).T for name, p in heard.items()}
+    total = combine(quick.gear, f, flat, combination).T.reshape(shape)
+    band = f >= lowest_corner_hz(quick.gear, combination) - 1e-9
+    return np.sqrt(_squares(total[band].astype(np.complex64))).astype(float)
 
 
 def _spread(
-    forecaster: Forecaster, source: Point, height: float, xs: FloatArray, ys: FloatArray
+    field: BoxField, source: Point, height: float, xs: FloatArray, ys: FloatArray
 ) -> ComplexArray:
-    """Pressure of one source over the grid, (frequencies, ys, xs)."""
-    field = HorizontalField(forecaster.field, source.z, height, _LIMIT_HZ)
-    here_x = field.across(np.array([source.x]))[:, 0]
-    here_y = field.along(np.array([source.y]))[:, 0]
-    coupling = field.coupling * here_x[:, :, None] * here_y[:, None, :]
-    rows = np.matmul(field.along(ys), coupling.transpose(0, 2, 1))
-    return np.asarray(np.matmul(rows, field.across(xs).transpose(0, 2, 1)))
+    """Pressure of one source over a grid of places at a height, (frequencies, ys, xs)."""
+    plane = HorizontalField(field, source.z, height, _LIMIT_HZ)
+    here_x = plane.across(np.array([source.x]))[:, 0]
+    here_y = plane.along(np.array([source.y]))[:, 0]
+    coupling = plane.coupling * here_x[:, :, None] * here_y[:, None, :]
+    rows = np.matmul(plane.along(ys), coupling.transpose(0, 2, 1))
+    return np.asarray(np.matmul(rows, plane.across(xs).transpose(0, 2, 1)))
+
+
+def _squares(pressure: NDArray[np.complex64]) -> NDArray[np.float32]:
+    """Evenness squared over the first axis, as in the module `evenness` but unsmoothed."""
+    power = pressure.real**2
+    power += pressure.imag**2
+    power += np.float32(1e-12)
+    level = np.log(power, out=power)  # the natural logarithm is the fast one; scaled at the end
+    level -= level.mean(axis=0)
+    total: NDArray[np.float32] = np.einsum("fab,fab->ab", level, level)
+    below = level < 0
+    np.minimum(level, 0, out=level)
+    extra = np.float32(DIP_WEIGHT - 1)
+    total += extra * np.einsum("fab,fab->ab", level, level)
+    weights = pressure.shape[0] + extra * below.sum(axis=0, dtype=np.float32)
+    total *= np.float32((10 / np.log(10)) ** 2) / weights
+    return total

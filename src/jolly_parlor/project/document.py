@@ -9,6 +9,7 @@ from jolly_parlor.acoustics.materials import materials
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
 
 _SAME_PLACE_METRES = 0.005
@@ -80,6 +81,8 @@ class Document:
     takes: tuple[Take, ...] = ()
     chosen: str | None = None
     ledger: tuple[LedgerEntry, ...] = field(default=())
+    wishes: Wishes = field(default=Wishes())
+    """What is asked of a search."""
 
     def arrangement(self, name: str) -> Arrangement:
         """The arrangement of that name; raises ValueError naming those there are."""
@@ -134,6 +137,8 @@ def problems(document: Document) -> list[str]:
             found.append(f"{where} gives no place for the subwoofer “{name}”.")
         for name in sorted(set(arrangement.seats) - seats | set(arrangement.subwoofers) - subs):
             found.append(f"{where} places “{name}”, which the gear does not list.")
+    if wrong := document.wishes.problem():
+        found.append(f"The wishes for the search cannot be: {wrong}")
     if document.chosen is not None and document.chosen not in {
         a.name for a in document.arrangements
     }:

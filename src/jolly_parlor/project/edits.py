@@ -7,10 +7,11 @@ from dataclasses import replace
 from datetime import datetime
 
 from jolly_parlor.acoustics.room import Point, Room
-from jolly_parlor.acoustics.turning import turned, turned_point
-from jolly_parlor.placement.arrangement import Arrangement, desk_before
+from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.placement.arrangement import Arrangement, desk_before, turned_arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import School
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import (
     Document,
     LedgerEntry,
@@ -35,29 +36,10 @@ def set_room(document: Document, room: Room) -> Document:
 
 def turn_room(document: Document) -> Document:
     """Face the wall that was at the left: everything keeps its place in the real room."""
-    room = document.room
+    room, gear = document.room, document.gear
 
     def seen(a: Arrangement) -> Arrangement:
-        desk = a.desk
-        if desk is not None and document.gear.desk is not None:
-            # The desk keeps its size and its middle; it is drawn facing the new front.
-            size = document.gear.desk
-            middle = turned_point(
-                room, Point(desk.x + size.width / 2, desk.y + size.depth / 2, 0.0)
-            )
-            desk = replace(
-                desk,
-                x=max(middle.x - size.width / 2, 0.0),
-                y=max(middle.y - size.depth / 2, 0.0),
-            )
-        return replace(
-            a,
-            left=turned_point(room, a.left),
-            right=turned_point(room, a.right),
-            seats={name: turned_point(room, p) for name, p in a.seats.items()},
-            subwoofers={name: turned_point(room, p) for name, p in a.subwoofers.items()},
-            desk=desk,
-        )
+        return turned_arrangement(room, gear, a)
 
     takes = tuple(
         Take(replace(t.info, placed=seen(t.info.placed)), t.response) for t in document.takes
@@ -69,6 +51,20 @@ def turn_room(document: Document) -> Document:
         takes=takes,
     )
     return _noted(changed, "survey", "Turned to face the wall that was at the left.")
+
+
+def set_wishes(document: Document, wishes: Wishes) -> Document:
+    """What is asked of a search. Raises ValueError for wishes that contradict themselves."""
+    if wrong := wishes.problem():
+        raise ValueError(wrong)
+    return replace(document, wishes=wishes)
+
+
+def line_up(document: Document, arrangement: Arrangement, turns: int) -> Document:
+    """Add an arrangement whose positions hold after turning the room so many times."""
+    for _ in range(turns):
+        document = turn_room(document)
+    return add_arrangement(document, arrangement)
 
 
 def set_gear(document: Document, gear: Gear) -> Document:

@@ -61,7 +61,13 @@ def open_document(path: Path) -> Document:
     except OSError as error:
         raise FileRefused(f"{path.name} could not be read: {_reason(error)}.") from None
     document = Document(
-        project.room, project.gear, project.arrangements, takes, project.chosen, project.ledger
+        project.room,
+        project.gear,
+        project.arrangements,
+        takes,
+        project.chosen,
+        project.ledger,
+        project.wishes,
     )
     _refuse_problems(document, path.name)
     return document
@@ -130,6 +136,7 @@ def project_json(document: Document) -> str:
         tuple(take.info for take in document.takes),
         document.chosen,
         document.ledger,
+        document.wishes,
     )
     return PROJECT.dump_json(project, indent=2).decode("utf-8")
 

@@ -4,7 +4,7 @@ The dataclasses of the core are the schema; pydantic checks a file against them 
 JSON Schema that stands in docs/.
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import Annotated, Any, Final, Literal
 
 from pydantic import Field, TypeAdapter, ValidationError
@@ -12,6 +12,7 @@ from pydantic import Field, TypeAdapter, ValidationError
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import LedgerEntry, TakeInfo
 
 PROJECT_VERSION: Final = 1
@@ -32,6 +33,7 @@ class ProjectFile:
     takes: tuple[TakeInfo, ...]
     chosen: str | None
     ledger: tuple[LedgerEntry, ...]
+    wishes: Wishes = field(default=Wishes())
 
 
 @dataclass(frozen=True)

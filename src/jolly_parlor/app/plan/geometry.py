@@ -34,6 +34,10 @@ class Unfolded:
         """A place on the plan; the front wall is at the top."""
         return QPointF(self.left + x * self.scale, self.plan_top + y * self.scale)
 
+    def place_on_plan(self, at: QPointF) -> tuple[float, float]:
+        """The place of the room under a pixel of the plan."""
+        return (at.x() - self.left) / self.scale, (at.y() - self.plan_top) / self.scale
+
     def on_wall(self, x: float, z: float) -> QPointF:
         """A place on the front wall as seen from the seat."""
         return QPointF(

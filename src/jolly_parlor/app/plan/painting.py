@@ -2,7 +2,6 @@
 
 from math import atan2, degrees
 
-import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen, QPolygonF
 
@@ -12,7 +11,7 @@ from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.session import Highlight
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.maps import SeatMap
+from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.units import UnitSystem, format_length
 
 
@@ -274,6 +273,17 @@ class PlanPainter:
         self._words(QPointF(0, 0), text, "soft", points)
         self.p.restore()
 
+    def region(self, region: Region | None) -> None:
+        """Where the subwoofer may stand, when drawn."""
+        if region is None:
+            return
+        near = self.view.on_plan(region.x, region.y)
+        far = self.view.on_plan(region.x + region.width, region.y + region.depth)
+        self.p.setPen(QPen(self.t.colour("wine"), 1.2, Qt.PenStyle.DashLine))
+        self.p.setBrush(Qt.BrushStyle.NoBrush)
+        self.p.drawRect(QRectF(near, far))
+        self._words(QPointF((near.x() + far.x()) / 2, far.y() - 8), "sub here", "wine", 8.5)
+
     def empty(self) -> None:
         """No arrangement yet: say what to do."""
         words = ("Nothing stands here yet.", "Rough in a first", "arrangement at Line-up.")
@@ -292,26 +302,3 @@ class PlanPainter:
         self.p.setPen(self.t.colour("ink"))
         flags = int(Qt.AlignmentFlag.AlignVCenter) | int(Qt.TextFlag.TextWordWrap)
         self.p.drawText(box.adjusted(6, 2, -6, -2), flags, text)
-
-    def seat_map(self, found: SeatMap) -> None:
-        """Cells tinted from calm to rough; the calmest is marked and named."""
-        low, calm_end, rough_end = np.nanpercentile(found.figures_db, (0, 3, 97))
-        self.p.setRenderHint(QPainter.RenderHint.Antialiasing, False)
-        half_x = float(found.xs[1] - found.xs[0]) / 2
-        half_y = float(found.ys[1] - found.ys[0]) / 2
-        for row, y in enumerate(found.ys):
-            for column, x in enumerate(found.xs):
-                figure = float(found.figures_db[row, column])
-                if np.isnan(figure):
-                    continue
-                share = (figure - calm_end) / max(rough_end - calm_end, 0.1)
-                corner = self.view.on_plan(x - half_x, y - half_y)
-                cell = QRectF(corner, self.view.on_plan(x + half_x, y + half_y))
-                self.p.fillRect(cell, theme.calm_to_rough(min(max(share, 0.0), 1.0), 175))
-        self.p.setRenderHint(QPainter.RenderHint.Antialiasing)
-        calm = found.calmest
-        at = self.view.on_plan(calm.x, calm.y)
-        self.p.setPen(QPen(self.t.colour("sheet"), 2))
-        self.p.setBrush(self.t.colour("teal"))
-        self.p.drawEllipse(at, 5.0, 5.0)
-        self._words(at + QPointF(0, 14), f"calmest, {low:.1f} dB", "ink", 8.5, ground="sheet")

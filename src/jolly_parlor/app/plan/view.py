@@ -7,12 +7,15 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.painting import PlanPainter
+from jolly_parlor.app.plan.tinting import TintPainter
 from jolly_parlor.app.session import Highlight, Session
 from jolly_parlor.diagnosis.marks import Lane
+from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.project.document import brought_inside
 
 _REACH = 16.0  # pixels within which an item is caught
 _WALL_REACH = 7.0
+_LEAST_REGION = 0.2  # metres
 _KEYS = {
     Qt.Key.Key_Left: (-1, 0, 0),
     Qt.Key.Key_Right: (1, 0, 0),
@@ -46,12 +49,15 @@ class PlanView(QWidget):
             "Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height."
         )
         self._grip: tuple[str, Point, QPointF, bool] | None = None
+        self._corner: QPointF | None = None
+        self._far = QPointF()
         for signal in (
             session.document_changed,
             session.view_changed,
             session.drafted,
             session.highlighted,
-            session.map_changed,
+            session.selection_changed,
+            session.tints.changed,
         ):
             signal.connect(self.update)
 
@@ -98,10 +104,10 @@ class PlanView(QWidget):
             if a is None:
                 draw.empty()
                 return
-            if session.seat_map is not None:
-                draw.seat_map(session.seat_map)
+            TintPainter(painter, self.unfolded).draw(session.tints)
             selected = session.selected if session.selected in self.items() else "left"
             draw.arrangement(a, session.seat, selected, self.hasFocus())
+            draw.region(self._drawn() or session.document.wishes.region)
             draw.path(session.highlight)
             draw.dimensions(a, session.seat, selected)
             if session.problem:
@@ -153,6 +159,9 @@ class PlanView(QWidget):
         assert event is not None
         if event.button() != Qt.MouseButton.LeftButton:
             return
+        if self.session.wanted_region is not None:
+            self._corner = self._far = event.position()
+            return
         caught = self.item_at(event.position())
         if caught:
             item, in_wall = caught
@@ -163,6 +172,10 @@ class PlanView(QWidget):
     def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
         """Drag, or light up the wall under the pointer."""
         assert event is not None
+        if self._corner is not None:
+            self._far = event.position()
+            self.update()
+            return
         if self._grip is None:
             over = self.item_at(event.position())
             shape = Qt.CursorShape.OpenHandCursor if over else Qt.CursorShape.ArrowCursor
@@ -178,7 +191,10 @@ class PlanView(QWidget):
         self._drag(item, to)
 
     def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
-        """Let go: one undoable move."""
+        """Let go: one undoable move, or a region drawn."""
+        if self._corner is not None:
+            self._finish_region()
+            return
         if self._grip is not None:
             self._grip = None
             self.setCursor(Qt.CursorShape.OpenHandCursor)
@@ -194,7 +210,10 @@ class PlanView(QWidget):
         assert event is not None
         items = self.items()
         key = Qt.Key(event.key())
-        if key == Qt.Key.Key_Escape and self._grip is not None:
+        if key == Qt.Key.Key_Escape and self.session.wanted_region is not None:
+            self.session.wanted_region = self._corner = None
+            self.update()
+        elif key == Qt.Key.Key_Escape and self._grip is not None:
             self._grip = None
             self.session.abandon_drag()
         elif key == Qt.Key.Key_N and items:
@@ -221,6 +240,29 @@ class PlanView(QWidget):
     def _drag(self, item: str, to: Point) -> None:
         rounded = Point(round(to.x, 3), round(to.y, 3), round(to.z, 3))
         self.session.drag(item, brought_inside(self.session.document.room, rounded))
+
+    def _drawn(self) -> Region | None:
+        """The rectangle being drawn, kept within the room."""
+        if self._corner is None:
+            return None
+        view, room = self.unfolded, self.session.document.room
+        corners = [view.place_on_plan(p) for p in (self._corner, self._far)]
+        xs = sorted(min(max(x, 0.0), room.width) for x, _ in corners)
+        ys = sorted(min(max(y, 0.0), room.length) for _, y in corners)
+        if xs[1] - xs[0] < _LEAST_REGION or ys[1] - ys[0] < _LEAST_REGION:
+            return None
+        x, y, width, depth = (round(v, 2) for v in (xs[0], ys[0], xs[1] - xs[0], ys[1] - ys[0]))
+        return Region(x, y, width, depth)
+
+    def _finish_region(self) -> None:
+        region, then = self._drawn(), self.session.wanted_region
+        self._corner = None
+        self.update()
+        if region is None:
+            self.session.refused.emit("That region is smaller than 20 cm; drag a larger one.")
+        elif then is not None:
+            self.session.wanted_region = None
+            then(region)
 
     def _on_desk(self, position: QPointF) -> bool:
         a, desk = self.session.arrangement, self.session.document.gear.desk

@@ -170,6 +170,7 @@ class ResponseView(QWidget):
     def _place_cursor(self, frequency_hz: float) -> None:
         curve = self.session.shown.curve(self.session.layer)
         self._frequency = min(max(frequency_hz, LOW_HZ), HIGH_HZ)
+        self.session.tints.point(self._frequency)
         x = float(np.log10(self._frequency))
         for cursor in self.cursors:
             cursor.setPos(x)

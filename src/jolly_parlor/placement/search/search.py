@@ -1,51 +1,41 @@
 """The search from end to end: weigh the grid, look closely, refine, propose a distinct few."""
 
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.evenness import evenness, mismatch_db
+from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
+from jolly_parlor.placement.evenness import bass_reach_hz, evenness, mismatch_db
+from jolly_parlor.placement.forecast import Combination
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.closely import CloseLook
-from jolly_parlor.placement.search.space import Limits, Space
-from jolly_parlor.placement.search.weighing import Progress, weigh
+from jolly_parlor.placement.search.judging import UNFIT
+from jolly_parlor.placement.search.proposals import (
+    Proposal,
+    Trade,
+    distinct,
+    trade_words,
+    unbettered,
+)
+from jolly_parlor.placement.search.space import fitting_step, spaces
+from jolly_parlor.placement.search.subs import SubSearch
+from jolly_parlor.placement.search.weighing import Progress, moved_metres, weigh
+from jolly_parlor.placement.search.wishes import Wishes
 
 USUAL_STEP = 0.025
 """Metres; the trade's own step when fine-tuning (common practice, no source)."""
 
+FACINGS = ("front", "left", "back", "right")
+"""The wall faced after 0, 1, 2 and 3 turns of the room."""
+
 _APART_METRES = 0.30
-_CLOSE_LOOKS, _REFINED, _TRIES = 24, 6, 22
+_RERANKED, _REFINED, _TRADES = 2000, 10, 24
 _OFF_METRES = 0.05
-
-
-@dataclass(frozen=True)
-class Proposal:
-    """One place worth trying, with what it gains and what it risks."""
-
-    arrangement: Arrangement
-    figure_db: float
-    """J over the head volume (see `closely`)."""
-    evenness_db: float
-    """Evenness of both monitors at the ear, as shown everywhere else."""
-    left_right_db: float
-    off_by_5cm_db: float
-    absorption_off_db: float
-    moved_metres: float | None
-    """The farthest that a monitor or the seat moves from the present arrangement."""
-
-    @property
-    def words(self) -> str:
-        """What it risks, in a sentence."""
-        off, guess = self.off_by_5cm_db, self.absorption_off_db
-        return (
-            f"5 cm off costs at most {max(off, 0.0):.1f} dB; with the absorption guess wrong by "
-            f"half it changes by {guess:+.1f} dB."
-        )
 
 
 @dataclass(frozen=True)
@@ -59,92 +49,220 @@ class Found:
     present_db: float | None
     """J of the present arrangement, for comparison."""
     proposals: tuple[Proposal, ...]
+    trades: tuple[Trade, ...] = ()
+    """The places that none betters in evenness, bass reach and distance at once."""
 
 
 def search(
     room: Room,
     gear: Gear,
     present: Arrangement | None = None,
-    limits: Limits | None = None,
+    wishes: Wishes | None = None,
     step: float = USUAL_STEP,
     most: int = 5,
     progress: Progress | None = None,
     cancelled: Callable[[], bool] = lambda: False,
 ) -> Found:
-    """Search monitors and seat on the room's middle line. The same call gives the same answer.
+    """Search monitors, seat and subwoofers. The same call gives the same answer.
 
-    Subwoofers and other seats stay where `present` has them. A cancelled search returns the best of
-    what it weighed. Raises ValueError where nothing fits.
+    A cancelled search returns the best of what it weighed. Raises ValueError where nothing fits.
     """
     begun = time.monotonic()
-    limits = limits or Limits()
-    space = Space.of(room, gear, limits, step)
-    weighed = weigh(space, progress=progress, cancelled=cancelled)
-    look = CloseLook(room, gear, limits)
-    places = distinct(weighed.places, _APART_METRES, _CLOSE_LOOKS)
-    ranked = sorted(places, key=lambda place: look.figure_at(place, present))
-    if not cancelled():
-        closer = [look.refined(place, present, _TRIES) for place in ranked[:_REFINED]]
-        ranked = sorted(
-            [*closer, *ranked[_REFINED:]], key=lambda place: look.figure_at(place, present)
-        )
-    chosen = distinct(np.array(ranked).reshape(-1, 4), _APART_METRES, most)
-    arrangements = [look.arrangement(place, present) for place in chosen]
-    proposals = _proposals(look, arrangements, present)
-    own = look.figure(present, quick=False) if present is not None else None
+    wishes = wishes or Wishes()
+    if problem := wishes.problem():
+        raise ValueError(problem)
+    ways = [
+        _Way(room, gear, present, wishes, turns, step)
+        for turns in ((0, 1, 2, 3) if wishes.facing == "any" else (FACINGS.index(wishes.facing),))
+    ]
+    weighed, why = 0, ""
+    lowest = np.inf
+
+    def tell(count: int, best: float) -> None:
+        nonlocal lowest
+        lowest = min(lowest, best)
+        if progress is not None:
+            progress(weighed + count, lowest)
+
+    proposals: list[Proposal] = []
+    trades: list[Trade] = []
+    for way in ways:
+        try:
+            proposals += way.proposals(most, tell, cancelled)
+        except ValueError as error:
+            why = why or str(error)
+        weighed += way.evaluated
+        trades += way.trades
+    if not proposals and not cancelled():
+        raise ValueError(why or "Nothing that fits was found; loosen a limit.")
+    proposals = sorted(proposals, key=lambda p: p.figure_db)[:most]
+    told = [
+        replace(p, trade=trade_words(p, [other for other in proposals if other is not p]))
+        for p in proposals
+    ]
+    own = CloseLook(room, gear, wishes, present).own_figure() if present is not None else None
     return Found(
-        weighed.evaluated,
+        weighed,
         time.monotonic() - begun,
-        step,
-        weighed.cancelled,
+        fitting_step(step),
+        cancelled(),
         own,
-        tuple(proposals),
+        tuple(told),
+        tuple(_front(trades)),
     )
 
 
-def distinct(places: FloatArray, apart: float, most: int) -> list[FloatArray]:
-    """The first few places, in order, that differ from all before by `apart` metres or more in
-    monitor distance, seat distance or spacing.
-    """
-    chosen: list[FloatArray] = []
-    for place in places:
-        seat = place[0] + place[1]
-        near = (
-            max(abs(place[0] - p[0]), abs(seat - p[0] - p[1]), abs(place[2] - p[2])) < apart
-            for p in chosen
+class _Way:
+    """The search of the room faced one way; positions are as after turning the room."""
+
+    def __init__(
+        self,
+        room: Room,
+        gear: Gear,
+        present: Arrangement | None,
+        wishes: Wishes,
+        turns: int,
+        step: float,
+    ) -> None:
+        for _ in range(turns):
+            present = turned_arrangement(room, gear, present) if present is not None else None
+            room = turned(room)
+        if turns and wishes.region is not None:
+            wishes = replace(wishes, subwoofers="walls", region=None)
+        if present is not None and set(present.seats) != {seat.name for seat in gear.seats}:
+            present = None
+        self.room, self.gear, self.present, self.wishes = room, gear, present, wishes
+        self.turns, self.step = turns, step
+        self.look = CloseLook(room, gear, wishes, present)
+        self.subs = SubSearch(self.look.judge)
+        self.evaluated = 0
+        self.trades: list[Trade] = []
+
+    def proposals(
+        self, most: int, progress: Progress, cancelled: Callable[[], bool]
+    ) -> list[Proposal]:
+        """The distinct few of this way. Raises ValueError where nothing fits."""
+        others: tuple[Point, ...] = ()
+        if self.present is not None:
+            others = tuple(self.present.seats[seat.name] for seat in self.gear.seats[1:])
+        weighed = weigh(
+            spaces(self.room, self.gear, self.wishes, self.step),
+            others=others,
+            present=self._here(),
+            progress=progress,
+            cancelled=cancelled,
         )
-        if not any(near):
-            chosen.append(place)
-            if len(chosen) == most:
-                break
-    return chosen
+        self.evaluated = weighed.evaluated
+        if weighed.figures.size == 0:
+            return []
+        look = self.look
+        top = _spread_out(weighed.places, _RERANKED)
+        values = look.figures(top)
+        ranked = top[np.argsort(values, kind="stable")]
+        ranked = ranked[distinct(ranked, _APART_METRES, _REFINED)]
+        if not cancelled():
+            ranked, values = look.refined(ranked)
+            ranked = ranked[np.argsort(values, kind="stable")]
+        arrangements = [self.subs.placed(look.arrangement(place)) for place in ranked]
+        figures = look.judge.figures(arrangements, bool(self.gear.subwoofers))
+        order = np.argsort(figures, kind="stable")
+        order = order[figures[order] < UNFIT]
+        kept = order[distinct(ranked[order], _APART_METRES, most)]
+        if not cancelled() and self.present is not None:
+            self._find_trades(np.concatenate([top[:300], weighed.nearby, ranked]))
+        return self._proposals([arrangements[i] for i in kept], ranked[kept])
 
+    def _here(self) -> FloatArray | None:
+        if self.present is None:
+            return None
+        ear = self.present.seats[self.look.seat]
+        return np.array([p.array() for p in (self.present.left, self.present.right, ear)])
 
-def _proposals(
-    look: CloseLook, arrangements: list[Arrangement], present: Arrangement | None
-) -> list[Proposal]:
-    guesses = look.absorption_off(arrangements)
-    found = []
-    for arrangement, guess in zip(arrangements, guesses, strict=True):
-        ear = arrangement.seats[look.seat]
-        forecast = look.forecaster.at(replace(arrangement, subwoofers={}), ear)
-        off = look.off_by(arrangement, _OFF_METRES)
-        found.append(
-            Proposal(
-                replace(arrangement, name=f"Found: monitors {arrangement.left.y:.2f} m"),
-                look.figure(arrangement, quick=False),
-                evenness(forecast.deviation("both")).value_db,
-                mismatch_db(forecast.deviation("left"), forecast.deviation("right")),
-                off,
-                guess,
-                _moved(arrangement, present, look.seat),
+    def _proposals(self, arrangements: list[Arrangement], places: FloatArray) -> list[Proposal]:
+        if not arrangements:
+            return []
+        look, subs = self.look, bool(self.gear.subwoofers)
+        playing: Combination = "both+sub" if subs else "both"
+        judged = look.judge.figures(arrangements, subs)
+        alone = look.judge.figures(arrangements)
+        off = look.off_by(arrangements, _OFF_METRES, subs)
+        guesses = look.absorption_off(arrangements, subs)
+        found = []
+        for index, arrangement in enumerate(arrangements):
+            forecast = look.forecaster.at_seat(arrangement, look.seat)
+            whole = forecast.deviation(playing)
+            name = f"Found: monitors {arrangement.left.y:.2f} m"
+            found.append(
+                Proposal(
+                    replace(arrangement, name=name),
+                    self.turns,
+                    float(judged[index]),
+                    float(alone[index]),
+                    evenness(whole).value_db,
+                    bass_reach_hz(forecast.response(playing), whole.reference_db),
+                    mismatch_db(forecast.deviation("left"), forecast.deviation("right")),
+                    float(off[index]),
+                    float(guesses[index]),
+                    look.leaving_the_middle(places[index]),
+                    self._moved(places[index]),
+                )
             )
-        )
-    return sorted(found, key=lambda proposal: proposal.figure_db)
+        return found
+
+    def _moved(self, place: FloatArray) -> float | None:
+        here = self._here()
+        if here is None:
+            return None
+        return float(moved_metres(place[None, :], here, self.room.width / 2)[0])
+
+    def _find_trades(self, places: FloatArray) -> None:
+        """Those of the places that none betters, judged with the model of record."""
+        here = self._here()
+        assert here is not None
+        look = self.look
+        values = look.figures(places)
+        places, values = places[values < UNFIT], values[values < UNFIT]
+        arrangements = [look.arrangement(place) for place in places]
+        moved = moved_metres(places, here, self.room.width / 2)
+        reach = look.judge.reaches(arrangements)
+        front = unbettered(np.stack([values, reach, moved], axis=1))
+        self.trades = [
+            Trade(
+                replace(arrangements[i], name=f"Found: monitors {arrangements[i].left.y:.2f} m"),
+                self.turns,
+                float(values[i]),
+                float(reach[i]),
+                float(moved[i]),
+            )
+            for i in np.flatnonzero(front)
+        ]
 
 
-def _moved(a: Arrangement, present: Arrangement | None, seat: str) -> float | None:
-    if present is None:
-        return None
-    items = ("left", "right", f"seat:{seat}")
-    return max(a.position(item).distance(present.position(item)) for item in items)
+def _spread_out(places: FloatArray, most: int) -> FloatArray:
+    """The first places of a ranking; where finer steps crowd it, one of each 2 cm cube."""
+    cells = np.round(places / 0.02).astype(int)
+    _, first = np.unique(cells, axis=0, return_index=True)
+    return places[np.sort(first)[:most]]
+
+
+def _front(trades: Sequence[Trade]) -> list[Trade]:
+    """Of all ways together, the unbettered, without near twins, nearest first."""
+    if not trades:
+        return []
+    measures = np.array([[t.figure_db, t.reach_hz, t.moved_metres] for t in trades])
+    kept = [trade for trade, good in zip(trades, unbettered(measures), strict=True) if good]
+    kept.sort(key=lambda t: (t.moved_metres, t.figure_db))
+    apart: list[Trade] = []
+    for trade in kept:
+        if not any(_twins(trade, other) for other in apart):
+            apart.append(trade)
+    return apart[:_TRADES]
+
+
+def _twins(one: Trade, other: Trade) -> bool:
+    """Whether two trades differ by less than anyone would care about."""
+    return (
+        abs(one.figure_db - other.figure_db) < 0.1
+        and abs(one.reach_hz - other.reach_hz) < 1.5
+        and abs(one.moved_metres - other.moved_metres) < 0.15
+    )

@@ -1,30 +1,34 @@
 """What is searched: the grid of arrangements and the limits they keep."""
 
 from dataclasses import dataclass
+from functools import cached_property
 from math import ceil, sqrt
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.arrangement import clear_of_desk, monitor_footprint
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance
+from jolly_parlor.placement.search.wishes import Wishes
+
+HEAD_SHIFT = 0.15
+"""Metres that a head moves forward and back; the grid's step divides it (see `fitting_step`)."""
 
 
-@dataclass(frozen=True)
-class Limits:
-    """What an arrangement must keep. Common practice, no source; metres."""
+_BESIDE = 0.20  # metres between the lines tried beside the middle
 
-    nearest: float = 0.8
-    furthest: float = 2.2
-    """Listening distance, monitor to ear."""
-    equilateral_tolerance: float = 0.10
-    """How far the spacing may differ from the listening distance, as a share of it."""
-    side_gap: float = 0.25
-    """From a cabinet's edge to the side wall."""
-    behind_head: float = 0.5
-    height_change: float = 0.10
-    """How far above and below the ear the stands let the monitors go."""
+
+def fitting_step(step: float) -> float:
+    """The nearest step that divides the head's 15 cm, so that its points fall on the grid.
+
+    Raises ValueError for a step that makes no sense.
+    """
+    if not 0.002 <= step <= 0.2:
+        raise ValueError(f"A search step of {step:g} m makes no sense; give 0.005 to 0.2.")
+    return HEAD_SHIFT / max(round(HEAD_SHIFT / step), 1)
 
 
 @dataclass(frozen=True, eq=False)
@@ -35,47 +39,126 @@ class Space:
 
     room: Room
     gear: Gear
-    limits: Limits
+    wishes: Wishes
     step: float
     fronts: FloatArray
     depths: FloatArray
     heights: tuple[float, ...]
+    off_middle: float = 0.0
+    """How far the triangle stands to the right of the room's middle line."""
 
     @classmethod
-    def of(cls, room: Room, gear: Gear, limits: Limits, step: float) -> "Space":
-        """The grid of a room at a step in metres. Raises ValueError when nothing fits."""
-        if not 0.002 <= step <= 0.2:
-            raise ValueError(f"A search step of {step:g} m makes no sense; give 0.005 to 0.2.")
-        start = back_to_wall_distance(gear)
-        shallowest = limits.nearest * sqrt(1 - 0.25 * (1 + limits.equilateral_tolerance) ** 2)
-        last_seat = room.length - limits.behind_head
-        fronts = np.arange(start, last_seat - shallowest, step)
-        deepest = limits.furthest * sqrt(1 - 0.25 * (1 - limits.equilateral_tolerance) ** 2)
-        depths = np.arange(ceil(shallowest / step) * step, deepest + 1e-9, step)
-        ear = gear.seats[0].ear_height
-        change = limits.height_change
-        heights = tuple(z for z in (ear - change, ear, ear + change) if 0.3 < z < room.height - 0.2)
-        space = cls(room, gear, limits, step, fronts, depths, heights)
-        if fronts.size == 0 or not any(space.sides(d).size for d in depths):
-            raise ValueError("No triangle of monitors and seat fits into this room.")
+    def of(
+        cls, room: Room, gear: Gear, wishes: Wishes, step: float, off_middle: float = 0.0
+    ) -> "Space":
+        """The grid of a room at about that step in metres. Raises ValueError when nothing fits."""
+        step = fitting_step(step)
+        if problem := wishes.problem():
+            raise ValueError(problem)
+        start = back_to_wall_distance(gear) + wishes.front_gap
+        widest = 1 + wishes.equilateral_tolerance
+        shallowest = wishes.nearest * sqrt(max(1 - 0.25 * widest**2, 0.0))
+        last_seat = room.length - wishes.behind_head
+        fronts = np.arange(start, max(last_seat - shallowest, start), step)
+        deepest = wishes.furthest * sqrt(1 - 0.25 * (1 - wishes.equilateral_tolerance) ** 2)
+        depths = np.arange(max(ceil(shallowest / step), 1) * step, deepest + 1e-9, step)
+        ear, change = gear.seats[0].ear_height, wishes.height_change
+        every = sorted({ear - change, ear, ear + change})
+        heights = tuple(z for z in every if 0.3 < z < room.height - 0.2)
+        space = cls(room, gear, wishes, step, fronts, depths, heights, off_middle)
+        if fronts.size == 0 or space.count == 0:
+            raise ValueError(
+                "No triangle of monitors and seat fits into this room within these limits; loosen "
+                "a limit or take away a keep-out area."
+            )
         return space
 
-    def sides(self, depth: float) -> FloatArray:
-        """The spacings that make a triangle of that depth within the limits."""
-        tolerance, limits = self.limits.equilateral_tolerance, self.limits
-        widest = self.room.width - self.gear.monitor.width - 2 * limits.side_gap
-        every = np.arange(self.step * ceil(0.5 / self.step), widest + 1e-9, self.step)
-        away = np.sqrt(depth**2 + (every / 2) ** 2)
-        keep = np.abs(every / away - 1) <= tolerance + 1e-9
-        keep &= (away >= limits.nearest) & (away <= limits.furthest)
-        return np.asarray(every[keep])
-
-    def fronts_for(self, depth: float) -> FloatArray:
-        """The monitor distances that leave the head its room behind."""
-        return np.asarray(self.fronts[self.fronts + depth <= self.room.length - 0.5 + 1e-9])
-
     @property
+    def middle(self) -> float:
+        """The triangle's own middle line, metres from the left wall."""
+        return self.room.width / 2 + self.off_middle
+
+    @cached_property
+    def all_sides(self) -> FloatArray:
+        """Every spacing that any depth takes, metres, evenly stepped."""
+        room = self.room.width - 2 * abs(self.off_middle)
+        widest = room - self.gear.monitor.width - 2 * self.wishes.side_gap
+        return np.arange(self.step * ceil(0.5 / self.step), widest + 1e-9, self.step)
+
+    def columns(self, depth: float) -> slice:
+        """Which of `all_sides` make a triangle of that depth within the limits."""
+        wishes, every = self.wishes, self.all_sides
+        away = np.sqrt(depth**2 + (every / 2) ** 2)
+        keep = np.abs(every / away - 1) <= wishes.equilateral_tolerance + 1e-9
+        keep &= (away >= wishes.nearest - 1e-9) & (away <= wishes.furthest + 1e-9)
+        where = np.flatnonzero(keep)
+        # Spacing over distance grows with spacing, so what is kept is one stretch.
+        return slice(int(where[0]), int(where[-1]) + 1) if where.size else slice(0, 0)
+
+    def fronts_for(self, depth: float) -> int:
+        """How many of the fronts leave the head its room behind."""
+        last = self.room.length - self.wishes.behind_head
+        return int(np.sum(self.fronts + depth <= last + 1e-9))
+
+    def allowed(self, depth: float, height: float) -> NDArray[np.bool_]:
+        """Which pairs (fronts_for, columns) of that depth may stand: nothing in a keep-out area or
+        a door's swing, no cabinet inside the desk.
+        """
+        count, columns = self.fronts_for(depth), self.columns(depth)
+        return np.asarray(
+            self._monitors_fit[:count, columns]
+            & self._seat_fits(self.fronts[:count] + depth)[:, None]
+            & clear_of_desk(self.gear, self.fronts[:count], depth, height)[:, None]
+        )
+
+    @cached_property
     def count(self) -> int:
         """How many arrangements the grid holds."""
-        each = (self.sides(d).size * self.fronts_for(d).size for d in self.depths)
-        return sum(each) * len(self.heights)
+        return sum(
+            int(np.sum(self.allowed(float(d), z))) for z in self.heights for d in self.depths
+        )
+
+    @cached_property
+    def _monitors_fit(self) -> NDArray[np.bool_]:
+        """Which pairs of front and spacing keep both cabinets out of kept-free floor."""
+        middle = self.middle
+        fits = np.ones((self.fronts.size, self.all_sides.size), dtype=bool)
+        for area in self.room.kept_free:
+            for sign in (-1, 1):
+                xs = middle + sign * self.all_sides / 2
+                x0, y0, x1, y1 = monitor_footprint(self.gear, xs[None, :], self.fronts[:, None])
+                fits &= ~(
+                    (x1 > area.x)
+                    & (x0 < area.x + area.width)
+                    & (y1 > area.y)
+                    & (y0 < area.y + area.depth)
+                )
+        return fits
+
+    def _seat_fits(self, ys: FloatArray) -> NDArray[np.bool_]:
+        middle = self.middle
+        fits = np.ones(ys.shape, dtype=bool)
+        for area in self.room.keep_outs:
+            if area.x <= middle <= area.x + area.width:
+                fits &= ~((ys >= area.y) & (ys <= area.y + area.depth))
+        return fits
+
+
+def spaces(room: Room, gear: Gear, wishes: Wishes, step: float) -> list[Space]:
+    """The grids to search: one on the middle line, and more beside it where that is wished.
+
+    Raises ValueError when nothing fits on any.
+    """
+    offsets = [0.0]
+    if not wishes.middle_line:
+        reach = room.width / 2 - 0.4
+        offsets += [s * d for d in np.arange(_BESIDE, reach, _BESIDE).tolist() for s in (-1, 1)]
+    found, why = [], ""
+    for offset in offsets:
+        try:
+            found.append(Space.of(room, gear, wishes, step, offset))
+        except ValueError as error:
+            why = why or str(error)
+    if not found:
+        raise ValueError(why)
+    return found

@@ -1,32 +1,39 @@
 """The quick pass: every arrangement of the grid weighed with impedance modes.
 
-For each depth of triangle the responses of all distances and all spacings are two matrix products
-of the separable field. The figure is that of `evenness` on about 40 unsmoothed frequencies,
+    J^2 = mean over the head volume of [ (2 E_both^2 + E_left^2 + E_right^2) / 4 + M^2 / 10
+          + d S^2 ],
 
-    J = sqrt( (2 E_both^2 + E_left^2 + E_right^2) / 4 ),
+E the evenness of the module `evenness` on unsmoothed frequencies, a twelfth of an octave apart, M
+the left-right difference (root mean square of their level difference), S how far the lowest octave
+lies below the mean, d the wish for depth. Other seats join with their weight o:
 
-at the ear's centre; head volume, smoothing and the model of record come in the close look.
+    J^2 = (J_main^2 + o sum J_other^2) / (1 + o n_other).
+
+Smoothing, the full grid of frequencies and the model of record come in the close look.
 """
 
-from collections.abc import Callable
-from concurrent.futures import ThreadPoolExecutor
+from collections.abc import Callable, Iterator, Sequence
+from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass
 
 import numpy as np
-from numpy.typing import NDArray
 from threadpoolctl import threadpool_limits
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.room import box_field
-from jolly_parlor.acoustics.separable import HorizontalField
+from jolly_parlor.acoustics.room import Point, box_field
 from jolly_parlor.acoustics.sources import high_pass
-from jolly_parlor.placement.evenness import DIP_WEIGHT, HIGHEST_HZ
-from jolly_parlor.placement.search.space import Space
+from jolly_parlor.placement.evenness import HIGHEST_HZ
+from jolly_parlor.placement.forecast import head_points
+from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
+from jolly_parlor.placement.search.tables import Float32, HeightTables, Judged
 
-_PER_OCTAVE = 15
-_LIMIT_HZ = 700.0  # enough for ranking: 0.02 dB in the median
+PER_OCTAVE = 12
+MATCH_WEIGHT = 0.1
 _WORKERS = 2
+_HEAD_POINTS = 6
+_DB_PER_LOG2 = 10.0 * float(np.log10(2.0))
+_BIN_METRES, _BINS = 0.10, 40
 
 Progress = Callable[[int, float], None]
 """Called with the number weighed so far and the best figure so far."""
@@ -34,123 +41,163 @@ Progress = Callable[[int, float], None]
 
 @dataclass(frozen=True, eq=False)
 class Weighed:
-    """The best of the grid, best first: figure, monitors' y, depth, spacing, height."""
+    """The best of the grid, best first."""
 
     evaluated: int
     figures: FloatArray
     places: FloatArray
-    """(arrangements, 4): front, depth, side, height in metres."""
+    """(arrangements, 5): front, depth, side, height, off the middle line; metres."""
+    nearby: FloatArray
+    """The best place for each 10 cm of distance from the present arrangement, same columns."""
     cancelled: bool
 
 
+@dataclass(frozen=True, eq=False)
+class _Aside:
+    """The other seats of one monitor height: sum of their J^2 by front and side."""
+
+    squares: Float32
+    seats: int
+
+
 def weigh(
-    space: Space,
+    spaces: Sequence[Space],
     keep: int = 4000,
+    others: tuple[Point, ...] = (),
+    present: FloatArray | None = None,
     progress: Progress | None = None,
     cancelled: Callable[[], bool] = lambda: False,
 ) -> Weighed:
-    """Weigh the whole grid; a cancelled search keeps what it found."""
-    corner = space.gear.monitor.low_corner_hz
-    frequencies = log_grid(max(corner, 20.0), HIGHEST_HZ, _PER_OCTAVE)
-    field = box_field(space.room, frequencies)
-    box = high_pass(frequencies, corner, space.gear.monitor.low_slope_db_per_octave // 6)
-    ear = space.gear.seats[0].ear_height
-    tables = [
-        _Tables(space, HorizontalField(field, z, ear, _LIMIT_HZ), box, z) for z in space.heights
-    ]
-    tasks = [(table, float(d)) for table in tables for d in space.depths if space.sides(d).size]
-    best = _Best(keep)
+    """Weigh whole grids of one room; a cancelled search keeps what it found.
+
+    others: ears of the seats besides the main one; they count as the wishes say. present: where
+    left, right and the main ear are now, (3, 3).
+    """
+    gear = spaces[0].gear
+    corner = gear.monitor.low_corner_hz
+    frequencies = log_grid(max(corner, 20.0), HIGHEST_HZ, PER_OCTAVE)
+    field = box_field(spaces[0].room, frequencies)
+    box = high_pass(frequencies, corner, gear.monitor.low_slope_db_per_octave // 6)
+    lowest = int(np.sum(frequencies <= 2 * frequencies[0] + 1e-9))
+    best = _Best(keep, present, spaces[0].room.width / 2)
     # One BLAS thread a worker: the products are small, and shared threads only wait for each other.
     with threadpool_limits(1, "blas"), ThreadPoolExecutor(_WORKERS) as pool:
-        pending = [pool.submit(_unless(cancelled, table.weigh), depth) for table, depth in tasks]
-        for future in pending:
-            found = future.result()
-            if found is not None:
-                best.add(*found)
-                if progress is not None:
-                    progress(best.evaluated, best.lowest)
+        for space in spaces:
+            judged = Judged(space, field, box, lowest, MATCH_WEIGHT)
+            for height in space.heights:
+                tables = HeightTables(judged, height)
+                aside = _other_seats(space, tables, others)
+                for found in _depths(space, tables, aside, pool, cancelled):
+                    best.add(*found)
+                    if progress is not None:
+                        progress(best.evaluated, best.lowest)
     return best.result(cancelled())
 
 
-def _unless(
-    cancelled: Callable[[], bool], work: Callable[[float], tuple[FloatArray, FloatArray]]
-) -> Callable[[float], tuple[FloatArray, FloatArray] | None]:
-    def maybe(depth: float) -> tuple[FloatArray, FloatArray] | None:
-        return None if cancelled() else work(depth)
-
-    return maybe
-
-
-class _Tables:
-    """One monitor height: the tables that every depth of triangle shares."""
-
-    def __init__(
-        self, space: Space, field: HorizontalField, box: NDArray[np.complex128], height: float
-    ) -> None:
-        self.space, self.field, self.height = space, field, height
-        coupling = field.coupling * box[:, None, None]
-        self.coupling = np.ascontiguousarray(coupling.transpose(0, 2, 1)).astype(np.complex64)
-        # Fronts and depths are whole steps apart, so every seat stands on the fronts' own grid;
-        # so do all spacings on one grid of half steps either side of the middle.
-        start, step, middle = float(space.fronts[0]), space.step, space.room.width / 2
-        count = round((space.fronts[-1] - start + space.depths[-1]) / step) + 1
-        ys = np.minimum(start + step * np.arange(count), space.room.length)
-        self.along = field.along(ys).astype(np.complex64)
-        self.all_sides = np.unique(np.concatenate([space.sides(float(d)) for d in space.depths]))
-        ear = field.across(np.array([middle]))
-        xs = [middle - self.all_sides / 2, middle + self.all_sides / 2]
-        self.across = [(field.across(x) * ear).astype(np.complex64) for x in xs]
-
-    def weigh(self, depth: float) -> tuple[FloatArray, FloatArray]:
-        """Figures of all arrangements of that depth, and their places."""
-        space = self.space
-        fronts, sides = space.fronts_for(depth), space.sides(depth)
-        if fronts.size == 0:
-            return np.zeros(0), np.zeros((0, 4))
-        shift = round(depth / space.step)
-        source = self.along[:, : fronts.size]
-        seat = self.along[:, shift : shift + fronts.size]
-        along = np.matmul(source * seat, self.coupling)
-        first = int(np.searchsorted(self.all_sides, sides[0] - 1e-9))
-        columns = slice(first, first + sides.size)
-        left, right = (
-            np.matmul(along, table[:, columns].transpose(0, 2, 1)) for table in self.across
-        )
-        square = (
-            2 * evenness_squared(left + right) + evenness_squared(left) + evenness_squared(right)
-        )
-        figures = np.sqrt(square / 4).ravel().astype(float)
-        grid = np.stack(np.meshgrid(fronts, sides, indexing="ij"), -1).reshape(-1, 2)
-        places = np.empty((grid.shape[0], 4))
-        places[:, 0], places[:, 2] = grid[:, 0], grid[:, 1]
-        places[:, 1], places[:, 3] = depth, self.height
-        return figures, places
+def _other_seats(space: Space, tables: HeightTables, others: tuple[Point, ...]) -> _Aside | None:
+    """J^2 of the other seats for all fronts and sides; None when they do not count."""
+    if not others or space.wishes.other_seats == 0:
+        return None
+    total = np.zeros((space.fronts.size, space.all_sides.size), np.float32)
+    for ear in others:
+        points = head_points(space.room, ear)
+        for p in points:
+            total += tables.at_seat(p) / len(points)
+    return _Aside(total, len(others))
 
 
-def evenness_squared(pressure: NDArray[np.complex64]) -> NDArray[np.float32]:
-    """Evenness squared over the first axis, as in the module `evenness` but unsmoothed."""
-    power = pressure.real**2
-    power += pressure.imag**2
-    power += np.float32(1e-12)
-    level = np.log(power, out=power)  # the natural logarithm is the fast one; scaled at the end
-    level -= level.mean(axis=0)
-    total: NDArray[np.float32] = np.einsum("fab,fab->ab", level, level)
-    below = level < 0
-    np.minimum(level, 0, out=level)
-    extra = np.float32(DIP_WEIGHT - 1)
-    total += extra * np.einsum("fab,fab->ab", level, level)
-    weights = pressure.shape[0] + extra * below.sum(axis=0, dtype=np.float32)
-    total *= np.float32((10 / np.log(10)) ** 2) / weights
-    return total
+def _depths(
+    space: Space,
+    tables: HeightTables,
+    aside: _Aside | None,
+    pool: ThreadPoolExecutor,
+    cancelled: Callable[[], bool],
+) -> Iterator[tuple[FloatArray, FloatArray]]:
+    """Figures and places depth by depth. Neighbouring depths share the points of the head that
+    lie before and behind its centre, so these are worked out once, ahead of their use.
+    """
+    shift = round(HEAD_SHIFT / space.step)
+    steps = [round(float(d) / space.step) for d in space.depths]
+    wanted = {step: space.columns(step * space.step) for step in steps}
+    wanted = {step: columns for step, columns in wanted.items() if columns.stop > columns.start}
+    upright: dict[int, tuple[slice, Future[Float32 | None]]] = {}
+    rest: dict[int, Future[Float32 | None]] = {}
+
+    def submit(work: Callable[..., Float32], *of: object) -> Future[Float32 | None]:
+        return pool.submit(lambda: None if cancelled() else work(*of))
+
+    for step, columns in wanted.items():
+        fronts = space.fronts_for(step * space.step)
+        if fronts:
+            rest[step] = submit(tables.sideways_and_slouched, step, fronts, columns)
+            for near in (step - shift, step, step + shift):
+                if near not in upright:
+                    upright[near] = _upright(space, tables, wanted, near, shift, submit)
+    for step, future in rest.items():
+        points = [upright[near] for near in (step - shift, step, step + shift)]
+        own = future.result()
+        if own is None or any(p.result() is None for _, p in points):
+            return
+        yield _combined(space, tables.height, step, wanted[step], points, own, aside)
+        upright.pop(step - shift)
+
+
+def _upright(
+    space: Space,
+    tables: HeightTables,
+    wanted: dict[int, slice],
+    near: int,
+    shift: int,
+    submit: Callable[..., Future[Float32 | None]],
+) -> tuple[slice, Future[Float32 | None]]:
+    """The head's centre line at one depth, as wide as the depths that use it need."""
+    users = [step for step in (near - shift, near, near + shift) if step in wanted]
+    columns = slice(min(wanted[s].start for s in users), max(wanted[s].stop for s in users))
+    fronts = space.fronts_for(min(users) * space.step)
+    return columns, submit(tables.upright, near, fronts, columns)
+
+
+def _combined(
+    space: Space,
+    height: float,
+    step: int,
+    columns: slice,
+    points: list[tuple[slice, Future[Float32 | None]]],
+    rest: Float32,
+    aside: _Aside | None,
+) -> tuple[FloatArray, FloatArray]:
+    """J and places of one depth, those that may stand."""
+    depth = step * space.step
+    fronts, sides = space.fronts[: rest.shape[0]], space.all_sides[columns]
+    square = rest.copy()
+    for wider, future in points:
+        part = future.result()
+        assert part is not None
+        first = columns.start - wider.start
+        square += part[: fronts.size, first : first + sides.size]
+    square /= _HEAD_POINTS
+    if aside is not None:
+        weight = np.float32(space.wishes.other_seats)
+        square += weight * aside.squares[: fronts.size, columns]
+        square /= 1 + weight * np.float32(aside.seats)
+    allowed = space.allowed(depth, height)
+    figures = _DB_PER_LOG2 * np.sqrt(square[allowed]).astype(float)
+    rows, cols = np.nonzero(allowed)
+    places = np.empty((rows.size, 5))
+    places[:, 0], places[:, 2] = fronts[rows], sides[cols]
+    places[:, 1], places[:, 3], places[:, 4] = depth, height, space.off_middle
+    return figures, places
 
 
 class _Best:
     """Keeps the best few thousand while figures come in."""
 
-    def __init__(self, keep: int) -> None:
-        self._keep = keep
+    def __init__(self, keep: int, present: FloatArray | None, middle: float) -> None:
+        self._keep, self._present, self._middle = keep, present, middle
         self.evaluated = 0
-        self._figures, self._places = np.zeros(0), np.zeros((0, 4))
+        self._figures, self._places = np.zeros(0), np.zeros((0, 5))
+        self._near = np.full(_BINS, np.inf)
+        self._near_places = np.zeros((_BINS, 5))
 
     @property
     def lowest(self) -> float:
@@ -160,6 +207,8 @@ class _Best:
     def add(self, figures: FloatArray, places: FloatArray) -> None:
         """Take in one batch."""
         self.evaluated += figures.size
+        if self._present is not None:
+            self._add_near(figures, places, self._present)
         if figures.size > self._keep:
             chosen = np.argpartition(figures, self._keep)[: self._keep]
             figures, places = figures[chosen], places[chosen]
@@ -171,8 +220,39 @@ class _Best:
     def result(self, cancelled: bool) -> Weighed:
         """All that is kept, best first; ties in the order of places, so that runs repeat."""
         order = np.lexsort((*self._places.T, self._figures))[: self._keep]
-        return Weighed(self.evaluated, self._figures[order], self._places[order], cancelled)
+        near = self._near_places[np.isfinite(self._near)]
+        return Weighed(self.evaluated, self._figures[order], self._places[order], near, cancelled)
+
+    def _add_near(self, figures: FloatArray, places: FloatArray, present: FloatArray) -> None:
+        bins = (moved_metres(places, present, self._middle) / _BIN_METRES).astype(int)
+        order = np.argsort(figures, kind="stable")
+        bins = np.minimum(bins[order], _BINS - 1)
+        found, first = np.unique(bins, return_index=True)
+        for index, row in zip(found, order[first], strict=True):
+            if figures[row] < self._near[index]:
+                self._near[index], self._near_places[index] = figures[row], places[row]
 
     def _cut(self) -> None:
         order = np.argsort(self._figures, kind="stable")[: self._keep]
         self._figures, self._places = self._figures[order], self._places[order]
+
+
+def moved_metres(places: FloatArray, present: FloatArray, middle: float) -> FloatArray:
+    """How far the farthest of monitors and main ear moves from where they are now, (places,).
+
+    present: left, right and ear, (3, 3). The ear's height stays.
+    """
+    front, depth, side, height, off = places.T
+    far = np.zeros(len(places))
+    for row, (x, y, z) in zip(
+        present,
+        (
+            (middle + off - side / 2, front, height),
+            (middle + off + side / 2, front, height),
+            (middle + off, front + depth, present[2, 2]),
+        ),
+        strict=True,
+    ):
+        away = (x - row[0]) ** 2 + (y - row[1]) ** 2 + (z - row[2]) ** 2
+        far = np.maximum(far, away)
+    return np.asarray(np.sqrt(far))

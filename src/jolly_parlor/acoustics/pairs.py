@@ -1,0 +1,139 @@
+"""The model of record for very many pairs of source and ear at once.
+
+The same sum as `BoxField.closed_along` along the room's length, with what pairs have in common
+worked out once: the line along factors into one term for each place and one for each distance,
+
+    g = (1 + R0 e(2 near)) (1 + R1 e(2 (L - far))) e(far - near) / (2 j kappa (1 - R0 R1 e(2 L))),
+
+and pairs on the same two lines across share its sum over the modes of the height.
+"""
+
+from collections.abc import Callable
+from math import pi
+from typing import TypeVar
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.eigenvalues import AxisModes
+from jolly_parlor.acoustics.field import BoxField
+
+NEAREST_ALONG_METRES = 0.3
+_CLASSES_METRES = (0.8, 0.5, NEAREST_ALONG_METRES)
+_MOST_KEPT = 800  # tables of one kind, about 100 kB each
+_Key = TypeVar("_Key")
+_SAME = 6  # decimals of a metre
+
+
+class PairField:
+    """Pressures between many sources and ears of one box room; what was worked out is kept."""
+
+    def __init__(self, field: BoxField) -> None:
+        self.field = field
+        self._tables: dict[float, _Tables] = {}
+
+    def pressures(self, sources: FloatArray, ears: FloatArray) -> ComplexArray:
+        """Pressure for each pair, (pairs, frequencies). sources, ears: (pairs, 3) metres.
+
+        Raises ValueError where a pair is closer than 30 cm along the room: there the sum along the
+        length takes too many modes, and `BoxField.pressure` chooses another axis.
+        """
+        s, r = np.round(sources, _SAME), np.round(ears, _SAME)
+        apart = np.abs(s[:, 1] - r[:, 1])
+        if np.any(apart < NEAREST_ALONG_METRES - 1e-9):
+            raise ValueError("A source and an ear are closer than 30 cm along the room.")
+        result = np.empty((len(s), self.field.frequencies_hz.size), dtype=np.complex128)
+        beyond = np.inf
+        for least in _CLASSES_METRES:
+            chosen = np.flatnonzero((apart >= least - 1e-9) & (apart < beyond - 1e-9))
+            if chosen.size:
+                if least not in self._tables:
+                    self._tables[least] = _Tables(self.field, self.field.mode_limit(least))
+                self._tables[least].fill(result, chosen, s, r)
+            beyond = least
+        return result
+
+
+class _Tables:
+    """All pairs whose distance along the room asks for modes up to one limit."""
+
+    def __init__(self, field: BoxField, limit_hz: float) -> None:
+        width, height = field.axis_modes(0, limit_hz), field.axis_modes(2, limit_hz)
+        self._lines = _Lines(field, width, height, limit_hz)
+        self._across, self._up = _Products(width), _Products(height)
+
+    def fill(self, result: ComplexArray, chosen: IntArray, s: FloatArray, r: FloatArray) -> None:
+        """Write the pressures of the chosen pairs."""
+        keys = np.column_stack([s[:, 1], r[:, 1], s[:, 2], r[:, 2]])[chosen]
+        groups, which = np.unique(keys, axis=0, return_inverse=True)
+        members = np.split(np.argsort(which, kind="stable"), np.cumsum(np.bincount(which))[:-1])
+        for (from_y, to_y, from_z, to_z), rows in zip(groups.tolist(), members, strict=True):
+            summed = self._lines.summed(from_y, to_y, self._up.of(from_z, to_z))
+            for pair in chosen[rows]:
+                shape = self._across.of(float(s[pair, 0]), float(r[pair, 0]))
+                result[pair] = np.einsum("fm,fm->f", shape[:, : summed.shape[1]], summed)
+
+
+class _Lines:
+    """The closed form along the room for every pair of width and height modes."""
+
+    def __init__(
+        self, field: BoxField, width: AxisModes, height: AxisModes, limit_hz: float
+    ) -> None:
+        m, self._n = field.pairs_below(width, height, limit_hz)
+        self._starts = np.flatnonzero(np.diff(m, prepend=-1))  # pairs come sorted by width mode
+        kappa2 = field.wavenumbers[:, None] ** 2 - width.u[:, m] - height.u[:, self._n]
+        self._kappa = -1j * np.sqrt(-kappa2)
+        self._length = float(field.dimensions[1])
+        beta = field.wavenumbers[:, None, None] * field.admittances[2:4].T[:, None, :]
+        front, back = beta[:, :, 0], beta[:, :, 1]
+        self._front = (self._kappa - front) / (self._kappa + front)
+        self._back = (self._kappa - back) / (self._kappa + back)
+        round_trip = 1 - self._front * self._back * self._e(2 * self._length)
+        self._scale = 4 * pi / (2j * self._kappa * round_trip)
+        self._near: dict[float, ComplexArray] = {}
+        self._far: dict[float, ComplexArray] = {}
+        self._apart: dict[float, ComplexArray] = {}
+
+    def summed(self, one: float, other: float, heights: ComplexArray) -> ComplexArray:
+        """The line between two distances, summed over height modes: (frequencies, width modes)."""
+        near, far = min(one, other), max(one, other)
+        start = _kept(self._near, near, lambda y: 1 + self._front * self._e(2 * y))
+        end = _kept(self._far, far, lambda y: 1 + self._back * self._e(2 * (self._length - y)))
+        apart = _kept(self._apart, round(far - near, _SAME), lambda d: self._scale * self._e(d))
+        line = start * end
+        line *= apart
+        line *= heights[:, self._n]
+        return np.asarray(np.add.reduceat(line, self._starts, axis=1))
+
+    def _e(self, metres: float) -> ComplexArray:
+        return np.asarray(np.exp(-1j * self._kappa * metres))
+
+
+class _Products:
+    """X(s) X(r) / N of one axis for pairs of places, each worked out once."""
+
+    def __init__(self, modes: AxisModes) -> None:
+        self._modes = modes
+        self._shapes: dict[float, ComplexArray] = {}
+        self._products: dict[tuple[float, float], ComplexArray] = {}
+
+    def of(self, source: float, ear: float) -> ComplexArray:
+        """(frequencies, modes)."""
+
+        def product(pair: tuple[float, float]) -> ComplexArray:
+            here, there = (_kept(self._shapes, at, self._modes.shape) for at in pair)
+            return np.asarray(here * there / self._modes.norm)
+
+        return _kept(self._products, (source, ear), product)
+
+
+def _kept(
+    known: dict[_Key, ComplexArray], at: _Key, make: Callable[[_Key], ComplexArray]
+) -> ComplexArray:
+    found = known.get(at)
+    if found is None:
+        if len(known) >= _MOST_KEPT:
+            known.clear()
+        found = known[at] = make(at)
+    return found
