@@ -11,9 +11,12 @@ PATIENCE_MS = 90_000
 
 
 def settled(qtbot: QtBot, window: MainWindow) -> None:
-    """Wait until nothing is being worked out."""
-    qtbot.waitUntil(lambda: not window.session.calculating, timeout=PATIENCE_MS)
-    application().processEvents()
+    """Wait until nothing is being worked out, and no answer on its way asks for more."""
+    for _ in range(6):
+        qtbot.waitUntil(lambda: not window.session.calculating, timeout=PATIENCE_MS)
+        application().processEvents()
+        if not window.session.calculating:
+            return
 
 
 def drag_on_plan(window: MainWindow, start: QPointF, by: QPoint, steps: int = 5) -> None:

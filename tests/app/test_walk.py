@@ -4,10 +4,11 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
+import numpy as np
 import pytest
-from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton
+from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import drag_on_plan, settled
@@ -263,19 +264,92 @@ def test_a_strip_shows_the_calm_and_moves_there(qtbot: QtBot, window: MainWindow
 
 
 def test_the_seat_map_tints_the_plan_and_follows_a_drag(qtbot: QtBot, window: MainWindow) -> None:
-    assert window.session.seat_map is None
+    tints = window.session.tints
+    assert tints.shown is None
     plain = window.plan.grab().toImage()
     QTest.keyClick(window, Qt.Key.Key_P, Qt.KeyboardModifier.AltModifier)
     settled(qtbot, window)
-    first = window.session.seat_map
-    assert first is not None
+    first = tints.shown
+    assert first is not None and first.item == "seat:desk"
     calm = window.plan.unfolded.on_plan(3.0, 4.4).toPoint()
     assert window.plan.grab().toImage().pixel(calm) != plain.pixel(calm)
     a = window.session.arrangement
     window.session.drag("left", replace(a.left, y=a.left.y + 0.3))
     settled(qtbot, window)
-    assert window.session.seat_map is not first
+    assert tints.shown is not first
     window.session.abandon_drag()
     QTest.keyClick(window, Qt.Key.Key_P, Qt.KeyboardModifier.AltModifier)
     settled(qtbot, window)
-    assert window.session.seat_map is None
+    assert tints.shown is None
+
+
+def test_the_source_map_is_for_what_is_selected(qtbot: QtBot, window: MainWindow) -> None:
+    window.listen("both+sub")
+    QTest.keyClick(window, Qt.Key.Key_O, Qt.KeyboardModifier.AltModifier)
+    settled(qtbot, window)
+    assert window.session.tints.shown.item == "left"
+    window.session.select("sub:sub")
+    settled(qtbot, window)
+    assert window.session.tints.shown.item == "sub:sub"
+    window.session.select("seat:desk")
+    settled(qtbot, window)
+    assert window.session.tints.shown.item == "left"
+
+
+def test_pointing_at_the_curve_chooses_the_frequency_of_the_pressure(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    window.go(3)
+    QTest.keyClick(window, Qt.Key.Key_G, Qt.KeyboardModifier.AltModifier)
+    settled(qtbot, window)
+    response = window.stations[3].response
+    scene = response.plot.getViewBox().mapViewToScene(QPointF(np.log10(71.0), 3.0))
+    QTest.mouseMove(response.graphics.viewport(), response.graphics.mapFromScene(scene))
+    qtbot.waitUntil(
+        lambda: abs(window.session.tints.shown.frequency_hz - 71.0) < 2.0, timeout=10_000
+    )
+    wall = window.plan.unfolded.on_wall(0.5, 1.8).toPoint()
+    tinted = window.plan.grab().toImage().pixel(wall)
+    window.tint("pressure")
+    settled(qtbot, window)
+    assert window.plan.grab().toImage().pixel(wall) != tinted
+
+
+def test_above_300_hz_the_curve_goes_on_less_certain(qtbot: QtBot, window: MainWindow) -> None:
+    window.go(3)
+    settled(qtbot, window)
+    shown, response = window.session.shown, window.stations[3].response
+    assert shown.upper is not None and shown.upper.frequencies_hz[-1] > 690
+    response._place_cursor(500.0)
+    assert "about" in response.flag.toPlainText()
+    response._place_cursor(100.0)
+    assert "about" not in response.flag.toPlainText()
+    assert any(mark.frequency_hz > 300 for mark in shown.marks)
+    assert all(finding.feature.frequency_hz <= 300 for finding in window.session.findings)
+
+
+def test_each_path_can_be_read_and_lights_its_wall(qtbot: QtBot, window: MainWindow) -> None:
+    window.go(3)
+    settled(qtbot, window)
+    window.findChild(QPushButton, "reading-paths").click()
+    table = window.stations[3].paths
+    settled(qtbot, window)
+    assert table.isVisible() and "From the left monitor to the desk" in table.head.text()
+    cells = {c.text(): c for c in table.findChildren(QLabel) if c.isVisible()}
+    assert {"front", "back", "left", "right", "floor", "ceiling"} <= set(cells)
+    QTest.mouseMove(window, QPoint(3, 3))
+    cells["floor"].enterEvent(None)
+    assert window.session.highlight.lane == "floor"
+    window.session.select("right")
+    assert "From the right monitor" in table.head.text()
+
+
+def test_alike_or_not_changes_the_strips_at_once(qtbot: QtBot, window: MainWindow) -> None:
+    settled(qtbot, window)
+    first = window.session.strips
+    assert first
+    window.toggle_alike()
+    settled(qtbot, window)
+    assert window.session.strips is not first
+    along = next(s for s in window.session.strips if s.axis == "x")
+    assert along.metres[-1] > window.session.document.room.width / 2

@@ -5,7 +5,7 @@ from dataclasses import replace
 
 import pytest
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.room import KeepOut, Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.checks import geometry_checks
 from jolly_parlor.project.document import Document
@@ -84,3 +84,37 @@ def test_coinciding_distances_cost_output_and_unequal_ones_do_not(kiln: Document
     assert "off the monitors' output near 8" in _failing(kiln, alike)
     spread = replace(a, left=Point(0.725, 0.438, 1.2), right=Point(3.87 - 0.725, 0.438, 1.2))
     assert "off the monitors' output" not in _failing(kiln, spread)
+
+
+@pytest.mark.parametrize(
+    ("area", "says"),
+    [
+        (KeepOut("stove", 1.3, 1.0, 0.3, 0.3), "“stove” lies between the left monitor and the ear"),
+        (KeepOut("rack", 1.7, 0.2, 0.4, 0.4), "“rack” stands between the monitors"),
+        (KeepOut("shelf", 2.9, 0.3, 0.5, 0.5), "“shelf” stands 12 cm beside a monitor"),
+    ],
+)
+def test_obstacles_are_named_with_where_they_stand(
+    kiln: Document, area: KeepOut, says: str
+) -> None:
+    a = kiln.arrangements[0]  # monitors at 1.21 and 2.66 m, 0.63 m from the front; ear 1.88 m
+    clear = "Nothing surveyed stands between"
+    assert clear in " ".join(c.text for c in geometry_checks(kiln.room, kiln.gear, a))
+    room = replace(kiln.room, keep_outs=(area,))
+    assert says in _failing(replace(kiln, room=room), a)
+    assert clear not in " ".join(c.text for c in geometry_checks(room, kiln.gear, a))
+
+
+def test_another_seat_in_front_is_in_the_way(kiln: Document) -> None:
+    a = kiln.arrangements[0].moved("seat:sofa", Point(1.9, 1.2, 1.0))
+    assert "The seat “sofa” is between the monitors and the ear" in _failing(kiln, a)
+
+
+def test_the_aim_is_the_angle_of_the_triangle(kiln: Document) -> None:
+    a = kiln.arrangements[0]
+    words = " ".join(c.text for c in geometry_checks(kiln.room, kiln.gear, a))
+    assert "turned in by 30° left and 30° right" in words
+    wide = a.moved("seat:desk", Point(1.935, 1.2, 1.2))
+    assert "too wide" in _failing(kiln, wide)
+    aside = a.moved("seat:desk", Point(2.1, 1.88, 1.2))
+    assert "they turn in unlike" in _failing(kiln, aside)

@@ -20,6 +20,9 @@ from jolly_parlor.placement.search.weighing import weigh
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 
+_NARROW = Wishes(furthest=1.1, height_change=0.0, equilateral_tolerance=0.03)
+"""Leaves little to weigh, where a test does not need more."""
+
 
 def _plain_square(
     document: Document, sources: list[tuple[float, float, float]], ear: Point, deep: float
@@ -85,7 +88,7 @@ def test_the_grid_is_weighed_whole_and_as_a_plain_count_would(
     assert {tuple(np.round(p, 4)) for p in weighed.places} == plain
     assert np.all(np.diff(weighed.figures) >= 0)
     rng = np.random.default_rng(7)
-    chosen = rng.choice(weighed.figures.size, 24, replace=False)
+    chosen = rng.choice(weighed.figures.size, 14, replace=False)
     gaps = [
         abs(weighed.figures[i] - _plain_figure(kiln, weighed.places[i], wishes)) for i in chosen
     ]
@@ -207,10 +210,13 @@ def test_the_close_judgement_is_the_forecasts_own_figure(
     assert judge.figures([a], subs=True)[0] == pytest.approx(with_sub, rel=2e-3)
 
 
-def test_the_same_search_gives_the_same_answer(kiln: Document, found: Found) -> None:
-    again = search(kiln.room, kiln.gear, kiln.arrangements[2], step=0.075, most=4)
-    assert [p.arrangement for p in again.proposals] == [p.arrangement for p in found.proposals]
-    assert [t.arrangement for t in again.trades] == [t.arrangement for t in found.trades]
+def test_the_same_search_gives_the_same_answer(kiln: Document) -> None:
+    one, other = (
+        search(kiln.room, kiln.gear, kiln.arrangements[2], _NARROW, step=0.075, most=3)
+        for _ in range(2)
+    )
+    assert [p.arrangement for p in one.proposals] == [p.arrangement for p in other.proposals]
+    assert [t.arrangement for t in one.trades] == [t.arrangement for t in other.trades]
 
 
 def test_sensitivity_is_what_a_nudge_costs(kiln: Document, found: Found) -> None:
@@ -297,7 +303,7 @@ def test_cabinets_keep_out_too_and_doors_swing(kiln: Document) -> None:
 
 
 def test_facing_another_wall_finds_what_the_turned_room_does(kiln: Document) -> None:
-    wishes = Wishes(facing="left", furthest=1.4)
+    wishes = replace(_NARROW, facing="left")
     there = search(kiln.room, kiln.gear, None, wishes, step=0.15, most=2)
     turned_first = search(
         turned(kiln.room), kiln.gear, None, replace(wishes, facing="front"), step=0.15, most=2

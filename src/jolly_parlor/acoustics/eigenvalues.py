@@ -11,10 +11,11 @@ the admittances grow from zero to their value, a few Newton steps each time.
 """
 
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j
 
 _SMALLEST_ADMITTANCE = 1e-7  # keeps q of the zeroth mode away from 0, where X is 0/0 in floats
 
@@ -42,10 +43,19 @@ class AxisModes:
         """The same axis at some of its frequencies only."""
         return AxisModes(self.length, self.start_factor[rows], self.u[rows], self.norm[rows])
 
+    @cached_property
+    def _roots(self) -> tuple[ComplexArray, ComplexArray]:
+        """q, and a / (2 j q)."""
+        q: ComplexArray = np.sqrt(self.u)
+        return q, np.asarray(self.start_factor / (2j * q))
+
     def shape(self, position: float) -> ComplexArray:
         """X at a position along the axis in metres, shape (frequencies, modes)."""
-        q = np.sqrt(self.u)
-        return np.asarray(np.cos(q * position) + self.start_factor / q * np.sin(q * position))
+        q, sideways = self._roots
+        e = exp_j(q * position)
+        back = 1 / e
+        # cos qx + (a / q) sin qx, with cos and sin as sums of exponentials.
+        return np.asarray((e + back) / 2 + sideways * (e - back))
 
 
 def axis_modes(

@@ -17,7 +17,7 @@ from math import ceil, pi, sqrt
 import numpy as np
 from numpy.typing import ArrayLike
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j
 from jolly_parlor.acoustics.eigenvalues import AxisModes
 from jolly_parlor.acoustics.eigenvalues import axis_modes as impedance_modes
 
@@ -149,9 +149,8 @@ class BoxField:
         kb1 = k * self.admittances[2 * axis + 1][:, None]
         r0, r1 = (kappa - kb0) / (kappa + kb0), (kappa - kb1) / (kappa + kb1)
         near, far = min(s, r), max(s, r)
-        unit = -1j * kappa
-        direct = np.exp(unit * (far - near))
-        to_start, to_end = np.exp(unit * 2 * near), np.exp(unit * 2 * (length - far))
+        direct = exp_j(-(far - near) * kappa)
+        to_start, to_end = exp_j(-2 * near * kappa), exp_j(-2 * (length - far) * kappa)
         # Factored: (1 + R0 e(2 near)) (1 + R1 e(2 (L - far))) e(d) has the same four terms.
         bounce = (1 + r0 * to_start) * (1 + r1 * to_end) * direct
         closed = 1 - r0 * r1 * to_start * to_end * direct**2

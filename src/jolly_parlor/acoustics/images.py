@@ -12,7 +12,7 @@ from math import ceil, floor, log10
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, surface_admittance
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
 from jolly_parlor.acoustics.surfaces import reflection_factor
 
 
@@ -92,7 +92,7 @@ def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
         axis = index // 2
         span = abs(image.array()[axis] - ear.array()[axis])
         cosine = span / path if path > 0 else 1.0
-        beta = surface_admittance(room, name, np.array([125.0]))
+        beta = np.array([room.admittances_at_125[name]])
         factor = float(reflection_factor(beta, cosine)[0])
         wall = (index % 2) * room.dimensions[axis]
         share = (wall - image.array()[axis]) / (ear.array()[axis] - image.array()[axis] or 1.0)

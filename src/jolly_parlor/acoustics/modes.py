@@ -1,9 +1,14 @@
 """Rigid-wall modes of a box: for naming what the field model computes, not for computing it."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import cached_property, lru_cache
 from math import cos, pi, sqrt
 from typing import Literal
 
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.room import Point
 
 ModeKind = Literal["width", "length", "height", "mixed"]
@@ -18,7 +23,7 @@ class Mode:
     frequency_hz: float
     dimensions: tuple[float, float, float]
 
-    @property
+    @cached_property
     def kind(self) -> ModeKind:
         """The one axis it runs along, or mixed."""
         along = [axis for axis in range(3) if self.order[axis]]
@@ -33,9 +38,10 @@ class Mode:
         return value
 
 
+@lru_cache(maxsize=32)
 def modes(
     dimensions: tuple[float, float, float], speed_of_sound: float, up_to_hz: float
-) -> list[Mode]:
+) -> tuple[Mode, ...]:
     """All modes above 0 Hz up to a frequency, ascending.
 
     f = c/2 sqrt((nx/W)^2 + (ny/L)^2 + (nz/H)^2) (Kuttruff, Room Acoustics).
@@ -50,4 +56,12 @@ def modes(
                 f = half * sqrt(sum((n / size) ** 2 for n, size in parts))
                 if 0 < f <= up_to_hz:
                     found.append(Mode((nx, ny, nz), f, dimensions))
-    return sorted(found, key=lambda mode: mode.frequency_hz)
+    return tuple(sorted(found, key=lambda mode: mode.frequency_hz))
+
+
+def shapes(of: Sequence[Mode], point: Point) -> FloatArray:
+    """`Mode.shape` of several modes of one room at one point, (modes,)."""
+    if not of:
+        return np.zeros(0)
+    orders = np.array([mode.order for mode in of], dtype=float)
+    return np.asarray(np.prod(np.cos(orders * pi * point.array() / of[0].dimensions), axis=1))

@@ -5,6 +5,7 @@ the front wall, x to the right, y from the front wall towards the back, z up.
 """
 
 from dataclasses import dataclass, field
+from functools import cached_property
 from math import sqrt
 from typing import Annotated, Literal
 
@@ -171,6 +172,17 @@ class Room:
         """In m/s, from the air temperature."""
         return speed_of_sound(self.temperature_celsius)
 
+    @cached_property
+    def admittances_at_125(self) -> dict[SurfaceName, float]:
+        """Specific admittance of each surface at 125 Hz, for explaining single reflections."""
+        at = np.array([125.0])
+        return {name: float(surface_admittance(self, name, at)[0]) for name in SURFACE_NAMES}
+
+    @cached_property
+    def schroeder_hz(self) -> float:
+        """2000 sqrt(T / V) in Hz, T at 125 Hz (Schroeder & Kuttruff 1962)."""
+        return 2000.0 * sqrt(reverberation_time(self, 125.0) / self.volume)
+
     def surface_area(self, name: SurfaceName) -> float:
         """Square metres of a whole surface, openings included."""
         return {
@@ -232,8 +244,3 @@ def reverberation_time(room: Room, frequency_hz: float) -> float:
         area += whole
     mean = min(absorbed / area, 0.99)
     return float(0.161 * room.volume / (-area * np.log(1.0 - mean)))
-
-
-def schroeder_frequency(room: Room) -> float:
-    """2000 sqrt(T / V) in Hz, T at 125 Hz (Schroeder & Kuttruff 1962)."""
-    return 2000.0 * sqrt(reverberation_time(room, 125.0) / room.volume)

@@ -3,6 +3,7 @@
 import threading
 from collections.abc import Callable
 from dataclasses import dataclass
+from functools import cached_property
 from typing import Any
 
 from PyQt6.QtCore import QObject, QThread, pyqtSignal
@@ -12,6 +13,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.diagnosis.causes import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.upper import UpperForecaster
 
 
 @dataclass(frozen=True)
@@ -20,6 +22,11 @@ class Models:
 
     forecaster: Forecaster
     anechoic: Anechoic
+
+    @cached_property
+    def upper(self) -> UpperForecaster:
+        """The less certain range above; made when first asked for."""
+        return UpperForecaster(self.forecaster.room, self.forecaster.gear)
 
 
 Job = Callable[[Models], Any]

@@ -11,6 +11,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
 from jolly_parlor.placement.forecast import Combination, Forecast
 from jolly_parlor.placement.strips import Axis, Strip, strip
+from jolly_parlor.placement.upper import TOP_HZ, UpperCurve
 from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
@@ -26,6 +27,8 @@ class Shown:
     marks: tuple[Mark, ...]
     beyond: dict[Lane, float] = field(default_factory=dict)
     """Lanes without a mark in range: where their first one lies."""
+    upper: UpperCurve | None = None
+    """The forecast's less certain range."""
 
     def curve(self, layer: str) -> Deviation | None:
         """The layer asked for."""
@@ -51,10 +54,12 @@ def shown(
 ) -> Shown:
     """The curves at the ear, the marks, and what acts beyond the range."""
     forecast: Forecast = models.forecaster.at_seat(arrangement, seat)
-    found = marks(document.room, document.gear, arrangement, seat, combination)
+    found = marks(document.room, document.gear, arrangement, seat, combination, TOP_HZ)
     measured = measured_deviation(document, arrangement, seat, combination)
-    beyond = first_beyond(document.room, document.gear, arrangement, seat, combination)
-    return Shown(forecast.deviation(combination), measured, tuple(found), beyond)
+    beyond = first_beyond(document.room, document.gear, arrangement, seat, combination, TOP_HZ)
+    judged = forecast.deviation(combination)
+    upper = models.upper.curve(arrangement, seat, combination, judged.reference_db)
+    return Shown(judged, measured, tuple(found), beyond, upper)
 
 
 def findings(

@@ -23,6 +23,8 @@ def application() -> QApplication:
     made.setDesktopFileName("jolly-parlor")
     made.setWindowIcon(QIcon(str(ICONS / "jolly-parlor.svg")))
     pg.setConfigOptions(antialias=True)
+    # Threads hand over ten times as often as Python's usual: a drag waits less for a calculation.
+    sys.setswitchinterval(0.0005)
     theme.load_fonts()
     return made
 

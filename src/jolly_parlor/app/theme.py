@@ -1,6 +1,7 @@
 """The visual language: two themes, two typefaces, one stylesheet."""
 
 from dataclasses import dataclass, fields
+from functools import lru_cache
 
 from PyQt6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PyQt6.QtWidgets import QApplication
@@ -31,8 +32,9 @@ class Theme:
     wall: str
     wood: str
 
+    @lru_cache(maxsize=256)  # noqa: B019 - the two themes live as long as the program
     def colour(self, name: str, alpha: int = 255) -> QColor:
-        """A colour by name, with opacity."""
+        """A colour by name, with opacity. Kept: do not change it."""
         value = QColor(getattr(self, name))
         value.setAlpha(alpha)
         return value
@@ -97,6 +99,7 @@ def load_fonts() -> None:
         QFontDatabase.addApplicationFont(str(file))
 
 
+@lru_cache(maxsize=64)
 def serif(points: float, italic: bool = False) -> QFont:
     """The typeface of names and verdicts."""
     font = QFont(SERIF)
@@ -106,6 +109,7 @@ def serif(points: float, italic: bool = False) -> QFont:
     return font
 
 
+@lru_cache(maxsize=64)
 def sans(points: float, bold: bool = False) -> QFont:
     """The typeface of figures and everything else."""
     font = QFont(SANS)

@@ -100,8 +100,11 @@ class MainWindow(Commands, QMainWindow):
         row = QHBoxLayout(header)
         row.setContentsMargins(18, 4, 14, 4)
         self.wordmark = QLabel("Jolly Parlor")
+        self.wordmark.setFont(theme.serif(17))
+        self.wordmark.setStyleSheet(f"color: {theme.current().wine}")
         row.addWidget(self.wordmark)
         self.room_name = QLabel()
+        self.room_name.setFont(theme.serif(12, italic=True))
         self.room_name.setObjectName("room-title")
         row.addSpacing(14)
         row.addWidget(self.room_name)
@@ -164,11 +167,11 @@ class MainWindow(Commands, QMainWindow):
         for signal in (
             session.document_changed,
             session.view_changed,
-            session.shown_changed,
-            session.drafted,
             session.selection_changed,
         ):
             signal.connect(self.refresh)
+        session.drafted.connect(self._refresh_live)
+        session.shown_changed.connect(self._refresh_shown)
         session.document_changed.connect(self.notice.hide)
 
     def say(self, text: str) -> None:
@@ -184,9 +187,6 @@ class MainWindow(Commands, QMainWindow):
     def refresh(self) -> None:
         """Header, stones, names, menus."""
         session = self.session
-        self.wordmark.setFont(theme.serif(17))
-        self.wordmark.setStyleSheet(f"color: {theme.current().wine}")
-        self.room_name.setFont(theme.serif(12, italic=True))
         room = session.document.room.name
         self.room_name.setText(f"{room}{' *' if session.history.changed else ''}")
         self.setWindowTitle(f"{room}{' *' if session.history.changed else ''} · Jolly Parlor")
@@ -203,6 +203,17 @@ class MainWindow(Commands, QMainWindow):
         self.stones.show_states(states, self.stack.currentIndex())
         if hasattr(self, "menus"):
             self.menus.refresh()
+
+    def _refresh_live(self) -> None:
+        """What changes with every move of a drag."""
+        self.live.setText(self._live_words())
+
+    def _refresh_shown(self) -> None:
+        """A new forecast: stones and menus can wait until the drag is over."""
+        if self.session.draft is None:
+            self.refresh()
+        else:
+            self._refresh_live()
 
     def _live_words(self) -> str:
         session = self.session
@@ -221,6 +232,7 @@ class MainWindow(Commands, QMainWindow):
         theme.apply(application, theme.THEMES[self.settings.values.theme])
         for station in self.stations:
             station.restyle()
+        self.wordmark.setStyleSheet(f"color: {theme.current().wine}")
         self.plan.update()
         self.stones.update()
         self.refresh()

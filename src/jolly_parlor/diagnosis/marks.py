@@ -8,9 +8,11 @@ explain what the field model predicts.
 from dataclasses import dataclass, field
 from typing import Literal
 
+import numpy as np
+
 from jolly_parlor.acoustics.images import Bounce, board_bounce, bounces
-from jolly_parlor.acoustics.modes import Mode, modes
-from jolly_parlor.acoustics.room import Point, Room, schroeder_frequency
+from jolly_parlor.acoustics.modes import Mode, modes, shapes
+from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.diagnosis.features import FeatureKind
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
@@ -92,14 +94,19 @@ def playing(gear: Gear, arrangement: Arrangement, combination: Combination) -> d
 
 
 def marks(
-    room: Room, gear: Gear, arrangement: Arrangement, seat: str, combination: Combination
+    room: Room,
+    gear: Gear,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    top_hz: float = HIGHEST_HZ,
 ) -> list[Mark]:
-    """All marks from 20 to 300 Hz, ascending. Modes up to the Schroeder frequency only: above
-    it they overlap and none rules alone.
+    """All marks from 20 Hz up, ascending. Modes up to the Schroeder frequency only: above it they
+    overlap and none rules alone.
     """
     ear = arrangement.seats[seat]
     sources = playing(gear, arrangement, combination)
-    found = _boundary_marks(room, gear, arrangement, sources, ear)
+    found = _boundary_marks(room, gear, arrangement, sources, ear, top_hz)
     found += _mode_marks(room, sources, ear)
     if combination == "both+sub":
         crossover = mains_crossover_hz(gear)
@@ -109,9 +116,14 @@ def marks(
 
 
 def first_beyond(
-    room: Room, gear: Gear, arrangement: Arrangement, seat: str, combination: Combination
+    room: Room,
+    gear: Gear,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    top_hz: float = HIGHEST_HZ,
 ) -> dict[Lane, float]:
-    """Boundary lanes that first cancel above 300 Hz, and where; up to 2 kHz."""
+    """Boundary lanes that first cancel above a frequency, and where; up to 2 kHz."""
     ear, board = arrangement.seats[seat], arrangement.board(gear.desk)
     firsts: dict[Lane, float] = {}
     for name in playing(gear, arrangement, combination):
@@ -124,11 +136,16 @@ def first_beyond(
             all_of_them = bounce.cancellations_hz(LOWEST_HZ, 2000.0)
             if all_of_them:
                 firsts[lane] = min(firsts.get(lane, 2000.0), all_of_them[0])
-    return {lane: f for lane, f in firsts.items() if f > HIGHEST_HZ}
+    return {lane: f for lane, f in firsts.items() if f > top_hz}
 
 
 def _boundary_marks(
-    room: Room, gear: Gear, arrangement: Arrangement, sources: dict[str, Point], ear: Point
+    room: Room,
+    gear: Gear,
+    arrangement: Arrangement,
+    sources: dict[str, Point],
+    ear: Point,
+    top_hz: float,
 ) -> list[Mark]:
     found = []
     board = arrangement.board(gear.desk)
@@ -136,7 +153,7 @@ def _boundary_marks(
         paths = bounces(room, place, ear)
         desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
         # A subwoofer's own range ends above its crossover; marks beyond it would mislead.
-        top = HIGHEST_HZ
+        top = top_hz
         for sub in gear.subwoofers:
             if sub.name == name:
                 top = 1.5 * sub.crossover_hz
@@ -167,14 +184,14 @@ def _bounce_words(bounce: Bounce, source: str) -> str:
 
 def _mode_marks(room: Room, sources: dict[str, Point], ear: Point) -> list[Mark]:
     found = []
-    top = min(HIGHEST_HZ, max(schroeder_frequency(room), 100.0))
-    for mode in modes(room.dimensions, room.speed_of_sound, top):
+    top = min(HIGHEST_HZ, max(room.schroeder_hz, 100.0))
+    every = modes(room.dimensions, room.speed_of_sound, top)
+    at_ear = shapes(every, ear).tolist()
+    at_sources = np.array([shapes(every, place) for place in sources.values()])
+    drives, most = at_sources.mean(axis=0).tolist(), np.abs(at_sources).max(axis=0).tolist()
+    for mode, heard, driven, loudest in zip(every, at_ear, drives, most, strict=True):
         if mode.frequency_hz < LOWEST_HZ:
             continue
-        heard = mode.shape(ear)
-        each = [mode.shape(place) for place in sources.values()]
-        driven = sum(each) / len(each)
-        loudest = max(abs(value) for value in each)
         lane = _MODE_LANES[mode.kind]
         f = mode.frequency_hz
         if abs(heard) > _MET and abs(driven) > _MET:

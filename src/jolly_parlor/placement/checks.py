@@ -10,7 +10,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.power import radiated_power_db
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 
@@ -22,6 +22,8 @@ _BEHIND_HEAD_METRES = 0.4
 _NEAREST_METRES, _FURTHEST_METRES = 0.7, 2.2
 _EAR_METRES = 0.10
 _POWER_DB = 2.5
+_MOST_TURNED, _UNLIKE_DEGREES = 45.0, 6.0
+_BESIDE_METRES = 0.30
 
 
 @dataclass(frozen=True)
@@ -36,6 +38,8 @@ def geometry_checks(room: Room, gear: Gear, arrangement: Arrangement) -> list[Ch
     """All checks of an arrangement at its main seat, those that fail first."""
     found = [
         *_triangle(gear, arrangement),
+        *_aim(gear, arrangement),
+        *_obstacles(room, gear, arrangement),
         *_walls(room, gear, arrangement),
         *_power(room, gear, arrangement),
         *_seat(room, gear, arrangement),
@@ -80,6 +84,68 @@ def _triangle(gear: Gear, a: Arrangement) -> Iterator[Check]:
             f"The monitors are {abs(above) * 100:.0f} cm {where} the ear: tilt them so that they "
             "still point at it.",
         )
+
+
+def _aim(gear: Gear, a: Arrangement) -> Iterator[Check]:
+    """How far each must turn in to point at the ear."""
+    seat = gear.seats[0].name
+    left, right = (a.toe_in_degrees(side, seat) for side in ("left", "right"))
+    words = f"{left:.0f}° left and {right:.0f}° right"
+    if max(left, right) > _MOST_TURNED:
+        yield Check(False, f"To point at the ear the monitors must turn in by {words}: too wide.")
+    elif abs(left - right) > _UNLIKE_DEGREES:
+        yield Check(False, f"To point at the ear they turn in unlike, {words}: the image leans.")
+    else:
+        yield Check(True, f"They point at the ear when turned in by {words}.")
+
+
+def _obstacles(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
+    """Keep-out areas and other seats between, beside or before the monitors. Their heights are not
+    surveyed, so the sentence asks for a look.
+    """
+    ear, clear = a.seats[gear.seats[0].name], True
+    half, deep = gear.monitor.width / 2, gear.monitor.depth
+    for area in room.keep_outs:
+        for side, place in (("left", a.left), ("right", a.right)):
+            way = [_on_the_way(place, ear, share) for share in np.linspace(0.0, 1.0, 60)]
+            if any(area.contains(point) for point in way):
+                clear = False
+                yield Check(
+                    False,
+                    f"“{area.name}” lies between the {side} monitor and the ear: see that it is "
+                    "lower than the line of sight.",
+                )
+        same_depth = area.y < max(a.left.y, a.right.y) and area.y + area.depth > a.left.y - deep
+        right_end, inner = area.x + area.width, (a.left.x + half, a.right.x - half)
+        if same_depth and area.x < inner[1] and right_end > inner[0]:
+            clear = False
+            yield Check(
+                False, f"“{area.name}” stands between the monitors: it reflects into the image."
+            )
+        elif same_depth:
+            gap = max(a.left.x - half - right_end, area.x - a.right.x - half)
+            if gap < _BESIDE_METRES:
+                clear = False
+                yield Check(
+                    False,
+                    f"“{area.name}” stands {max(gap, 0) * 100:.0f} cm beside a monitor: it shades "
+                    "and reflects on that side only.",
+                )
+    for name, seat in a.seats.items():
+        if name != gear.seats[0].name and min(a.left.y, a.right.y) < seat.y < ear.y:
+            if a.left.x < seat.x < a.right.x:
+                clear = False
+                yield Check(False, f"The seat “{name}” is between the monitors and the ear.")
+    if clear:
+        yield Check(True, "Nothing surveyed stands between, beside or before the monitors.")
+
+
+def _on_the_way(start: Point, end: Point, share: float) -> Point:
+    return Point(
+        start.x + share * (end.x - start.x),
+        start.y + share * (end.y - start.y),
+        start.z + share * (end.z - start.z),
+    )
 
 
 def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:

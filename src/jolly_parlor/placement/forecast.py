@@ -8,6 +8,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
 from jolly_parlor.acoustics.room import Point, Room, box_field
 from jolly_parlor.acoustics.sources import crossover_high, crossover_low, drive, high_pass
 from jolly_parlor.placement.arrangement import Arrangement
@@ -126,6 +127,7 @@ class Forecaster:
         self.field = field if field is not None else box_field(room, GRID_HZ)
         self.frequencies_hz = self.field.frequencies_hz
         self._coarse: Forecaster | None = None
+        self._pairs = PairField(self.field)
         self._known: dict[tuple[Point, Point], ComplexArray] = {}
         self._monitor = self._box(gear.monitor.low_corner_hz, gear.monitor.low_slope_db_per_octave)
         self._subs = {
@@ -168,7 +170,14 @@ class Forecaster:
         if key not in self._known:
             if len(self._known) >= _MOST_KNOWN:
                 self._known.clear()
-            self._known[key] = self.field.pressure(source.array(), ear.array())
+            s, r = source.array(), ear.array()
+            apart = abs(s[1] - r[1])
+            if apart >= NEAREST_ALONG_METRES and self.room.contains(source):
+                # The same sum, with what drags and searches have in common kept between calls.
+                found = self._pairs.pressures(s[None, :], r[None, :])[0]
+            else:
+                found = self.field.pressure(s, r)
+            self._known[key] = found
         return self._known[key]
 
     def _box(self, corner_hz: float, slope: int) -> ComplexArray:

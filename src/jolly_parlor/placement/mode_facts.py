@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from itertools import pairwise
 
 from jolly_parlor.acoustics.modes import Mode, modes
-from jolly_parlor.acoustics.room import Point, Room, schroeder_frequency
+from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 
 _CROWD = 1.03
@@ -31,9 +31,9 @@ class Meeting:
         return "full" if self.seat * self.monitors > 0.5 else "partly"
 
 
-def listed_modes(room: Room) -> list[Mode]:
+def listed_modes(room: Room) -> tuple[Mode, ...]:
     """Modes up to 120 Hz or the Schroeder frequency, whichever is lower."""
-    top = min(_LISTED_UP_TO_HZ, schroeder_frequency(room))
+    top = min(_LISTED_UP_TO_HZ, room.schroeder_hz)
     return modes(room.dimensions, room.speed_of_sound, top)
 
 

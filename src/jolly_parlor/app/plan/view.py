@@ -1,10 +1,11 @@
 """The plan as a widget: everything on it can be dragged, nudged with keys, and pointed at."""
 
 from PyQt6.QtCore import QPointF, QSize, Qt
-from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
+from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.painting import PlanPainter
 from jolly_parlor.app.plan.tinting import TintPainter
@@ -51,6 +52,8 @@ class PlanView(QWidget):
         self._grip: tuple[str, Point, QPointF, bool] | None = None
         self._corner: QPointF | None = None
         self._far = QPointF()
+        self._shell, self._shell_key = QPixmap(), ()
+        self._shell_room: Room | None = None  # kept, so that its id stays its own
         for signal in (
             session.document_changed,
             session.view_changed,
@@ -97,9 +100,7 @@ class PlanView(QWidget):
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             units = session.settings.values.units
             draw = PlanPainter(painter, self.unfolded, session.document.gear, units)
-            boundary = session.highlight.boundary
-            bounce = session.highlight.bounce
-            draw.room_shell(boundary or (bounce.boundary if bounce else ""))
+            self._paint_shell(painter)
             a = session.arrangement
             if a is None:
                 draw.empty()
@@ -112,6 +113,32 @@ class PlanView(QWidget):
             draw.dimensions(a, session.seat, selected)
             if session.problem:
                 draw.problem(session.problem)
+
+    def _paint_shell(self, painter: QPainter) -> None:
+        """Walls, openings, keep-outs: drawn once and copied until something about them changes."""
+        session = self.session
+        boundary, bounce = session.highlight.boundary, session.highlight.bounce
+        lit = boundary or (bounce.boundary if bounce else "")
+        room, ratio = session.document.room, self.devicePixelRatioF()
+        key = (
+            id(room),
+            self.width(),
+            self.height(),
+            ratio,
+            lit,
+            theme.current().name,
+            session.settings.values.units,
+        )
+        if key != self._shell_key:
+            self._shell = QPixmap(round(self.width() * ratio), round(self.height() * ratio))
+            self._shell.setDevicePixelRatio(ratio)
+            self._shell.fill(Qt.GlobalColor.transparent)
+            with QPainter(self._shell) as once:
+                once.setRenderHint(QPainter.RenderHint.Antialiasing)
+                units = session.settings.values.units
+                PlanPainter(once, self.unfolded, session.document.gear, units).room_shell(lit)
+            self._shell_key, self._shell_room = key, room
+        painter.drawPixmap(0, 0, self._shell)
 
     def item_at(self, position: QPointF) -> tuple[str, bool] | None:
         """The item under a pixel, and whether it was caught on the wall view."""

@@ -2,8 +2,8 @@
 
 import numpy as np
 import pyqtgraph as pg
-from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF
+from PyQt6.QtCore import QLineF, QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF, QTransform
 from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
 from jolly_parlor.acoustics.arrays import FloatArray
@@ -11,9 +11,9 @@ from jolly_parlor.app import theme
 from jolly_parlor.placement.evenness import Deviation
 
 TOP_DB, BOTTOM_DB = 18.0, -24.0
-LOW_HZ, HIGH_HZ = 20.0, 300.0
-EDGE = 0.022  # in log10 of frequency: room for the labels at both ends
-TICKS_HZ = (20, 30, 40, 50, 60, 80, 100, 150, 200, 300)
+LOW_HZ, HIGH_HZ, UPPER_HZ = 20.0, 300.0, 700.0
+EDGE = 0.03  # in log10 of frequency: room for the labels at both ends
+TICKS_HZ = (20, 30, 40, 50, 60, 80, 100, 150, 200, 300, 400, 500, 700)
 _HATCH = 6.0  # pixels between hatch lines
 
 
@@ -58,22 +58,22 @@ class HillsItem(pg.GraphicsObject):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         t = theme.current()
 
-        def mapped(x: FloatArray, d: FloatArray) -> list[QPointF]:
-            return [to_pixels.map(QPointF(a, b)) for a, b in zip(x, d, strict=True)]
-
         even_from = to_pixels.map(QPointF(self._x[0], 0.0))
         even_to = to_pixels.map(QPointF(self._x[-1], 0.0))
-        hills = mapped(self._x, np.maximum(self._d, 0))
-        hollows = mapped(self._x, np.minimum(self._d, 0))
+        ends = self._x[:1], self._x, self._x[-1:]
+
+        def closed(d: FloatArray) -> QPolygonF:
+            return pixel_polygon(to_pixels, np.concatenate(ends), np.concatenate([[0.0], d, [0.0]]))
+
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(t.colour("ochre"))
-        painter.drawPolygon(QPolygonF([even_from, *hills, even_to]))
+        painter.drawPolygon(closed(np.maximum(self._d, 0)))
         painter.setBrush(t.colour("hollow"))
-        hollow = QPolygonF([even_from, *hollows, even_to])
+        hollow = closed(np.minimum(self._d, 0))
         painter.drawPolygon(hollow)
         self._hatch(painter, hollow, t)
         painter.setPen(QPen(t.colour("ink"), 1.7))
-        painter.drawPolyline(QPolygonF(mapped(self._x, self._d)))
+        painter.drawPolyline(pixel_polygon(to_pixels, self._x, self._d))
         painter.setPen(QPen(t.colour("ink"), 1.0))
         painter.drawLine(even_from, even_to)
         self._dim_outside(painter, to_pixels.mapRect(self.boundingRect()), to_pixels)
@@ -85,11 +85,12 @@ class HillsItem(pg.GraphicsObject):
         box = hollow.boundingRect()
         painter.save()
         painter.setClipPath(path, Qt.ClipOperation.IntersectClip)
-        painter.setPen(QPen(t.colour("teal", 170), 1.0))
-        x = box.left() - box.height()
-        while x < box.right():
-            painter.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()))
-            x += _HATCH
+        # Lines at 45 degrees fall on whole pixels; smoothing them would only cost time.
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
+        painter.setPen(QPen(t.colour("teal", 120), 1.0))
+        low, high, tall = box.bottom(), box.top(), box.height()
+        starts = np.arange(box.left() - tall, box.right(), _HATCH).tolist()
+        painter.drawLines([QLineF(x, low, x + tall, high) for x in starts])
         painter.restore()
 
     def _dim_outside(self, painter: QPainter, rect: QRectF, to_pixels: object) -> None:
@@ -118,6 +119,8 @@ def dress(plot: pg.PlotItem, left: pg.AxisItem, bottom: pg.AxisItem) -> None:
     """The look that all plots share."""
     t = theme.current()
     for axis in (left, bottom):
+        # Axes stand still while curves move: painted once, then copied.
+        axis.setCacheMode(pg.GraphicsObject.CacheMode.DeviceCoordinateCache)
         axis.setPen(pg.mkPen(t.rule))
         axis.setTextPen(pg.mkPen(t.soft))
         axis.setStyle(tickFont=theme.sans(9), tickLength=-4, autoExpandTextSpace=False)
@@ -130,6 +133,15 @@ def decibel_axis() -> pg.AxisItem:
     axis.setTicks([[(12, "+12"), (6, "+6"), (0, "even"), (-6, "−6"), (-12, "−12"), (-18, "−18")]])
     axis.setLabel("dB")
     return axis
+
+
+def pixel_polygon(to_pixels: QTransform, x: FloatArray, y: FloatArray) -> QPolygonF:
+    """Points of a plot as a polygon in pixels, in bulk. Axes never turn, so x and y stand apart."""
+    made = pg.functions.create_qpolygonf(x.size)
+    points = pg.functions.ndarray_from_qpolygonf(made)
+    points[:, 0] = to_pixels.m11() * x + to_pixels.dx()
+    points[:, 1] = to_pixels.m22() * y + to_pixels.dy()
+    return made
 
 
 def _with_crossings(x: FloatArray, d: FloatArray) -> tuple[FloatArray, FloatArray]:

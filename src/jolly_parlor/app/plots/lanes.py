@@ -7,7 +7,7 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.plots.hills import HIGH_HZ, LOW_HZ
+from jolly_parlor.app.plots.hills import LOW_HZ, UPPER_HZ
 from jolly_parlor.app.session import Highlight
 from jolly_parlor.diagnosis.marks import LANES, Lane, Mark
 
@@ -41,7 +41,7 @@ class LanesItem(pg.GraphicsObject):
 
     def boundingRect(self) -> QRectF:
         """All lanes."""
-        return QRectF(np.log10(LOW_HZ), 0, np.log10(HIGH_HZ / LOW_HZ), len(LANES))
+        return QRectF(np.log10(LOW_HZ), 0, np.log10(UPPER_HZ / LOW_HZ), len(LANES))
 
     def paint(
         self,
@@ -58,7 +58,7 @@ class LanesItem(pg.GraphicsObject):
         t = theme.current()
         step = abs(to_pixels.map(QPointF(0, 1)).y() - to_pixels.map(QPointF(0, 0)).y())
         left = to_pixels.map(QPointF(np.log10(LOW_HZ), 0)).x()
-        right = to_pixels.map(QPointF(np.log10(HIGH_HZ), 0)).x()
+        right = to_pixels.map(QPointF(np.log10(UPPER_HZ), 0)).x()
         for number, lane in enumerate(LANES):
             middle = to_pixels.map(QPointF(0, lane_height(lane))).y()
             lit = lane == self._highlight.lane

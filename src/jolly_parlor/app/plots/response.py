@@ -13,12 +13,14 @@ from jolly_parlor.app.plots.hills import (
     HIGH_HZ,
     LOW_HZ,
     TOP_DB,
+    UPPER_HZ,
     HertzAxis,
     HillsItem,
     decibel_axis,
     dress,
 )
 from jolly_parlor.app.plots.lanes import LanesItem, lane_at, lane_height
+from jolly_parlor.app.plots.upper import UpperItem
 from jolly_parlor.app.session import Highlight, Session
 from jolly_parlor.diagnosis.marks import LANES, Mark
 from jolly_parlor.placement.evenness import Deviation
@@ -52,9 +54,12 @@ class ResponseView(QWidget):
         self.lane_plot = self._add_plot(1, pg.AxisItem("left"), HertzAxis(False), (0, len(LANES)))
         self.graphics.ci.layout.setRowStretchFactor(0, 5)
         self.graphics.ci.layout.setRowStretchFactor(1, 4)
+        self.upper = UpperItem()
+        self.plot.addItem(self.upper)
         self.plot.addItem(self.hills)
         self.plot.addItem(self.other)
         self.lane_plot.addItem(self.lanes)
+        self._axes[1][1].setTicks([[(lane_height(lane), lane) for lane in LANES]])
         self.cursors = [pg.InfiniteLine(angle=90, movable=False) for _ in range(2)]
         for plot, cursor in zip((self.plot, self.lane_plot), self.cursors, strict=True):
             plot.addItem(cursor, ignoreBounds=True)
@@ -76,7 +81,7 @@ class ResponseView(QWidget):
         plot.setMenuEnabled(False)
         plot.hideButtons()
         plot.setMouseEnabled(False, False)
-        plot.setXRange(np.log10(LOW_HZ) - EDGE, np.log10(HIGH_HZ) + EDGE, padding=0)
+        plot.setXRange(np.log10(LOW_HZ) - EDGE, np.log10(UPPER_HZ) + EDGE, padding=0)
         plot.setYRange(*span, padding=0)
         left.setWidth(_LEFT_WIDTH)
         if row == 0:
@@ -106,17 +111,14 @@ class ResponseView(QWidget):
         self.hills.show_curve(curve)
         rest = shown.curve("forecast" if layer == "measured" else "measured")
         self._show_other(curve, rest)
+        self.upper.show_curve(shown.upper if layer == "forecast" else None)
         self.refresh_lanes()
 
     def refresh_lanes(self) -> None:
         """Lanes and their names, the lit one in wine."""
-        t = theme.current()
         highlight = self.session.highlight
         shown = self.session.shown
         self.lanes.show_marks(shown.marks, shown.beyond, highlight)
-        axis = self._axes[1][1]
-        axis.setTicks([[(lane_height(lane), lane) for lane in LANES]])
-        axis.setTextPen(pg.mkPen(t.soft))
         if highlight.mark is not None:
             self._place_cursor(highlight.mark.frequency_hz)
         elif not self._pointing:
@@ -169,16 +171,23 @@ class ResponseView(QWidget):
 
     def _place_cursor(self, frequency_hz: float) -> None:
         curve = self.session.shown.curve(self.session.layer)
-        self._frequency = min(max(frequency_hz, LOW_HZ), HIGH_HZ)
-        self.session.tints.point(self._frequency)
+        self._frequency = min(max(frequency_hz, LOW_HZ), UPPER_HZ)
+        self.session.tints.point(min(self._frequency, HIGH_HZ))
         x = float(np.log10(self._frequency))
         for cursor in self.cursors:
             cursor.setPos(x)
             cursor.show()
         if curve is None:
             return
-        level = float(np.interp(self._frequency, curve.frequencies_hz, curve.deviation_db))
-        self.flag.setText(f" {self._frequency:.0f} Hz  {level:+.0f} dB ", theme.current().on_wine)
+        upper = self.session.shown.upper
+        words = f" {self._frequency:.0f} Hz "
+        if self._frequency <= HIGH_HZ:
+            level = float(np.interp(self._frequency, curve.frequencies_hz, curve.deviation_db))
+            words += f" {level:+.0f} dB "
+        elif upper is not None and self.session.layer == "forecast":
+            level = float(np.interp(self._frequency, upper.frequencies_hz, upper.deviation_db))
+            words += f" about {level:+.0f} dB "
+        self.flag.setText(words.replace("-", "−"), theme.current().on_wine)
         self.flag.setAnchor((1, 0) if self._frequency > 150 else (0, 0))
         self.flag.setPos(x, TOP_DB - 0.6)
         self.flag.show()

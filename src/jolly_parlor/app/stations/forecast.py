@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import (
     QHBoxLayout,
     QPushButton,
     QScrollArea,
+    QStackedWidget,
     QVBoxLayout,
     QWidget,
 )
@@ -18,6 +19,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.response import ResponseView
 from jolly_parlor.app.session import Highlight, Session
 from jolly_parlor.app.stations.base import Station, clear
+from jolly_parlor.app.stations.paths_table import PathsTable
 from jolly_parlor.app.widgets.fields import Choice, label
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
@@ -48,8 +50,14 @@ class ForecastStation(Station):
         self.body.addLayout(row)
         self.response = ResponseView(session)
         self.body.addWidget(self.response, 5)
-        self.stand_out = label("What stands out", "head")
-        self.body.addWidget(self.stand_out)
+        self.reading = Choice(
+            [("findings", "What stands out"), ("paths", "Paths one by one")], "reading"
+        )
+        self.reading.chosen.connect(self._read)
+        row = QHBoxLayout()
+        row.addWidget(self.reading)
+        row.addStretch(1)
+        self.body.addLayout(row)
         self.cards = QVBoxLayout()
         self.cards.setSpacing(5)
         self.cards.setContentsMargins(0, 0, 6, 0)
@@ -59,7 +67,16 @@ class ForecastStation(Station):
         scroll.setWidgetResizable(True)
         scroll.setWidget(holder)
         scroll.setMinimumHeight(150)
-        self.body.addWidget(scroll, 3)
+        self.paths = PathsTable(session)
+        path_scroll = QScrollArea()
+        path_scroll.setWidgetResizable(True)
+        path_scroll.setWidget(self.paths)
+        self.readings = QStackedWidget()
+        self.readings.addWidget(scroll)
+        self.readings.addWidget(path_scroll)
+        self.body.addWidget(self.readings, 3)
+        self.reading.show_value("findings")
+        session.selection_changed.connect(self._fill_paths)
         self.listen(session.document_changed, session.view_changed, session.shown_changed)
         session.findings_changed.connect(self._fill_findings)
         session.highlighted.connect(self._light_cards)
@@ -89,6 +106,7 @@ class ForecastStation(Station):
             self.seat.clear()
             self.seat.addItems(names)
         self.seat.setCurrentText(session.seat)
+        self._fill_paths()
         figure = session.shown.figure(session.layer)
         a = session.arrangement
         if a is None:
@@ -115,6 +133,17 @@ class ForecastStation(Station):
         if self.session.shown.measured is not None:
             words += " Dotted: measured."
         return words
+
+    def _read(self, what: str) -> None:
+        """Findings, or the boundaries one by one."""
+        self.readings.setCurrentIndex(int(what == "paths"))
+        self.reading.show_value(what)
+        self._fill_paths()
+
+    def _fill_paths(self) -> None:
+        # Not while dragging: a table that changes with every pixel cannot be read.
+        if self.readings.currentIndex() == 1 and self.session.draft is None:
+            self.paths.refresh()
 
     def _fill_findings(self) -> None:
         clear(self.cards)

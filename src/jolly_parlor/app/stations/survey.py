@@ -19,7 +19,6 @@ from jolly_parlor.acoustics.room import (
     Surface,
     WallName,
     reverberation_time,
-    schroeder_frequency,
 )
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.app.session import Session
@@ -84,7 +83,7 @@ class SurveyStation(Station):
             box.blockSignals(True)
             box.setCurrentIndex(max(box.findData(room.surfaces[name].material), 0))  # type: ignore[index]
             box.blockSignals(False)
-        schroeder = schroeder_frequency(room)
+        schroeder = room.schroeder_hz
         self.verdict.setText(f"{room.volume:.1f} m³; single modes rule up to {schroeder:.0f} Hz")
         time = reverberation_time(room, 125.0)
         self.under.setText(

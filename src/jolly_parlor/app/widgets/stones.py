@@ -27,6 +27,8 @@ class SteppingStones(QWidget):
 
     def show_states(self, states: list[str], current: int) -> None:
         """Draw these."""
+        if (states, current) == (self.states, self.current):
+            return
         self.states, self.current = states, current
         self._say()
         self.update()

@@ -21,7 +21,7 @@ from jolly_parlor.placement.search.judging import UNFIT, Judge
 from jolly_parlor.placement.search.wishes import Wishes
 
 _FIRST_STEP, _LAST_STEP = 0.02, 0.005
-_MOST_ROUNDS = 24
+_MOST_ROUNDS = 16
 
 
 class CloseLook:

@@ -34,7 +34,7 @@ FACINGS = ("front", "left", "back", "right")
 """The wall faced after 0, 1, 2 and 3 turns of the room."""
 
 _APART_METRES = 0.30
-_RERANKED, _REFINED, _TRADES = 2000, 10, 24
+_RERANKED, _REFINED, _TRADES = 2000, 8, 24
 _OFF_METRES = 0.05
 
 

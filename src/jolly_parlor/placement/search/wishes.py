@@ -23,8 +23,9 @@ class Region:
     depth: Annotated[float, Gt(0.0)]
 
     def contains(self, x: float, y: float) -> bool:
-        """Whether a place on the plan lies in it."""
-        return self.x <= x <= self.x + self.width and self.y <= y <= self.y + self.depth
+        """Whether a place on the plan lies in it, a millimetre's rounding aside."""
+        beside = max(self.x - x, x - self.x - self.width)
+        return max(beside, self.y - y, y - self.y - self.depth) <= 1e-3
 
 
 @dataclass(frozen=True)

@@ -1,0 +1,73 @@
+"""Each boundary by itself: what its reflection does at the ear, and what its nearness does at the
+source.
+"""
+
+from dataclasses import dataclass
+
+from jolly_parlor.acoustics.images import (
+    Bounce,
+    board_bounce,
+    bounces,
+    first_cancellation_at_source_hz,
+)
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import Gear
+
+LOW_HZ, TOP_HZ = 20.0, 700.0
+
+
+@dataclass(frozen=True)
+class Path:
+    """One boundary and one source: the path at the ear, and the distance at the source."""
+
+    boundary: str
+    bounce: Bounce
+    cancellations_hz: tuple[float, ...]
+    """At the ear: the excess path is an odd number of half waves; 20 to 700 Hz."""
+    reinforcements_hz: tuple[float, ...]
+    """At the ear: the excess path is a whole number of waves; 20 to 700 Hz."""
+    distance_metres: float
+    """From the source to the boundary."""
+    source_cancellation_hz: float | None
+    """c / 4d: where a boundary behind the source first cancels for a listener straight ahead, and
+    from where down it loads the source for everyone. None for a source on the boundary.
+    """
+
+
+def paths(room: Room, gear: Gear, arrangement: Arrangement, source: str, seat: str) -> list[Path]:
+    """Six boundaries and the desk, where its reflection exists, shortest excess path first.
+
+    source: an item of the arrangement that sounds. Raises KeyError for one it lacks.
+    """
+    place, ear = arrangement.position(source), arrangement.seats[seat]
+    c = room.speed_of_sound
+    at = place.array()
+    distances = {
+        "left": at[0],
+        "right": room.width - at[0],
+        "front": at[1],
+        "back": room.length - at[1],
+        "floor": at[2],
+        "ceiling": room.height - at[2],
+    }
+    found = list(bounces(room, place, ear))
+    board = arrangement.board(gear.desk)
+    desk = board_bounce(board, place, ear, c) if board else None
+    if desk is not None and board is not None:
+        found.append(desk)
+        distances["desk"] = place.z - board.z
+    rows = []
+    for bounce in found:
+        d = float(distances[bounce.boundary])
+        rows.append(
+            Path(
+                bounce.boundary,
+                bounce,
+                tuple(bounce.cancellations_hz(LOW_HZ, TOP_HZ)),
+                tuple(bounce.reinforcements_hz(LOW_HZ, TOP_HZ)),
+                d,
+                first_cancellation_at_source_hz(d, c) if d > 0.01 else None,
+            )
+        )
+    return sorted(rows, key=lambda row: row.bounce.excess_metres)

@@ -1,0 +1,79 @@
+"""The forecast from 290 to 700 Hz: less certain, shown as such, judged nowhere."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
+from jolly_parlor.acoustics.room import Point, Room, box_field
+from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.acoustics.upper import JOIN_TO_HZ, image_pressure, joined
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
+from jolly_parlor.placement.forecast import Combination, combine
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.signals.smoothing import smooth_level_db
+
+TOP_HZ = 700.0
+_LOWEST_HZ = HIGHEST_HZ / 2 ** (1 / SMOOTHING_PER_OCTAVE)
+_PER_OCTAVE = 48
+
+
+@dataclass(frozen=True, eq=False)
+class UpperCurve:
+    """Smoothed level against the same reference as the judged curve, which it meets at its start:
+    below half a smoothing band under 300 Hz both are the same.
+    """
+
+    frequencies_hz: FloatArray
+    deviation_db: FloatArray
+
+
+class UpperForecaster:
+    """Upper forecasts of one room and its gear; what is worked out is kept."""
+
+    def __init__(self, room: Room, gear: Gear) -> None:
+        self.room, self.gear = room, gear
+        self.frequencies_hz = log_grid(_LOWEST_HZ, TOP_HZ, _PER_OCTAVE)
+        self._modal = self.frequencies_hz <= JOIN_TO_HZ
+        self._pairs = PairField(box_field(room, self.frequencies_hz[self._modal]))
+        self._known: dict[tuple[Point, Point], ComplexArray] = {}
+
+    def curve(
+        self, arrangement: Arrangement, seat: str, combination: Combination, reference_db: float
+    ) -> UpperCurve:
+        """The response at an ear from just below 300 Hz up, against the reference level."""
+        ear, gear, f = arrangement.seats[seat], self.gear, self.frequencies_hz
+        monitor = gear.monitor
+        box = high_pass(f, monitor.low_corner_hz, monitor.low_slope_db_per_octave // 6)
+        sources = {side: self._transfer(arrangement.position(side), ear) * box for side in _SIDES}
+        if combination == "both+sub":
+            for sub in gear.subwoofers:
+                low = high_pass(f, sub.low_corner_hz, sub.low_slope_db_per_octave // 6)
+                sources[sub.name] = self._transfer(arrangement.subwoofers[sub.name], ear) * low
+        pressure = combine(gear, f, sources, combination)
+        level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
+        at = f[_PER_OCTAVE // 24 :]  # half a smoothing band above the lowest
+        smooth = smooth_level_db(f, level, at, SMOOTHING_PER_OCTAVE)
+        return UpperCurve(at, smooth - reference_db)
+
+    def _transfer(self, source: Point, ear: Point) -> ComplexArray:
+        key = (source, ear)
+        if key not in self._known:
+            if len(self._known) > 500:
+                self._known.clear()
+            f = self.frequencies_hz
+            above = image_pressure(self.room, source, ear, f)
+            modal = above.copy()
+            s, r = source.array(), ear.array()
+            if abs(s[1] - r[1]) >= NEAREST_ALONG_METRES:
+                modal[self._modal] = self._pairs.pressures(s[None, :], r[None, :])[0]
+            else:
+                modal[self._modal] = self._pairs.field.pressure(s, r)
+            self._known[key] = joined(modal, above, f)
+        return self._known[key]
+
+
+_SIDES = ("left", "right")

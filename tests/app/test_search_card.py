@@ -1,0 +1,123 @@
+"""The search as the user meets it: wishes, a region drawn on the plan, proposals, trades."""
+
+import pytest
+from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton, QSlider
+from pytestqt.qtbot import QtBot
+
+from helpers_app import drag_on_plan, settled
+from jolly_parlor.app.window import MainWindow
+
+
+@pytest.fixture
+def search(window: MainWindow):
+    window.go(2)
+    card = window.stations[2].search
+    window.findChild(QPushButton, "show-wishes").click()
+    assert card.wishes.isVisible()
+    return card
+
+
+def _enter(window: MainWindow, name: str, text: str) -> None:
+    field = window.findChild(QLineEdit, name)
+    field.setFocus()
+    field.selectAll()
+    QTest.keyClicks(field, text)
+    QTest.keyClick(field, Qt.Key.Key_Return)
+
+
+def _narrow(window: MainWindow) -> None:
+    """Wishes that leave little to weigh."""
+    _enter(window, "wish height_change", "0")
+    _enter(window, "wish equilateral_tolerance", "2 %")
+    _enter(window, "wish furthest", "1.2")
+
+
+def test_wishes_are_kept_in_the_document_and_undone(
+    qtbot: QtBot, window: MainWindow, search
+) -> None:
+    _enter(window, "wish furthest", "180 cm")
+    assert window.session.document.wishes.furthest == 1.8
+    slider = window.findChild(QSlider, "wish-deep")
+    slider.setFocus()
+    QTest.keyClick(slider, Qt.Key.Key_Right)
+    assert window.session.document.wishes.deep == pytest.approx(0.1)
+    window.undo()
+    assert window.session.document.wishes.deep == 0.0
+    assert slider.value() == 0
+    _enter(window, "wish nearest", "3 m")
+    assert "must be below the furthest" in window.notice_text.text()
+    assert window.session.document.wishes.nearest == 0.8
+    assert window.findChild(QLineEdit, "wish nearest").text() == "0.80 m"
+    window.findChild(QComboBox, "wish-facing").activated.emit(4)
+    assert window.session.document.wishes.facing == "any"
+
+
+def test_a_region_is_drawn_and_the_sub_found_within_it(
+    qtbot: QtBot, window: MainWindow, search
+) -> None:
+    before = window.session.arrangement
+    search.wishes.draw.click()
+    assert "Drag a rectangle on the plan" in window.notice_text.text()
+    start = window.plan.unfolded.on_plan(2.2, 2.2)
+    drag_on_plan(window, start, QPoint(4, 4))
+    assert "smaller than 20 cm" in window.notice_text.text()
+    drag_on_plan(window, start, QPoint(80, 90))
+    region = window.session.document.wishes.region
+    assert region is not None and window.session.document.wishes.subwoofers == "region"
+    assert region.x == pytest.approx(2.2, abs=0.05)
+    assert window.session.arrangement == before  # nothing was dragged along
+    _narrow(window)
+    search.button.click()
+    qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
+    for proposal in search._found.proposals:
+        at = proposal.arrangement.subwoofers["sub"]
+        assert region.contains(at.x, at.y)
+
+
+def test_escape_puts_the_pencil_away(qtbot: QtBot, window: MainWindow, search) -> None:
+    search.wishes.draw.click()
+    window.plan.setFocus()
+    QTest.keyClick(window.plan, Qt.Key.Key_Escape)
+    assert window.session.wanted_region is None
+
+
+def test_trades_are_shown_told_and_lined_up(qtbot: QtBot, window: MainWindow, search) -> None:
+    _narrow(window)
+    search.button.click()
+    qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
+    settled(qtbot, window)
+    assert search.trades.isVisible()
+    assert "What moving buys" in search.trades_words.text()
+    trade = search._found.trades[-1]
+    spot = next(p for p in search.trades.stones.points() if p.data() is trade)
+    window.stations[2].scroll_area.ensureWidgetVisible(search.trades)
+    at = search.trades.mapFromScene(search.trades.plotItem.vb.mapViewToScene(spot.pos()))
+    QTest.mouseMove(search.trades.viewport(), at)
+    qtbot.waitUntil(lambda: "moves up to" in search.trades_words.text(), timeout=5000)
+    QTest.mouseClick(search.trades.viewport(), Qt.MouseButton.LeftButton, pos=at)
+    assert window.session.arrangement.left == trade.arrangement.left
+    assert window.session.arrangement.name.startswith("Found: monitors")
+
+
+def test_a_proposal_facing_another_wall_turns_the_room(
+    qtbot: QtBot, window: MainWindow, search
+) -> None:
+    _narrow(window)
+    window.findChild(QComboBox, "wish-facing").activated.emit(1)
+    width = window.session.document.room.width
+    search.button.click()
+    qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
+    proposal = search._found.proposals[0]
+    assert proposal.turns == 1
+    count = len(window.session.document.arrangements)
+    window.findChild(QPushButton, "line-up-0").click()
+    document = window.session.document
+    assert document.room.length == width
+    assert len(document.arrangements) == count + 1
+    assert window.session.arrangement.left == proposal.arrangement.left
+    settled(qtbot, window)
+    assert window.session.problem == ""
+    window.undo()
+    assert window.session.document.room.width == width

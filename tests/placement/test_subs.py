@@ -1,0 +1,95 @@
+"""Subwoofer places: which are tried, and whether each is judged as a plain forecast would."""
+
+from dataclasses import replace
+
+import numpy as np
+import pytest
+
+from jolly_parlor.acoustics.room import KeepOut, Point
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.search.judging import Judge
+from jolly_parlor.placement.search.subs import SubSearch, candidates
+from jolly_parlor.placement.search.wishes import Region, Wishes
+from jolly_parlor.project.document import Document
+
+
+def test_places_line_the_walls_and_reach_every_corner(kiln: Document) -> None:
+    sub = kiln.gear.subwoofers[0]
+    room = replace(kiln.room, openings=(), keep_outs=())
+    places = candidates(room, sub, Wishes())
+    to_wall = np.minimum(
+        np.minimum(places[:, 0], room.width - places[:, 0]) - sub.width / 2,
+        np.minimum(places[:, 1], room.length - places[:, 1]) - sub.depth / 2,
+    )
+    assert np.allclose(to_wall, 0.05, atol=1e-9)
+    for x in (sub.width / 2 + 0.05, room.width - sub.width / 2 - 0.05):
+        for y in (sub.depth / 2 + 0.05, room.length - sub.depth / 2 - 0.05):
+            assert np.min(np.hypot(places[:, 0] - x, places[:, 1] - y)) < 1e-9
+    gaps = np.sort(np.unique(np.round(places[:, 1], 6)))
+    assert np.max(np.diff(gaps)) <= 0.16
+
+
+def test_no_place_in_a_keep_out_a_door_or_outside_the_region(kiln: Document) -> None:
+    sub = kiln.gear.subwoofers[0]
+    stove = KeepOut("stove", 0.0, 0.0, 1.0, 1.0)
+    room = replace(kiln.room, keep_outs=(stove,))
+    for x, y in candidates(room, sub, Wishes()):
+        for area in room.kept_free:
+            beside = abs(x - area.x - area.width / 2) >= (area.width + sub.width) / 2 - 1e-9
+            before = abs(y - area.y - area.depth / 2) >= (area.depth + sub.depth) / 2 - 1e-9
+            assert beside or before
+    region = Region(1.0, 2.0, 1.2, 0.8)
+    inside = candidates(room, sub, Wishes(subwoofers="region", region=region))
+    assert len(inside) > 20
+    assert all(region.contains(x, y) for x, y in inside)
+    tight = KeepOut("all", 0.0, 0.0, room.width, room.length)
+    nowhere = replace(room, keep_outs=(tight,))
+    assert candidates(nowhere, sub, Wishes()).shape == (0, 2)
+
+
+@pytest.fixture(scope="module")
+def search(kiln: Document) -> SubSearch:
+    return SubSearch(Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes()))
+
+
+def test_each_place_is_judged_as_the_model_of_record_would(
+    kiln: Document, search: SubSearch
+) -> None:
+    a, sub = kiln.arrangements[0], kiln.gear.subwoofers[0]
+    tried = search.tried(a, sub)
+    assert tried is not None
+    rows = np.flatnonzero(np.isfinite(tried.figures_db))[::9]
+    moved = [
+        a.moved("sub:sub", Point(*map(float, tried.places[row]), sub.height / 2)) for row in rows
+    ]
+    record = search.judge.figures(moved, subs=True)
+    assert np.median(np.abs(record - tried.figures_db[rows])) < 0.02
+    assert np.max(np.abs(record - tried.figures_db[rows])) < 0.2
+
+
+def test_the_best_place_is_taken_and_beats_where_it_stood(
+    kiln: Document, search: SubSearch
+) -> None:
+    for a in kiln.arrangements:
+        placed = search.placed(a)
+        before, after = search.judge.figures([a, placed], subs=True)
+        assert after < before
+        assert replace(placed, subwoofers=a.subwoofers) == a
+
+
+def test_a_sub_that_stays_stays(kiln: Document) -> None:
+    stays = SubSearch(Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes(subwoofers="stay")))
+    assert stays.placed(kiln.arrangements[0]) == kiln.arrangements[0]
+
+
+def test_two_subs_keep_apart(kiln: Document) -> None:
+    one = kiln.gear.subwoofers[0]
+    gear = replace(kiln.gear, subwoofers=(one, replace(one, name="second")))
+    a = kiln.arrangements[0]
+    a = replace(a, subwoofers={**a.subwoofers, "second": Point(3.5, 0.3, 0.18)})
+    two = SubSearch(Judge(Forecaster(kiln.room, gear).coarse(), Wishes()))
+    placed = two.placed(a)
+    before, after = two.judge.figures([a, placed], subs=True)
+    assert after < before
+    p, q = placed.subwoofers["sub"], placed.subwoofers["second"]
+    assert abs(p.x - q.x) >= one.width - 1e-6 or abs(p.y - q.y) >= one.depth - 1e-6
