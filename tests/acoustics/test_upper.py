@@ -8,7 +8,7 @@ import pytest
 
 from jolly_parlor.acoustics.images import bounces
 from jolly_parlor.acoustics.room import Point, Surface, box_field
-from jolly_parlor.acoustics.upper import image_pressure, images, joined
+from jolly_parlor.acoustics.upper import Images, joined
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.upper import TOP_HZ, UpperForecaster
 from jolly_parlor.project.document import Document
@@ -21,7 +21,8 @@ def test_images_stand_where_a_general_purpose_library_puts_them(kiln: Document) 
     box.add_microphone([2.0, 3.0, 1.2])
     box.image_source_model()
     theirs = np.asarray(box.sources[0].images).T
-    ours, hits = images(kiln.room, source, 2)
+    model = Images(kiln.room, np.array([400.0]), 2)
+    ours, hits = model.places(source), model.hits
     assert len(ours) == len(theirs) == 25
     assert hits.sum(axis=1).max() == 2 and hits[0].sum() == 0
     for place in ours:
@@ -36,7 +37,7 @@ def test_first_order_is_the_sum_of_the_six_bounces(kiln: Document) -> None:
     k = 2 * np.pi * f / room.speed_of_sound
     paths = [source.distance(ear), *(b.path_metres for b in bounces(room, source, ear))]
     expected = sum(np.exp(-1j * k * r) / r for r in paths)
-    assert np.allclose(image_pressure(room, source, ear, f, order=1), expected)
+    assert np.allclose(Images(room, f, order=1).pressure(source, ear), expected)
 
 
 def test_in_a_dead_room_images_and_modes_agree(kiln: Document) -> None:
@@ -46,7 +47,7 @@ def test_in_a_dead_room_images_and_modes_agree(kiln: Document) -> None:
     f = np.geomspace(200.0, 300.0, 25)
     source, ear = Point(0.9, 1.0, 1.2), Point(1.9, 2.4, 1.2)
     modal = box_field(room, f).pressure(source.array(), ear.array())
-    gap = 20 * np.log10(np.abs(image_pressure(room, source, ear, f)) / np.abs(modal))
+    gap = 20 * np.log10(np.abs(Images(room, f).pressure(source, ear)) / np.abs(modal))
     assert np.median(np.abs(gap)) < 0.5
     assert np.max(np.abs(gap)) < 1.5
 
@@ -77,4 +78,4 @@ def test_the_upper_curve_meets_the_judged_one(
 
 def test_a_source_in_the_ear_is_refused(kiln: Document) -> None:
     with pytest.raises(ValueError, match="same place"):
-        image_pressure(kiln.room, Point(1, 1, 1), Point(1, 1, 1), np.array([400.0]))
+        Images(kiln.room, np.array([400.0])).pressure(Point(1, 1, 1), Point(1, 1, 1))

@@ -20,8 +20,8 @@ from jolly_parlor.acoustics.field import BoxField
 
 NEAREST_ALONG_METRES = 0.3
 _CLASSES_METRES = (0.8, 0.5, NEAREST_ALONG_METRES)
-_MOST_KEPT = 250  # tables of one kind, 100 to 300 kB each
-_PER_METRE, _LARGE, _SMALL = 10_000, 500, 20
+_MOST_KEPT, _FEW_KEPT = 250, 60  # tables of one kind, 100 to 300 kB each
+_PER_METRE, _LARGE, _SMALL = 10_000, 1600, 40
 _Key = TypeVar("_Key")
 _SAME = 4  # decimals of a metre: a tenth of a millimetre changes nothing that can be heard
 
@@ -106,17 +106,26 @@ class _Lines:
     def summed(self, one: float, other: float, heights: ComplexArray) -> ComplexArray:
         """The line between two distances, summed over height modes: (frequencies, width modes)."""
         near, far = min(one, other), max(one, other)
-        start = _kept(self._near, near, lambda y: 1 + self._front * self._e(2 * y))
-        end = _kept(self._far, far, lambda y: 1 + self._back * self._e(2 * (self._length - y)))
-        apart = _kept(self._apart, round(far - near, _SAME), lambda d: self._scale * self._e(d))
+        start = _kept(self._near, near, self._from_front, _FEW_KEPT)
+        end = _kept(self._far, far, self._from_back, _FEW_KEPT)
+        apart = _kept(self._apart, round(far - near, _SAME), self._across, _FEW_KEPT)
         line = start * end
         line *= apart
         line *= heights[:, self._n]
         return np.asarray(np.add.reduceat(line, self._starts, axis=1))
 
+    def _from_front(self, y: float) -> ComplexArray:
+        return np.asarray(1 + self._front * self._e(2 * y))
+
+    def _from_back(self, y: float) -> ComplexArray:
+        return np.asarray(1 + self._back * self._e(2 * (self._length - y)))
+
+    def _across(self, metres: float) -> ComplexArray:
+        return np.asarray(self._scale * self._e(metres))
+
     def _e(self, metres: float) -> ComplexArray:
         """exp(-j kappa x), x to a tenth of a millimetre, as the product of three kept factors:
-        steps of 5 cm, of 2 mm, and the rest.
+        steps of 16 cm, of 4 mm, and the rest.
         """
         steps, rest = divmod(round(metres * _PER_METRE), _LARGE)
         small, rest = divmod(rest, _SMALL)
@@ -147,11 +156,14 @@ class _Products:
 
 
 def _kept(
-    known: dict[_Key, ComplexArray], at: _Key, make: Callable[[_Key], ComplexArray]
+    known: dict[_Key, ComplexArray],
+    at: _Key,
+    make: Callable[[_Key], ComplexArray],
+    most: int = _MOST_KEPT,
 ) -> ComplexArray:
     found = known.get(at)
     if found is None:
-        if len(known) >= _MOST_KEPT:
+        if len(known) >= most:
             known.clear()
         found = known[at] = make(at)
     return found

@@ -17,56 +17,49 @@ HIGHEST_ORDER = 2
 JOIN_FROM_HZ, JOIN_TO_HZ = 300.0, 345.0
 
 
-def image_pressure(
-    room: Room, source: Point, ear: Point, frequencies_hz: FloatArray, order: int = HIGHEST_ORDER
-) -> ComplexArray:
-    """Complex pressure per unit source of the images up to an order of reflection, (frequencies,).
-
-    Raises ValueError where source and ear coincide.
-    """
-    if source.distance(ear) < 1e-3:
-        raise ValueError("Source and ear are at the same place; move them apart.")
-    f = np.asarray(frequencies_hz, dtype=float)
-    k = 2 * np.pi * f / room.speed_of_sound
-    betas = np.array([surface_admittance(room, name, f) for name in SURFACE_NAMES])
-    places, hits = images(room, source, order)
-    away = places - ear.array()
-    distance = np.linalg.norm(away, axis=1)
-    cosine = np.abs(away) / distance[:, None]
-    total = np.zeros(f.size, dtype=np.complex128)
-    for index, r in enumerate(distance):
-        factor = np.ones(f.size)
-        for surface, beta in enumerate(betas):
-            count = hits[index, surface]
-            if count:
-                angle = cosine[index, surface // 2]
-                factor = factor * ((angle - beta) / (angle + beta)) ** count
-        total += factor * np.exp(-1j * k * r) / r
-    return total
-
-
-def images(room: Room, source: Point, order: int) -> tuple[FloatArray, FloatArray]:
-    """Places of the images (images, 3), and how often each surface reflects them (images, 6).
+class Images:
+    """Images of one room up to an order of reflection, on one frequency grid.
 
     x' = 2 n W + (1 - 2 u) x, reflected |n - u| times at x = 0 and |n| times at x = W (Allen &
     Berkley 1979); likewise along y and z. The source itself is the first.
     """
-    at = source.array()
-    each = [(n, u) for n in range(-order, order + 1) for u in (0, 1)]
-    found = []
-    for choice in product(each, repeat=3):
-        hits = [count for n, u in choice for count in (abs(n - u), abs(n))]
-        if sum(hits) <= order:
-            place = [
-                2 * n * size + (1 - 2 * u) * x
-                for (n, u), size, x in zip(choice, room.dimensions, at, strict=True)
-            ]
-            found.append((sum(hits), place, hits))
-    found.sort(key=lambda row: row[0])
-    return (
-        np.array([place for _, place, _ in found]),
-        np.array([hits for _, _, hits in found], dtype=float),
-    )
+
+    def __init__(self, room: Room, frequencies_hz: FloatArray, order: int = HIGHEST_ORDER) -> None:
+        f = np.asarray(frequencies_hz, dtype=float)
+        self._wavenumbers = 2 * np.pi * f / room.speed_of_sound
+        self._betas = np.array([surface_admittance(room, name, f) for name in SURFACE_NAMES])
+        each = [(n, u) for n in range(-order, order + 1) for u in (0, 1)]
+        lattice = np.array(list(product(each, repeat=3)))  # (choices, axes, n and u)
+        n, u = lattice[:, :, 0], lattice[:, :, 1]
+        hits = np.stack([np.abs(n - u), np.abs(n)], axis=2).reshape(-1, 6)
+        total = hits.sum(axis=1)
+        kept = np.flatnonzero(total <= order)
+        kept = kept[np.argsort(total[kept], kind="stable")]
+        self.hits = hits[kept]
+        """How often each surface reflects each image, (images, 6)."""
+        self._shift = 2 * n[kept] * np.array(room.dimensions)
+        self._sign = 1 - 2 * u[kept]
+
+    def places(self, source: Point) -> FloatArray:
+        """Where the images of a source stand, (images, 3)."""
+        return np.asarray(self._shift + self._sign * source.array())
+
+    def pressure(self, source: Point, ear: Point) -> ComplexArray:
+        """Complex pressure per unit source, (frequencies,).
+
+        Raises ValueError where source and ear coincide.
+        """
+        if source.distance(ear) < 1e-3:
+            raise ValueError("Source and ear are at the same place; move them apart.")
+        away = self.places(source) - ear.array()
+        distance = np.linalg.norm(away, axis=1)
+        cosine = np.repeat(np.abs(away) / distance[:, None], 2, axis=1)[:, :, None]
+        once = (cosine - self._betas) / (cosine + self._betas)
+        factor = np.prod(np.where(self.hits[:, :, None] > 0, once, 1.0), axis=1)
+        for more in range(2, int(self.hits.max()) + 1):
+            factor *= np.prod(np.where(self.hits[:, :, None] >= more, once, 1.0), axis=1)
+        late = np.exp(-1j * distance[:, None] * self._wavenumbers)
+        return np.asarray(np.sum(factor * late / distance[:, None], axis=0))
 
 
 def joined(modal: ComplexArray, above: ComplexArray, frequencies_hz: FloatArray) -> ComplexArray:

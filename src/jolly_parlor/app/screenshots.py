@@ -66,7 +66,14 @@ class _Pictures:
         session.tints.choose("seat")
         window.go(3)
         self._keep("seat-map")
+        session.tints.choose("pressure")
+        window.stations[3].response.point_at_frequency(61.0)
+        self._keep("pressure")
         session.tints.choose("")
+        window.stations[3].reading.buttons["paths"].click()
+        self._keep("paths")
+        window.stations[3].reading.buttons["findings"].click()
+        self._search()
         window.toggle_theme()
         self._point_at_the_worst()
         self._keep("evening")
@@ -75,6 +82,19 @@ class _Pictures:
         window.go(2)
         self._keep("empty")
         return self.made
+
+    def _search(self) -> None:
+        """What a search brings, scrolled to."""
+        self.window.go(2)
+        lineup = self.window.stations[2]
+        lineup.search.toggle()
+        while lineup.search.searching:
+            _settle(self.window)
+        lineup.scroll_area.ensureWidgetVisible(lineup.search.frame)
+        bar = lineup.scroll_area.verticalScrollBar()
+        assert bar is not None
+        bar.setValue(lineup.search.frame.y() - 4)
+        self._keep("search")
 
     def _point_at_the_worst(self) -> None:
         self.window.go(3)

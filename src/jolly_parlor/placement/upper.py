@@ -9,7 +9,7 @@ from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
 from jolly_parlor.acoustics.room import Point, Room, box_field
 from jolly_parlor.acoustics.sources import high_pass
-from jolly_parlor.acoustics.upper import JOIN_TO_HZ, image_pressure, joined
+from jolly_parlor.acoustics.upper import JOIN_TO_HZ, Images, joined
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.forecast import Combination, combine
@@ -38,6 +38,7 @@ class UpperForecaster:
         self.room, self.gear = room, gear
         self.frequencies_hz = log_grid(_LOWEST_HZ, TOP_HZ, _PER_OCTAVE)
         self._modal = self.frequencies_hz <= JOIN_TO_HZ
+        self._images = Images(room, self.frequencies_hz)
         self._pairs = PairField(box_field(room, self.frequencies_hz[self._modal]))
         self._known: dict[tuple[Point, Point], ComplexArray] = {}
 
@@ -65,7 +66,7 @@ class UpperForecaster:
             if len(self._known) > 500:
                 self._known.clear()
             f = self.frequencies_hz
-            above = image_pressure(self.room, source, ear, f)
+            above = self._images.pressure(source, ear)
             modal = above.copy()
             s, r = source.array(), ear.array()
             if abs(s[1] - r[1]) >= NEAREST_ALONG_METRES:

@@ -124,7 +124,7 @@ class PlanPainter:
         if o.kind == "window":
             self.p.setPen(QPen(self.t.colour("teal"), 2))
             self.p.drawLine(a, b)
-        elif o.kind == "door":
+        elif o.kind == "door" and o.swings_in:
             self.p.setPen(QPen(self.t.colour("soft"), 1, Qt.PenStyle.DotLine))
             inward = {"front": 1, "back": -1, "left": 1, "right": -1}[o.wall]
             path = QPainterPath(b)

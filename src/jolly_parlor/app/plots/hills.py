@@ -2,8 +2,8 @@
 
 import numpy as np
 import pyqtgraph as pg
-from PyQt6.QtCore import QLineF, QPointF, QRectF, Qt
-from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF, QTransform
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QBrush, QPainter, QPen, QPolygonF, QTransform
 from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
 from jolly_parlor.acoustics.arrays import FloatArray
@@ -14,7 +14,6 @@ TOP_DB, BOTTOM_DB = 18.0, -24.0
 LOW_HZ, HIGH_HZ, UPPER_HZ = 20.0, 300.0, 700.0
 EDGE = 0.03  # in log10 of frequency: room for the labels at both ends
 TICKS_HZ = (20, 30, 40, 50, 60, 80, 100, 150, 200, 300, 400, 500, 700)
-_HATCH = 6.0  # pixels between hatch lines
 
 
 class HillsItem(pg.GraphicsObject):
@@ -71,26 +70,13 @@ class HillsItem(pg.GraphicsObject):
         painter.setBrush(t.colour("hollow"))
         hollow = closed(np.minimum(self._d, 0))
         painter.drawPolygon(hollow)
-        self._hatch(painter, hollow, t)
+        painter.setBrush(QBrush(t.colour("teal", 150), Qt.BrushStyle.BDiagPattern))
+        painter.drawPolygon(hollow)
         painter.setPen(QPen(t.colour("ink"), 1.7))
         painter.drawPolyline(pixel_polygon(to_pixels, self._x, self._d))
         painter.setPen(QPen(t.colour("ink"), 1.0))
         painter.drawLine(even_from, even_to)
         self._dim_outside(painter, to_pixels.mapRect(self.boundingRect()), to_pixels)
-        painter.restore()
-
-    def _hatch(self, painter: QPainter, hollow: QPolygonF, t: theme.Theme) -> None:
-        path = QPainterPath()
-        path.addPolygon(hollow)
-        box = hollow.boundingRect()
-        painter.save()
-        painter.setClipPath(path, Qt.ClipOperation.IntersectClip)
-        # Lines at 45 degrees fall on whole pixels; smoothing them would only cost time.
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
-        painter.setPen(QPen(t.colour("teal", 120), 1.0))
-        low, high, tall = box.bottom(), box.top(), box.height()
-        starts = np.arange(box.left() - tall, box.right(), _HATCH).tolist()
-        painter.drawLines([QLineF(x, low, x + tall, high) for x in starts])
         painter.restore()
 
     def _dim_outside(self, painter: QPainter, rect: QRectF, to_pixels: object) -> None:

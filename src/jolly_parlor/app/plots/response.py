@@ -169,6 +169,10 @@ class ResponseView(QWidget):
                 return
         self.session.point_at(Highlight())
 
+    def point_at_frequency(self, frequency_hz: float) -> None:
+        """As when pointing at the curve there."""
+        self._place_cursor(frequency_hz)
+
     def _place_cursor(self, frequency_hz: float) -> None:
         curve = self.session.shown.curve(self.session.layer)
         self._frequency = min(max(frequency_hz, LOW_HZ), UPPER_HZ)

@@ -181,7 +181,8 @@ class FindingCard(QFrame):
         words = QVBoxLayout()
         words.setSpacing(0)
         words.addWidget(label(finding.headline, "strong", wrap=True))
-        words.addWidget(label(f"{finding.evidence} {finding.advice}", "soft", wrap=True))
+        told = f"{finding.evidence} {finding.advice}".replace(" -", " −")
+        words.addWidget(label(told, "soft", wrap=True))
         row.addWidget(_Sign(finding.feature.kind))
         row.addLayout(words, 1)
         if finding.remedy is not None:

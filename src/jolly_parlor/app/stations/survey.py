@@ -5,7 +5,7 @@ from functools import partial
 from typing import get_args
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton
 
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
 from jolly_parlor.acoustics.materials import material, materials
@@ -310,12 +310,18 @@ class SurveyStation(Station):
                 field = self._item_field(f"opening {index + 1} {name}", getattr(opening, name))
                 field.committed.connect(partial(self._set_item, "openings", index, name))
                 self.openings.addWidget(field, index + 1, column)
-            self.openings.addWidget(self._remove_button("openings", index), index + 1, 6)
+            if opening.kind == "door":
+                swings = QCheckBox("opens into the room")
+                swings.setObjectName(f"opening {index + 1} swings in")
+                swings.setChecked(opening.swings_in)
+                swings.clicked.connect(partial(self._set_item, "openings", index, "swings_in"))
+                self.openings.addWidget(swings, index + 1, 6)
+            self.openings.addWidget(self._remove_button("openings", index), index + 1, 7)
 
     def _fill_keep_outs(self, room: Room) -> None:
         clear(self.keep_outs)
         if not room.keep_outs:
-            text = "None yet. Mark a stove, a door's swing, a way out: nothing will be put there."
+            text = "None yet. Mark a stove, a shelf, a way out: nothing will be put there."
             self.keep_outs.addWidget(label(text, "soft"), 0, 0)
         else:
             for column, title in enumerate(("", "from left", "from front", "wide", "deep")):

@@ -15,6 +15,7 @@ from jolly_parlor.placement.forecast import Combination
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.closely import CloseLook
 from jolly_parlor.placement.search.judging import UNFIT
+from jolly_parlor.placement.search.keeping import moved_metres
 from jolly_parlor.placement.search.proposals import (
     Proposal,
     Trade,
@@ -24,7 +25,7 @@ from jolly_parlor.placement.search.proposals import (
 )
 from jolly_parlor.placement.search.space import fitting_step, spaces
 from jolly_parlor.placement.search.subs import SubSearch
-from jolly_parlor.placement.search.weighing import Progress, moved_metres, weigh
+from jolly_parlor.placement.search.weighing import Progress, weigh
 from jolly_parlor.placement.search.wishes import Wishes
 
 USUAL_STEP = 0.025
@@ -35,6 +36,7 @@ FACINGS = ("front", "left", "back", "right")
 
 _APART_METRES = 0.30
 _RERANKED, _REFINED, _TRADES = 2000, 8, 24
+_APART_RERANKED_METRES = 0.06  # neighbours closer than this would only crowd the ranking
 _OFF_METRES = 0.05
 
 
@@ -147,6 +149,8 @@ class _Way:
             others = tuple(self.present.seats[seat.name] for seat in self.gear.seats[1:])
         weighed = weigh(
             spaces(self.room, self.gear, self.wishes, self.step),
+            _RERANKED,
+            _APART_RERANKED_METRES,
             others=others,
             present=self._here(),
             progress=progress,
@@ -156,7 +160,7 @@ class _Way:
         if weighed.figures.size == 0:
             return []
         look = self.look
-        top = _spread_out(weighed.places, _RERANKED)
+        top = weighed.places
         values = look.figures(top)
         ranked = top[np.argsort(values, kind="stable")]
         ranked = ranked[distinct(ranked, _APART_METRES, _REFINED)]
@@ -236,13 +240,6 @@ class _Way:
             )
             for i in np.flatnonzero(front)
         ]
-
-
-def _spread_out(places: FloatArray, most: int) -> FloatArray:
-    """The first places of a ranking; where finer steps crowd it, one of each 2 cm cube."""
-    cells = np.round(places / 0.02).astype(int)
-    _, first = np.unique(cells, axis=0, return_index=True)
-    return places[np.sort(first)[:most]]
 
 
 def _front(trades: Sequence[Trade]) -> list[Trade]:

@@ -25,6 +25,7 @@ from jolly_parlor.acoustics.room import Point, box_field
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.placement.evenness import HIGHEST_HZ
 from jolly_parlor.placement.forecast import head_points
+from jolly_parlor.placement.search.keeping import Best, Weighed
 from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
 from jolly_parlor.placement.search.tables import Float32, HeightTables, Judged
 
@@ -33,23 +34,9 @@ MATCH_WEIGHT = 0.1
 _WORKERS = 2
 _HEAD_POINTS = 6
 _DB_PER_LOG2 = 10.0 * float(np.log10(2.0))
-_BIN_METRES, _BINS = 0.10, 40
 
 Progress = Callable[[int, float], None]
 """Called with the number weighed so far and the best figure so far."""
-
-
-@dataclass(frozen=True, eq=False)
-class Weighed:
-    """The best of the grid, best first."""
-
-    evaluated: int
-    figures: FloatArray
-    places: FloatArray
-    """(arrangements, 5): front, depth, side, height, off the middle line; metres."""
-    nearby: FloatArray
-    """The best place for each 10 cm of distance from the present arrangement, same columns."""
-    cancelled: bool
 
 
 @dataclass(frozen=True, eq=False)
@@ -63,6 +50,7 @@ class _Aside:
 def weigh(
     spaces: Sequence[Space],
     keep: int = 4000,
+    apart: float = 0.0,
     others: tuple[Point, ...] = (),
     present: FloatArray | None = None,
     progress: Progress | None = None,
@@ -70,6 +58,7 @@ def weigh(
 ) -> Weighed:
     """Weigh whole grids of one room; a cancelled search keeps what it found.
 
+    keep, apart: how many places to keep, one for each cube of `apart` metres (0 keeps neighbours).
     others: ears of the seats besides the main one; they count as the wishes say. present: where
     left, right and the main ear are now, (3, 3).
     """
@@ -79,7 +68,7 @@ def weigh(
     field = box_field(spaces[0].room, frequencies)
     box = high_pass(frequencies, corner, gear.monitor.low_slope_db_per_octave // 6)
     lowest = int(np.sum(frequencies <= 2 * frequencies[0] + 1e-9))
-    best = _Best(keep, present, spaces[0].room.width / 2)
+    best = Best(keep, apart, present, spaces[0].room.width / 2)
     # One BLAS thread a worker: the products are small, and shared threads only wait for each other.
     with threadpool_limits(1, "blas"), ThreadPoolExecutor(_WORKERS) as pool:
         for space in spaces:
@@ -187,72 +176,3 @@ def _combined(
     places[:, 0], places[:, 2] = fronts[rows], sides[cols]
     places[:, 1], places[:, 3], places[:, 4] = depth, height, space.off_middle
     return figures, places
-
-
-class _Best:
-    """Keeps the best few thousand while figures come in."""
-
-    def __init__(self, keep: int, present: FloatArray | None, middle: float) -> None:
-        self._keep, self._present, self._middle = keep, present, middle
-        self.evaluated = 0
-        self._figures, self._places = np.zeros(0), np.zeros((0, 5))
-        self._near = np.full(_BINS, np.inf)
-        self._near_places = np.zeros((_BINS, 5))
-
-    @property
-    def lowest(self) -> float:
-        """The best figure so far."""
-        return float(self._figures.min()) if self._figures.size else float("inf")
-
-    def add(self, figures: FloatArray, places: FloatArray) -> None:
-        """Take in one batch."""
-        self.evaluated += figures.size
-        if self._present is not None:
-            self._add_near(figures, places, self._present)
-        if figures.size > self._keep:
-            chosen = np.argpartition(figures, self._keep)[: self._keep]
-            figures, places = figures[chosen], places[chosen]
-        self._figures = np.concatenate([self._figures, figures])
-        self._places = np.concatenate([self._places, places])
-        if self._figures.size > 4 * self._keep:
-            self._cut()
-
-    def result(self, cancelled: bool) -> Weighed:
-        """All that is kept, best first; ties in the order of places, so that runs repeat."""
-        order = np.lexsort((*self._places.T, self._figures))[: self._keep]
-        near = self._near_places[np.isfinite(self._near)]
-        return Weighed(self.evaluated, self._figures[order], self._places[order], near, cancelled)
-
-    def _add_near(self, figures: FloatArray, places: FloatArray, present: FloatArray) -> None:
-        bins = (moved_metres(places, present, self._middle) / _BIN_METRES).astype(int)
-        order = np.argsort(figures, kind="stable")
-        bins = np.minimum(bins[order], _BINS - 1)
-        found, first = np.unique(bins, return_index=True)
-        for index, row in zip(found, order[first], strict=True):
-            if figures[row] < self._near[index]:
-                self._near[index], self._near_places[index] = figures[row], places[row]
-
-    def _cut(self) -> None:
-        order = np.argsort(self._figures, kind="stable")[: self._keep]
-        self._figures, self._places = self._figures[order], self._places[order]
-
-
-def moved_metres(places: FloatArray, present: FloatArray, middle: float) -> FloatArray:
-    """How far the farthest of monitors and main ear moves from where they are now, (places,).
-
-    present: left, right and ear, (3, 3). The ear's height stays.
-    """
-    front, depth, side, height, off = places.T
-    far = np.zeros(len(places))
-    for row, (x, y, z) in zip(
-        present,
-        (
-            (middle + off - side / 2, front, height),
-            (middle + off + side / 2, front, height),
-            (middle + off, front + depth, present[2, 2]),
-        ),
-        strict=True,
-    ):
-        away = (x - row[0]) ** 2 + (y - row[1]) ** 2 + (z - row[2]) ** 2
-        far = np.maximum(far, away)
-    return np.asarray(np.sqrt(far))
