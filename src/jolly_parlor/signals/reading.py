@@ -34,7 +34,9 @@ class ReadResponse:
 
 
 @dataclass(frozen=True)
-class _Row:
+class Row:
+    """One line of numbers."""
+
     line: int
     frequency: float
     level: float
@@ -43,6 +45,11 @@ class _Row:
 
 def read_response(path: Path) -> ReadResponse:
     """Read a response file. Raises ResponseFileError with one plain sentence."""
+    return parse_response(read_text(path), path.name)
+
+
+def read_text(path: Path) -> str:
+    """The text of a file, whatever its encoding. Raises ResponseFileError in a sentence."""
     try:
         if path.stat().st_size > _LARGEST_FILE:
             raise ResponseFileError(f"{path.name} is over 64 MB; that is no response text file.")
@@ -50,27 +57,34 @@ def read_response(path: Path) -> ReadResponse:
     except OSError as error:
         reason = error.strerror or "it cannot be opened"
         raise ResponseFileError(f"{path.name} could not be read: {reason}.") from None
-    return parse_response(_decode(data, path.name), path.name)
+    return _decode(data, path.name)
 
 
 def parse_response(text: str, name: str = "The text") -> ReadResponse:
     """The same from text; `name` stands in the messages."""
     notes: list[str] = []
+    skipped: list[int] = []
+    rows = parse_columns(text, name, skipped)
+    if skipped:
+        count = len(skipped)
+        notes.append(f"{count} line{'s' * (count > 1)} at 0 Hz or without a level left out.")
+    _check_rows(rows, name)
+    return ReadResponse(_to_response(rows, notes), tuple(notes))
+
+
+def parse_columns(text: str, name: str, skipped: list[int] | None = None) -> list[Row]:
+    """Every line of two or three numbers; lines at 0 Hz or without a level go to `skipped`."""
     rows = []
-    skipped = 0
     for number, line in enumerate(text.splitlines(), start=1):
         columns = split_columns(line)
         if not columns or not _NUMBER.match(columns[0]):
             continue
         row = _row(columns, number, name, ambiguous="," in line and "." not in line)
-        if row is None:
-            skipped += 1
-        else:
+        if row is not None:
             rows.append(row)
-    if skipped:
-        notes.append(f"{skipped} line{'s' * (skipped > 1)} at 0 Hz or without a level left out.")
-    _check_rows(rows, name)
-    return ReadResponse(_to_response(rows, notes), tuple(notes))
+        elif skipped is not None:
+            skipped.append(number)
+    return rows
 
 
 def split_columns(line: str) -> list[str]:
@@ -94,7 +108,7 @@ def split_columns(line: str) -> list[str]:
     return parts
 
 
-def _row(columns: list[str], line: int, name: str, ambiguous: bool) -> _Row | None:
+def _row(columns: list[str], line: int, name: str, ambiguous: bool) -> Row | None:
     if len(columns) < 2:
         raise ResponseFileError(
             f"{name}, line {line}: one column only; each line needs a frequency and a level in dB."
@@ -123,7 +137,7 @@ def _row(columns: list[str], line: int, name: str, ambiguous: bool) -> _Row | No
             f"{name}, line {line}: a level of {level:g} dB makes no sense; "
             "the second column must be dB."
         )
-    return _Row(line, frequency, level, phase)
+    return Row(line, frequency, level, phase)
 
 
 def _value(text: str, what: str, line: int, name: str) -> float | None:
@@ -137,7 +151,7 @@ def _value(text: str, what: str, line: int, name: str) -> float | None:
     return value
 
 
-def _check_rows(rows: list[_Row], name: str) -> None:
+def _check_rows(rows: list[Row], name: str) -> None:
     if not rows:
         raise ResponseFileError(
             f"{name} holds no line of numbers; a response has lines of frequency and level."
@@ -155,7 +169,7 @@ def _check_rows(rows: list[_Row], name: str) -> None:
         )
 
 
-def _to_response(rows: list[_Row], notes: list[str]) -> Response:
+def _to_response(rows: list[Row], notes: list[str]) -> Response:
     f = np.array([row.frequency for row in rows])
     level = np.array([row.level for row in rows])
     phases = [row.phase for row in rows]
