@@ -150,3 +150,38 @@ def test_search_proposes_and_repeats_itself(tmp_path: Path) -> None:
     assert (
         "step of 3 m" in run("search", EXAMPLES / "kiln-room.parlor", "--step", "3", code=1).stderr
     )
+
+
+def test_measuring_analysing_and_exporting_without_a_window(tmp_path: Path) -> None:
+    room = tmp_path / "room.parlor"
+    run("new", EXAMPLES / "kiln-room.json", room)
+    where = ("--arrangement", "A third", "--source", "left", "--seat", "desk")
+    done = run("measure", room, *where, "--seconds", "1", "--sweeps", "1").stdout
+    assert "simulated take-0001: good." in done and "dB SPL" in done
+    run("export", room, tmp_path / "out")
+    assert (tmp_path / "out" / "take-0001-A-third-left-at-desk.wav").exists()
+    assert "sound card" in run("measure", room, *where, "--device", "loud", code=2).stderr.lower()
+
+
+def test_a_recording_made_elsewhere_becomes_a_response(tmp_path: Path) -> None:
+    import soundfile
+    from scipy import signal
+
+    from jolly_parlor.signals.sweep import Sweep
+
+    played = Sweep(seconds=2.0).samples()
+    b, a = signal.butter(2, 60.0, "highpass", fs=48000)
+    heard = signal.lfilter(b, a, np.concatenate([np.zeros(900), 0.5 * played, np.zeros(48000)]))
+    for subtype in ("PCM_16", "PCM_24", "PCM_32", "FLOAT"):
+        both = np.column_stack([np.zeros(heard.size), heard])
+        soundfile.write(tmp_path / "r.wav", both, 48000, subtype=subtype)
+        soundfile.write(tmp_path / "s.wav", played, 48000, subtype="FLOAT")
+        for how in (("--sweep", tmp_path / "s.wav"), ("--seconds", "2")):
+            out = tmp_path / "out.csv"
+            run("analyse", tmp_path / "r.wav", *how, "--channel", "2", "--csv", out)
+            table = np.loadtxt(out, delimiter=",", skiprows=1)
+            level = np.interp([100.0, 1000.0], table[:, 0], table[:, 1])
+            _, expected = signal.freqz(b, a, [100.0, 1000.0], fs=48000)
+            assert level == pytest.approx(20 * np.log10(0.5 * np.abs(expected)), abs=0.1)
+    refused = run("analyse", tmp_path / "out.csv", "--csv", tmp_path / "x.csv", code=1).stderr
+    assert "out.csv could not be read as a WAV file" in refused

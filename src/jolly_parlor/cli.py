@@ -16,6 +16,7 @@ import numpy as np
 from jolly_parlor import __version__
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.eigenvalues import EigenvalueError
+from jolly_parlor.cli_measuring import analyse, export, measure_take
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import COMBINATIONS, Combination, Forecaster, combinations
@@ -201,6 +202,10 @@ def report(file: Path, out: Path, arrangement: str) -> None:
 
     write_card(build_card(open_document(file), arrangement), out)
     click.echo(f"{out} written.")
+
+
+for command in (measure_take, analyse, export):
+    cli.add_command(command)
 
 
 @cli.command()

@@ -186,7 +186,7 @@ def compare(
         raise ValueError(f"No take of this combination for: {', '.join(missing)}.")
     basis = basis or ("measured" if rows and have == len(rows) else "forecast")
     words = {
-        "measured": "ranked by takes",
+        "measured": "ranked by takes" + _kinds_of_takes(document, seat),
         "forecast": "ranked by forecast"
         + (f"; {have} of {len(rows)} have takes" if have else "; no takes yet"),
     }[basis]
@@ -196,6 +196,24 @@ def compare(
         return figure.value_db if figure else float("inf")
 
     return Comparison(combination, seat, basis, words, tuple(sorted(rows, key=order)))
+
+
+def _kinds_of_takes(document: Document, seat: str) -> str:
+    """What must be said of the takes before they are compared: simulated ones, unlike settings."""
+    takes = [
+        take
+        for a in document.arrangements
+        for source in document.source_names
+        if (take := document.take_of(a, source, seat)) is not None
+    ]
+    hows = [take.info.measured for take in takes]
+    words = ""
+    if any(how is not None and how.simulated for how in hows):
+        words += "; some are simulated"
+    ways = {(how.settings, how.calibration, how.device) if how else None for how in hows}
+    if len(ways) > 1:
+        words += "; they were not all taken with the same level, sweep and calibration"
+    return words
 
 
 def _row(

@@ -10,10 +10,35 @@ from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.signals.impulse import ImpulseResponse
+from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.response import Response
+from jolly_parlor.studio.measuring import Settings
 
 _SAME_PLACE_METRES = 0.005
 RESERVED_NAMES = ("left", "right", "both")
+
+
+@dataclass(frozen=True)
+class Measured:
+    """How a take was measured, where this program did it."""
+
+    __pydantic_config__ = {"extra": "forbid"}
+
+    device: str
+    simulated: bool
+    settings: Settings
+    calibration: str
+    """Name of the microphone's file; empty without one."""
+    mark: Mark
+    words: tuple[str, ...]
+    """What is to be said against it."""
+    level_db_spl: float | None
+    peak_db: float
+    impulse_start_seconds: float
+    """Time of the impulse response's first sample."""
+    insisted: bool = False
+    """Whether the user wants it used although it is bad."""
 
 
 @dataclass(frozen=True)
@@ -32,14 +57,22 @@ class TakeInfo:
     imported: str
     """Date and time, ISO 8601."""
     notes: tuple[str, ...] = ()
+    measured: Measured | None = None
 
 
 @dataclass(frozen=True, eq=False)
 class Take:
-    """One measured response."""
+    """One measured response, and the impulse response it came from where there is one."""
 
     info: TakeInfo
     response: Response
+    impulse: ImpulseResponse | None = None
+
+    @property
+    def usable(self) -> bool:
+        """Whether it may rank: not bad, or the user insists."""
+        how = self.info.measured
+        return how is None or how.mark != "bad" or how.insisted
 
     def applies_to(self, arrangement: Arrangement) -> bool:
         """Whether its source and seat still stand where they stood when it was taken."""
@@ -101,7 +134,15 @@ class Document:
         """The newest take of that source at that seat that still holds for the arrangement."""
         for take in reversed(self.takes):
             if take.info.source == source and take.info.seat == seat:
-                if take.applies_to(arrangement):
+                if take.applies_to(arrangement) and take.usable:
+                    return take
+        return None
+
+    def bad_take_of(self, arrangement: Arrangement, source: str, seat: str) -> Take | None:
+        """The newest take of that source at that seat that is left out because it is bad."""
+        for take in reversed(self.takes):
+            if (take.info.source, take.info.seat) == (source, seat):
+                if take.applies_to(arrangement) and not take.usable:
                     return take
         return None
 

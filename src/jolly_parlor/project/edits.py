@@ -15,6 +15,7 @@ from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import (
     Document,
     LedgerEntry,
+    Measured,
     Take,
     TakeInfo,
     brought_inside,
@@ -22,6 +23,8 @@ from jolly_parlor.project.document import (
     room_problems,
 )
 from jolly_parlor.signals.reading import ReadResponse
+from jolly_parlor.studio.device import Device
+from jolly_parlor.studio.measuring import Measurement, Settings
 
 
 class EditRefused(ValueError):
@@ -156,15 +159,65 @@ def add_take(
     file_name: str,
 ) -> Document:
     """Append an imported response as a take of a source at a seat of an arrangement."""
+    placed = _take_place(document, arrangement, source, seat)
+    info = TakeInfo(_next_id(document), source, seat, placed, file_name, _now(), read.notes)
+    changed = replace(document, takes=(*document.takes, Take(info, read.response)))
+    return _noted(changed, "take", f"{file_name}: {source} at {seat}, “{arrangement}”.")
+
+
+def _take_place(document: Document, arrangement: str, source: str, seat: str) -> Arrangement:
     placed = document.arrangement(arrangement)
     document.gear.seat(seat)
     if source not in document.source_names:
         raise EditRefused(
             f"There is no source “{source}”; there is {', '.join(document.source_names)}."
         )
-    info = TakeInfo(_next_id(document), source, seat, placed, file_name, _now(), read.notes)
-    changed = replace(document, takes=(*document.takes, Take(info, read.response)))
-    return _noted(changed, "take", f"{file_name}: {source} at {seat}, “{arrangement}”.")
+    return placed
+
+
+def add_measured(
+    document: Document,
+    found: Measurement,
+    device: Device,
+    settings: Settings,
+    calibration: str,
+    arrangement: str,
+    source: str,
+    seat: str,
+) -> Document:
+    """Append a take measured by this program, good or bad."""
+    placed = _take_place(document, arrangement, source, seat)
+    measured = Measured(
+        device.name,
+        device.simulated,
+        settings,
+        calibration,
+        found.verdict.mark,
+        found.verdict.words,
+        found.level_db_spl,
+        found.peak_db,
+        found.impulse.start_seconds,
+    )
+    number = _next_id(document)
+    name = f"{'simulated ' if device.simulated else ''}{number}"
+    info = TakeInfo(number, source, seat, placed, name, _now(), (), measured)
+    take = Take(info, found.response, found.impulse)
+    changed = replace(document, takes=(*document.takes, take))
+    word = {"good": "good", "doubtful": "doubtful", "bad": "bad, left out"}[measured.mark]
+    return _noted(changed, "take", f"{name}: {source} at {seat}, “{arrangement}”, {word}.")
+
+
+def insist_on_take(document: Document, take_id: str) -> Document:
+    """Use a bad take all the same."""
+
+    def insisted(take: Take) -> Take:
+        how = take.info.measured
+        if take.info.id != take_id or how is None:
+            return take
+        return replace(take, info=replace(take.info, measured=replace(how, insisted=True)))
+
+    changed = replace(document, takes=tuple(insisted(take) for take in document.takes))
+    return _noted(changed, "take", f"{take_id} is used although it is bad.")
 
 
 def remove_take(document: Document, take_id: str) -> Document:

@@ -16,7 +16,7 @@ from pydantic import ValidationError
 from jolly_parlor import __version__
 from jolly_parlor.atomic import replacing
 from jolly_parlor.placement.schools import SchoolCannotBeMet, school
-from jolly_parlor.project.document import Document, Take, problems
+from jolly_parlor.project.document import Document, Take, TakeInfo, problems
 from jolly_parlor.project.edits import EditRefused, propose
 from jolly_parlor.project.schema import (
     PROJECT,
@@ -26,7 +26,9 @@ from jolly_parlor.project.schema import (
     ProjectFile,
     in_words,
 )
+from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.wav import WavRefused, read_wav, wav_bytes
 
 SUFFIX = ".parlor"
 _LARGEST_MEMBER = 256 * 1024 * 1024
@@ -51,7 +53,11 @@ def open_document(path: Path) -> Document:
             text = _member(archive, "project.json")
             project = _project(text, path.name)
             takes = tuple(
-                Take(info, _curve(_member(archive, f"takes/{info.id}.csv"), path.name, info.id))
+                Take(
+                    info,
+                    _curve(_member(archive, f"takes/{info.id}.csv"), path.name, info.id),
+                    _impulse(archive, info),
+                )
                 for info in project.takes
             )
     except _UNREADABLE:
@@ -146,11 +152,15 @@ def _pack(document: Document) -> bytes:
     with zipfile.ZipFile(buffer, "w", zipfile.ZIP_DEFLATED) as archive:
         archive.writestr("project.json", project_json(document))
         for take in document.takes:
-            archive.writestr(f"takes/{take.info.id}.csv", _csv(take.response))
+            archive.writestr(f"takes/{take.info.id}.csv", response_csv(take.response))
+            if take.impulse is not None:
+                wav = wav_bytes(take.impulse.samples, take.impulse.sample_rate)
+                archive.writestr(f"takes/{take.info.id}.wav", wav, zipfile.ZIP_STORED)
     return buffer.getvalue()
 
 
-def _csv(response: Response) -> str:
+def response_csv(response: Response) -> str:
+    """Comma-separated with a header: frequency_hz, level_db and, where known, phase_deg."""
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
     has_phase = response.phase_deg is not None
@@ -171,6 +181,20 @@ def _curve(text: str, file_name: str, take_id: str) -> Response:
         raise FileRefused(
             f"{file_name}: the curve of take {take_id} is damaged; the file was left untouched."
         ) from None
+
+
+def _impulse(archive: zipfile.ZipFile, info: TakeInfo) -> ImpulseResponse | None:
+    """The impulse response of a take this program measured; None for an imported curve."""
+    if info.measured is None:
+        return None
+    name = f"takes/{info.id}.wav"
+    if archive.getinfo(name).file_size > _LARGEST_MEMBER:
+        raise zipfile.BadZipFile(name)
+    try:
+        samples, rate = read_wav(io.BytesIO(archive.read(name)), name)
+    except WavRefused:
+        raise zipfile.BadZipFile(name) from None
+    return ImpulseResponse(samples[:, 0], rate, info.measured.impulse_start_seconds)
 
 
 def _member(archive: zipfile.ZipFile, name: str) -> str:

@@ -104,11 +104,15 @@ def deconvolved(recording: FloatArray, sweep: Sweep) -> ImpulseResponse:
     2001). Negative times hold the distortion products, positive ones the linear response.
     Raises ValueError for a recording shorter than its sweep.
     """
-    played = sweep.samples()
+    return deconvolved_by(recording, sweep.samples(), sweep.sample_rate)
+
+
+def deconvolved_by(recording: FloatArray, played: FloatArray, sample_rate: int) -> ImpulseResponse:
+    """The same for any broadband sound that was played, as its samples."""
     if recording.ndim != 1 or recording.size < played.size:
         raise ValueError(
-            f"The recording lasts {recording.size / sweep.sample_rate:.1f} s; its sweep takes "
-            f"{sweep.seconds:.1f} s. Record to the end of the sweep and a second more."
+            f"The recording lasts {recording.size / sample_rate:.1f} s; its sweep takes "
+            f"{played.size / sample_rate:.1f} s. Record to the end of the sweep and a second more."
         )
     size = 1 << int(np.ceil(np.log2(recording.size + played.size)))
     source = np.fft.rfft(played, size)
@@ -117,7 +121,7 @@ def deconvolved(recording: FloatArray, sweep: Sweep) -> ImpulseResponse:
     raw = np.fft.irfft(heard * source.conj() / (power + _FLOOR**2 * power.max()), size)
     lead = played.size
     samples = np.concatenate([raw[size - lead :], raw[: recording.size]])
-    return ImpulseResponse(samples, sweep.sample_rate, -lead / sweep.sample_rate)
+    return ImpulseResponse(samples, sample_rate, -lead / sample_rate)
 
 
 def linear_part(whole: ImpulseResponse, sweep: Sweep, seconds: float = 1.0) -> ImpulseResponse:

@@ -5,14 +5,15 @@ from pathlib import Path
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
-from PyQt6.QtWidgets import QGridLayout, QPushButton
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
 
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.project.document import Take
-from jolly_parlor.project.edits import add_take, remove_take, remove_takes
+from jolly_parlor.project.edits import add_take, insist_on_take, remove_take, remove_takes
 from jolly_parlor.signals.reading import ReadResponse, ResponseFileError, read_response
 
 
@@ -31,6 +32,8 @@ class TakesStation(Station):
         self.grid.setHorizontalSpacing(14)
         self.grid.setVerticalSpacing(6)
         layout.addLayout(self.grid)
+        self.measure = MeasureCard(session)
+        self.body.addWidget(self.measure.frame)
         self.body.addWidget(frame)
         frame, layout = card()
         layout.addWidget(label("Before you measure", "head"))
@@ -72,12 +75,13 @@ class TakesStation(Station):
         """Show which takes there are."""
         document, a = self.session.document, self.session.arrangement
         clear(self.grid)
+        self.measure.refresh()
         held = [t for t in document.takes if any(t.applies_to(b) for b in document.arrangements)]
         here = sum(a is not None and t.applies_to(a) for t in held)
         count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"
         self.verdict.setText(count if held else "No takes yet")
         self.under.setText(
-            "Import a response as text: two or three columns, any header. Or drop files here."
+            "Measure here, or import responses as text: two or three columns, any header."
         )
         stale = document.stale_takes(a) if a is not None else []
         self.stale_card.setVisible(bool(stale))
@@ -95,7 +99,8 @@ class TakesStation(Station):
         for row, source in enumerate(document.source_names, start=1):
             self.grid.addWidget(label(source), row, 0, Qt.AlignmentFlag.AlignTop)
             for column, seat in enumerate(seats, start=1):
-                self._cell(row, column, source, seat, document.take_of(a, source, seat))
+                take = document.take_of(a, source, seat)
+                self._cell(row, column, source, seat, take or document.bad_take_of(a, source, seat))
         self.grid.setColumnStretch(len(seats) + 1, 1)
 
     def _cell(self, row: int, column: int, source: str, seat: str, take: Take | None) -> None:
@@ -103,20 +108,36 @@ class TakesStation(Station):
             button = QPushButton("Import…")
             button.setObjectName(f"import-{source}-{seat}")
             button.clicked.connect(partial(self.choose_file, source, seat))
-            where = Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignTop
-            self.grid.addWidget(button, row, column, where)
+            listen = QPushButton("Measure")
+            listen.setObjectName(f"measure-{source}-{seat}")
+            listen.clicked.connect(partial(self.measure.measure, source, seat))
+            pair = QHBoxLayout()
+            pair.setSpacing(6)
+            pair.addWidget(button)
+            pair.addWidget(listen)
+            pair.addStretch(1)
+            self.grid.addLayout(pair, row, column)
             return
         f = take.response.frequencies_hz
         phase = "" if take.response.phase_deg is not None else ", no phase"
         text = f"{take.info.file_name}\n{f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz{phase}"
         for note in take.info.notes:
             text += f"\n{note}"
+        how = take.info.measured
+        if how is not None:
+            text += f"\n{_MARKS[how.mark]}; {how.device}, {how.level_db_spl or 0:.0f} dB SPL"
+            text += "".join(f"\n{words}" for words in how.words)
         cell = QGridLayout()
         cell.setSpacing(2)
         cell.addWidget(label(text, wrap=True), 0, 0)
         remove = QPushButton("Remove")
         remove.clicked.connect(partial(self._remove, take.info.id, take.info.file_name))
         cell.addWidget(remove, 0, 1, Qt.AlignmentFlag.AlignTop)
+        if not take.usable:
+            insist = QPushButton("Use it anyway")
+            insist.setObjectName(f"insist-{source}-{seat}")
+            insist.clicked.connect(partial(self._insist, take.info.id))
+            cell.addWidget(insist, 1, 1, Qt.AlignmentFlag.AlignTop)
         cell.setColumnStretch(0, 1)
         self.grid.addLayout(cell, row, column)
 
@@ -146,6 +167,9 @@ class TakesStation(Station):
             self.session.told.emit(f"{path.name} imported as {source} at the {seat}. {notes}")
         return done
 
+    def _insist(self, take_id: str) -> None:
+        self.session.do(f"Use {take_id} anyway", lambda d: insist_on_take(d, take_id))
+
     def _remove(self, take_id: str, name: str) -> None:
         self.session.do(f"Remove {name}", lambda d: remove_take(d, take_id))
 
@@ -174,3 +198,6 @@ class TakesStation(Station):
             if where is None:
                 return
             self.import_file(path, *where)
+
+
+_MARKS = {"good": "✓ good", "doubtful": "? doubtful", "bad": "✗ bad, left out"}

@@ -1,0 +1,305 @@
+"""The card on Takes that measures: level check, meter, progress, what to measure next."""
+
+from functools import partial
+
+from PyQt6.QtCore import QRectF, QSize, Qt
+from PyQt6.QtGui import QPainter, QPaintEvent
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QProgressBar, QPushButton, QSpinBox, QWidget
+
+from jolly_parlor.app import theme
+from jolly_parlor.app.measuring import MeasureRun, Work
+from jolly_parlor.app.session import Session
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
+from jolly_parlor.placement.cautions import SWEEPS
+from jolly_parlor.project.edits import add_measured
+from jolly_parlor.project.staging import siblings_of, stage_of
+from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.studio.levelling import Level, find_level
+from jolly_parlor.studio.measuring import Measurement, Settings, measure
+from jolly_parlor.studio.simulated import SimulatedStudio
+from jolly_parlor.units import format_length
+
+_DROWNING_DB, _CLIPPING_DB = -60.0, -6.0
+_WHO = {"both": "both monitors", "left": "the left monitor", "right": "the right monitor"}
+
+
+class MeasureCard:
+    """Measures in the simulated studio. `frame` is the widget."""
+
+    def __init__(self, session: Session) -> None:
+        self.session = session
+        self._run: MeasureRun | None = None
+        self._studio: tuple[object, SimulatedStudio] | None = None
+        self._next: tuple[str, str] | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        head = QHBoxLayout()
+        head.addWidget(label("Measure", "head"))
+        self.words = label("", "soft", wrap=True)
+        self.words.setObjectName("measure-words")
+        head.addWidget(self.words, 1)
+        self.go = QPushButton("Measure it")
+        self.go.setObjectName("measure-next")
+        self.go.clicked.connect(self.measure_next)
+        head.addWidget(self.go)
+        layout.addLayout(head)
+        layout.addLayout(self._settings())
+        row = QHBoxLayout()
+        self.meter = Meter()
+        row.addWidget(self.meter)
+        self.bar = QProgressBar()
+        self.bar.setRange(0, 100)
+        self.bar.setTextVisible(False)
+        self.bar.setAccessibleName("Progress of the take")
+        row.addWidget(self.bar, 1)
+        self.stop_button = QPushButton("Silence")
+        self.stop_button.setObjectName("silence")
+        self.stop_button.clicked.connect(self.stop)
+        row.addWidget(self.stop_button)
+        self.running = QWidget()
+        self.running.setLayout(row)
+        self.running.hide()
+        layout.addWidget(self.running)
+        self.result = label("", wrap=True)
+        self.result.setObjectName("measure-result")
+        layout.addWidget(self.result)
+        session.closing.connect(self.close)
+
+    @property
+    def measuring(self) -> bool:
+        """Whether something plays."""
+        return self._run is not None
+
+    @property
+    def studio(self) -> SimulatedStudio:
+        """The device, made anew for another survey."""
+        room = self.session.document.room
+        if self._studio is None or self._studio[0] != room:
+            self._studio = (room, SimulatedStudio(room))
+        return self._studio[1]
+
+    @property
+    def settings(self) -> Settings:
+        """As entered."""
+        sweep = Sweep(seconds=self.seconds.value, sample_rate=self.studio.sample_rate)
+        return Settings(sweep, self.sweeps.value(), self.output.value)
+
+    def _settings(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        defaults = Settings()
+        self.output = number_field("output level", "dB", 0)
+        self.seconds = number_field("sweep length", "s", 0)
+        self.output.set_value(defaults.output_db)
+        self.seconds.set_value(defaults.sweep.seconds)
+        self.output.committed.connect(lambda v: self._keep(self.output, v, -80.0, 0.0))
+        self.seconds.committed.connect(lambda v: self._keep(self.seconds, v, 0.5, 60.0))
+        self.sweeps = QSpinBox()
+        self.sweeps.setRange(1, 8)
+        self.sweeps.setValue(defaults.sweeps)
+        self.sweeps.setAccessibleName("sweeps averaged")
+        self.sweeps.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)
+        self.mishaps = number_field("mishaps", "%", 0)
+        self.mishaps.setToolTip("How often somebody slams a door or talks in the simulated studio")
+        self.mishaps.set_value(0)
+        self.mishaps.committed.connect(lambda v: self._keep(self.mishaps, v, 0.0, 100.0))
+        self.level_button = QPushButton("Check the level")
+        self.level_button.setObjectName("check-level")
+        self.level_button.clicked.connect(self.check_level)
+        for title, widget in (
+            ("sweeps", self.sweeps),
+            ("each", self.seconds),
+            ("at", self.output),
+            ("mishaps", self.mishaps),
+        ):
+            row.addWidget(label(title, "soft"))
+            row.addWidget(widget)
+        row.addWidget(self.level_button)
+        row.addWidget(label(SWEEPS, "soft", wrap=True), 1)
+        for field in (self.output, self.seconds, self.mishaps):
+            field.setMaximumWidth(64)
+            field.failed.connect(self.session.refused.emit)
+        return row
+
+    def _keep(self, field: CheckedField, value: float, low: float, high: float) -> None:
+        if low <= value <= high:
+            field.keep(value)
+            return
+        name = field.objectName()
+        self.session.refused.emit(f"The {name} goes from {low:g} to {high:g}; it stays as it was.")
+        field.reset()
+
+    def refresh(self) -> None:
+        """Say what comes next."""
+        self._next = self._missing()
+        document, a = self.session.document, self.session.arrangement
+        able = a is not None and self._run is None
+        self.go.setEnabled(able and self._next is not None)
+        self.level_button.setEnabled(able)
+        if a is None:
+            self.words.setText("Rough in an arrangement first.")
+        elif self._next is None:
+            self.words.setText(f"Everything of “{a.name}” is measured.")
+        else:
+            source, seat = self._next
+            ear, units = a.seats[seat], self.session.settings.values.units
+            self.words.setText(
+                f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
+                f"{format_length(ear.y, units)} from the front wall, "
+                f"{format_length(ear.x, units)} from the left, {format_length(ear.z, units)} high. "
+                f"{self.studio.name}: a made-up room much like {document.room.name}; it is silent."
+            )
+
+    def measure_next(self) -> None:
+        """The first take that is missing here."""
+        if self._next is not None:
+            self.measure(*self._next)
+
+    def measure(self, source: str, seat: str) -> None:
+        """Measure one take; good or bad, it is kept."""
+        document, a = self.session.document, self.session.arrangement
+        if a is None or self._run is not None:
+            return
+        try:
+            stage, settings = stage_of(document, a, seat), self.settings
+            settings.sweep.samples()
+        except ValueError as error:
+            self.session.refused.emit(str(error))
+            return
+        studio, calibration = self.studio, self.studio.calibration()
+        studio.mishap_rate = self.mishaps.value / 100
+        others = siblings_of(document, a, source, seat)
+
+        def work(progress, cancelled):  # type: ignore[no-untyped-def]
+            return measure(
+                studio, settings, source, stage, calibration, others, progress, cancelled
+            )
+
+        taken = partial(self._taken, settings, calibration.name, a.name, source, seat)
+        self._start(work, taken, f"{source} at the {seat}")
+
+    def check_level(self) -> None:
+        """Find the output level with the first source at the seat looked at."""
+        document, a = self.session.document, self.session.arrangement
+        if a is None or self._run is not None:
+            return
+        source, seat = self._next or ("left", document.gear.seats[0].name)
+        stage, studio = stage_of(document, a, seat), self.studio
+        name = "left" if source == "both" else source
+
+        def work(progress, cancelled):  # type: ignore[no-untyped-def]
+            return find_level(studio, name, stage, progress, cancelled)
+
+        self._start(work, self._levelled, "level check")
+
+    def stop(self) -> None:
+        """Silence at once."""
+        if self._run is not None:
+            self._run.cancel()
+
+    def close(self) -> None:
+        """End the thread before the window goes."""
+        if self._run is not None:
+            self._run.cancel()
+            self._run.wait()
+
+    def _missing(self) -> tuple[str, str] | None:
+        """Source and seat of the next take worth making: the main seat first."""
+        document, a = self.session.document, self.session.arrangement
+        if a is None:
+            return None
+        subs = [sub.name for sub in document.gear.subwoofers]
+        for index, seat in enumerate(document.gear.seats):
+            wanted = ["left", "right", "both", *subs] if index == 0 else ["both"]
+            for source in wanted:
+                if document.take_of(a, source, seat.name) is None:
+                    return source, seat.name
+        return None
+
+    def _start(self, work: Work, done: object, what: str) -> None:
+        self._run = MeasureRun(work)
+        self._run.progressed.connect(self._progress)
+        self._run.done.connect(done)
+        self._run.refused.connect(self._refuse)
+        self._run.finished.connect(self._finish)
+        self.running.show()
+        self.bar.setValue(0)
+        self.result.setText(f"Playing and listening: {what} …")
+        self.refresh()
+        self._run.start()
+
+    def _progress(self, share: float, peak_db: float) -> None:
+        self.bar.setValue(round(100 * share))
+        self.meter.show_level(peak_db)
+
+    def _refuse(self, why: str) -> None:
+        self.result.setText(why)
+
+    def _finish(self) -> None:
+        self._run = None
+        self.running.hide()
+        self.refresh()
+
+    def _levelled(self, found: Level) -> None:
+        if found.good:
+            self.output.set_value(round(found.output_db))
+        self.result.setText(found.words)
+
+    def _taken(
+        self,
+        settings: Settings,
+        calibration: str,
+        arrangement: str,
+        source: str,
+        seat: str,
+        found: Measurement,
+    ) -> None:
+        device = self.studio
+        self.session.do(
+            f"Measure {source} at the {seat}",
+            lambda d: add_measured(
+                d, found, device, settings, calibration, arrangement, source, seat
+            ),
+        )
+        mark = found.verdict.mark
+        opening = {
+            "good": "A good take.",
+            "doubtful": "A doubtful take:",
+            "bad": "A bad take, kept but left out of every ranking:",
+        }[mark]
+        loud = f" {found.level_db_spl:.0f} dB SPL at the seat." if found.level_db_spl else ""
+        self.result.setText(" ".join([opening, *found.verdict.words]) + loud)
+
+
+class Meter(QWidget):
+    """The input's peak between drowning and clipping."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._peak = -120.0
+        self.setAccessibleName("Input level")
+
+    def sizeHint(self) -> QSize:
+        """A short strip."""
+        return QSize(150, 16)
+
+    def show_level(self, peak_db: float) -> None:
+        """Draw this peak."""
+        self._peak = peak_db
+        self.setToolTip(f"{peak_db:.0f} dB below full scale")
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent | None) -> None:
+        """Calm between the two ends, wine where it would clip."""
+        t = theme.current()
+        with QPainter(self) as p:
+            rect = QRectF(0, 3, self.width(), self.height() - 6)
+            p.fillRect(rect, t.colour("band"))
+            share = min(max((self._peak - _DROWNING_DB) / -_DROWNING_DB, 0.0), 1.0)
+            hot = self._peak > _CLIPPING_DB
+            filled = QRectF(0, 3, rect.width() * share, rect.height())
+            p.fillRect(filled, t.colour("wine" if hot else "teal"))
+            p.setPen(t.colour("soft"))
+            edge = rect.width() * (1 + _CLIPPING_DB / -_DROWNING_DB)
+            p.drawLine(int(edge), 1, int(edge), self.height() - 1)
+            p.setBrush(Qt.BrushStyle.NoBrush)

@@ -1,0 +1,156 @@
+"""Commands about sound itself: measure, analyse, export. Part of `cli`."""
+
+from pathlib import Path
+
+import click
+import numpy as np
+
+from jolly_parlor.project.edits import add_measured
+from jolly_parlor.project.exporting import export_document
+from jolly_parlor.project.files import open_document, response_csv, save_document
+from jolly_parlor.project.staging import siblings_of, stage_of
+from jolly_parlor.signals.calibration import Calibration, read_calibration
+from jolly_parlor.signals.impulse import deconvolved, deconvolved_by, linear_part
+from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.signals.wav import WavRefused, read_wav
+from jolly_parlor.studio.device import Device, DeviceFailed
+from jolly_parlor.studio.measuring import RESPONSE_HZ, Settings, measure
+
+PATH = click.Path(path_type=Path)
+
+
+@click.command("measure")
+@click.argument("file", type=PATH)
+@click.option("--arrangement", required=True, help="Name of the arrangement as it stands.")
+@click.option("--source", required=True, help="left, right, both, or a subwoofer's name.")
+@click.option("--seat", required=True, help="Name of the seat where the microphone is.")
+@click.option("--device", default="simulated", show_default=True, help="simulated.")
+@click.option("--sweeps", default=2, show_default=True, type=click.IntRange(1, 8))
+@click.option("--seconds", default=5.0, show_default=True, help="Length of a sweep.")
+@click.option("--output", default=-26.0, show_default=True, help="Level, dB below full scale.")
+@click.option("--calibration", "file_of_mic", type=PATH, help="The microphone's file.")
+@click.option("--seed", default=1, show_default=True, help="Which simulated studio.")
+@click.option("--mishaps", default=0.0, show_default=True, type=click.FloatRange(0, 1))
+def measure_take(
+    file: Path,
+    arrangement: str,
+    source: str,
+    seat: str,
+    device: str,
+    sweeps: int,
+    seconds: float,
+    output: float,
+    file_of_mic: Path | None,
+    seed: int,
+    mishaps: float,
+) -> None:
+    """Measure one take and add it to FILE; a bad one is kept but left out of rankings."""
+    document = open_document(file)
+    placed = document.arrangement(arrangement)
+    if source not in document.source_names:
+        raise click.UsageError(f"--source is one of {', '.join(document.source_names)}.")
+    stage = stage_of(document, placed, seat)
+    studio, own = _device(device, document.room, seed, mishaps)
+    calibration = read_calibration(file_of_mic) if file_of_mic is not None else own
+    settings = Settings(Sweep(seconds=seconds, sample_rate=studio.sample_rate), sweeps, output)
+    try:
+        found = measure(
+            studio,
+            settings,
+            source,
+            stage,
+            calibration,
+            siblings_of(document, placed, source, seat),
+        )
+    except DeviceFailed as error:
+        raise ValueError(str(error)) from None
+    name = calibration.name if calibration else ""
+    changed = add_measured(document, found, studio, settings, name, arrangement, source, seat)
+    save_document(changed, file)
+    click.echo(f"{changed.takes[-1].info.file_name}: {found.verdict.mark}.")
+    if found.level_db_spl is not None:
+        click.echo(f"{found.level_db_spl:.0f} dB SPL at the microphone.")
+    for words in found.verdict.words:
+        click.echo(words)
+
+
+@click.command("analyse")
+@click.argument("recording", type=PATH)
+@click.option("--sweep", "sweep_file", type=PATH, help="The sweep that was played, as WAV.")
+@click.option("--low", default=10.0, show_default=True, help="Else: where it began, Hz.")
+@click.option("--high", default=20000.0, show_default=True, help="Where it ended, Hz.")
+@click.option("--seconds", default=5.0, show_default=True, help="How long it took.")
+@click.option("--channel", default=1, show_default=True, help="Of the recording, from 1.")
+@click.option("--calibration", "file_of_mic", type=PATH, help="The microphone's file.")
+@click.option("--csv", "out", type=PATH, required=True, help="Where to write the response.")
+def analyse(
+    recording: Path,
+    sweep_file: Path | None,
+    low: float,
+    high: float,
+    seconds: float,
+    channel: int,
+    file_of_mic: Path | None,
+    out: Path,
+) -> None:
+    """Turn the RECORDING of a sweep into a frequency response."""
+    samples, rate = read_wav(recording, recording.name)
+    if not 1 <= channel <= samples.shape[1]:
+        raise click.UsageError(
+            f"{recording.name} has {samples.shape[1]} channels; there is no number {channel}."
+        )
+    heard = samples[:, channel - 1]
+    if sweep_file is not None:
+        played, sweep_rate = read_wav(sweep_file, sweep_file.name)
+        if sweep_rate != rate:
+            raise WavRefused(
+                f"{sweep_file.name} has {sweep_rate} samples a second, {recording.name} has "
+                f"{rate}: record at the rate of the sweep."
+            )
+        impulse = deconvolved_by(heard, played[:, 0], rate)
+        linear = impulse.gated(0.1, 1.0)
+    else:
+        sweep = Sweep(low, high, seconds, rate)
+        linear = linear_part(deconvolved(heard, sweep), sweep)
+    f = RESPONSE_HZ[0.45 * rate >= RESPONSE_HZ]
+    pressure = linear.pressure(f)
+    if file_of_mic is not None:
+        pressure = pressure / read_calibration(file_of_mic).factor(f)
+    _write(out, response_csv(Response.from_pressure(f, pressure)))
+    peak = 20 * np.log10(max(float(np.max(np.abs(heard))), 1e-6))
+    click.echo(f"{out}: {f.size} points, arrival at {linear.arrival_seconds() * 1000:.1f} ms.")
+    if peak > -0.01:
+        click.echo(f"{recording.name} reaches full scale: it may be clipped.")
+
+
+@click.command("export")
+@click.argument("file", type=PATH)
+@click.argument("folder", type=PATH)
+def export(file: Path, folder: Path) -> None:
+    """Write every take and average of FILE into FOLDER as CSV, text and WAV."""
+    made = export_document(open_document(file), folder)
+    click.echo(f"{len(made)} files written to {folder}.")
+
+
+def _device(
+    name: str, room: object, seed: int, mishaps: float
+) -> tuple[Device, Calibration | None]:
+    from jolly_parlor.acoustics.room import Room
+    from jolly_parlor.studio.simulated import SimulatedStudio
+
+    assert isinstance(room, Room)
+    if name != "simulated":
+        raise click.UsageError(
+            f"There is no device “{name}”; there is: simulated. Sound cards are not in yet."
+        )
+    studio = SimulatedStudio(room, seed, mishaps)
+    return studio, studio.calibration()
+
+
+def _write(out: Path, text: str) -> None:
+    try:
+        out.write_text(text, "utf-8")
+    except OSError as error:
+        reason = (error.strerror or "the place cannot be written").lower()
+        raise ValueError(f"{out} could not be written: {reason}.") from None

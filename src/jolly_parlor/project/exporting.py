@@ -1,0 +1,95 @@
+"""Everything as a folder that any program can read: CSV, three-column text and WAV."""
+
+import re
+from pathlib import Path
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.atomic import replacing
+from jolly_parlor.project.document import Document, Take
+from jolly_parlor.project.files import FileRefused, project_json, response_csv
+from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.wav import wav_bytes
+
+
+def export_document(document: Document, folder: Path) -> list[Path]:
+    """Write each take, the mean of each source over its seats, and project.json; the files made.
+
+    Raises FileRefused where the folder cannot be written.
+    """
+    made: list[Path] = []
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+        made.append(_write(folder / "project.json", project_json(document).encode()))
+        for take in document.takes:
+            stem = folder / _safe(f"{take.info.id} {take.info.placed.name} {_what(take)}")
+            made += _curves(stem, take.response)
+            if take.impulse is not None:
+                wav = wav_bytes(take.impulse.samples, take.impulse.sample_rate)
+                made.append(_write(stem.with_name(stem.name + ".wav"), wav))
+        for name, mean in averages(document).items():
+            made += _curves(folder / _safe(f"mean {name}"), mean)
+    except OSError as error:
+        reason = (error.strerror or "the place cannot be written").lower()
+        raise FileRefused(f"{folder} could not be written: {reason}.") from None
+    return made
+
+
+def averages(document: Document) -> dict[str, Response]:
+    """For each arrangement and source measured at several seats, the mean on power over them."""
+    groups: dict[str, list[Response]] = {}
+    for a in document.arrangements:
+        for source in document.source_names:
+            takes = (document.take_of(a, source, seat) for seat in a.seats)
+            found = [take.response for take in takes if take is not None]
+            if len(found) > 1:
+                groups[f"{a.name} {source}"] = found
+    return {name: _power_mean(found) for name, found in groups.items()}
+
+
+def _power_mean(responses: list[Response]) -> Response:
+    """On the frequencies of the first that all cover; phase has no mean and is left out."""
+    low = max(r.frequencies_hz[0] for r in responses)
+    high = min(r.frequencies_hz[-1] for r in responses)
+    f = responses[0].frequencies_hz
+    f = f[(f >= low) & (f <= high)]
+    power: FloatArray = np.mean(
+        [10 ** (np.interp(f, r.frequencies_hz, r.level_db) / 10) for r in responses], axis=0
+    )
+    return Response(f, 10 * np.log10(power))
+
+
+def _text(response: Response) -> str:
+    """Tab-separated columns after comment lines."""
+    lines = ["* frequency Hz, level dB, phase degrees"]
+    lines += ["\t".join(f"{value:.6g}" for value in row) for row in _rows(response)]
+    return "\n".join(lines) + "\n"
+
+
+def _rows(response: Response) -> FloatArray:
+    columns = [response.frequencies_hz, response.level_db]
+    if response.phase_deg is not None:
+        columns.append(response.phase_deg)
+    return np.column_stack(columns)
+
+
+def _curves(stem: Path, response: Response) -> list[Path]:
+    return [
+        _write(stem.with_name(stem.name + ".csv"), response_csv(response).encode()),
+        _write(stem.with_name(stem.name + ".txt"), _text(response).encode()),
+    ]
+
+
+def _what(take: Take) -> str:
+    return f"{take.info.source} at {take.info.seat}"
+
+
+def _safe(name: str) -> str:
+    return re.sub(r"[^\w.-]+", "-", name).strip("-")
+
+
+def _write(path: Path, data: bytes) -> Path:
+    with replacing(path) as temporary:
+        temporary.write_bytes(data)
+    return path

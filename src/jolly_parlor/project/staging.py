@@ -1,0 +1,42 @@
+"""What stands where while a take is measured, as the devices want to be told."""
+
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.project.document import Document
+from jolly_parlor.signals.response import Response
+from jolly_parlor.studio.device import Stage, StagedSource
+
+
+def stage_of(document: Document, arrangement: Arrangement, seat: str) -> Stage:
+    """All sources of an arrangement and a microphone at the ear centre of a seat.
+
+    Raises ValueError for a seat there is not.
+    """
+    gear = document.gear
+    gear.seat(seat)
+    monitor = gear.monitor
+    sources = {
+        side: StagedSource(
+            arrangement.position(side), monitor.low_corner_hz, monitor.low_slope_db_per_octave
+        )
+        for side in ("left", "right")
+    }
+    for sub in gear.subwoofers:
+        place = arrangement.subwoofers[sub.name]
+        sources[sub.name] = StagedSource(place, sub.low_corner_hz, sub.low_slope_db_per_octave)
+    board = arrangement.board(gear.desk)
+    return Stage(document.room, sources, arrangement.seats[seat], board)
+
+
+def siblings_of(
+    document: Document, arrangement: Arrangement, source: str, seat: str
+) -> dict[str, Response]:
+    """Takes at the same seat of single monitors, to compare a new one with. Only a monitor has
+    siblings: a subwoofer, and both together, are rightly of another level.
+    """
+    if source not in ("left", "right"):
+        return {}
+    other = "right" if source == "left" else "left"
+    take = document.take_of(arrangement, other, seat)
+    if take is None or take.info.measured is None:
+        return {}
+    return {other: take.response}

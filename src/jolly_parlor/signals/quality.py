@@ -1,0 +1,169 @@
+"""Is a take to be trusted? Judged from the recordings themselves, in words."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.bands import band_edges_hz
+from jolly_parlor.signals.response import Response
+
+Mark = Literal["good", "doubtful", "bad"]
+
+_CLIPPED, _CLIPPED_SAMPLES = 0.999, 3
+_DROWNING_DB, _THIN_DB = 10.0, 20.0
+_DISAGREE_DB, _DISAGREE_BAD_DB = 1.0, 3.0
+_FAR_METRES, _LOST_METRES = 0.05, 0.20
+_SIBLING_DB, _NULL_DB = 3.0, 10.0
+_FARTHEST_METRES = 40.0
+_OCTAVES_HZ = (31.5, 63.0, 125.0, 250.0)
+_COMPARED_HZ: FloatArray = np.geomspace(25.0, 300.0, 120)
+
+
+@dataclass(frozen=True)
+class Remark:
+    """One thing found: how bad, and the sentence that says it."""
+
+    mark: Mark
+    text: str
+
+
+@dataclass(frozen=True)
+class Verdict:
+    """What to think of a take."""
+
+    remarks: tuple[Remark, ...]
+
+    @property
+    def mark(self) -> Mark:
+        """The worst of the remarks; good without any."""
+        marks = {remark.mark for remark in self.remarks}
+        return "bad" if "bad" in marks else "doubtful" if "doubtful" in marks else "good"
+
+    @property
+    def words(self) -> tuple[str, ...]:
+        """The sentences."""
+        return tuple(remark.text for remark in self.remarks)
+
+
+def clipping(recordings: Sequence[FloatArray]) -> list[Remark]:
+    """Full-scale samples in a row."""
+    for number, samples in enumerate(recordings, start=1):
+        full = int(np.sum(np.abs(samples) >= _CLIPPED))
+        if full >= _CLIPPED_SAMPLES:
+            return [
+                Remark(
+                    "bad",
+                    f"Sweep {number} clipped in {full} samples: turn the input down and measure "
+                    "again.",
+                )
+            ]
+    return []
+
+
+def noise(sweep: FloatArray, silence: FloatArray, sample_rate: int, low_hz: float) -> list[Remark]:
+    """Signal to noise of each octave against the silence recorded just before.
+
+    low_hz: the source's low corner; octaves that end below it are not asked for.
+    """
+    found = []
+    for midband in _OCTAVES_HZ:
+        low, high = band_edges_hz(midband, 1)
+        if high < low_hz:
+            continue
+        signal_db = _band_db(sweep, sample_rate, low, high)
+        ratio = signal_db - _band_db(silence, sample_rate, low, high)
+        if ratio < _THIN_DB:
+            mark: Mark = "bad" if ratio < _DROWNING_DB else "doubtful"
+            found.append(
+                Remark(
+                    mark,
+                    f"Only {max(ratio, 0.0):.0f} dB above the noise around {midband:g} Hz: play "
+                    "louder, make it quieter, or sweep longer.",
+                )
+            )
+    return found
+
+
+def disagreement(responses: Sequence[Response]) -> list[Remark]:
+    """Where two sweeps of the same thing differ."""
+    found: list[Remark] = []
+    for number, other in enumerate(responses[1:], start=2):
+        one, two = _levels(responses[0]), _levels(other)
+        gap = np.abs(one - two)
+        # In a null the same noise shows as a large difference and means nothing.
+        gap[np.minimum(one, two) < np.median(one) - _NULL_DB] = 0.0
+        at = int(np.argmax(gap))
+        if gap[at] > _DISAGREE_DB:
+            mark: Mark = "bad" if gap[at] > _DISAGREE_BAD_DB else "doubtful"
+            found.append(
+                Remark(
+                    mark,
+                    f"Sweeps 1 and {number} differ by {gap[at]:.1f} dB at {_COMPARED_HZ[at]:.0f} "
+                    "Hz: something made a noise; measure again.",
+                )
+            )
+    return found
+
+
+def arrival(measured_metres: float | None, expected_metres: float) -> list[Remark]:
+    """The distance the sound says against the one the plan says."""
+    if measured_metres is None:
+        return [Remark("doubtful", "No timing reference: arrival and phase cannot be checked.")]
+    if not 0.0 < measured_metres < _FARTHEST_METRES:
+        return [Remark("bad", "No sound of the sweep could be told from the noise.")]
+    off = measured_metres - expected_metres
+    if abs(off) <= _FAR_METRES:
+        return []
+    mark: Mark = "bad" if abs(off) > _LOST_METRES else "doubtful"
+    return [
+        Remark(
+            mark,
+            f"The sound came from {measured_metres:.2f} m, the plan says {expected_metres:.2f} m: "
+            "check the microphone's place and the channel.",
+        )
+    ]
+
+
+def calibration(name: str) -> list[Remark]:
+    """A microphone without its file."""
+    if name:
+        return []
+    return [Remark("doubtful", "No microphone calibration was loaded.")]
+
+
+def siblings(response: Response, others: dict[str, Response]) -> list[Remark]:
+    """Against other takes at the same seat: another level, or the very same sound."""
+    found: list[Remark] = []
+    own = _levels(response)
+    for name, other in others.items():
+        theirs = _levels(other)
+        if np.max(np.abs(own - theirs)) < 0.02:
+            found.append(
+                Remark("bad", f"This is the same sound as {name}: was the channel switched?")
+            )
+        elif abs(float(np.mean(own - theirs))) > _SIBLING_DB:
+            gap = float(np.mean(own - theirs))
+            word = "louder" if gap > 0 else "quieter"
+            found.append(
+                Remark(
+                    "doubtful",
+                    f"{abs(gap):.0f} dB {word} than {name}: measure all at one setting.",
+                )
+            )
+    return found
+
+
+def _levels(response: Response) -> FloatArray:
+    return np.interp(np.log(_COMPARED_HZ), np.log(response.frequencies_hz), response.level_db)
+
+
+def _band_db(samples: FloatArray, sample_rate: int, low: float, high: float) -> float:
+    """Mean power of a band per second of sound, dB."""
+    spectrum = np.fft.rfft(samples)
+    f = np.fft.rfftfreq(samples.size, 1 / sample_rate)
+    chosen = (f >= low) & (f < high)
+    power = 2 * np.sum(np.abs(spectrum[chosen]) ** 2) / samples.size**2
+    return float(10 * np.log10(max(power, 1e-20)))

@@ -1,0 +1,1 @@
+"""Measuring devices: one interface, the simulated studio, sound cards."""

@@ -1,0 +1,83 @@
+"""What every measuring device offers: play a sound from one source and record the microphone."""
+
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from typing import Protocol
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.images import Board
+from jolly_parlor.acoustics.room import Point, Room
+
+LATENCY_ALLOWANCE_SECONDS = 0.25
+"""Recorded beyond what was played, besides the room's own ringing."""
+
+Progress = Callable[[float, float], None]
+"""Called with the share done, 0 to 1, and the input's peak in dB below full scale."""
+
+
+class DeviceFailed(RuntimeError):
+    """The device could not play or record; the message says why and what to do."""
+
+
+@dataclass(frozen=True)
+class StagedSource:
+    """One loudspeaker as it stands."""
+
+    place: Point
+    low_corner_hz: float
+    low_slope_db_per_octave: int
+
+
+@dataclass(frozen=True)
+class Stage:
+    """What stands where while a sound is played. A sound card's user has put it there; the
+    simulated studio needs to be told.
+    """
+
+    room: Room
+    sources: dict[str, StagedSource]
+    microphone: Point
+    desk: Board | None = None
+
+
+@dataclass(frozen=True, eq=False)
+class Recording:
+    """What came back. Full scale is 1."""
+
+    samples: FloatArray
+    """The microphone, (samples,), as many beyond what was played as were asked for."""
+    sample_rate: int
+    loopback: FloatArray | None = None
+    """The signal as it left, recorded beside it: the timing reference. None without one."""
+    troubles: tuple[str, ...] = field(default=())
+    """Over- and underruns and their like, in words."""
+
+
+class Device(Protocol):
+    """A way to play and record at once."""
+
+    name: str
+    simulated: bool
+    sample_rate: int
+
+    def record(
+        self,
+        sound: FloatArray,
+        source: str,
+        stage: Stage,
+        after_seconds: float,
+        progress: Progress,
+        cancelled: Callable[[], bool],
+    ) -> Recording:
+        """Play a sound (full scale 1, already at its level) from one source, or silence from
+        none where `source` is empty, and record until `after_seconds` beyond it.
+
+        Raises DeviceFailed in a sentence. Cancelling silences at once and returns what was
+        recorded so far.
+        """
+        ...
+
+    @property
+    def full_scale_db_spl(self) -> float | None:
+        """The sound pressure level of a recording at full scale, None where it is not known."""
+        ...

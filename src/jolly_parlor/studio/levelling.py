@@ -1,0 +1,72 @@
+"""The level check: quiet first, louder step by step, until the seat hears 70 to 75 dB SPL."""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.studio.device import Device, Progress, Stage
+
+LOWEST_DB_SPL, HIGHEST_DB_SPL = 70.0, 75.0
+"""At the seat while a sweep plays; common practice, no source."""
+_AIM_DB_SPL = 72.5
+_FIRST_DB, _STEP_DB, _HIGHEST_OUTPUT_DB = -50.0, 6.0, -3.0
+_CLIPPING_DB = -6.0
+_SECONDS = 1.0
+
+
+@dataclass(frozen=True)
+class Level:
+    """What the check found."""
+
+    output_db: float
+    """To measure with, below full scale."""
+    level_db_spl: float | None
+    peak_db: float
+    """Of the input, below full scale."""
+    words: str
+    good: bool
+
+
+def find_level(
+    device: Device,
+    source: str,
+    stage: Stage,
+    progress: Progress = lambda share, peak: None,
+    cancelled: Callable[[], bool] = lambda: False,
+) -> Level:
+    """Play short sweeps from one source, rising by 6 dB at most, and stop in time.
+
+    Raises DeviceFailed.
+    """
+    sweep = Sweep(20.0, 2000.0, _SECONDS, device.sample_rate)
+    sound = sweep.samples()
+    output = _FIRST_DB
+    while True:
+        recording = device.record(
+            sound * 10 ** (output / 20), source, stage, 0.5, progress, cancelled
+        )
+        heard = recording.samples[: sound.size]
+        peak = 20 * np.log10(max(float(np.max(np.abs(heard))), 1e-6)) if heard.size else -120.0
+        full = device.full_scale_db_spl
+        level = None
+        if full is not None and heard.size:
+            level = float(full + 10 * np.log10(max(float(np.mean(heard**2)), 1e-20)))
+        if cancelled():
+            return Level(output, level, peak, "Stopped.", False)
+        if peak > _CLIPPING_DB:
+            words = "The input is close to clipping: turn its gain down and check again."
+            return Level(output, level, peak, words, False)
+        missing = _AIM_DB_SPL - level if level is not None else _CLIPPING_DB - 12.0 - peak
+        if abs(missing) < 1.0 or (level is None and missing <= 0):
+            return Level(output, level, peak, _words(level, peak), True)
+        if output >= _HIGHEST_OUTPUT_DB and missing > 0:
+            words = "Full output is still too quiet: turn the monitors up and check again."
+            return Level(output, level, peak, words, False)
+        output = min(output + min(missing, _STEP_DB), _HIGHEST_OUTPUT_DB)
+
+
+def _words(level: float | None, peak: float) -> str:
+    loud = f"{level:.0f} dB SPL at the seat" if level is not None else "level not calibrated"
+    return f"{loud}, input peaks {-peak:.0f} dB below clipping. Leave every setting as it is now."

@@ -1,0 +1,188 @@
+"""One take from beginning to end: silence, sweeps, deconvolution, average, verdict."""
+
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from typing import Annotated
+
+import numpy as np
+from annotated_types import Ge, Le
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.signals import quality
+from jolly_parlor.signals.calibration import Calibration
+from jolly_parlor.signals.impulse import ImpulseResponse, deconvolved, linear_part
+from jolly_parlor.signals.quality import Verdict
+from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.studio.device import Device, Progress, Recording, Stage
+
+RESPONSE_HZ: FloatArray = log_grid(10.0, 20000.0, 48)
+"""The frequencies a take is kept at."""
+
+_SILENCE_SECONDS, _AFTER_SECONDS = 1.0, 1.2
+_TALL = 1e-6
+
+
+@dataclass(frozen=True)
+class Settings:
+    """How to measure."""
+
+    __pydantic_config__ = {"extra": "forbid"}
+
+    sweep: Sweep = field(default=Sweep())
+    sweeps: Annotated[int, Ge(1), Le(8)] = 2
+    output_db: Annotated[float, Ge(-80.0), Le(0.0)] = -26.0
+    """Of full scale."""
+
+
+@dataclass(frozen=True, eq=False)
+class Measurement:
+    """What a take brought."""
+
+    response: Response
+    """The mean of the sweeps: level in dB of sound pressure level where the device knows it, else
+    against full scale, for a sweep at full scale; phase from the timing reference.
+    """
+    impulse: ImpulseResponse
+    verdict: Verdict
+    level_db_spl: float | None
+    """Of the first sweep at the microphone, as played."""
+    peak_db: float
+    """Of the recordings, below full scale."""
+
+
+class Cancelled(Exception):
+    """The user stopped; nothing is kept."""
+
+
+def measure(
+    device: Device,
+    settings: Settings,
+    source: str,
+    stage: Stage,
+    calibration: Calibration | None = None,
+    siblings: dict[str, Response] | None = None,
+    progress: Progress = lambda share, peak: None,
+    cancelled: Callable[[], bool] = lambda: False,
+) -> Measurement:
+    """Measure one source at the stage's microphone.
+
+    source: a name of the stage's, or `both`. siblings: takes at the same place to compare with.
+    Raises Cancelled, DeviceFailed, and ValueError for a sweep that cannot be.
+    """
+    sweep, count = settings.sweep, max(settings.sweeps, 1)
+    sound = sweep.samples() * 10 ** (settings.output_db / 20)
+    parts = count + 1
+    silence = _recorded(
+        device,
+        np.zeros(round(_SILENCE_SECONDS * device.sample_rate)),
+        "",
+        stage,
+        0.0,
+        lambda share, peak: progress(share / parts, peak),
+        cancelled,
+    )
+    taken: list[Recording] = []
+    for number in range(count):
+        taken.append(
+            _recorded(
+                device,
+                sound,
+                source,
+                stage,
+                _AFTER_SECONDS,
+                lambda share, peak, n=number: progress((n + 1 + share) / parts, peak),  # type: ignore[misc]
+                cancelled,
+            )
+        )
+    impulses = [_impulse(recording, sweep, settings.output_db) for recording in taken]
+    responses = [_response(impulse, device, calibration) for impulse in impulses]
+    low_hz = max((stage.sources[name].low_corner_hz for name in _names(source)), default=20.0)
+    remarks = [
+        *quality.clipping([r.samples for r in taken]),
+        *(quality.Remark("doubtful", t) for r in taken for t in r.troubles),
+        *quality.noise(taken[0].samples, silence.samples, device.sample_rate, low_hz),
+        *quality.disagreement(responses),
+        *_arrival(impulses[0], taken[0], source, stage),
+        *quality.calibration(calibration.name if calibration else ""),
+        *quality.siblings(responses[0], siblings or {}),
+    ]
+    peak = max(float(np.max(np.abs(r.samples))) for r in taken)
+    return Measurement(
+        _mean(responses),
+        impulses[0],
+        Verdict(tuple(remarks)),
+        _level(device, taken[0].samples[: sound.size]),
+        20 * np.log10(max(peak, _TALL)),
+    )
+
+
+def _recorded(
+    device: Device,
+    sound: FloatArray,
+    source: str,
+    stage: Stage,
+    after: float,
+    progress: Progress,
+    cancelled: Callable[[], bool],
+) -> Recording:
+    recording = device.record(sound, source, stage, after, progress, cancelled)
+    if cancelled():
+        raise Cancelled
+    return recording
+
+
+def _names(source: str) -> tuple[str, ...]:
+    return ("left", "right") if source == "both" else (source,)
+
+
+def _impulse(recording: Recording, sweep: Sweep, output_db: float) -> ImpulseResponse:
+    """Of the room and everything in it, for a sweep at full scale, time zero when it left."""
+    loudness = 10 ** (output_db / 20)
+    whole = linear_part(deconvolved(recording.samples / loudness, sweep), sweep)
+    left_at = 0.0
+    if recording.loopback is not None:
+        reference = deconvolved(recording.loopback / loudness, sweep)
+        left_at = reference.between(-0.05, reference.times[-1]).peak_seconds
+    return ImpulseResponse(whole.samples, whole.sample_rate, whole.start_seconds - left_at)
+
+
+def _response(
+    impulse: ImpulseResponse, device: Device, calibration: Calibration | None
+) -> Response:
+    top = 0.45 * impulse.sample_rate
+    f = RESPONSE_HZ[top >= RESPONSE_HZ]
+    pressure = impulse.pressure(f)
+    if calibration is not None:
+        pressure = pressure / calibration.factor(f)
+    if device.full_scale_db_spl is not None:
+        pressure = pressure * 10 ** (device.full_scale_db_spl / 20)
+    return Response.from_pressure(f, pressure)
+
+
+def _mean(responses: list[Response]) -> Response:
+    """Complex mean: what the sweeps have in common stays, what they do not fades."""
+    f = responses[0].frequencies_hz
+    total = np.zeros(f.size, dtype=np.complex128)
+    for r in responses:
+        total += r.pressure(f)
+    return Response.from_pressure(f, total / len(responses))
+
+
+def _arrival(
+    impulse: ImpulseResponse, recording: Recording, source: str, stage: Stage
+) -> list[quality.Remark]:
+    places = [stage.sources[name].place for name in _names(source)]
+    expected = min(place.distance(stage.microphone) for place in places)
+    if recording.loopback is None:
+        return quality.arrival(None, expected)
+    return quality.arrival(impulse.arrival_seconds() * stage.room.speed_of_sound, expected)
+
+
+def _level(device: Device, samples: FloatArray) -> float | None:
+    """Sound pressure level over the sweep."""
+    if device.full_scale_db_spl is None:
+        return None
+    power = float(np.mean(samples**2))
+    return float(device.full_scale_db_spl + 10 * np.log10(max(power, 1e-20)))

@@ -1,0 +1,85 @@
+"""Measuring as the user does it, in the simulated studio."""
+
+from dataclasses import replace
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QLineEdit, QPushButton
+from pytestqt.qtbot import QtBot
+
+from helpers_app import settled
+from jolly_parlor.app.window import MainWindow
+
+
+def _enter(window: MainWindow, name: str, text: str) -> None:
+    field = window.stations[4].findChild(QLineEdit, name)
+    field.setFocus()
+    field.selectAll()
+    QTest.keyClicks(field, text)
+    QTest.keyClick(field, Qt.Key.Key_Return)
+
+
+def _begin(window: MainWindow):
+    window.session.load(replace(window.session.document, takes=()), None)
+    window.go(4)
+    card = window.stations[4].measure
+    card.sweeps.setValue(1)
+    _enter(window, "sweep length", "1")
+    return card
+
+
+def test_level_then_the_next_take_and_the_one_after(qtbot: QtBot, window: MainWindow) -> None:
+    card = _begin(window)
+    assert "Next: the left monitor at the desk; microphone" in card.words.text()
+    assert "Simulated studio" in card.words.text()
+    card.level_button.click()
+    qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
+    assert "dB SPL at the seat" in card.result.text()
+    window.findChild(QPushButton, "measure-next").click()
+    assert card.running.isVisible() or card.measuring
+    qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
+    document = window.session.document
+    assert [t.info.source for t in document.takes] == ["left"]
+    assert document.takes[0].info.measured.simulated
+    assert "Next: the right monitor" in card.words.text()
+    settled(qtbot, window)
+    window.undo()
+    assert window.session.document.takes == ()
+
+
+def test_a_mishap_is_kept_marked_and_used_only_on_request(qtbot: QtBot, window: MainWindow) -> None:
+    card = _begin(window)
+    card.sweeps.setValue(2)
+    _enter(window, "mishaps", "100 %")
+    card.measure("left", "desk")
+    qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
+    take = window.session.document.takes[0]
+    assert take.info.measured.mark != "good"
+    a = window.session.arrangement
+    if take.info.measured.mark == "bad":
+        assert "left out of every ranking" in card.result.text()
+        assert window.session.document.take_of(a, "left", "desk") is None
+        settled(qtbot, window)
+        window.stations[4].findChild(QPushButton, "insist-left-desk").click()
+    assert window.session.document.take_of(a, "left", "desk") is not None
+
+
+def test_silence_stops_at_once_and_keeps_nothing(qtbot: QtBot, window: MainWindow) -> None:
+    card = _begin(window)
+    card.measure("both", "desk")
+    window.findChild(QPushButton, "silence").click()
+    qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
+    assert card.result.text() == "Stopped; nothing was kept."
+    assert window.session.document.takes == ()
+    assert not card.running.isVisible()
+
+
+def test_what_cannot_be_played_is_refused_and_nothing_lost(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    card = _begin(window)
+    _enter(window, "output level", "12")
+    assert "goes from -80 to 0" in window.notice_text.text()
+    assert card.output.value == -26.0
+    _enter(window, "output level", "loud")
+    assert "is not a number" in window.notice_text.text()
