@@ -28,7 +28,7 @@ from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.edits import add_take, propose
 from jolly_parlor.project.files import open_document, read_survey, save_document
-from jolly_parlor.signals.reading import read_response
+from jolly_parlor.signals.importing import read_take
 
 PATH = click.Path(path_type=Path)
 
@@ -87,10 +87,13 @@ def propose_arrangement(file: Path, school_id: str) -> None:
 @click.option("--arrangement", required=True, help="Name of the arrangement measured.")
 @click.option("--source", required=True, help="left, right, both, or a subwoofer's name.")
 @click.option("--seat", required=True, help="Name of the seat.")
-def import_take(file: Path, response: Path, arrangement: str, source: str, seat: str) -> None:
-    """Add the measured RESPONSE to FILE as a take."""
+@click.option("--channel", default=1, show_default=True, help="Of a WAV with several, from 1.")
+def import_take(
+    file: Path, response: Path, arrangement: str, source: str, seat: str, channel: int
+) -> None:
+    """Add the measured RESPONSE (text, or an impulse response as WAV) to FILE as a take."""
     document = open_document(file)
-    read = read_response(response)
+    read = read_take(response, channel)
     save_document(add_take(document, read, arrangement, source, seat, response.name), file)
     f = read.response.frequencies_hz
     click.echo(f"{response.name}: {f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz.")

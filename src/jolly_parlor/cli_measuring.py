@@ -10,12 +10,13 @@ from jolly_parlor.project.exporting import export_document
 from jolly_parlor.project.files import open_document, response_csv, save_document
 from jolly_parlor.project.staging import siblings_of, stage_of
 from jolly_parlor.signals.calibration import Calibration, read_calibration
+from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.impulse import deconvolved, deconvolved_by, linear_part
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.wav import WavRefused, read_wav
 from jolly_parlor.studio.device import Device, DeviceFailed
-from jolly_parlor.studio.measuring import RESPONSE_HZ, Settings, measure
+from jolly_parlor.studio.measuring import Settings, measure
 
 PATH = click.Path(path_type=Path)
 
@@ -113,7 +114,7 @@ def analyse(
     else:
         sweep = Sweep(low, high, seconds, rate)
         linear = linear_part(deconvolved(heard, sweep), sweep)
-    f = RESPONSE_HZ[0.45 * rate >= RESPONSE_HZ]
+    f = TAKE_HZ[0.45 * rate >= TAKE_HZ]
     pressure = linear.pressure(f)
     if file_of_mic is not None:
         pressure = pressure / read_calibration(file_of_mic).factor(f)

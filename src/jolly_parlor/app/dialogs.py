@@ -3,14 +3,17 @@
 from pathlib import Path
 
 from PyQt6.QtWidgets import (
+    QCheckBox,
     QComboBox,
     QDialog,
     QDialogButtonBox,
     QFileDialog,
     QFormLayout,
+    QGridLayout,
     QInputDialog,
     QMessageBox,
     QPushButton,
+    QScrollArea,
     QVBoxLayout,
     QWidget,
 )
@@ -19,6 +22,7 @@ from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import SUFFIX
+from jolly_parlor.project.guessing import Place, guess
 
 
 def ask_open(parent: QWidget, settings: SettingsStore) -> Path | None:
@@ -54,7 +58,7 @@ def choose_response(parent: QWidget, settings: SettingsStore) -> Path | None:
         parent,
         "Import a response",
         settings.values.last_folder,
-        "Responses (*.txt *.csv *.frd *.dat *.tsv);;All files (*)",
+        "Responses (*.txt *.csv *.frd *.dat *.tsv *.wav);;All files (*)",
     )
     return _kept(chosen, settings)
 
@@ -116,6 +120,58 @@ def ask_where(parent: QWidget, file_name: str, document: Document) -> tuple[str,
     if dialog.exec() != QDialog.DialogCode.Accepted:
         return None
     return source.currentText(), seat.currentText()
+
+
+def ask_places(
+    parent: QWidget, paths: list[Path], document: Document, arrangement: str
+) -> list[Place] | None:
+    """Which file is which: a row each, guessed from its name, to be corrected or left out."""
+    dialog = QDialog(parent)
+    dialog.setWindowTitle("Which file is which?")
+    grid = QGridLayout()
+    for column, title in enumerate(("import", "file", "arrangement", "source", "seat")):
+        grid.addWidget(label(title, "soft"), 0, column)
+    options = (
+        [a.name for a in document.arrangements],
+        list(document.source_names),
+        [s.name for s in document.gear.seats],
+    )
+    rows: list[tuple[QCheckBox, list[QComboBox]]] = []
+    for row, path in enumerate(paths, start=1):
+        guessed = guess(document, path, arrangement)
+        wanted = QCheckBox()
+        wanted.setChecked(True)
+        grid.addWidget(wanted, row, 0)
+        grid.addWidget(label(path.name), row, 1)
+        boxes = []
+        named = (guessed.arrangement, guessed.source, guessed.seat)
+        for column, (names, value) in enumerate(zip(options, named, strict=True), start=2):
+            box = QComboBox()
+            box.addItems(names)
+            box.setCurrentText(value)
+            grid.addWidget(box, row, column)
+            boxes.append(box)
+        rows.append((wanted, boxes))
+    holder, scroll = QWidget(), QScrollArea()
+    holder.setLayout(grid)
+    scroll.setWidgetResizable(True)
+    scroll.setWidget(holder)
+    layout = QVBoxLayout(dialog)
+    layout.addWidget(scroll)
+    buttons = QDialogButtonBox()
+    buttons.addButton(QPushButton("Import these"), QDialogButtonBox.ButtonRole.AcceptRole)
+    buttons.addButton(QPushButton("Import none"), QDialogButtonBox.ButtonRole.RejectRole)
+    buttons.accepted.connect(dialog.accept)
+    buttons.rejected.connect(dialog.reject)
+    layout.addWidget(buttons)
+    dialog.resize(760, 420)
+    if dialog.exec() != QDialog.DialogCode.Accepted:
+        return None
+    return [
+        Place(path, *(box.currentText() for box in boxes))
+        for path, (wanted, boxes) in zip(paths, rows, strict=True)
+        if wanted.isChecked()
+    ]
 
 
 def show_text(parent: QWidget, title: str, html: str) -> None:

@@ -8,17 +8,14 @@ import numpy as np
 from annotated_types import Ge, Le
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.signals import quality
 from jolly_parlor.signals.calibration import Calibration
+from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.impulse import ImpulseResponse, deconvolved, linear_part
 from jolly_parlor.signals.quality import Verdict
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Device, Progress, Recording, Stage
-
-RESPONSE_HZ: FloatArray = log_grid(10.0, 20000.0, 48)
-"""The frequencies a take is kept at."""
 
 _SILENCE_SECONDS, _AFTER_SECONDS = 1.0, 1.2
 _TALL = 1e-6
@@ -152,7 +149,7 @@ def _response(
     impulse: ImpulseResponse, device: Device, calibration: Calibration | None
 ) -> Response:
     top = 0.45 * impulse.sample_rate
-    f = RESPONSE_HZ[top >= RESPONSE_HZ]
+    f = TAKE_HZ[top >= TAKE_HZ]
     pressure = impulse.pressure(f)
     if calibration is not None:
         pressure = pressure / calibration.factor(f)

@@ -12,9 +12,11 @@ from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.placement.cautions import SWEEPS
-from jolly_parlor.project.document import Take
+from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.edits import add_take, insist_on_take, remove_take, remove_takes
-from jolly_parlor.signals.reading import ReadResponse, ResponseFileError, read_response
+from jolly_parlor.project.guessing import Place, files_in
+from jolly_parlor.signals.importing import read_take
+from jolly_parlor.signals.reading import ReadResponse, ResponseFileError
 
 
 class TakesStation(Station):
@@ -155,7 +157,7 @@ class TakesStation(Station):
         if a is None:
             return False
         try:
-            read: ReadResponse = read_response(path)
+            read: ReadResponse = read_take(path)
         except ResponseFileError as error:
             self.session.refused.emit(str(error))
             return False
@@ -166,6 +168,26 @@ class TakesStation(Station):
             notes = " ".join(read.notes)
             self.session.told.emit(f"{path.name} imported as {source} at the {seat}. {notes}")
         return done
+
+    def import_places(self, places: list[Place]) -> None:
+        """Import many as one undoable step; those that are refused are named with the reason."""
+        reads, refusals = [], []
+        for place in places:
+            try:
+                reads.append((place, read_take(place.path)))
+            except ResponseFileError as error:
+                refusals.append(str(error))
+        if reads:
+
+            def edit(document: Document) -> Document:
+                for place, read in reads:
+                    where = (place.arrangement, place.source, place.seat)
+                    document = add_take(document, read, *where, place.path.name)
+                return document
+
+            self.session.do(f"Import {len(reads)} files", edit)
+        told = f"{len(reads)} imported." if places else "Nothing imported."
+        self.session.told.emit(" ".join([told, *refusals[:3]]))
 
     def _insist(self, take_id: str) -> None:
         self.session.do(f"Use {take_id} anyway", lambda d: insist_on_take(d, take_id))
@@ -187,13 +209,23 @@ class TakesStation(Station):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent | None) -> None:
-        """Each file asks where it belongs."""
+        """One file asks where it belongs; several, or folders, are mapped in one table."""
         from jolly_parlor.app import dialogs
 
         assert event is not None
         mime = event.mimeData()
-        for url in mime.urls() if mime is not None else []:
-            path = Path(url.toLocalFile())
+        a = self.session.arrangement
+        dropped = [Path(url.toLocalFile()) for url in mime.urls()] if mime is not None else []
+        paths = files_in(dropped)
+        if a is None or not paths:
+            what = "Rough in an arrangement first." if a is None else "No response files there."
+            self.session.refused.emit(what)
+            return
+        if len(paths) > 1:
+            places = dialogs.ask_places(self, paths, self.session.document, a.name)
+            self.import_places(places or [])
+            return
+        for path in paths:
             where = dialogs.ask_where(self, path.name, self.session.document)
             if where is None:
                 return

@@ -1,0 +1,209 @@
+"""Sound cards through PortAudio. An optional extra: without `sounddevice` it says how to get it."""
+
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from typing import Any
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
+
+_BLOCK = 1024
+_WAIT_SECONDS = 0.05
+
+
+@dataclass(frozen=True)
+class Channels:
+    """Which channel is what, counted from 1."""
+
+    outputs: dict[str, int] = field(default_factory=lambda: {"left": 1, "right": 2})
+    microphone: int = 1
+    loopback_output: int | None = None
+    """Plays everything a second time, cabled back to `loopback_input`: the timing reference."""
+    loopback_input: int | None = None
+
+
+class SoundCard:
+    """One PortAudio device for playing and recording. Raises DeviceFailed in a sentence."""
+
+    simulated = False
+
+    def __init__(
+        self,
+        device: int | str | None = None,
+        channels: Channels | None = None,
+        sample_rate: int = 48000,
+        full_scale_db_spl: float | None = None,
+    ) -> None:
+        self._sd = _portaudio()
+        self.channels = channels or Channels()
+        self.sample_rate = sample_rate
+        self.device = device
+        self._full_scale_db_spl = full_scale_db_spl
+        self.name = self._checked()
+
+    @property
+    def full_scale_db_spl(self) -> float | None:
+        """As calibrated by the user; None where it is not known."""
+        return self._full_scale_db_spl
+
+    def record(
+        self,
+        sound: FloatArray,
+        source: str,
+        stage: Stage,
+        after_seconds: float,
+        progress: Progress,
+        cancelled: Callable[[], bool],
+    ) -> Recording:
+        """As the interface asks; the stage is the user's own doing and is not looked at."""
+        out = self._routed(sound, source, after_seconds)
+        run = _Run(out, self._inputs)
+        try:
+            stream = self._sd.Stream(
+                samplerate=self.sample_rate,
+                blocksize=_BLOCK,
+                device=self.device,
+                channels=(self._inputs, out.shape[1]),
+                dtype="float32",
+                latency="high",  # a measurement can wait; a gap in the sweep would spoil it
+                callback=run.step,
+                finished_callback=run.ended,
+            )
+            with stream:
+                while not run.wait(_WAIT_SECONDS):
+                    progress(run.share, run.peak_db)
+                    if cancelled():
+                        stream.abort()  # silent at once: what is queued is thrown away
+                        break
+        except self._sd.PortAudioError as error:
+            raise DeviceFailed(
+                f"{self.name} stopped: {_reason(error)}. Check that nothing else uses it."
+            ) from None
+        heard = run.heard[: run.done]
+        loopback = None
+        if self.channels.loopback_input is not None:
+            loopback = heard[:, self.channels.loopback_input - 1].astype(np.float64)
+        samples = heard[:, self.channels.microphone - 1].astype(np.float64)
+        return Recording(samples, self.sample_rate, loopback, run.troubles)
+
+    @property
+    def _inputs(self) -> int:
+        return max(self.channels.microphone, self.channels.loopback_input or 1)
+
+    def _routed(self, sound: FloatArray, source: str, after: float) -> Any:
+        """The sound on its output channels, silence after it, (frames, channels) float32."""
+        wanted = self.channels.outputs
+        names = ("left", "right") if source == "both" else (source,) if source else ()
+        missing = [name for name in names if name not in wanted]
+        if missing:
+            raise DeviceFailed(f"No output channel is set for {missing[0]}; choose one.")
+        used = [*wanted.values(), self.channels.loopback_output or 1]
+        frames = sound.size + round(after * self.sample_rate)
+        out = np.zeros((frames, max(used)), np.float32)
+        for name in names:
+            out[: sound.size, wanted[name] - 1] = sound
+        if source and self.channels.loopback_output is not None:
+            out[: sound.size, self.channels.loopback_output - 1] = sound
+        return out
+
+    def _checked(self) -> str:
+        """The device's name, after asking whether it can do what is wanted."""
+        most = max([*self.channels.outputs.values(), self.channels.loopback_output or 1])
+        try:
+            told = self._sd.query_devices(self.device, "output")
+            self._sd.check_output_settings(self.device, most, "float32", None, self.sample_rate)
+            self._sd.check_input_settings(
+                self.device, self._inputs, "float32", None, self.sample_rate
+            )
+        except (self._sd.PortAudioError, ValueError) as error:
+            raise DeviceFailed(
+                f"The sound card cannot play {most} and record {self._inputs} channels at "
+                f"{self.sample_rate} Hz: {_reason(error)}."
+            ) from None
+        return str(told["name"])
+
+
+class _Run:
+    """What one stream plays and has heard; its callback runs on PortAudio's own thread."""
+
+    def __init__(self, out: Any, inputs: int) -> None:
+        from threading import Event
+
+        self.out, self.heard = out, np.zeros((len(out), inputs), np.float32)
+        self.done = 0
+        self._late: set[str] = set()
+        self._end = Event()
+
+    def step(self, indata: Any, outdata: Any, frames: int, _time: Any, status: Any) -> None:
+        """One block."""
+        import sounddevice
+
+        for flag, words in _FLAGS.items():
+            if getattr(status, flag):
+                self._late.add(words)
+        here = min(frames, len(self.out) - self.done)
+        outdata[:here] = self.out[self.done : self.done + here]
+        outdata[here:] = 0
+        self.heard[self.done : self.done + here] = indata[:here]
+        self.done += here
+        if self.done >= len(self.out):
+            raise sounddevice.CallbackStop
+
+    def ended(self) -> None:
+        """The stream has ended."""
+        self._end.set()
+
+    def wait(self, seconds: float) -> bool:
+        """Whether it ended within that time."""
+        return self._end.wait(seconds)
+
+    @property
+    def share(self) -> float:
+        """How much is done, 0 to 1."""
+        return self.done / max(len(self.out), 1)
+
+    @property
+    def peak_db(self) -> float:
+        """Of the last tenth of a second or so heard, below full scale."""
+        recent = self.heard[max(self.done - 4800, 0) : self.done]
+        peak = float(np.max(np.abs(recent))) if recent.size else 0.0
+        return float(20 * np.log10(max(peak, 1e-6)))
+
+    @property
+    def troubles(self) -> tuple[str, ...]:
+        """Over- and underruns, in words."""
+        return tuple(sorted(self._late))
+
+
+_FLAGS = {
+    "input_overflow": "The computer was too slow to record: parts are missing. Measure again.",
+    "output_underflow": "The computer was too slow to play: the sweep has gaps. Measure again.",
+}
+
+
+def _portaudio() -> Any:
+    try:
+        import sounddevice
+    except (ImportError, OSError):
+        raise DeviceFailed(
+            "Sound cards need the extra “soundcard” (pip install jolly-parlor[soundcard]) and the "
+            "system's PortAudio library."
+        ) from None
+    return sounddevice
+
+
+def sound_cards() -> list[str]:
+    """Names of the devices that can both play and record. Raises DeviceFailed."""
+    every = _portaudio().query_devices()
+    return [
+        str(d["name"])
+        for d in every
+        if d["max_input_channels"] > 0 and d["max_output_channels"] > 0
+    ]
+
+
+def _reason(error: Exception) -> str:
+    text = str(error.args[0]) if error.args else str(error)
+    return text.rstrip(".")

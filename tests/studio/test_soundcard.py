@@ -1,0 +1,149 @@
+"""A real stream through a virtual sound card: what is played into a null sink is recorded again.
+
+Skipped, with the reason, where no virtual device can be started.
+"""
+
+import os
+import shutil
+import subprocess
+import time
+from collections.abc import Iterator
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.staging import stage_of
+from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.studio.device import DeviceFailed, Stage
+from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.soundcard import Channels, SoundCard, sound_cards
+
+
+@pytest.fixture(scope="module")
+def virtual_card(tmp_path_factory: pytest.TempPathFactory) -> Iterator[None]:
+    """PulseAudio with a null sink whose monitor is recorded, as ALSA's default device."""
+    if shutil.which("pulseaudio") is None:
+        pytest.skip("pulseaudio is not installed, so there is no virtual sound card")
+    pytest.importorskip("sounddevice", exc_type=ImportError)
+    home = tmp_path_factory.mktemp("pulse")
+    home.chmod(0o700)
+    (home / ".asoundrc").write_text("pcm.!default { type pulse }\nctl.!default { type pulse }\n")
+    socket = home / "pulse.sock"
+    own = {
+        "HOME": str(home),
+        "XDG_RUNTIME_DIR": str(home),
+        "PULSE_RUNTIME_PATH": str(home / "run"),
+        "PULSE_SERVER": f"unix:{socket}",
+    }
+    before = {name: os.environ.get(name) for name in own}
+    os.environ.update(own)
+    server = subprocess.Popen(
+        [
+            "pulseaudio",
+            "-n",
+            "--daemonize=no",
+            "--exit-idle-time=-1",
+            f"--load=module-native-protocol-unix socket={socket} auth-anonymous=1",
+            "--load=module-null-sink sink_name=room rate=48000 channels=2 format=float32le",
+        ],
+        stdout=subprocess.DEVNULL,
+        stderr=subprocess.DEVNULL,
+    )
+    try:
+        _until_it_plays(server, socket)
+        yield
+    finally:
+        server.terminate()
+        server.wait(timeout=10)
+        for name, value in before.items():
+            if value is None:
+                os.environ.pop(name)
+            else:
+                os.environ[name] = value
+
+
+def _until_it_plays(server: subprocess.Popen[bytes], socket: Path) -> None:
+    for _ in range(100):
+        if server.poll() is not None:
+            pytest.skip("pulseaudio ended at once, so there is no virtual sound card")
+        if socket.exists():
+            break
+        time.sleep(0.1)
+    import sounddevice
+
+    sounddevice._terminate()
+    sounddevice._initialize()  # PortAudio looks for devices once; look again
+    try:
+        SoundCard("default")
+    except DeviceFailed as error:
+        pytest.skip(f"the virtual sound card cannot be used: {error}")
+
+
+@pytest.fixture
+def stage(kiln: Document) -> Stage:
+    return stage_of(kiln, kiln.arrangements[0], "desk")
+
+
+def test_a_sweep_comes_back_flat_and_in_time(virtual_card: None, stage: Stage) -> None:
+    card = SoundCard("default", Channels(loopback_output=2, loopback_input=2))
+    assert "default" in sound_cards()
+    settings = Settings(Sweep(seconds=2.0), sweeps=1, output_db=-12.0)
+    told: list[float] = []
+    found = measure(card, settings, "left", stage, progress=lambda share, peak: told.append(share))
+    f = (found.response.frequencies_hz > 40) & (found.response.frequencies_hz < 10000)
+    # Not by the maximum: the virtual server of a busy machine may drop a block.
+    assert np.median(np.abs(found.response.level_db[f])) < 0.1
+    assert abs(found.impulse.peak_seconds) * 48000 < 0.1
+    assert told == sorted(told) and len(told) > 10
+    assert found.level_db_spl is None
+
+
+def test_the_loopback_is_the_same_moment_as_the_microphone(
+    virtual_card: None, stage: Stage
+) -> None:
+    card = SoundCard("default", Channels(loopback_output=2, loopback_input=2))
+    sound = 0.3 * Sweep(seconds=0.8).samples()
+    heard = card.record(sound, "left", stage, 0.5, lambda s, p: None, lambda: False)
+    assert heard.loopback is not None
+    assert np.max(np.abs(heard.samples)) > 0.2
+    assert np.allclose(heard.samples, heard.loopback, atol=1e-6)
+
+
+def test_each_source_goes_to_its_channel(virtual_card: None, stage: Stage) -> None:
+    card = SoundCard("default", Channels(microphone=2))
+    sound = 0.3 * Sweep(seconds=0.6).samples()
+    heard = {
+        source: np.max(
+            np.abs(card.record(sound, source, stage, 0.3, lambda s, p: None, lambda: False).samples)
+        )
+        for source in ("left", "right", "both", "")
+    }
+    assert heard["left"] < 1e-3 and heard[""] < 1e-3
+    assert heard["right"] == pytest.approx(0.3, rel=0.05)
+    assert heard["both"] == pytest.approx(0.3, rel=0.05)
+
+
+def test_cancelling_stops_the_stream(virtual_card: None, stage: Stage) -> None:
+    card = SoundCard("default")
+    begun = time.monotonic()
+    part = card.record(
+        np.zeros(48000 * 20),
+        "left",
+        stage,
+        0.0,
+        lambda share, peak: None,
+        lambda: time.monotonic() - begun > 0.3,
+    )
+    assert time.monotonic() - begun < 5.0
+    assert part.samples.size < 48000 * 5
+
+
+def test_what_it_cannot_do_is_said(virtual_card: None, stage: Stage) -> None:
+    with pytest.raises(DeviceFailed, match="cannot play"):
+        SoundCard("no such card")
+    with pytest.raises(DeviceFailed, match="No output channel is set for sub"):
+        SoundCard("default").record(
+            np.zeros(100), "sub", stage, 0.0, lambda s, p: None, lambda: False
+        )
