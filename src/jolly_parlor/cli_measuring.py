@@ -17,6 +17,8 @@ from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.wav import WavRefused, read_wav
 from jolly_parlor.studio.device import Device, DeviceFailed
 from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.simulated import SimulatedStudio
+from jolly_parlor.studio.soundcard import Channels, SoundCard
 
 PATH = click.Path(path_type=Path)
 
@@ -26,7 +28,11 @@ PATH = click.Path(path_type=Path)
 @click.option("--arrangement", required=True, help="Name of the arrangement as it stands.")
 @click.option("--source", required=True, help="left, right, both, or a subwoofer's name.")
 @click.option("--seat", required=True, help="Name of the seat where the microphone is.")
-@click.option("--device", default="simulated", show_default=True, help="simulated.")
+@click.option(
+    "--device", default="simulated", show_default=True, help="simulated, or a sound card's name."
+)
+@click.option("--microphone", default=1, show_default=True, help="Input channel, from 1.")
+@click.option("--loopback", nargs=2, type=int, help="Output and input cabled as timing reference.")
 @click.option("--sweeps", default=2, show_default=True, type=click.IntRange(1, 8))
 @click.option("--seconds", default=5.0, show_default=True, help="Length of a sweep.")
 @click.option("--output", default=-26.0, show_default=True, help="Level, dB below full scale.")
@@ -39,6 +45,8 @@ def measure_take(
     source: str,
     seat: str,
     device: str,
+    microphone: int,
+    loopback: tuple[int, int] | None,
     sweeps: int,
     seconds: float,
     output: float,
@@ -52,10 +60,18 @@ def measure_take(
     if source not in document.source_names:
         raise click.UsageError(f"--source is one of {', '.join(document.source_names)}.")
     stage = stage_of(document, placed, seat)
-    studio, own = _device(device, document.room, seed, mishaps)
-    calibration = read_calibration(file_of_mic) if file_of_mic is not None else own
-    settings = Settings(Sweep(seconds=seconds, sample_rate=studio.sample_rate), sweeps, output)
     try:
+        if device == "simulated":
+            simulated = SimulatedStudio(document.room, seed, mishaps)
+            studio: Device = simulated
+            own: Calibration | None = simulated.calibration()
+        else:
+            outputs = {name: number for number, name in enumerate(stage.sources, start=1)}
+            out, back = loopback or (None, None)
+            studio, own = SoundCard(device, Channels(outputs, microphone, out, back)), None
+        calibration = read_calibration(file_of_mic) if file_of_mic is not None else own
+        sweep = Sweep(seconds=seconds, sample_rate=studio.sample_rate)
+        settings = Settings(sweep, sweeps, output)
         found = measure(
             studio,
             settings,
@@ -132,21 +148,6 @@ def export(file: Path, folder: Path) -> None:
     """Write every take and average of FILE into FOLDER as CSV, text and WAV."""
     made = export_document(open_document(file), folder)
     click.echo(f"{len(made)} files written to {folder}.")
-
-
-def _device(
-    name: str, room: object, seed: int, mishaps: float
-) -> tuple[Device, Calibration | None]:
-    from jolly_parlor.acoustics.room import Room
-    from jolly_parlor.studio.simulated import SimulatedStudio
-
-    assert isinstance(room, Room)
-    if name != "simulated":
-        raise click.UsageError(
-            f"There is no device “{name}”; there is: simulated. Sound cards are not in yet."
-        )
-    studio = SimulatedStudio(room, seed, mishaps)
-    return studio, studio.calibration()
 
 
 def _write(out: Path, text: str) -> None:

@@ -1,14 +1,18 @@
 """Measuring as the user does it, in the simulated studio."""
 
 from dataclasses import replace
+from pathlib import Path
 
+import pytest
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
+from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.project.guessing import files_in, guess
 
 
 def _enter(window: MainWindow, name: str, text: str) -> None:
@@ -83,3 +87,43 @@ def test_what_cannot_be_played_is_refused_and_nothing_lost(
     assert card.output.value == -26.0
     _enter(window, "output level", "loud")
     assert "is not a number" in window.notice_text.text()
+
+
+def test_a_microphone_file_is_loaded_or_refused(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    card = _begin(window)
+    good, bad = tmp_path / "mic.txt", tmp_path / "bad.txt"
+    good.write_text("Sensitivity 12 mV\n20 -2\n1000 0\n20000 3\n")
+    bad.write_text("no numbers\n")
+    monkeypatch.setattr(dialogs, "choose_response", lambda *_: bad)
+    card.mic_button.click()
+    assert "bad.txt" in window.notice_text.text()
+    monkeypatch.setattr(dialogs, "choose_response", lambda *_: good)
+    card.mic_button.click()
+    assert card.mic_button.text() == "mic.txt"
+    assert card.microphone.name == "mic.txt"
+    assert "Sensitivity 12 mV" in window.notice_text.text()
+
+
+def test_many_files_are_mapped_and_imported_as_one_step(
+    qtbot: QtBot, window: MainWindow, tmp_path: Path
+) -> None:
+    window.session.load(replace(window.session.document, takes=()), None)
+    window.go(4)
+    for name in ("a third left desk.txt", "a third right desk.txt"):
+        lines = "".join(f"{f} {80 + f % 7}\n" for f in range(20, 320, 2))
+        (tmp_path / name).write_text(lines)
+    (tmp_path / "broken left sofa.txt").write_text("not a response\n")
+    document = window.session.document
+    places = [guess(document, path, "Thirty-eight") for path in files_in([tmp_path])]
+    assert [p.source for p in places] == ["left", "right", "left"]
+    window.stations[4].import_places(places)
+    takes = window.session.document.takes
+    assert [(t.info.placed.name, t.info.source, t.info.seat) for t in takes] == [
+        ("A third", "left", "desk"),
+        ("A third", "right", "desk"),
+    ]
+    assert "2 imported. broken left sofa.txt" in window.notice_text.text()
+    window.undo()
+    assert window.session.document.takes == ()

@@ -1,12 +1,21 @@
 """The card on Takes that measures: level check, meter, progress, what to measure next."""
 
 from functools import partial
+from pathlib import Path
 
 from PyQt6.QtCore import QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPaintEvent
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QProgressBar, QPushButton, QSpinBox, QWidget
+from PyQt6.QtWidgets import (
+    QComboBox,
+    QFrame,
+    QHBoxLayout,
+    QProgressBar,
+    QPushButton,
+    QSpinBox,
+    QWidget,
+)
 
-from jolly_parlor.app import theme
+from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.measuring import MeasureRun, Work
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import card
@@ -14,10 +23,14 @@ from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.project.edits import add_measured
 from jolly_parlor.project.staging import siblings_of, stage_of
+from jolly_parlor.signals.calibration import Calibration, read_calibration
+from jolly_parlor.signals.reading import ResponseFileError
 from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.studio.device import Device, DeviceFailed
 from jolly_parlor.studio.levelling import Level, find_level
 from jolly_parlor.studio.measuring import Measurement, Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
+from jolly_parlor.studio.soundcard import Channels, SoundCard, sound_cards
 from jolly_parlor.units import format_length
 
 _DROWNING_DB, _CLIPPING_DB = -60.0, -6.0
@@ -32,6 +45,7 @@ class MeasureCard:
         self._run: MeasureRun | None = None
         self._studio: tuple[object, SimulatedStudio] | None = None
         self._next: tuple[str, str] | None = None
+        self._calibration: Calibration | None = None
         self.frame: QFrame
         self.frame, layout = card()
         head = QHBoxLayout()
@@ -44,6 +58,7 @@ class MeasureCard:
         self.go.clicked.connect(self.measure_next)
         head.addWidget(self.go)
         layout.addLayout(head)
+        layout.addLayout(self._equipment())
         layout.addLayout(self._settings())
         row = QHBoxLayout()
         self.meter = Meter()
@@ -72,18 +87,88 @@ class MeasureCard:
         return self._run is not None
 
     @property
-    def studio(self) -> SimulatedStudio:
-        """The device, made anew for another survey."""
+    def simulated(self) -> SimulatedStudio:
+        """The simulated studio, made anew for another survey."""
         room = self.session.document.room
         if self._studio is None or self._studio[0] != room:
             self._studio = (room, SimulatedStudio(room))
         return self._studio[1]
 
+    def studio(self) -> Device:
+        """The device chosen. Raises DeviceFailed where it cannot be used."""
+        if self.device.currentIndex() <= 0:
+            self.simulated.mishap_rate = self.mishaps.value / 100
+            return self.simulated
+        subs = [sub.name for sub in self.session.document.gear.subwoofers]
+        outputs = {name: n for n, name in enumerate(["left", "right", *subs], start=1)}
+        return SoundCard(self.device.currentText(), Channels(outputs))
+
+    @property
+    def microphone(self) -> Calibration | None:
+        """The calibration in use: the one loaded, else the simulated microphone's own."""
+        if self._calibration is not None or self.device.currentIndex() > 0:
+            return self._calibration
+        return self.simulated.calibration()
+
+    def find_cards(self) -> None:
+        """List the sound cards beside the simulated studio."""
+        try:
+            names = sound_cards()
+        except DeviceFailed as error:
+            self.session.refused.emit(str(error))
+            return
+        while self.device.count() > 1:
+            self.device.removeItem(1)
+        self.device.addItems(names)
+        self.session.told.emit(
+            f"{len(names)} sound card{'s' * (len(names) != 1)} found. Left goes to output 1, right "
+            "to 2, subwoofers to the next; the microphone to input 1."
+        )
+
+    def load_calibration(self) -> None:
+        """Ask for the microphone's file."""
+        path = dialogs.choose_response(self.frame, self.session.settings)
+        if path is not None:
+            self.use_calibration(path)
+
+    def use_calibration(self, path: Path) -> None:
+        """Take a calibration file, or say why not."""
+        try:
+            self._calibration = read_calibration(path)
+        except ResponseFileError as error:
+            self.session.refused.emit(str(error))
+            return
+        self.mic_button.setText(self._calibration.name)
+        self.session.told.emit(
+            f"{self._calibration.name} is taken away from every take. Is it the file for the "
+            f"direction the microphone points? {self._calibration.sensitivity}".strip()
+        )
+
     @property
     def settings(self) -> Settings:
         """As entered."""
-        sweep = Sweep(seconds=self.seconds.value, sample_rate=self.studio.sample_rate)
+        sweep = Sweep(seconds=self.seconds.value)
         return Settings(sweep, self.sweeps.value(), self.output.value)
+
+    def _equipment(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        self.device = QComboBox()
+        self.device.addItem(SimulatedStudio.name)
+        self.device.setObjectName("device")
+        self.device.setAccessibleName("Measuring device")
+        self.device.currentIndexChanged.connect(lambda _: self.refresh())
+        look = QPushButton("Look for sound cards")
+        look.setObjectName("find-cards")
+        look.clicked.connect(self.find_cards)
+        self.mic_button = QPushButton("Microphone file …")
+        self.mic_button.setObjectName("load-calibration")
+        self.mic_button.clicked.connect(self.load_calibration)
+        row.addWidget(label("with", "soft"))
+        row.addWidget(self.device)
+        row.addWidget(look)
+        row.addWidget(self.mic_button)
+        row.addStretch(1)
+        return row
 
     def _settings(self) -> QHBoxLayout:
         row = QHBoxLayout()
@@ -132,7 +217,7 @@ class MeasureCard:
     def refresh(self) -> None:
         """Say what comes next."""
         self._next = self._missing()
-        document, a = self.session.document, self.session.arrangement
+        a = self.session.arrangement
         able = a is not None and self._run is None
         self.go.setEnabled(able and self._next is not None)
         self.level_button.setEnabled(able)
@@ -147,8 +232,14 @@ class MeasureCard:
                 f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
                 f"{format_length(ear.y, units)} from the front wall, "
                 f"{format_length(ear.x, units)} from the left, {format_length(ear.z, units)} high. "
-                f"{self.studio.name}: a made-up room much like {document.room.name}; it is silent."
+                f"{self._about_device()}"
             )
+
+    def _about_device(self) -> str:
+        if self.device.currentIndex() > 0:
+            return "Quiet while it plays; check the level first."
+        room = self.session.document.room.name
+        return f"{SimulatedStudio.name}: a made-up room much like {room}; it is silent."
 
     def measure_next(self) -> None:
         """The first take that is missing here."""
@@ -161,13 +252,12 @@ class MeasureCard:
         if a is None or self._run is not None:
             return
         try:
-            stage, settings = stage_of(document, a, seat), self.settings
+            stage, settings, studio = stage_of(document, a, seat), self.settings, self.studio()
             settings.sweep.samples()
-        except ValueError as error:
+        except (ValueError, DeviceFailed) as error:
             self.session.refused.emit(str(error))
             return
-        studio, calibration = self.studio, self.studio.calibration()
-        studio.mishap_rate = self.mishaps.value / 100
+        calibration = self.microphone
         others = siblings_of(document, a, source, seat)
 
         def work(progress, cancelled):  # type: ignore[no-untyped-def]
@@ -175,7 +265,8 @@ class MeasureCard:
                 studio, settings, source, stage, calibration, others, progress, cancelled
             )
 
-        taken = partial(self._taken, settings, calibration.name, a.name, source, seat)
+        name = calibration.name if calibration else ""
+        taken = partial(self._taken, studio, settings, name, a.name, source, seat)
         self._start(work, taken, f"{source} at the {seat}")
 
     def check_level(self) -> None:
@@ -184,7 +275,11 @@ class MeasureCard:
         if a is None or self._run is not None:
             return
         source, seat = self._next or ("left", document.gear.seats[0].name)
-        stage, studio = stage_of(document, a, seat), self.studio
+        try:
+            stage, studio = stage_of(document, a, seat), self.studio()
+        except (ValueError, DeviceFailed) as error:
+            self.session.refused.emit(str(error))
+            return
         name = "left" if source == "both" else source
 
         def work(progress, cancelled):  # type: ignore[no-untyped-def]
@@ -247,6 +342,7 @@ class MeasureCard:
 
     def _taken(
         self,
+        device: Device,
         settings: Settings,
         calibration: str,
         arrangement: str,
@@ -254,7 +350,6 @@ class MeasureCard:
         seat: str,
         found: Measurement,
     ) -> None:
-        device = self.studio
         self.session.do(
             f"Measure {source} at the {seat}",
             lambda d: add_measured(
