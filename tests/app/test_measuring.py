@@ -47,6 +47,10 @@ def test_level_then_the_next_take_and_the_one_after(qtbot: QtBot, window: MainWi
     assert document.takes[0].info.measured.simulated
     assert "Next: the right monitor" in card.words.text()
     settled(qtbot, window)
+    told = window.stations[4].told
+    assert told.frame.isVisible() and told.told is not None
+    assert "The sound arrives after" in told.words.text()
+    assert "istortion near 125 Hz" in told.words.text()
     window.undo()
     assert window.session.document.takes == ()
 

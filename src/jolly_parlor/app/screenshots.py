@@ -2,6 +2,7 @@
 
 import os
 import tempfile
+from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtCore import QEventLoop, QTimer
@@ -74,6 +75,7 @@ class _Pictures:
         self._keep("paths")
         window.stations[3].reading.buttons["findings"].click()
         self._search()
+        self._measure()
         window.toggle_theme()
         self._point_at_the_worst()
         self._keep("evening")
@@ -95,6 +97,21 @@ class _Pictures:
         assert bar is not None
         bar.setValue(lineup.search.frame.y() - 4)
         self._keep("search")
+
+    def _measure(self) -> None:
+        """One take in the simulated studio, and what it tells."""
+        session = self.window.session
+        session.load(replace(session.document, takes=()), None)
+        self.window.go(4)
+        takes = self.window.stations[4]
+        takes.measure.measure_next()
+        while takes.measure.measuring:
+            _settle(self.window)
+        bar = takes.scroll_area.verticalScrollBar()
+        assert bar is not None
+        bar.setValue(bar.maximum())
+        self._keep("take")
+        session.load(open_document(DEMO), DEMO)
 
     def _point_at_the_worst(self) -> None:
         self.window.go(3)

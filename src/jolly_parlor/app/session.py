@@ -84,7 +84,7 @@ class Session(QObject):
         self._asked: dict[str, tuple[object, ...]] = {}
         self.live = Calculator(("forecast",), self)
         self.slow = Calculator(("comparison", "findings", "next", "facing"), self)
-        self.beside = Calculator(("tint", "strips"), self)
+        self.beside = Calculator(("tint", "strips", "take"), self)
         self.strips: list[Strip] = []
         for calculator in (self.live, self.slow, self.beside):
             calculator.answered.connect(self._take_answer)
@@ -334,8 +334,8 @@ class Session(QObject):
             assert isinstance(answer, Shown)
             self.shown = answer
             self.shown_changed.emit()
-        elif kind == "tint":
-            return  # Tints takes it
+        elif kind in ("tint", "take"):
+            return  # Tints and the card on Takes take them
         elif kind == "strips":
             assert isinstance(answer, list)
             self.strips = answer

@@ -37,6 +37,8 @@ class Measured:
     peak_db: float
     impulse_start_seconds: float
     """Time of the impulse response's first sample."""
+    distortion_db: dict[int, float] = field(default_factory=dict)
+    """By order, against the linear response, for tones near 125 Hz."""
     insisted: bool = False
     """Whether the user wants it used although it is bad."""
 

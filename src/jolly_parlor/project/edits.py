@@ -197,6 +197,7 @@ def add_measured(
         found.level_db_spl,
         found.peak_db,
         found.impulse.start_seconds,
+        found.distortion_db,
     )
     number = _next_id(document)
     name = f"{'simulated ' if device.simulated else ''}{number}"

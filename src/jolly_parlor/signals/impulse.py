@@ -12,6 +12,7 @@ _FLOOR = 1e-4
 """Of the sweep's strongest bin: below it the division would only lift noise (-80 dB)."""
 _OVERSAMPLED = 8
 _FADE = 0.5
+_CLEAR_OF_ORDERS, _ABOVE_NOISE = 8, 2.0
 _LEAD_SHARE, _LONGEST_LEAD_SECONDS = 0.5, 0.2
 
 
@@ -144,7 +145,8 @@ def distortion_db(
     """Level of the nth-order product against the linear response, by exciting frequency.
 
     A product of order n at exciting frequency f sounds at n f: its spectrum there over the linear
-    one at f. NaN where n f lies beyond the sweep.
+    one at f. NaN where n f lies beyond the sweep, and where the product does not stand 6 dB above
+    the noise of a stretch as long that no low order reaches.
     """
     linear = linear_part(whole, sweep)
     arrival = linear.arrival_seconds()
@@ -158,6 +160,10 @@ def distortion_db(
     level = 20 * np.log10(
         np.maximum(product, 1e-12) / np.maximum(np.abs(linear.pressure(f)), 1e-12)
     )
+    quiet_end = arrival - sweep.harmonic_lead_seconds(_CLEAR_OF_ORDERS)
+    quiet = whole.between(quiet_end - piece.samples.size / piece.sample_rate, quiet_end)
+    noise = np.abs(quiet.pressure(order * f))
+    level = np.where(product < _ABOVE_NOISE * np.sqrt(np.mean(noise**2)), np.nan, level)
     beyond = (order * f > sweep.high_hz) | (f < sweep.low_hz)
     return np.where(beyond, np.nan, level)
 

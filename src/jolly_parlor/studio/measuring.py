@@ -11,12 +11,13 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.signals import quality
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.signals.importing import TAKE_HZ
-from jolly_parlor.signals.impulse import ImpulseResponse, deconvolved, linear_part
+from jolly_parlor.signals.impulse import ImpulseResponse, deconvolved, distortion_db, linear_part
 from jolly_parlor.signals.quality import Verdict
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Device, Progress, Recording, Stage
 
+DISTORTION_HZ, _ORDERS = 125.0, (2, 3)
 _SILENCE_SECONDS, _AFTER_SECONDS = 1.0, 1.2
 _TALL = 1e-6
 
@@ -47,6 +48,10 @@ class Measurement:
     """Of the first sweep at the microphone, as played."""
     peak_db: float
     """Of the recordings, below full scale."""
+    distortion_db: dict[int, float] = field(default_factory=dict)
+    """By order, against the linear response, for tones near 125 Hz; orders that stand above the
+    noise only.
+    """
 
 
 class Cancelled(Exception):
@@ -112,6 +117,7 @@ def measure(
         Verdict(tuple(remarks)),
         _level(device, taken[0].samples[: sound.size]),
         20 * np.log10(max(peak, _TALL)),
+        _distortion(taken[0], sweep, settings.output_db),
     )
 
 
@@ -143,6 +149,18 @@ def _impulse(recording: Recording, sweep: Sweep, output_db: float) -> ImpulseRes
         reference = deconvolved(recording.loopback / loudness, sweep)
         left_at = reference.between(-0.05, reference.times[-1]).peak_seconds
     return ImpulseResponse(whole.samples, whole.sample_rate, whole.start_seconds - left_at)
+
+
+def _distortion(recording: Recording, sweep: Sweep, output_db: float) -> dict[int, float]:
+    whole = deconvolved(recording.samples / 10 ** (output_db / 20), sweep)
+    near = DISTORTION_HZ * 2 ** (np.arange(-4, 5) / 24)
+    found = {}
+    for order in _ORDERS:
+        level = distortion_db(whole, sweep, order, near)
+        known = level[np.isfinite(level)]
+        if 2 * known.size > level.size:
+            found[order] = float(10 * np.log10(np.mean(10 ** (known / 10))))
+    return found
 
 
 def _response(

@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.measure_card import MeasureCard
+from jolly_parlor.app.stations.take_card import TakeCard
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.project.document import Document, Take
@@ -37,6 +38,8 @@ class TakesStation(Station):
         self.measure = MeasureCard(session)
         self.body.addWidget(self.measure.frame)
         self.body.addWidget(frame)
+        self.told = TakeCard(session)
+        self.body.addWidget(self.told.frame)
         frame, layout = card()
         layout.addWidget(label("Before you measure", "head"))
         for text in (
@@ -62,6 +65,11 @@ class TakesStation(Station):
         self.body.addStretch(1)
         self.listen(session.document_changed, session.view_changed)
 
+    def restyle(self) -> None:
+        """Colours and units may have changed."""
+        self.told.restyle()
+        self.refresh()
+
     def state(self) -> str:
         """Done when both monitors are measured at the main seat of every arrangement."""
         document = self.session.document
@@ -78,6 +86,7 @@ class TakesStation(Station):
         document, a = self.session.document, self.session.arrangement
         clear(self.grid)
         self.measure.refresh()
+        self.told.refresh()
         held = [t for t in document.takes if any(t.applies_to(b) for b in document.arrangements)]
         here = sum(a is not None and t.applies_to(a) for t in held)
         count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"
