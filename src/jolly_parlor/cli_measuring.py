@@ -5,6 +5,8 @@ from pathlib import Path
 import click
 import numpy as np
 
+from jolly_parlor.placement.forecast import HEAD_SHIFTS
+from jolly_parlor.project.document import HeadPoint
 from jolly_parlor.project.edits import add_measured
 from jolly_parlor.project.exporting import export_document
 from jolly_parlor.project.files import open_document, response_csv, save_document
@@ -33,6 +35,7 @@ PATH = click.Path(path_type=Path)
 )
 @click.option("--microphone", default=1, show_default=True, help="Input channel, from 1.")
 @click.option("--loopback", nargs=2, type=int, help="Output and input cabled as timing reference.")
+@click.option("--point", default="centre", type=click.Choice(list(HEAD_SHIFTS)), show_default=True)
 @click.option("--sweeps", default=2, show_default=True, type=click.IntRange(1, 8))
 @click.option("--seconds", default=5.0, show_default=True, help="Length of a sweep.")
 @click.option("--output", default=-26.0, show_default=True, help="Level, dB below full scale.")
@@ -47,6 +50,7 @@ def measure_take(
     device: str,
     microphone: int,
     loopback: tuple[int, int] | None,
+    point: HeadPoint,
     sweeps: int,
     seconds: float,
     output: float,
@@ -59,7 +63,7 @@ def measure_take(
     placed = document.arrangement(arrangement)
     if source not in document.source_names:
         raise click.UsageError(f"--source is one of {', '.join(document.source_names)}.")
-    stage = stage_of(document, placed, seat)
+    stage = stage_of(document, placed, seat, point)
     try:
         if device == "simulated":
             simulated = SimulatedStudio(document.room, seed, mishaps)
@@ -83,7 +87,9 @@ def measure_take(
     except DeviceFailed as error:
         raise ValueError(str(error)) from None
     name = calibration.name if calibration else ""
-    changed = add_measured(document, found, studio, settings, name, arrangement, source, seat)
+    changed = add_measured(
+        document, found, studio, settings, name, arrangement, source, seat, point
+    )
     save_document(changed, file)
     click.echo(f"{changed.takes[-1].info.file_name}: {found.verdict.mark}.")
     if found.level_db_spl is not None:

@@ -72,6 +72,21 @@ def test_a_mishap_is_kept_marked_and_used_only_on_request(qtbot: QtBot, window: 
     assert window.session.document.take_of(a, "left", "desk") is not None
 
 
+def test_points_around_the_head_are_averaged_and_told(qtbot: QtBot, window: MainWindow) -> None:
+    card = _begin(window)
+    card.measure("left", "desk")
+    qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
+    card.point.setCurrentIndex(card.point.findData("back"))
+    assert "Next: the left monitor" in card.words.text()
+    window.stations[4].findChild(QPushButton, "again-left-desk").click()
+    qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
+    assert [t.info.point for t in window.session.document.takes] == ["centre", "back"]
+    settled(qtbot, window)
+    told = window.stations[4].told
+    assert "Over 2 points around the head the level spreads by" in told.words.text()
+    assert "back of the head's centre" in told.choice.currentText()
+
+
 def test_silence_stops_at_once_and_keeps_nothing(qtbot: QtBot, window: MainWindow) -> None:
     card = _begin(window)
     card.measure("both", "desk")

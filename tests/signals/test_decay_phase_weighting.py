@@ -4,6 +4,8 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+from hypothesis import HealthCheck, given, settings
+from hypothesis import strategies as st
 from scipy import signal
 
 from jolly_parlor.signals.calibration import read_calibration
@@ -14,6 +16,9 @@ from jolly_parlor.signals.reading import ResponseFileError
 from jolly_parlor.signals.weighting import a_weighting_db, hours_allowed
 
 RATE = 8000
+_FUZZ = settings(
+    max_examples=120, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+)
 
 
 @pytest.mark.parametrize("seconds", [0.3, 0.6, 1.2])
@@ -124,3 +129,36 @@ def test_what_is_no_calibration_is_refused(tmp_path: Path, text: str, says: str)
     path.write_text(text)
     with pytest.raises(ResponseFileError, match=says):
         read_calibration(path)
+
+
+@given(st.one_of(st.binary(max_size=300), st.text(max_size=300).map(str.encode)))
+@settings(
+    max_examples=150, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+)
+def test_no_calibration_file_raises_anything_but_a_refusal(tmp_path: Path, data: bytes) -> None:
+    path = tmp_path / "mic.txt"
+    path.write_bytes(data)
+    try:
+        found = read_calibration(path)
+    except ResponseFileError as refusal:
+        assert "mic.txt" in str(refusal)
+    else:
+        assert np.all(np.isfinite(found.factor(np.array([50.0, 5000.0]))))
+
+
+@given(line=st.integers(0, 89), column=st.integers(0, 12), letter=st.characters(codec="ascii"))
+@settings(
+    max_examples=120, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+)
+def test_a_mutated_calibration_is_read_or_refused_by_line(
+    tmp_path: Path, line: int, column: int, letter: str
+) -> None:
+    f = np.geomspace(10, 20000, 90)
+    lines = [f"{hz:.2f}\t{np.sin(hz / 999):.2f}" for hz in f]
+    lines[line] = lines[line][:column] + letter + lines[line][column + 1 :]
+    path = tmp_path / "mic.txt"
+    path.write_text("\n".join(lines) + "\n", newline="")
+    try:
+        assert len(read_calibration(path).frequencies_hz) >= 85
+    except ResponseFileError as refusal:
+        assert "mic.txt, line" in str(refusal)

@@ -27,14 +27,15 @@ COMBINATION_NAMES: dict[Combination, str] = {
 
 _MOST_KNOWN = 4000  # pairs kept, 3 kB each
 
-_HEAD_SHIFTS = (
-    (0.0, 0.0, 0.0),
-    (-0.10, 0.0, 0.0),
-    (0.10, 0.0, 0.0),
-    (0.0, -0.15, 0.0),
-    (0.0, 0.15, 0.0),
-    (0.0, 0.10, -0.10),
-)
+HEAD_SHIFTS: dict[str, tuple[float, float, float]] = {
+    "centre": (0.0, 0.0, 0.0),
+    "left": (-0.10, 0.0, 0.0),
+    "right": (0.10, 0.0, 0.0),
+    "front": (0.0, -0.15, 0.0),
+    "back": (0.0, 0.15, 0.0),
+    "low": (0.0, 0.10, -0.10),
+}
+"""Points of the head volume, metres from its centre: sideways, back, up."""
 
 
 def head_points(room: Room, ear: Point) -> list[Point]:
@@ -42,7 +43,7 @@ def head_points(room: Room, ear: Point) -> list[Point]:
 
     Common practice, no source. Points beyond a wall are left out.
     """
-    points = [Point(ear.x + dx, ear.y + dy, ear.z + dz) for dx, dy, dz in _HEAD_SHIFTS]
+    points = [Point(ear.x + dx, ear.y + dy, ear.z + dz) for dx, dy, dz in HEAD_SHIFTS.values()]
     return [point for point in points if room.contains(point)]
 
 

@@ -15,6 +15,7 @@ from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.measuring import Settings
 
+HeadPoint = Literal["centre", "left", "right", "front", "back", "low"]
 _SAME_PLACE_METRES = 0.005
 RESERVED_NAMES = ("left", "right", "both")
 
@@ -60,6 +61,8 @@ class TakeInfo:
     """Date and time, ISO 8601."""
     notes: tuple[str, ...] = ()
     measured: Measured | None = None
+    point: HeadPoint = "centre"
+    """Where around the head the microphone stood."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -133,12 +136,19 @@ class Document:
         return (*RESERVED_NAMES, *(sub.name for sub in self.gear.subwoofers))
 
     def take_of(self, arrangement: Arrangement, source: str, seat: str) -> Take | None:
-        """The newest take of that source at that seat that still holds for the arrangement."""
-        for take in reversed(self.takes):
+        """The newest take of that source at the head's centre that still holds."""
+        return self.takes_around(arrangement, source, seat).get("centre")
+
+    def takes_around(
+        self, arrangement: Arrangement, source: str, seat: str
+    ) -> dict[HeadPoint, Take]:
+        """The newest usable take of each point around the head, centre included."""
+        found: dict[HeadPoint, Take] = {}
+        for take in self.takes:
             if take.info.source == source and take.info.seat == seat:
                 if take.applies_to(arrangement) and take.usable:
-                    return take
-        return None
+                    found[take.info.point] = take
+        return found
 
     def bad_take_of(self, arrangement: Arrangement, source: str, seat: str) -> Take | None:
         """The newest take of that source at that seat that is left out because it is bad."""

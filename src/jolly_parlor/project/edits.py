@@ -14,6 +14,7 @@ from jolly_parlor.placement.schools import School
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import (
     Document,
+    HeadPoint,
     LedgerEntry,
     Measured,
     Take,
@@ -184,6 +185,7 @@ def add_measured(
     arrangement: str,
     source: str,
     seat: str,
+    point: HeadPoint = "centre",
 ) -> Document:
     """Append a take measured by this program, good or bad."""
     placed = _take_place(document, arrangement, source, seat)
@@ -201,7 +203,7 @@ def add_measured(
     )
     number = _next_id(document)
     name = f"{'simulated ' if device.simulated else ''}{number}"
-    info = TakeInfo(number, source, seat, placed, name, _now(), (), measured)
+    info = TakeInfo(number, source, seat, placed, name, _now(), (), measured, point)
     take = Take(info, found.response, found.impulse)
     changed = replace(document, takes=(*document.takes, take))
     word = {"good": "good", "doubtful": "doubtful", "bad": "bad, left out"}[measured.mark]

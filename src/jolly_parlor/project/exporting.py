@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.atomic import replacing
+from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.files import FileRefused, project_json, response_csv
 from jolly_parlor.signals.response import Response
@@ -37,27 +38,19 @@ def export_document(document: Document, folder: Path) -> list[Path]:
 
 
 def averages(document: Document) -> dict[str, Response]:
-    """For each arrangement and source measured at several seats, the mean on power over them."""
-    groups: dict[str, list[Response]] = {}
+    """The mean on power of each source: over the points of each head, and over the seats."""
+    found: dict[str, Response] = {}
     for a in document.arrangements:
         for source in document.source_names:
-            takes = (document.take_of(a, source, seat) for seat in a.seats)
-            found = [take.response for take in takes if take is not None]
-            if len(found) > 1:
-                groups[f"{a.name} {source}"] = found
-    return {name: _power_mean(found) for name, found in groups.items()}
-
-
-def _power_mean(responses: list[Response]) -> Response:
-    """On the frequencies of the first that all cover; phase has no mean and is left out."""
-    low = max(r.frequencies_hz[0] for r in responses)
-    high = min(r.frequencies_hz[-1] for r in responses)
-    f = responses[0].frequencies_hz
-    f = f[(f >= low) & (f <= high)]
-    power: FloatArray = np.mean(
-        [10 ** (np.interp(f, r.frequencies_hz, r.level_db) / 10) for r in responses], axis=0
-    )
-    return Response(f, 10 * np.log10(power))
+            heads = {seat: document.takes_around(a, source, seat) for seat in a.seats}
+            for seat, takes in heads.items():
+                if len(takes) > 1:
+                    responses = [take.response for take in takes.values()]
+                    found[f"{a.name} {source} around {seat}"] = around(responses).mean
+            centres = [takes["centre"].response for takes in heads.values() if "centre" in takes]
+            if len(centres) > 1:
+                found[f"{a.name} {source}"] = around(centres).mean
+    return found
 
 
 def _text(response: Response) -> str:

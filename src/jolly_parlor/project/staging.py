@@ -1,13 +1,17 @@
 """What stands where while a take is measured, as the devices want to be told."""
 
+from jolly_parlor.acoustics.room import Point
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.project.document import Document
+from jolly_parlor.placement.forecast import HEAD_SHIFTS
+from jolly_parlor.project.document import Document, HeadPoint
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.device import Stage, StagedSource
 
 
-def stage_of(document: Document, arrangement: Arrangement, seat: str) -> Stage:
-    """All sources of an arrangement and a microphone at the ear centre of a seat.
+def stage_of(
+    document: Document, arrangement: Arrangement, seat: str, point: HeadPoint = "centre"
+) -> Stage:
+    """All sources of an arrangement and a microphone at a point of the head at a seat.
 
     Raises ValueError for a seat there is not.
     """
@@ -24,7 +28,11 @@ def stage_of(document: Document, arrangement: Arrangement, seat: str) -> Stage:
         place = arrangement.subwoofers[sub.name]
         sources[sub.name] = StagedSource(place, sub.low_corner_hz, sub.low_slope_db_per_octave)
     board = arrangement.board(gear.desk)
-    return Stage(document.room, sources, arrangement.seats[seat], board)
+    ear, (dx, dy, dz) = arrangement.seats[seat], HEAD_SHIFTS[point]
+    microphone = Point(ear.x + dx, ear.y + dy, ear.z + dz)
+    if not document.room.contains(microphone):
+        raise ValueError(f"The point “{point}” of the head at the {seat} lies beyond a wall.")
+    return Stage(document.room, sources, microphone, board)
 
 
 def siblings_of(

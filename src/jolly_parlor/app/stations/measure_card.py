@@ -1,5 +1,6 @@
 """The card on Takes that measures: level check, meter, progress, what to measure next."""
 
+from dataclasses import replace
 from functools import partial
 from pathlib import Path
 
@@ -21,6 +22,8 @@ from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
 from jolly_parlor.placement.cautions import SWEEPS
+from jolly_parlor.placement.forecast import HEAD_SHIFTS
+from jolly_parlor.project.document import HeadPoint
 from jolly_parlor.project.edits import add_measured
 from jolly_parlor.project.staging import siblings_of, stage_of
 from jolly_parlor.signals.calibration import Calibration, read_calibration
@@ -163,6 +166,14 @@ class MeasureCard:
         self.mic_button = QPushButton("Microphone file …")
         self.mic_button.setObjectName("load-calibration")
         self.mic_button.clicked.connect(self.load_calibration)
+        self.point = QComboBox()
+        self.point.setObjectName("head-point")
+        self.point.setAccessibleName("Where around the head")
+        for name, (dx, dy, dz) in HEAD_SHIFTS.items():
+            self.point.addItem(_point_words(name, dx, dy, dz), name)
+        self.point.currentIndexChanged.connect(lambda _: self.refresh())
+        row.addWidget(label("at", "soft"))
+        row.addWidget(self.point)
         row.addWidget(label("with", "soft"))
         row.addWidget(self.device)
         row.addWidget(look)
@@ -227,7 +238,10 @@ class MeasureCard:
             self.words.setText(f"Everything of “{a.name}” is measured.")
         else:
             source, seat = self._next
-            ear, units = a.seats[seat], self.session.settings.values.units
+            units = self.session.settings.values.units
+            dx, dy, dz = HEAD_SHIFTS[self.point.currentData()]
+            head = a.seats[seat]
+            ear = replace(head, x=head.x + dx, y=head.y + dy, z=head.z + dz)
             self.words.setText(
                 f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
                 f"{format_length(ear.y, units)} from the front wall, "
@@ -252,13 +266,15 @@ class MeasureCard:
         if a is None or self._run is not None:
             return
         try:
-            stage, settings, studio = stage_of(document, a, seat), self.settings, self.studio()
+            point = self.point.currentData()
+            stage = stage_of(document, a, seat, point)
+            settings, studio = self.settings, self.studio()
             settings.sweep.samples()
         except (ValueError, DeviceFailed) as error:
             self.session.refused.emit(str(error))
             return
         calibration = self.microphone
-        others = siblings_of(document, a, source, seat)
+        others = siblings_of(document, a, source, seat) if point == "centre" else {}
 
         def work(progress, cancelled):  # type: ignore[no-untyped-def]
             return measure(
@@ -266,7 +282,7 @@ class MeasureCard:
             )
 
         name = calibration.name if calibration else ""
-        taken = partial(self._taken, studio, settings, name, a.name, source, seat)
+        taken = partial(self._taken, studio, settings, name, a.name, source, seat, point)
         self._start(work, taken, f"{source} at the {seat}")
 
     def check_level(self) -> None:
@@ -307,7 +323,7 @@ class MeasureCard:
         for index, seat in enumerate(document.gear.seats):
             wanted = ["left", "right", "both", *subs] if index == 0 else ["both"]
             for source in wanted:
-                if document.take_of(a, source, seat.name) is None:
+                if self.point.currentData() not in document.takes_around(a, source, seat.name):
                     return source, seat.name
         return None
 
@@ -348,12 +364,13 @@ class MeasureCard:
         arrangement: str,
         source: str,
         seat: str,
+        point: HeadPoint,
         found: Measurement,
     ) -> None:
         self.session.do(
             f"Measure {source} at the {seat}",
             lambda d: add_measured(
-                d, found, device, settings, calibration, arrangement, source, seat
+                d, found, device, settings, calibration, arrangement, source, seat, point
             ),
         )
         mark = found.verdict.mark
@@ -364,6 +381,14 @@ class MeasureCard:
         }[mark]
         loud = f" {found.level_db_spl:.0f} dB SPL at the seat." if found.level_db_spl else ""
         self.result.setText(" ".join([opening, *found.verdict.words]) + loud)
+
+
+def _point_words(name: str, dx: float, dy: float, dz: float) -> str:
+    if name == "centre":
+        return "the head's centre"
+    parts = ((dx, "left", "right"), (dy, "forward", "back"), (dz, "down", "up"))
+    words = [f"{abs(d) * 100:.0f} cm {low if d < 0 else high}" for d, low, high in parts if d]
+    return ", ".join(words)
 
 
 class Meter(QWidget):

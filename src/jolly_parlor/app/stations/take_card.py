@@ -11,6 +11,7 @@ from jolly_parlor.app.calculating import Models
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Take
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.telling import Telling, telling
@@ -58,7 +59,7 @@ class TakeCard:
             if a is not None and take.impulse is not None and take.applies_to(a)
         ]
         self.frame.setVisible(bool(takes))
-        names = [f"{t.info.source} at the {t.info.seat}, {t.info.file_name}" for t in takes]
+        names = [_name(t) for t in takes]
         if names != [self.choice.itemText(i) for i in range(self.choice.count())]:
             self.choice.blockSignals(True)
             self.choice.clear()
@@ -90,6 +91,21 @@ class TakeCard:
             self.told = answer
             self._draw()
 
+    def _spread(self) -> str:
+        """How far the takes around this head differ."""
+        document, a, take = self.session.document, self.session.arrangement, self._shown
+        if a is None or take is None:
+            return ""
+        takes = document.takes_around(a, take.info.source, take.info.seat)
+        if len(takes) < 2:
+            return ""
+        spread = around([t.response for t in takes.values()])
+        low = document.gear.monitor.low_corner_hz
+        return (
+            f" Over {len(takes)} points around the head the level spreads by "
+            f"{spread.spread_between(low):.1f} dB."
+        )
+
     def _draw(self) -> None:
         told, t = self.told, theme.current()
         if told is None or self._shown is None:
@@ -107,7 +123,7 @@ class TakeCard:
             bent = f" Distortion near {DISTORTION_HZ:.0f} Hz by order: {each}."
         self.words.setText(
             f"The sound arrives after {told.arrival_seconds * 1000:.1f} ms, "
-            f"{told.arrival_seconds * speed:.2f} m away.{rings}{lost}{bent}"
+            f"{told.arrival_seconds * speed:.2f} m away.{rings}{lost}{bent}{self._spread()}"
         )
         self.time.clear()
         level = np.maximum(told.level_db, _FLOOR_DB)
@@ -127,6 +143,11 @@ class TakeCard:
         self.ring.addItem(bars)
         axis = self.ring.getPlotItem().getAxis("bottom")
         axis.setTicks([[(float(np.log10(f)), str(f)) for f in (31, 63, 125, 250, 500, 1000, 4000)]])
+
+
+def _name(take: Take) -> str:
+    point = "" if take.info.point == "centre" else f", {take.info.point} of the head's centre"
+    return f"{take.info.source} at the {take.info.seat}{point}, {take.info.file_name}"
 
 
 def _minus(db: float) -> str:

@@ -144,6 +144,10 @@ class TakesStation(Station):
         remove = QPushButton("Remove")
         remove.clicked.connect(partial(self._remove, take.info.id, take.info.file_name))
         cell.addWidget(remove, 0, 1, Qt.AlignmentFlag.AlignTop)
+        again = QPushButton("Measure again")
+        again.setObjectName(f"again-{source}-{seat}")
+        again.clicked.connect(partial(self.measure.measure, source, seat))
+        cell.addWidget(again, 0, 2, Qt.AlignmentFlag.AlignTop)
         if not take.usable:
             insist = QPushButton("Use it anyway")
             insist.setObjectName(f"insist-{source}-{seat}")
