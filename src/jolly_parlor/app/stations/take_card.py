@@ -1,4 +1,4 @@
-"""What a measured take tells: the sound over time, and how long each third of an octave rings."""
+"""What a measured take tells: the sound over time, how long each band rings, and group delay."""
 
 from functools import partial
 
@@ -17,11 +17,12 @@ from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.telling import Telling, telling
 from jolly_parlor.studio.measuring import DISTORTION_HZ
 
-_FLOOR_DB = -60.0
+_FLOOR_DB, _MOST_LATE_MS = -60.0, 200.0
+_HZ = (20, 50, 100, 200, 500)
 
 
 class TakeCard:
-    """Two small plots and a sentence for the take chosen. `frame` is the widget."""
+    """Three small plots and a sentence for the take chosen. `frame` is the widget."""
 
     def __init__(self, session: Session) -> None:
         self.session = session
@@ -43,9 +44,10 @@ class TakeCard:
         row = QHBoxLayout()
         self.time = _plot("milliseconds after the arrival", "dB below the peak")
         self.ring = _plot("Hz", "seconds to −60 dB")
-        self.ring.getPlotItem().setLogMode(x=True, y=False)
         row.addWidget(self.time)
         row.addWidget(self.ring)
+        self.lag = _plot("Hz", "group delay, ms")
+        row.addWidget(self.lag)
         layout.addLayout(row)
         session.beside.answered.connect(self._take)
         self.frame.hide()
@@ -71,7 +73,7 @@ class TakeCard:
 
     def restyle(self) -> None:
         """Take the colours of the theme in force."""
-        for plot in (self.time, self.ring):
+        for plot in (self.time, self.ring, self.lag):
             _dress(plot)
         self._draw()
 
@@ -141,8 +143,12 @@ class TakeCard:
             pen=pg.mkPen(t.ochre_edge),
         )
         self.ring.addItem(bars)
-        axis = self.ring.getPlotItem().getAxis("bottom")
-        axis.setTicks([[(float(np.log10(f)), str(f)) for f in (31, 63, 125, 250, 500, 1000, 4000)]])
+        self.lag.clear()
+        late = np.clip(told.delay_seconds * 1000, -_MOST_LATE_MS, _MOST_LATE_MS)
+        self.lag.plot(np.log10(told.delay_hz), late, pen=pg.mkPen(t.teal, width=1.5))
+        for plot, named in ((self.ring, (31, 63, 125, 250, 500, 1000, 4000)), (self.lag, _HZ)):
+            ticks = [(float(np.log10(f)), str(f)) for f in named]
+            plot.getPlotItem().getAxis("bottom").setTicks([ticks])
 
 
 def _name(take: Take) -> str:

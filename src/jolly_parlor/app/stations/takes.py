@@ -139,7 +139,7 @@ class TakesStation(Station):
             text += f"\n{_MARKS[how.mark]}; {how.device}, {how.level_db_spl or 0:.0f} dB SPL"
             text += "".join(f"\n{words}" for words in how.words)
         cell = QGridLayout()
-        cell.setSpacing(2)
+        cell.setSpacing(6)
         cell.addWidget(label(text, wrap=True), 0, 0)
         remove = QPushButton("Remove")
         remove.clicked.connect(partial(self._remove, take.info.id, take.info.file_name))
