@@ -306,7 +306,7 @@ def test_pointing_at_the_curve_chooses_the_frequency_of_the_pressure(
     scene = response.plot.getViewBox().mapViewToScene(QPointF(np.log10(71.0), 3.0))
     QTest.mouseMove(response.graphics.viewport(), response.graphics.mapFromScene(scene))
     qtbot.waitUntil(
-        lambda: abs(window.session.tints.shown.frequency_hz - 71.0) < 2.0, timeout=10_000
+        lambda: abs(window.session.tints.shown.frequency_hz - 71.0) < 2.0, timeout=60_000
     )
     wall = window.plan.unfolded.on_wall(0.5, 1.8).toPoint()
     tinted = window.plan.grab().toImage().pixel(wall)

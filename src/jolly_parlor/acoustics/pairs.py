@@ -20,7 +20,7 @@ from jolly_parlor.acoustics.field import BoxField
 
 NEAREST_ALONG_METRES = 0.3
 _CLASSES_METRES = (0.8, 0.5, NEAREST_ALONG_METRES)
-_MOST_KEPT, _FEW_KEPT = 250, 60  # tables of one kind, 100 to 300 kB each
+_MOST_KEPT, _FEW_KEPT = 250, 24  # tables of one kind, 100 to 300 kB each
 _PER_METRE, _LARGE, _SMALL = 10_000, 1600, 40
 _Key = TypeVar("_Key")
 _SAME = 4  # decimals of a metre: a tenth of a millimetre changes nothing that can be heard

@@ -77,6 +77,7 @@ class Calculator(QObject):
             self._waiting.clear()
             self._lock.notify()
         self._thread.wait()
+        self._models = None  # hundreds of megabytes of tables; nobody asks any more
 
     def _run(self) -> None:
         while True:
