@@ -16,7 +16,7 @@ import numpy as np
 from jolly_parlor import __version__
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.eigenvalues import EigenvalueError
-from jolly_parlor.cli_measuring import analyse, export, measure_take
+from jolly_parlor.cli_measuring import analyse, export, measure_take, write_text
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import COMBINATIONS, Combination, Forecaster, combinations
@@ -176,7 +176,7 @@ def search_room(
         present = document.arrangement(name)
     found = search(document.room, document.gear, present, wishes, step=step)
     if out is not None:
-        _write_text(out, json.dumps(_search_json(found), indent=2, ensure_ascii=False))
+        write_text(out, json.dumps(_search_json(found), indent=2, ensure_ascii=False) + "\n")
     click.echo(f"{found.evaluated} arrangements weighed in {found.seconds:.1f} s.")
     if present is not None and found.present_db is not None:
         click.echo(f"Now, {present.name}: {found.present_db:.1f} dB over the head volume.")
@@ -249,14 +249,6 @@ def _write_responses(
                 phase = np.angle(pressure, deg=True)
                 for f, db, degrees in zip(frequencies_hz, level, phase, strict=True):
                     writer.writerow([source, receiver, f"{f:.6g}", f"{db:.4f}", f"{degrees:.3f}"])
-    except OSError as error:
-        reason = (error.strerror or "the place cannot be written").lower()
-        raise ValueError(f"{out} could not be written: {reason}.") from None
-
-
-def _write_text(out: Path, text: str) -> None:
-    try:
-        out.write_text(text + "\n", "utf-8")
     except OSError as error:
         reason = (error.strerror or "the place cannot be written").lower()
         raise ValueError(f"{out} could not be written: {reason}.") from None

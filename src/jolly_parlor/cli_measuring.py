@@ -140,7 +140,7 @@ def analyse(
     pressure = linear.pressure(f)
     if file_of_mic is not None:
         pressure = pressure / read_calibration(file_of_mic).factor(f)
-    _write(out, response_csv(Response.from_pressure(f, pressure)))
+    write_text(out, response_csv(Response.from_pressure(f, pressure)))
     peak = 20 * np.log10(max(float(np.max(np.abs(heard))), 1e-6))
     click.echo(f"{out}: {f.size} points, arrival at {linear.arrival_seconds() * 1000:.1f} ms.")
     if peak > -0.01:
@@ -156,7 +156,8 @@ def export(file: Path, folder: Path) -> None:
     click.echo(f"{len(made)} files written to {folder}.")
 
 
-def _write(out: Path, text: str) -> None:
+def write_text(out: Path, text: str) -> None:
+    """Write a result where asked. Raises ValueError in a sentence."""
     try:
         out.write_text(text, "utf-8")
     except OSError as error:

@@ -48,6 +48,13 @@ class HorizontalField:
         """Y_m at each distance from the front wall: (frequencies, places, length modes)."""
         return np.stack([self._length.shape(float(y)) for y in ys], axis=1)
 
+    def coupled_with(self, x: float, y: float) -> ComplexArray:
+        """The coupling with one place folded in, (frequencies, width modes, length modes): what is
+        left to multiply are the shapes at the other end.
+        """
+        here_x, here_y = self.across(np.array([x]))[:, 0], self.along(np.array([y]))[:, 0]
+        return np.asarray(self.coupling * here_x[:, :, None] * here_y[:, None, :])
+
     def pressure(self, source_xy: FloatArray, receiver_xy: FloatArray) -> ComplexArray:
         """Pressure from one place to one other, (frequencies,); the tables do this in bulk."""
         x = self.across(np.array([source_xy[0], receiver_xy[0]]))

@@ -180,9 +180,7 @@ def _spread(
 ) -> ComplexArray:
     """Pressure of one source over a grid of places at a height, (frequencies, ys, xs)."""
     plane = HorizontalField(field, source.z, height, _LIMIT_HZ)
-    here_x = plane.across(np.array([source.x]))[:, 0]
-    here_y = plane.along(np.array([source.y]))[:, 0]
-    coupling = plane.coupling * here_x[:, :, None] * here_y[:, None, :]
+    coupling = plane.coupled_with(source.x, source.y)
     rows = np.matmul(plane.along(ys), coupling.transpose(0, 2, 1))
     return np.asarray(np.matmul(rows, plane.across(xs).transpose(0, 2, 1)))
 

@@ -74,7 +74,8 @@ def measure(
     Raises Cancelled, DeviceFailed, and ValueError for a sweep that cannot be.
     """
     sweep, count = settings.sweep, max(settings.sweeps, 1)
-    sound = sweep.samples() * 10 ** (settings.output_db / 20)
+    loudness = 10 ** (settings.output_db / 20)
+    sound = sweep.samples() * loudness
     parts = count + 1
     silence = _recorded(
         device,
@@ -98,7 +99,10 @@ def measure(
                 cancelled,
             )
         )
-    impulses = [_impulse(recording, sweep, settings.output_db) for recording in taken]
+    wholes = [deconvolved(recording.samples / loudness, sweep) for recording in taken]
+    impulses = [
+        _impulse(whole, recording, sweep) for whole, recording in zip(wholes, taken, strict=True)
+    ]
     responses = [_response(impulse, device, calibration) for impulse in impulses]
     low_hz = max((stage.sources[name].low_corner_hz for name in _names(source)), default=20.0)
     remarks = [
@@ -117,7 +121,7 @@ def measure(
         Verdict(tuple(remarks)),
         _level(device, taken[0].samples[: sound.size]),
         20 * np.log10(max(peak, _TALL)),
-        _distortion(taken[0], sweep, settings.output_db),
+        _distortion(wholes[0], sweep),
     )
 
 
@@ -140,19 +144,17 @@ def _names(source: str) -> tuple[str, ...]:
     return ("left", "right") if source == "both" else (source,)
 
 
-def _impulse(recording: Recording, sweep: Sweep, output_db: float) -> ImpulseResponse:
+def _impulse(whole: ImpulseResponse, recording: Recording, sweep: Sweep) -> ImpulseResponse:
     """Of the room and everything in it, for a sweep at full scale, time zero when it left."""
-    loudness = 10 ** (output_db / 20)
-    whole = linear_part(deconvolved(recording.samples / loudness, sweep), sweep)
+    linear = linear_part(whole, sweep)
     left_at = 0.0
     if recording.loopback is not None:
-        reference = deconvolved(recording.loopback / loudness, sweep)
+        reference = deconvolved(recording.loopback, sweep)
         left_at = reference.between(-0.05, reference.times[-1]).peak_seconds
-    return ImpulseResponse(whole.samples, whole.sample_rate, whole.start_seconds - left_at)
+    return ImpulseResponse(linear.samples, linear.sample_rate, linear.start_seconds - left_at)
 
 
-def _distortion(recording: Recording, sweep: Sweep, output_db: float) -> dict[int, float]:
-    whole = deconvolved(recording.samples / 10 ** (output_db / 20), sweep)
+def _distortion(whole: ImpulseResponse, sweep: Sweep) -> dict[int, float]:
     near = DISTORTION_HZ * 2 ** (np.arange(-4, 5) / 24)
     found = {}
     for order in _ORDERS:

@@ -4,8 +4,6 @@ from dataclasses import replace
 from functools import partial
 from pathlib import Path
 
-from PyQt6.QtCore import QRectF, QSize, Qt
-from PyQt6.QtGui import QPainter, QPaintEvent
 from PyQt6.QtWidgets import (
     QComboBox,
     QFrame,
@@ -16,11 +14,12 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app import dialogs
 from jolly_parlor.app.measuring import MeasureRun, Work
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
+from jolly_parlor.app.widgets.meter import Meter
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.placement.forecast import HEAD_SHIFTS
 from jolly_parlor.project.document import HeadPoint
@@ -36,7 +35,6 @@ from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.studio.soundcard import Channels, SoundCard, sound_cards
 from jolly_parlor.units import format_length
 
-_DROWNING_DB, _CLIPPING_DB = -60.0, -6.0
 _WHO = {"both": "both monitors", "left": "the left monitor", "right": "the right monitor"}
 
 
@@ -389,37 +387,3 @@ def _point_words(name: str, dx: float, dy: float, dz: float) -> str:
     parts = ((dx, "left", "right"), (dy, "forward", "back"), (dz, "down", "up"))
     words = [f"{abs(d) * 100:.0f} cm {low if d < 0 else high}" for d, low, high in parts if d]
     return ", ".join(words)
-
-
-class Meter(QWidget):
-    """The input's peak between drowning and clipping."""
-
-    def __init__(self) -> None:
-        super().__init__()
-        self._peak = -120.0
-        self.setAccessibleName("Input level")
-
-    def sizeHint(self) -> QSize:
-        """A short strip."""
-        return QSize(150, 16)
-
-    def show_level(self, peak_db: float) -> None:
-        """Draw this peak."""
-        self._peak = peak_db
-        self.setToolTip(f"{peak_db:.0f} dB below full scale")
-        self.update()
-
-    def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Calm between the two ends, wine where it would clip."""
-        t = theme.current()
-        with QPainter(self) as p:
-            rect = QRectF(0, 3, self.width(), self.height() - 6)
-            p.fillRect(rect, t.colour("band"))
-            share = min(max((self._peak - _DROWNING_DB) / -_DROWNING_DB, 0.0), 1.0)
-            hot = self._peak > _CLIPPING_DB
-            filled = QRectF(0, 3, rect.width() * share, rect.height())
-            p.fillRect(filled, t.colour("wine" if hot else "teal"))
-            p.setPen(t.colour("soft"))
-            edge = rect.width() * (1 + _CLIPPING_DB / -_DROWNING_DB)
-            p.drawLine(int(edge), 1, int(edge), self.height() - 1)
-            p.setBrush(Qt.BrushStyle.NoBrush)

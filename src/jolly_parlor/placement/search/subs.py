@@ -150,9 +150,7 @@ class SubSearch:
 
 def spread_from(plane: HorizontalField, ear: Point, places: FloatArray) -> ComplexArray:
     """Pressure at one ear from sources at every place (n, 2), (n, frequencies)."""
-    here_x = plane.across(np.array([ear.x]))[:, 0]
-    here_y = plane.along(np.array([ear.y]))[:, 0]
-    coupling = plane.coupling * here_x[:, :, None] * here_y[:, None, :]
+    coupling = plane.coupled_with(ear.x, ear.y)
     xs, which_x = np.unique(places[:, 0], return_inverse=True)
     ys, which_y = np.unique(places[:, 1], return_inverse=True)
     rows = np.matmul(plane.across(xs), coupling)[:, which_x]
