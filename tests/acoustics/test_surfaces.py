@@ -21,7 +21,7 @@ from jolly_parlor.project.document import Document
 @pytest.mark.parametrize("impedance", [1.57, 3.0, 12.0, 80.0])
 def test_paris_formula_is_the_integral_it_stands_for(impedance: float) -> None:
     def absorbed(t: float) -> float:
-        reflected = reflection_factor(np.array(1 / impedance), np.cos(t))
+        reflected = reflection_factor(1 / impedance, float(np.cos(t)))
         return float((1 - reflected**2) * np.sin(2 * t))
 
     expected = quad(absorbed, 0, np.pi / 2)[0]

@@ -9,9 +9,6 @@ cancellation at c / 4d, for a listener straight ahead).
 from dataclasses import dataclass
 from math import ceil, floor, log10
 
-import numpy as np
-
-from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
 from jolly_parlor.acoustics.surfaces import reflection_factor
 
@@ -86,17 +83,16 @@ def mirror(room: Room, boundary: str, point: Point) -> Point:
 def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
     """The six first-order reflections from a source to an ear."""
     result = []
-    for index, name in enumerate(SURFACE_NAMES):
+    admittances = room.admittances_at_125
+    for index, name in enumerate(SURFACE_NAMES):  # plain numbers: a drag comes here each time
         image = mirror(room, name, source)
         path = image.distance(ear)
         axis = index // 2
-        span = abs(image.array()[axis] - ear.array()[axis])
-        cosine = span / path if path > 0 else 1.0
-        beta = np.array([room.admittances_at_125[name]])
-        factor = float(reflection_factor(beta, cosine)[0])
+        start, end = (image.x, image.y, image.z)[axis], (ear.x, ear.y, ear.z)[axis]
+        cosine = abs(start - end) / path if path > 0 else 1.0
+        factor = reflection_factor(admittances[name], cosine)
         wall = (index % 2) * room.dimensions[axis]
-        share = (wall - image.array()[axis]) / (ear.array()[axis] - image.array()[axis] or 1.0)
-        touch = image.array() + share * (ear.array() - image.array())
+        touch = _between(image, ear, (wall - start) / (end - start or 1.0))
         result.append(_bounce(name, source, ear, touch, path, factor, room.speed_of_sound))
     return result
 
@@ -111,8 +107,8 @@ def board_bounce(board: Board, source: Point, ear: Point, speed_of_sound: float)
         return None
     image = Point(source.x, source.y, 2 * board.z - source.z)
     share = (board.z - image.z) / (ear.z - image.z)
-    touch = image.array() + share * (ear.array() - image.array())
-    if not board.covers(float(touch[0]), float(touch[1])):
+    touch = _between(image, ear, share)
+    if not board.covers(touch.x, touch.y):
         return None
     return _bounce("desk", source, ear, touch, image.distance(ear), 1.0, speed_of_sound)
 
@@ -124,11 +120,19 @@ def first_cancellation_at_source_hz(distance_metres: float, speed_of_sound: floa
     return speed_of_sound / (4.0 * distance_metres)
 
 
+def _between(one: Point, other: Point, share: float) -> Point:
+    return Point(
+        one.x + share * (other.x - one.x),
+        one.y + share * (other.y - one.y),
+        one.z + share * (other.z - one.z),
+    )
+
+
 def _bounce(
     name: str,
     source: Point,
     ear: Point,
-    touch: FloatArray,
+    touch: Point,
     path: float,
     factor: float,
     speed_of_sound: float,
@@ -138,7 +142,7 @@ def _bounce(
         boundary=name,
         source=source,
         ear=ear,
-        at=Point(*(float(value) for value in touch)),
+        at=touch,
         direct_metres=direct,
         path_metres=path,
         delay_seconds=(path - direct) / speed_of_sound,

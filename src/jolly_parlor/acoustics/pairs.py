@@ -44,15 +44,22 @@ class PairField:
         if np.any(apart < NEAREST_ALONG_METRES - 1e-9):
             raise ValueError("A source and an ear are closer than 30 cm along the room.")
         result = np.empty((len(s), self.field.frequencies_hz.size), dtype=np.complex128)
+        if len(s) == 1:  # a drag comes here each time
+            least = next(least for least in _CLASSES_METRES if apart[0] >= least - 1e-9)
+            result[0] = self._tables_of(least).one(s[0], r[0])
+            return result
         beyond = np.inf
         for least in _CLASSES_METRES:
             chosen = np.flatnonzero((apart >= least - 1e-9) & (apart < beyond - 1e-9))
             if chosen.size:
-                if least not in self._tables:
-                    self._tables[least] = _Tables(self.field, self.field.mode_limit(least))
-                self._tables[least].fill(result, chosen, s, r)
+                self._tables_of(least).fill(result, chosen, s, r)
             beyond = least
         return result
+
+    def _tables_of(self, least: float) -> "_Tables":
+        if least not in self._tables:
+            self._tables[least] = _Tables(self.field, self.field.mode_limit(least))
+        return self._tables[least]
 
 
 class _Tables:
@@ -67,6 +74,13 @@ class _Tables:
     def _sum(self, key: tuple[float, float, float, float]) -> ComplexArray:
         from_y, to_y, from_z, to_z = key
         return self._lines.summed(from_y, to_y, self._up.of(from_z, to_z))
+
+    def one(self, source: FloatArray, ear: FloatArray) -> ComplexArray:
+        """The pressure of one pair, (frequencies,)."""
+        key = (float(source[1]), float(ear[1]), float(source[2]), float(ear[2]))
+        summed = _kept(self._summed, key, self._sum)
+        shape = self._across.of(float(source[0]), float(ear[0]))[:, : summed.shape[1]]
+        return np.asarray(np.sum(shape * summed, axis=1))
 
     def fill(self, result: ComplexArray, chosen: IntArray, s: FloatArray, r: FloatArray) -> None:
         """Write the pressures of the chosen pairs."""

@@ -74,7 +74,6 @@ def absorption_at(frequencies_hz: FloatArray, per_octave_band: FloatArray) -> Fl
     return np.asarray(np.interp(np.log(frequencies_hz), np.log(OCTAVE_BANDS_HZ), bands))
 
 
-def reflection_factor(admittance: FloatArray, cosine: float) -> FloatArray:
+def reflection_factor(admittance: float, cosine: float) -> float:
     """Plane-wave pressure reflection at angle t from the normal: (cos t - beta)/(cos t + beta)."""
-    beta = np.asarray(admittance, dtype=float)
-    return np.asarray((cosine - beta) / (cosine + beta))
+    return (cosine - admittance) / (cosine + admittance)

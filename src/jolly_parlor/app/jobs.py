@@ -4,7 +4,7 @@ from dataclasses import dataclass, field
 
 from jolly_parlor.app.calculating import Models
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
-from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks
+from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks, paths_of
 from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement import facing, maps
 from jolly_parlor.placement.arrangement import Arrangement
@@ -54,9 +54,11 @@ def shown(
 ) -> Shown:
     """The curves at the ear, the marks, and what acts beyond the range."""
     forecast: Forecast = models.forecaster.at_seat(arrangement, seat)
-    found = marks(document.room, document.gear, arrangement, seat, combination, TOP_HZ)
+    asked = document.room, document.gear, arrangement, seat, combination
+    paths = paths_of(*asked)
+    found = marks(*asked, TOP_HZ, paths)
     measured = measured_deviation(document, arrangement, seat, combination)
-    beyond = first_beyond(document.room, document.gear, arrangement, seat, combination, TOP_HZ)
+    beyond = first_beyond(*asked, TOP_HZ, paths)
     judged = forecast.deviation(combination)
     upper = models.upper.curve(arrangement, seat, combination, judged.reference_db)
     return Shown(judged, measured, tuple(found), beyond, upper)

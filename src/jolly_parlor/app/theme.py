@@ -100,8 +100,9 @@ def load_fonts() -> None:
 
 
 @lru_cache(maxsize=64)
+@lru_cache(maxsize=64)
 def serif(points: float, italic: bool = False) -> QFont:
-    """The typeface of names and verdicts."""
+    """The typeface of names and verdicts. Kept: do not change it."""
     font = QFont(SERIF)
     font.setPointSizeF(points)
     font.setItalic(italic)
@@ -110,8 +111,9 @@ def serif(points: float, italic: bool = False) -> QFont:
 
 
 @lru_cache(maxsize=64)
+@lru_cache(maxsize=64)
 def sans(points: float, bold: bool = False) -> QFont:
-    """The typeface of figures and everything else."""
+    """The typeface of figures and everything else. Kept: do not change it."""
     font = QFont(SANS)
     font.setPointSizeF(points)
     font.setWeight(QFont.Weight.DemiBold if bold else QFont.Weight.Normal)

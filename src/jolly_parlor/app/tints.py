@@ -24,12 +24,15 @@ class Tints(QObject):
         super().__init__(session)
         self._session = session
         self.kind = ""
+        self._drafted = False
         self.shown: EvennessMap | PressureMap | None = None
         self.frequency_hz = _FIRST_HZ
         session.beside.answered.connect(self._take)
         session.beside.refused.connect(self._drop)
-        for signal in (session.document_changed, session.view_changed, session.drafted):
+        for signal in (session.document_changed, session.view_changed):
             signal.connect(self.ask)
+        session.drafted.connect(self._note_draft)
+        session.shown_changed.connect(self._follow_draft)
         session.selection_changed.connect(self.ask)
 
     def choose(self, kind: str) -> None:
@@ -37,6 +40,15 @@ class Tints(QObject):
         self.kind = "" if kind == self.kind else kind
         self.shown = None
         self.ask()
+
+    def _note_draft(self) -> None:
+        self._drafted = True
+
+    def _follow_draft(self) -> None:
+        """A dragged thing's curve comes first, then its tint: both want the processor."""
+        if self._drafted:
+            self._drafted = False
+            self.ask()
 
     def point(self, frequency_hz: float) -> None:
         """The frequency pointed at on the curve."""
@@ -54,6 +66,8 @@ class Tints(QObject):
     def ask(self) -> None:
         """Ask for the tint as things stand."""
         session, a = self._session, self._session.arrangement
+        if not self.kind and self.shown is None:
+            return  # nothing shown, nothing wanted: the plan need not be painted again
         if not self.kind or a is None or session.problem:
             self._drop("tint", "")
             return

@@ -82,6 +82,10 @@ class Mark:
     """False where a boundary takes part without its own path cancelling at this frequency."""
 
 
+Paths = dict[str, list[Bounce]]
+"""The single reflections of each source."""
+
+
 def playing(gear: Gear, arrangement: Arrangement, combination: Combination) -> dict[str, Point]:
     """The sources of a combination and where they stand."""
     places = {"left": arrangement.left, "right": arrangement.right}
@@ -100,13 +104,16 @@ def marks(
     seat: str,
     combination: Combination,
     top_hz: float = HIGHEST_HZ,
+    paths: Paths | None = None,
 ) -> list[Mark]:
     """All marks from 20 Hz up, ascending. Modes up to the Schroeder frequency only: above it they
-    overlap and none rules alone.
+    overlap and none rules alone. Takes the paths where the caller has them.
     """
     ear = arrangement.seats[seat]
     sources = playing(gear, arrangement, combination)
-    found = _boundary_marks(room, gear, arrangement, sources, ear, top_hz)
+    if paths is None:
+        paths = paths_of(room, gear, arrangement, seat, combination)
+    found = _boundary_marks(gear, paths, top_hz)
     found += _mode_marks(room, sources, ear)
     if combination == "both+sub":
         crossover = mains_crossover_hz(gear)
@@ -122,16 +129,16 @@ def first_beyond(
     seat: str,
     combination: Combination,
     top_hz: float = HIGHEST_HZ,
+    paths: Paths | None = None,
 ) -> dict[Lane, float]:
     """Boundary lanes that first cancel above a frequency, and where; up to 2 kHz."""
-    ear, board = arrangement.seats[seat], arrangement.board(gear.desk)
     firsts: dict[Lane, float] = {}
-    for name in playing(gear, arrangement, combination):
+    if paths is None:
+        paths = paths_of(room, gear, arrangement, seat, combination)
+    for name, path in paths.items():
         if name not in ("left", "right"):
             continue
-        place = arrangement.position(name)
-        desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
-        for bounce in [*bounces(room, place, ear), *([desk] if desk else [])]:
+        for bounce in path:
             lane = _BOUNDARY_LANES[bounce.boundary]
             all_of_them = bounce.cancellations_hz(LOWEST_HZ, 2000.0)
             if all_of_them:
@@ -139,32 +146,33 @@ def first_beyond(
     return {lane: f for lane, f in firsts.items() if f > top_hz}
 
 
-def _boundary_marks(
-    room: Room,
-    gear: Gear,
-    arrangement: Arrangement,
-    sources: dict[str, Point],
-    ear: Point,
-    top_hz: float,
-) -> list[Mark]:
-    found = []
-    board = arrangement.board(gear.desk)
-    for name, place in sources.items():
-        paths = bounces(room, place, ear)
+def paths_of(
+    room: Room, gear: Gear, arrangement: Arrangement, seat: str, combination: Combination
+) -> Paths:
+    """The single reflections of each source of a combination to a seat, the desk's included."""
+    ear, board = arrangement.seats[seat], arrangement.board(gear.desk)
+    found = {}
+    for name, place in playing(gear, arrangement, combination).items():
         desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
+        found[name] = [*bounces(room, place, ear), *([desk] if desk else [])]
+    return found
+
+
+def _boundary_marks(gear: Gear, paths: Paths, top_hz: float) -> list[Mark]:
+    found = []
+    for name, path in paths.items():
         # A subwoofer's own range ends above its crossover; marks beyond it would mislead.
         top = top_hz
         for sub in gear.subwoofers:
             if sub.name == name:
                 top = 1.5 * sub.crossover_hz
-        for bounce in [*paths, *([desk] if desk else [])]:
+        for bounce in path:
+            words = _bounce_words(bounce, name)
             # Reinforcements are left out: peaks in a small room are the modes' doing.
             for order, f in enumerate(bounce.cancellations_hz(LOWEST_HZ, top)):
                 strength = min(abs(bounce.relative_pressure), 1.0) / (1 + 0.5 * order)
                 lane = _BOUNDARY_LANES[bounce.boundary]
-                found.append(
-                    Mark(lane, "hollow", f, strength, _bounce_words(bounce, name), name, bounce)
-                )
+                found.append(Mark(lane, "hollow", f, strength, words, name, bounce))
     return found
 
 

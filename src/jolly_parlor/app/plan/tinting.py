@@ -15,13 +15,14 @@ _ALPHA = 190
 
 
 class TintPainter:
-    """One painting of one tint."""
+    """Paints tints on one plan; pictures are kept from one painting to the next."""
 
-    def __init__(self, painter: QPainter, view: Unfolded) -> None:
-        self.p, self.view = painter, view
+    def __init__(self) -> None:
+        self._kept: dict[str, tuple[object, str, QImage]] = {}
 
-    def draw(self, tints: Tints) -> None:
+    def draw(self, painter: QPainter, view: Unfolded, tints: Tints) -> None:
         """Whatever there is to draw."""
+        self.p, self.view = painter, view
         if isinstance(tints.shown, EvennessMap):
             self._evenness(tints.shown)
         elif isinstance(tints.shown, PressureMap):
@@ -31,7 +32,7 @@ class TintPainter:
         """Calm to rough; the calmest place is marked and named."""
         low, calm_end, rough_end = np.nanpercentile(found.figures_db, (0, 3, 97))
         shares = (found.figures_db - calm_end) / max(rough_end - calm_end, 0.1)
-        self._image(shares, self._plan_cells(found.xs, found.ys))
+        self._image(found, "plan", shares, self._plan_cells(found.xs, found.ys))
         calm = found.calmest
         at = self.view.on_plan(calm.x, calm.y)
         t = theme.current()
@@ -45,11 +46,13 @@ class TintPainter:
     def _pressure(self, found: PressureMap) -> None:
         """Quiet to loud at one frequency, on the plan at ear height and across it at the seat."""
         span = _LOUD_DB - _QUIET_DB
-        self._image((found.plan_db - _QUIET_DB) / span, self._plan_cells(found.xs, found.ys))
+        cells = self._plan_cells(found.xs, found.ys)
+        self._image(found, "plan", (found.plan_db - _QUIET_DB) / span, cells)
         half_x, half_z = (float(v[1] - v[0]) / 2 for v in (found.xs, found.zs))
         top = self.view.on_wall(found.xs[0] - half_x, found.zs[-1] + half_z)
         end = self.view.on_wall(found.xs[-1] + half_x, found.zs[0] - half_z)
-        self._image((found.section_db[::-1] - _QUIET_DB) / span, QRectF(top, end))
+        section = (found.section_db[::-1] - _QUIET_DB) / span
+        self._image(found, "section", section, QRectF(top, end))
         ear = self.view.on_plan(found.ear.x, found.ear.y)
         at = QPointF(self.view.plan_rect().center().x(), self.view.plan_rect().bottom() - 12)
         self._words(
@@ -68,18 +71,13 @@ class TintPainter:
         start = self.view.on_plan(xs[0] - half_x, ys[0] - half_y)
         return QRectF(start, self.view.on_plan(xs[-1] + half_x, ys[-1] + half_y))
 
-    def _image(self, shares: FloatArray, where: QRectF) -> None:
-        """Shares of 0 to 1 as colours, stretched over a rectangle; NaN stays clear."""
-        rows, columns = shares.shape
-        ends = [np.array(theme.calm_to_rough(end).getRgb()[:3]) for end in (0.0, 1.0)]
-        clear = np.isnan(shares)
-        share = np.clip(np.nan_to_num(shares), 0.0, 1.0)[:, :, None]
-        pixels = np.zeros((rows, columns, 4), dtype=np.uint8)
-        pixels[:, :, :3] = np.round(ends[0] + (ends[1] - ends[0]) * share)
-        pixels[:, :, 3] = np.where(clear, 0, _ALPHA)
-        data = pixels.tobytes()
-        image = QImage(data, columns, rows, 4 * columns, QImage.Format.Format_RGBA8888)
-        self.p.drawImage(where, image)
+    def _image(self, found: object, part: str, shares: FloatArray, where: QRectF) -> None:
+        """Shares of 0 to 1 as colours, stretched over a rectangle; kept while the map stands."""
+        kept = self._kept.get(part)
+        name = theme.current().name
+        if kept is None or kept[0] is not found or kept[1] != name:
+            kept = self._kept[part] = (found, name, _picture(shares))
+        self.p.drawImage(where, kept[2])
 
     def _words(self, at: QPointF, text: str) -> None:
         t = theme.current()
@@ -91,3 +89,17 @@ class TintPainter:
         self.p.fillRect(box, t.colour("sheet", 230))
         self.p.setPen(t.colour("ink"))
         self.p.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+
+
+def _picture(shares: FloatArray) -> QImage:
+    """Shares of 0 to 1 as colours; NaN stays clear."""
+    rows, columns = shares.shape
+    ends = [np.array(theme.calm_to_rough(end).getRgb()[:3]) for end in (0.0, 1.0)]
+    clear = np.isnan(shares)
+    share = np.clip(np.nan_to_num(shares), 0.0, 1.0)[:, :, None]
+    pixels = np.zeros((rows, columns, 4), dtype=np.uint8)
+    pixels[:, :, :3] = np.round(ends[0] + (ends[1] - ends[0]) * share)
+    pixels[:, :, 3] = np.where(clear, 0, _ALPHA)
+    data = pixels.tobytes()
+    image = QImage(data, columns, rows, 4 * columns, QImage.Format.Format_RGBA8888)
+    return image.convertToFormat(QImage.Format.Format_ARGB32_Premultiplied)  # drawn far quicker

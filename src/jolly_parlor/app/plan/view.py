@@ -52,6 +52,7 @@ class PlanView(QWidget):
         self._grip: tuple[str, Point, QPointF, bool] | None = None
         self._corner: QPointF | None = None
         self._far = QPointF()
+        self._tint_painter = TintPainter()
         self._shell, self._shell_key = QPixmap(), ()
         self._shell_room: Room | None = None  # kept, so that its id stays its own
         for signal in (
@@ -105,7 +106,7 @@ class PlanView(QWidget):
             if a is None:
                 draw.empty()
                 return
-            TintPainter(painter, self.unfolded).draw(session.tints)
+            self._tint_painter.draw(painter, self.unfolded, session.tints)
             selected = session.selected if session.selected in self.items() else "left"
             draw.arrangement(a, session.seat, selected, self.hasFocus())
             draw.region(self._drawn() or session.document.wishes.region)

@@ -1,9 +1,12 @@
 """Cause lanes: under the response, one lane a cause, marks where each acts."""
 
+from functools import lru_cache
+from math import log10
+
 import numpy as np
 import pyqtgraph as pg
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QPainter, QPainterPath, QPainterPathStroker, QTransform
 from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
 from jolly_parlor.app import theme
@@ -71,45 +74,56 @@ class LanesItem(pg.GraphicsObject):
                 words = f"first at {self._beyond[lane]:.0f} Hz, beyond this range  "
                 right_side = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
                 painter.drawText(band, right_side, words)
-        for mark in self._marks:
-            at = to_pixels.map(QPointF(np.log10(mark.frequency_hz), lane_height(mark.lane)))
-            self._draw(painter, mark, at, step, t)
+        self._draw_marks(painter, to_pixels, step, t)
         painter.restore()
 
-    def _draw(
-        self, painter: QPainter, mark: Mark, at: QPointF, step: float, t: theme.Theme
+    def _draw_marks(
+        self, painter: QPainter, to_pixels: QTransform, step: float, t: theme.Theme
     ) -> None:
-        lit = mark == self._highlight.mark
-        half = (4.0 + 6.0 * mark.strength) * (1.25 if lit else 1.0)
-        height = step * 0.62 * (0.45 + 0.55 * mark.strength)
-        faint = self._highlight.lane is not None and mark.lane != self._highlight.lane
-        alpha = 90 if faint else 255
-        path = QPainterPath()
-        if mark.kind == "hill":
-            foot = at.y() + step * 0.34
-            path.moveTo(at.x() - half, foot)
-            path.cubicTo(
-                at.x() - half * 0.6,
-                foot - height * 1.3,
-                at.x() + half * 0.6,
-                foot - height * 1.3,
-                at.x() + half,
-                foot,
-            )
-            path.closeSubpath()
-            painter.setPen(QPen(t.colour("ochre_edge", alpha), 2.0 if lit else 1.0))
-            painter.setBrush(t.colour("ochre", alpha))
-        else:
-            rim = at.y() - step * 0.30
-            path.moveTo(at.x() - half, rim)
-            path.cubicTo(
-                at.x() - half * 0.6,
-                rim + height * 1.3,
-                at.x() + half * 0.6,
-                rim + height * 1.3,
-                at.x() + half,
-                rim,
-            )
-            painter.setPen(QPen(t.colour("wine" if lit else "teal", alpha), 2.6 if lit else 1.8))
-            painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.drawPath(path)
+        middles = {lane: to_pixels.map(QPointF(0, lane_height(lane))).y() for lane in LANES}
+        lane, lit_mark = self._highlight.lane, self._highlight.mark
+        painter.setPen(Qt.PenStyle.NoPen)
+        drawn: set[tuple[Lane, bool, bool, int, float]] = set()
+        for mark in self._marks:
+            hill = mark.kind == "hill"
+            lit = lit_mark is not None and mark == lit_mark
+            half = (4.0 + 6.0 * mark.strength) * (1.25 if lit else 1.0)
+            height = step * 0.62 * (0.45 + 0.55 * mark.strength)
+            alpha = 90 if lane is not None and mark.lane != lane else 255
+            x = to_pixels.m11() * log10(mark.frequency_hz) + to_pixels.dx()
+            y = middles[mark.lane] + step * (0.34 if hill else -0.30)
+            look = mark.lane, hill, lit, round(x), round(half, 1)
+            if look in drawn:  # left and right alike
+                continue
+            drawn.add(look)
+            painter.translate(x, y)
+            if hill:
+                size = round(half, 1), round(-height, 1)
+                painter.setBrush(t.colour("ochre", alpha))
+                painter.drawPath(_mound(*size))
+                painter.setBrush(t.colour("ochre_edge", alpha))
+                painter.drawPath(_edge(*size, 2.0 if lit else 1.0))
+            else:
+                size = round(half, 1), round(height, 1)
+                painter.setBrush(t.colour("wine" if lit else "teal", alpha))
+                painter.drawPath(_edge(*size, 2.6 if lit else 1.8))
+            painter.translate(-x, -y)
+
+
+@lru_cache(maxsize=512)
+def _mound(half: float, height: float) -> QPainterPath:
+    """An arc over (or, with height above zero, under) the ground at zero; kept, for drags."""
+    path = QPainterPath()
+    path.moveTo(-half, 0)
+    path.cubicTo(-half * 0.6, height * 1.3, half * 0.6, height * 1.3, half, 0)
+    if height < 0:
+        path.closeSubpath()
+    return path
+
+
+@lru_cache(maxsize=1024)
+def _edge(half: float, height: float, width: float) -> QPainterPath:
+    """The line along an arc as a shape to fill: three times as quick as drawing with a pen."""
+    stroker = QPainterPathStroker()
+    stroker.setWidth(width)
+    return stroker.createStroke(_mound(half, height)).simplified()

@@ -48,6 +48,8 @@ class ResponseView(QWidget):
         layout.addWidget(self.graphics)
         self.hills = HillsItem()
         self.other = pg.PlotCurveItem(antialias=True)
+        # It stands still while the other curve moves: painted once, then copied.
+        self.other.setCacheMode(pg.GraphicsObject.CacheMode.DeviceCoordinateCache)
         self.lanes = LanesItem()
         self._axes: list[tuple[pg.PlotItem, pg.AxisItem, pg.AxisItem]] = []
         self.plot = self._add_plot(0, decibel_axis(), HertzAxis(), (BOTTOM_DB, TOP_DB))

@@ -52,7 +52,7 @@ class UpperItem(pg.GraphicsObject):
             painter.setPen(QPen(t.colour("rule"), 1.0))
             painter.drawLine(QPointF(ground.left(), even), QPointF(ground.right(), even))
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            painter.setPen(QPen(t.colour("soft"), 1.3, Qt.PenStyle.DashLine))
+            painter.setPen(QPen(t.colour("soft"), 1.0, Qt.PenStyle.DashLine))
             x = np.log10(self._curve.frequencies_hz)
             d = np.clip(self._curve.deviation_db, BOTTOM_DB, TOP_DB)
             painter.drawPolyline(pixel_polygon(to_pixels, x, d))
