@@ -28,7 +28,9 @@ from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.edits import add_take, propose
 from jolly_parlor.project.files import open_document, read_survey, save_document
+from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.importing import read_take
+from jolly_parlor.signals.recorded import Played, read_recording
 
 PATH = click.Path(path_type=Path)
 
@@ -88,12 +90,32 @@ def propose_arrangement(file: Path, school_id: str) -> None:
 @click.option("--source", required=True, help="left, right, both, or a subwoofer's name.")
 @click.option("--seat", required=True, help="Name of the seat.")
 @click.option("--channel", default=1, show_default=True, help="Of a WAV with several, from 1.")
+@click.option("--sweep", "sweep_file", type=PATH, help="RESPONSE is a recording of this sweep.")
+@click.option(
+    "--swept", nargs=3, type=float, help="Or of one from LOW to HIGH hertz in so many SECONDS."
+)
+@click.option("--calibration", "file_of_mic", type=PATH, help="The microphone's, for a recording.")
 def import_take(
-    file: Path, response: Path, arrangement: str, source: str, seat: str, channel: int
+    file: Path,
+    response: Path,
+    arrangement: str,
+    source: str,
+    seat: str,
+    channel: int,
+    sweep_file: Path | None,
+    swept: tuple[float, float, float] | None,
+    file_of_mic: Path | None,
 ) -> None:
-    """Add the measured RESPONSE (text, or an impulse response as WAV) to FILE as a take."""
+    """Add a measured RESPONSE to FILE as a take: text, an impulse response as WAV, or the
+    recording of a sweep, as WAV too.
+    """
     document = open_document(file)
-    read = read_take(response, channel)
+    if sweep_file is not None or swept is not None:
+        calibration = read_calibration(file_of_mic) if file_of_mic is not None else None
+        played = Played(sweep_file, *(swept or ()))
+        read = read_recording(response, played, channel, calibration)
+    else:
+        read = read_take(response, channel)
     save_document(add_take(document, read, arrangement, source, seat, response.name), file)
     f = read.response.frequencies_hz
     click.echo(f"{response.name}: {f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz.")

@@ -3,7 +3,6 @@
 from pathlib import Path
 
 import click
-import numpy as np
 
 from jolly_parlor.placement.forecast import HEAD_SHIFTS
 from jolly_parlor.project.document import HeadPoint
@@ -12,11 +11,8 @@ from jolly_parlor.project.exporting import export_document
 from jolly_parlor.project.files import open_document, response_csv, save_document
 from jolly_parlor.project.staging import siblings_of, stage_of
 from jolly_parlor.signals.calibration import Calibration, read_calibration
-from jolly_parlor.signals.importing import TAKE_HZ
-from jolly_parlor.signals.impulse import deconvolved, deconvolved_by, linear_part
-from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.recorded import Played, read_recording
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.signals.wav import WavRefused, read_wav
 from jolly_parlor.studio.device import Device, DeviceFailed
 from jolly_parlor.studio.measuring import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
@@ -118,33 +114,13 @@ def analyse(
     out: Path,
 ) -> None:
     """Turn the RECORDING of a sweep into a frequency response."""
-    samples, rate = read_wav(recording, recording.name)
-    if not 1 <= channel <= samples.shape[1]:
-        raise click.UsageError(
-            f"{recording.name} has {samples.shape[1]} channels; there is no number {channel}."
-        )
-    heard = samples[:, channel - 1]
-    if sweep_file is not None:
-        played, sweep_rate = read_wav(sweep_file, sweep_file.name)
-        if sweep_rate != rate:
-            raise WavRefused(
-                f"{sweep_file.name} has {sweep_rate} samples a second, {recording.name} has "
-                f"{rate}: record at the rate of the sweep."
-            )
-        impulse = deconvolved_by(heard, played[:, 0], rate)
-        linear = impulse.gated(0.1, 1.0)
-    else:
-        sweep = Sweep(low, high, seconds, rate)
-        linear = linear_part(deconvolved(heard, sweep), sweep)
-    f = TAKE_HZ[0.45 * rate >= TAKE_HZ]
-    pressure = linear.pressure(f)
-    if file_of_mic is not None:
-        pressure = pressure / read_calibration(file_of_mic).factor(f)
-    write_text(out, response_csv(Response.from_pressure(f, pressure)))
-    peak = 20 * np.log10(max(float(np.max(np.abs(heard))), 1e-6))
-    click.echo(f"{out}: {f.size} points, arrival at {linear.arrival_seconds() * 1000:.1f} ms.")
-    if peak > -0.01:
-        click.echo(f"{recording.name} reaches full scale: it may be clipped.")
+    played = Played(sweep_file, low, high, seconds)
+    calibration = read_calibration(file_of_mic) if file_of_mic is not None else None
+    read = read_recording(recording, played, channel, calibration)
+    write_text(out, response_csv(read.response))
+    click.echo(f"{out}: {read.response.frequencies_hz.size} points.")
+    for note in read.notes:
+        click.echo(note)
 
 
 @click.command("export")

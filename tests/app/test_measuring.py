@@ -76,7 +76,7 @@ def test_points_around_the_head_are_averaged_and_told(qtbot: QtBot, window: Main
     card = _begin(window)
     card.measure("left", "desk")
     qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
-    card.point.setCurrentIndex(card.point.findData("back"))
+    card.equipment.point.setCurrentIndex(card.equipment.point.findData("back"))
     assert "Next: the left monitor" in card.words.text()
     window.stations[4].findChild(QPushButton, "again-left-desk").click()
     qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
@@ -116,12 +116,12 @@ def test_a_microphone_file_is_loaded_or_refused(
     good.write_text("Sensitivity 12 mV\n20 -2\n1000 0\n20000 3\n")
     bad.write_text("no numbers\n")
     monkeypatch.setattr(dialogs, "choose_response", lambda *_: bad)
-    card.mic_button.click()
+    card.equipment.mic_button.click()
     assert "bad.txt" in window.notice_text.text()
     monkeypatch.setattr(dialogs, "choose_response", lambda *_: good)
-    card.mic_button.click()
-    assert card.mic_button.text() == "mic.txt"
-    assert card.microphone.name == "mic.txt"
+    card.equipment.mic_button.click()
+    assert card.equipment.mic_button.text() == "mic.txt"
+    assert card.equipment.microphone.name == "mic.txt"
     assert "Sensitivity 12 mV" in window.notice_text.text()
 
 
@@ -146,3 +146,95 @@ def test_many_files_are_mapped_and_imported_as_one_step(
     assert "2 imported. broken left sofa.txt" in window.notice_text.text()
     window.undo()
     assert window.session.document.takes == ()
+
+
+def test_what_a_take_tells_in_six_views_and_through_gates(qtbot: QtBot, window: MainWindow) -> None:
+    card = _begin(window)
+    card.measure("left", "desk")
+    qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
+    assert card.strip.heard and card.strip.heard[-1][0] == 1.0
+    assert "dB(A)" in card.result.text()
+    settled(qtbot, window)
+    told = window.stations[4].told
+    for button, words in (
+        ("phase", "excess phase"),
+        ("delay", "Group delay"),
+        ("time", "loudest in each moment"),
+        ("ringing", "first length mode"),
+        ("fading", "fall by 10, 20 and 30 dB"),
+        ("level", "the gates let through"),
+    ):
+        window.findChild(QPushButton, f"take-view-{button}").click()
+        assert words in told.key.text()
+        assert told.plot.getPlotItem().items
+    before = told.told
+    _enter(window, "gate after the arrival", "20")
+    settled(qtbot, window)
+    assert told.told is not before and told.told.look.gates.right_ms == 20.0
+    assert "Below 50 Hz the gate is shorter than one cycle" in told.key.text()
+    _enter(window, "window", "99 cycles")
+    assert "The window goes from 1 to 50 cycles." in window.notice_text.text()
+    assert told.cycles.text() == "0 cycles" and told.look.gates.cycles is None
+    told.smooth.setCurrentIndex(0)
+    settled(qtbot, window)
+    assert told.told.look.per_octave == 1
+
+
+def test_a_sound_card_is_wired_by_the_user_and_kept(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    from jolly_parlor.app.settings import SettingsStore
+    from jolly_parlor.app.stations import equipment
+    from jolly_parlor.studio.soundcard import CardSetup, Channels
+
+    card = _begin(window)
+    row = card.equipment
+    assert not row.setup_button.isVisible()
+    monkeypatch.setattr(equipment, "sound_cards", lambda: ["Desk box"])
+    window.findChild(QPushButton, "find-cards").click()
+    row.device.setCurrentIndex(1)
+    assert row.setup_button.isVisible()
+    assert "no timing reference and level not calibrated" in card.words.text()
+    assert "6 of 6 things below are not ticked yet" in card.words.text()
+    for box in card.checks.boxes:
+        box.click()
+    assert "ticked" not in card.words.text()
+    asked = []
+
+    def answer(_: object, setup: CardSetup, sources: list[str]) -> CardSetup:
+        asked.append((setup.channels.outputs, sources))
+        return replace(setup, channels=Channels(setup.channels.outputs, 2, 4, 1))
+
+    monkeypatch.setattr(dialogs, "ask_card_setup", answer)
+    row.setup_button.click()
+    assert asked == [({"left": 1, "right": 2, "sub": 3}, ["left", "right", "sub"])]
+    assert "no timing reference" not in card.words.text()
+    again = SettingsStore(window.session.settings._path)
+    assert again.values.card.channels.loopback_output == 4
+
+
+def test_a_recorded_sweep_is_imported_with_its_parameters(
+    window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    import numpy as np
+
+    from jolly_parlor.signals.recorded import Played
+    from jolly_parlor.signals.sweep import Sweep
+    from jolly_parlor.signals.wav import wav_bytes
+
+    sound = np.concatenate([np.zeros(500), 0.3 * Sweep(seconds=2.0).samples(), np.zeros(48000)])
+    path = tmp_path / "hall.wav"
+    path.write_bytes(wav_bytes(sound, 48000))
+    _begin(window)
+    monkeypatch.setattr(dialogs, "ask_played", lambda *_: None)
+    assert not window.stations[4].import_file(path, "left", "desk")
+    monkeypatch.setattr(dialogs, "ask_played", lambda *_: Played(seconds=9.0))
+    assert not window.stations[4].import_file(path, "left", "desk")
+    assert "its sweep takes 9.0 s" in window.notice_text.text()
+    assert window.session.document.takes == ()
+    monkeypatch.setattr(dialogs, "ask_played", lambda *_: Played(seconds=2.0))
+    assert window.stations[4].import_file(path, "left", "desk")
+    take = window.session.document.takes[0]
+    level = np.interp(1000.0, take.response.frequencies_hz, take.response.level_db)
+    assert level == pytest.approx(20 * np.log10(0.3), abs=0.1)
+    assert take.impulse is not None

@@ -8,6 +8,7 @@ from numpy.typing import NDArray
 FloatArray: TypeAlias = NDArray[np.float64]
 ComplexArray: TypeAlias = NDArray[np.complex128]
 IntArray: TypeAlias = NDArray[np.intp]
+BoolArray: TypeAlias = NDArray[np.bool_]
 
 
 def exp_j(z: ComplexArray) -> ComplexArray:

@@ -29,6 +29,15 @@ class Mode:
         along = [axis for axis in range(3) if self.order[axis]]
         return _KINDS[along[0]] if len(along) == 1 else "mixed"
 
+    @property
+    def name(self) -> str:
+        """`second length mode`, or `mixed mode (1-2-0)`."""
+        if self.kind == "mixed":
+            return f"mixed mode ({'-'.join(str(n) for n in self.order)})"
+        most = max(self.order)
+        count = {1: "first", 2: "second", 3: "third"}.get(most, f"{most}th")
+        return f"{count} {self.kind} mode"
+
     def shape(self, point: Point) -> float:
         """Pressure of the mode at a point, -1 to 1: the product of cosines."""
         at = (point.x, point.y, point.z)

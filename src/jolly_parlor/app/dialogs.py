@@ -1,5 +1,7 @@
 """Questions and messages, all in one place so that tests can answer them."""
 
+from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtWidgets import (
@@ -11,9 +13,11 @@ from PyQt6.QtWidgets import (
     QFormLayout,
     QGridLayout,
     QInputDialog,
+    QLineEdit,
     QMessageBox,
     QPushButton,
     QScrollArea,
+    QSpinBox,
     QVBoxLayout,
     QWidget,
 )
@@ -23,6 +27,8 @@ from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import SUFFIX
 from jolly_parlor.project.guessing import Place, guess
+from jolly_parlor.signals.recorded import Played
+from jolly_parlor.studio.soundcard import CardSetup, Channels
 
 
 def ask_open(parent: QWidget, settings: SettingsStore) -> Path | None:
@@ -111,12 +117,7 @@ def ask_where(parent: QWidget, file_name: str, document: Document) -> tuple[str,
     form.addRow("Seat", seat)
     layout = QVBoxLayout(dialog)
     layout.addLayout(form)
-    buttons = QDialogButtonBox()
-    buttons.addButton(QPushButton("Import"), QDialogButtonBox.ButtonRole.AcceptRole)
-    buttons.addButton(QPushButton("Leave out"), QDialogButtonBox.ButtonRole.RejectRole)
-    buttons.accepted.connect(dialog.accept)
-    buttons.rejected.connect(dialog.reject)
-    layout.addWidget(buttons)
+    layout.addWidget(_buttons(dialog, "Import", "Leave out", dialog.accept))
     if dialog.exec() != QDialog.DialogCode.Accepted:
         return None
     return source.currentText(), seat.currentText()
@@ -158,12 +159,7 @@ def ask_places(
     scroll.setWidget(holder)
     layout = QVBoxLayout(dialog)
     layout.addWidget(scroll)
-    buttons = QDialogButtonBox()
-    buttons.addButton(QPushButton("Import these"), QDialogButtonBox.ButtonRole.AcceptRole)
-    buttons.addButton(QPushButton("Import none"), QDialogButtonBox.ButtonRole.RejectRole)
-    buttons.accepted.connect(dialog.accept)
-    buttons.rejected.connect(dialog.reject)
-    layout.addWidget(buttons)
+    layout.addWidget(_buttons(dialog, "Import these", "Import none", dialog.accept))
     dialog.resize(760, 420)
     if dialog.exec() != QDialog.DialogCode.Accepted:
         return None
@@ -172,6 +168,120 @@ def ask_places(
         for path, (wanted, boxes) in zip(paths, rows, strict=True)
         if wanted.isChecked()
     ]
+
+
+def ask_card_setup(parent: QWidget, setup: CardSetup, sources: list[str]) -> CardSetup | None:
+    """Which channel of a sound card is what; 0 stands for none."""
+    dialog = QDialog(parent)
+    dialog.setWindowTitle("What is plugged in where?")
+    form = QFormLayout()
+    known = setup.channels
+    outputs = {name: _channel(known.outputs.get(name, 0), 1) for name in sources}
+    for name, box in outputs.items():
+        form.addRow(f"{name}: output", box)
+    microphone = _channel(known.microphone, 1)
+    back_out, back_in = _channel(known.loopback_output or 0), _channel(known.loopback_input or 0)
+    rate = QComboBox()
+    for hertz in (44100, 48000, 88200, 96000):
+        rate.addItem(f"{hertz} Hz", hertz)
+    rate.setCurrentIndex(max(rate.findData(setup.sample_rate), 0))
+    form.addRow("microphone: input", microphone)
+    form.addRow("loopback: output (0: none)", back_out)
+    form.addRow("loopback: input (0: none)", back_in)
+    form.addRow("sample rate", rate)
+    words = "A cable from one spare output to one spare input is the timing reference."
+    wrong = label(words, "soft", wrap=True)
+    form.addRow(wrong)
+    layout = QVBoxLayout(dialog)
+    layout.addLayout(form)
+    made = setup
+
+    def accept() -> None:
+        nonlocal made
+        channels = Channels(
+            {name: box.value() for name, box in outputs.items()},
+            microphone.value(),
+            back_out.value() or None,
+            back_in.value() or None,
+        )
+        made = replace(setup, channels=channels, sample_rate=rate.currentData())
+        if made.problem:
+            wrong.setText(made.problem)
+        else:
+            dialog.accept()
+
+    layout.addWidget(_buttons(dialog, "Use these", "Leave as it was", accept))
+    return made if dialog.exec() == QDialog.DialogCode.Accepted else None
+
+
+def ask_tone(parent: QWidget) -> float | None:
+    """The level of the calibrator's tone."""
+    value, ok = QInputDialog.getDouble(
+        parent, "Calibrate", "Calibrator on the microphone and sounding, dB SPL:", 94.0, 60, 130, 1
+    )
+    return value if ok else None
+
+
+def ask_played(parent: QWidget, file_name: str, settings: SettingsStore) -> Played | None:
+    """What sweep a recording holds: by its parameters, or as a WAV."""
+    dialog = QDialog(parent)
+    dialog.setWindowTitle(f"{file_name} sounds like a recorded sweep")
+    form = QFormLayout()
+    low, high, seconds = (
+        QLineEdit(f"{v:g}") for v in (Played.low_hz, Played.high_hz, Played.seconds)
+    )
+    form.addRow("It rose from, Hz", low)
+    form.addRow("to, Hz", high)
+    form.addRow("in, seconds", seconds)
+    wrong = label("Or choose the sound that was played, as WAV.", "soft", wrap=True)
+    form.addRow(wrong)
+    file = QPushButton("The sweep as WAV …")
+    form.addRow(file)
+    layout = QVBoxLayout(dialog)
+    layout.addLayout(form)
+    made: Played | None = None
+
+    def accept() -> None:
+        nonlocal made
+        try:
+            numbers = [float(box.text().replace(",", ".")) for box in (low, high, seconds)]
+            made = Played(None, *numbers)
+            made.sweep(2 * round(max(made.high_hz, 4000.0)))
+        except ValueError as error:
+            word = str(error)
+            wrong.setText(word if word.endswith(".") and "float" not in word else _NOT_NUMBERS)
+            return
+        dialog.accept()
+
+    def choose() -> None:
+        nonlocal made
+        path = choose_response(dialog, settings)
+        if path is not None:
+            made = Played(path)
+            dialog.accept()
+
+    file.clicked.connect(choose)
+    layout.addWidget(_buttons(dialog, "Import", "Leave out", accept))
+    return made if dialog.exec() == QDialog.DialogCode.Accepted else None
+
+
+_NOT_NUMBERS = "Give three numbers, such as 20, 20000 and 5."
+
+
+def _channel(value: int, least: int = 0) -> QSpinBox:
+    box = QSpinBox()
+    box.setRange(least, 128)
+    box.setValue(value)
+    return box
+
+
+def _buttons(dialog: QDialog, yes: str, no: str, accept: Callable[[], None]) -> QDialogButtonBox:
+    buttons = QDialogButtonBox()
+    buttons.addButton(QPushButton(yes), QDialogButtonBox.ButtonRole.AcceptRole)
+    buttons.addButton(QPushButton(no), QDialogButtonBox.ButtonRole.RejectRole)
+    buttons.accepted.connect(accept)
+    buttons.rejected.connect(dialog.reject)
+    return buttons
 
 
 def show_text(parent: QWidget, title: str, html: str) -> None:

@@ -2,7 +2,7 @@
 
 import json
 import os
-from dataclasses import asdict, dataclass, replace
+from dataclasses import asdict, dataclass, field, replace
 from pathlib import Path
 from typing import Literal
 
@@ -10,6 +10,7 @@ from platformdirs import user_config_path
 from pydantic import TypeAdapter, ValidationError
 
 from jolly_parlor.atomic import replacing
+from jolly_parlor.studio.soundcard import CardSetup
 from jolly_parlor.units import UnitSystem
 
 
@@ -20,6 +21,7 @@ class Settings:
     theme: Literal["day", "evening"] = "day"
     units: UnitSystem = "metric"
     last_folder: str = ""
+    card: CardSetup = field(default_factory=CardSetup)
 
 
 class SettingsStore:
@@ -29,7 +31,7 @@ class SettingsStore:
         self._path = path or user_config_path("jolly-parlor") / "settings.json"
         self.values = self._read()
 
-    def change(self, **values: str) -> None:
+    def change(self, **values: object) -> None:
         """Change and keep."""
         self.values = replace(self.values, **values)  # type: ignore[arg-type]
         try:

@@ -71,13 +71,10 @@ class Finding:
 def describe(mark: Mark) -> str:
     """The cause of a mark as words to follow `probably`."""
     if mark.mode is not None:
-        order = "-".join(str(n) for n in mark.mode.order)
-        kind = mark.mode.kind
-        if kind == "mixed":
-            return f"a mixed mode ({order}) at {mark.frequency_hz:.0f} Hz"
-        count = _ordinal(max(mark.mode.order))
+        if mark.mode.kind == "mixed":
+            return f"a {mark.mode.name} at {mark.frequency_hz:.0f} Hz"
         null = " at its quiet zone" if mark.kind == "hollow" else ""
-        return f"the {count} {kind} mode ({mark.frequency_hz:.0f} Hz){null}"
+        return f"the {mark.mode.name} ({mark.frequency_hz:.0f} Hz){null}"
     if mark.bounce is not None:
         if mark.lane == "front wall":
             return f"the wall behind the monitors, {mark.bounce.source.y:.2f} m away"
@@ -124,7 +121,3 @@ def findings_of_take(
         remedy = best_remedy(feature, lane, forecaster, arrangement, seat, combination)
         found.append(Finding(feature, tuple(ranked), remedy, measured=True))
     return found
-
-
-def _ordinal(n: int) -> str:
-    return {1: "first", 2: "second", 3: "third"}.get(n, f"{n}th")

@@ -162,7 +162,7 @@ def add_take(
     """Append an imported response as a take of a source at a seat of an arrangement."""
     placed = _take_place(document, arrangement, source, seat)
     info = TakeInfo(_next_id(document), source, seat, placed, file_name, _now(), read.notes)
-    changed = replace(document, takes=(*document.takes, Take(info, read.response)))
+    changed = replace(document, takes=(*document.takes, Take(info, read.response, read.impulse)))
     return _noted(changed, "take", f"{file_name}: {source} at {seat}, “{arrangement}”.")
 
 

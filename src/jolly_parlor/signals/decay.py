@@ -93,6 +93,15 @@ def decay_of_samples(samples: FloatArray, sample_rate: int, midband: float = 0.0
     return Decay(midband, None, "", range_db)
 
 
+def backward_curve(samples: FloatArray, sample_rate: int) -> tuple[FloatArray, float]:
+    """The backward-integrated level of a filtered band, dB of its start, and how far its peak
+    stands above the noise. The samples begin with the arrival.
+    """
+    power = samples**2
+    level, noise_db, knee = _against_noise(power, sample_rate)
+    return _backward_db(power, knee, sample_rate), float(level.max() - noise_db)
+
+
 def _against_noise(power: FloatArray, sample_rate: int) -> tuple[FloatArray, float, int]:
     """Smoothed level, the noise's level (last tenth), and the sample where they meet."""
     width = max(round(_SMOOTH_SECONDS * sample_rate), 1)

@@ -48,4 +48,4 @@ def read_take(path: Path, channel: int = 1) -> ReadResponse:
             "impulse response of a room needs a tenth of a second at least."
         )
     f = TAKE_HZ[(0.45 * rate > TAKE_HZ) & (1 / (one.size / rate) < TAKE_HZ)]
-    return ReadResponse(Response.from_pressure(f, impulse.pressure(f)), tuple(notes))
+    return ReadResponse(Response.from_pressure(f, impulse.pressure(f)), tuple(notes), impulse)

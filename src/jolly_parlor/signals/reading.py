@@ -12,6 +12,7 @@ from pathlib import Path
 
 import numpy as np
 
+from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
 
 _LARGEST_FILE = 64 * 1024 * 1024
@@ -31,6 +32,7 @@ class ReadResponse:
 
     response: Response
     notes: tuple[str, ...]
+    impulse: ImpulseResponse | None = None
 
 
 @dataclass(frozen=True)

@@ -17,6 +17,25 @@ def a_weighting_db(frequencies_hz: FloatArray) -> FloatArray:
     return np.asarray(20 * np.log10(np.maximum(size, 1e-12)) + _A1000_DB)
 
 
+def level_dba(samples: FloatArray, sample_rate: int, full_scale_db_spl: float) -> float:
+    """A-weighted level of samples over their whole length."""
+    spectrum = np.abs(np.fft.rfft(samples)) ** 2
+    f = np.fft.rfftfreq(samples.size, 1 / sample_rate)
+    spectrum[0] = 0.0
+    weight = 10 ** (a_weighting_db(np.maximum(f, 1.0)) / 10)
+    power = 2 * float(np.sum(spectrum * weight)) / samples.size**2
+    return float(full_scale_db_spl + 10 * np.log10(max(power, 1e-20)))
+
+
+def exposure_words(dba: float) -> str:
+    """How long that level may be heard in a day, in a sentence."""
+    hours = hours_allowed(dba)
+    if hours >= 24:
+        return f"{dba:.0f} dB(A): no limit to a day of sweeps (NIOSH 1998)."
+    span = f"{hours:.0f} hours" if hours >= 2 else f"{60 * hours:.0f} minutes"
+    return f"{dba:.0f} dB(A): {span} a day at most (NIOSH 1998)."
+
+
 def hours_allowed(level_dba: float) -> float:
     """Hours a day at that level before hearing is at risk: 8 h at 85 dB(A), half for each 3 dB
     more (NIOSH 1998).

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.studio.device import Device, Progress, Stage
+from jolly_parlor.studio.device import Device, DeviceFailed, Progress, Stage
 
 LOWEST_DB_SPL, HIGHEST_DB_SPL = 70.0, 75.0
 """At the seat while a sweep plays; common practice, no source."""
@@ -14,6 +14,7 @@ _AIM_DB_SPL = 72.5
 _FIRST_DB, _STEP_DB, _HIGHEST_OUTPUT_DB = -50.0, 6.0, -3.0
 _CLIPPING_DB = -6.0
 _SECONDS = 1.0
+_LEAST_TONE_POWER, _STEADY_DB = 1e-6, 0.3
 
 
 @dataclass(frozen=True)
@@ -65,6 +66,32 @@ def find_level(
             words = "Full output is still too quiet: turn the monitors up and check again."
             return Level(output, level, peak, words, False)
         output = min(output + min(missing, _STEP_DB), _HIGHEST_OUTPUT_DB)
+
+
+def full_scale_of_tone(
+    device: Device,
+    stage: Stage,
+    tone_db_spl: float,
+    progress: Progress = lambda share, peak: None,
+    cancelled: Callable[[], bool] = lambda: False,
+) -> float:
+    """The level of full scale, from two seconds of a tone of known level at the microphone, as an
+    acoustic calibrator gives (IEC 60942: 94 or 114 dB).
+
+    Raises DeviceFailed where no steady tone is heard.
+    """
+    count = 2 * device.sample_rate
+    heard = device.record(np.zeros(count), "", stage, 0.0, progress, cancelled).samples
+    if cancelled() or heard.size < count // 2:
+        raise DeviceFailed("Stopped; the level stays as it was.")
+    halves = [float(np.mean(part**2)) for part in np.array_split(heard, 2)]
+    if min(halves) < _LEAST_TONE_POWER:
+        raise DeviceFailed("No tone is heard: put the calibrator on the microphone, turn gain up.")
+    if float(np.max(np.abs(heard))) >= 0.999:
+        raise DeviceFailed("The tone clips the input: turn its gain down and calibrate again.")
+    if abs(10 * np.log10(halves[0] / halves[1])) > _STEADY_DB:
+        raise DeviceFailed("The tone is not steady: wait until it is and calibrate again.")
+    return float(tone_db_spl - 10 * np.log10(float(np.mean(halves))))
 
 
 def _words(level: float | None, peak: float) -> str:

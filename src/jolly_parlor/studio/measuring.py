@@ -15,6 +15,7 @@ from jolly_parlor.signals.impulse import ImpulseResponse, deconvolved, distortio
 from jolly_parlor.signals.quality import Verdict
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.signals.weighting import level_dba
 from jolly_parlor.studio.device import Device, Progress, Recording, Stage
 
 DISTORTION_HZ, _ORDERS = 125.0, (2, 3)
@@ -46,6 +47,8 @@ class Measurement:
     verdict: Verdict
     level_db_spl: float | None
     """Of the first sweep at the microphone, as played."""
+    level_dba: float | None
+    """The same, A-weighted."""
     peak_db: float
     """Of the recordings, below full scale."""
     distortion_db: dict[int, float] = field(default_factory=dict)
@@ -120,6 +123,7 @@ def measure(
         impulses[0],
         Verdict(tuple(remarks)),
         _level(device, taken[0].samples[: sound.size]),
+        _weighted(device, taken[0].samples[: sound.size]),
         20 * np.log10(max(peak, _TALL)),
         _distortion(wholes[0], sweep),
     )
@@ -195,6 +199,12 @@ def _arrival(
     if recording.loopback is None:
         return quality.arrival(None, expected)
     return quality.arrival(impulse.arrival_seconds() * stage.room.speed_of_sound, expected)
+
+
+def _weighted(device: Device, samples: FloatArray) -> float | None:
+    if device.full_scale_db_spl is None or not samples.size:
+        return None
+    return level_dba(samples, device.sample_rate, device.full_scale_db_spl)
 
 
 def _level(device: Device, samples: FloatArray) -> float | None:

@@ -1,7 +1,7 @@
 """Sound cards through PortAudio. An optional extra: without `sounddevice` it says how to get it."""
 
 from collections.abc import Callable
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from typing import Any
 
 import numpy as np
@@ -22,6 +22,37 @@ class Channels:
     loopback_output: int | None = None
     """Plays everything a second time, cabled back to `loopback_input`: the timing reference."""
     loopback_input: int | None = None
+
+
+@dataclass(frozen=True)
+class CardSetup:
+    """How a sound card is wired and calibrated; kept from one session to the next."""
+
+    channels: Channels = field(default_factory=Channels)
+    sample_rate: int = 48000
+    full_scale_db_spl: float | None = None
+    """Sound pressure level of an input at full scale, where it has been calibrated."""
+
+    def reaching(self, sources: list[str]) -> "CardSetup":
+        """The same with an output for each of these sources; new ones take the next free."""
+        outputs = {name: n for name, n in self.channels.outputs.items() if name in sources}
+        for name in sources:
+            if name not in outputs:
+                outputs[name] = max(outputs.values(), default=0) + 1
+        return replace(self, channels=replace(self.channels, outputs=outputs))
+
+    @property
+    def problem(self) -> str:
+        """What contradicts itself, in a sentence; empty when all is well."""
+        c = self.channels
+        used = [*c.outputs.values(), *([c.loopback_output] if c.loopback_output else [])]
+        if len(set(used)) < len(used):
+            return "Two sounds share one output; give each its own."
+        if bool(c.loopback_output) != bool(c.loopback_input):
+            return "A loopback needs both an output and an input."
+        if c.loopback_input == c.microphone:
+            return "Microphone and loopback share one input; give each its own."
+        return ""
 
 
 class SoundCard:

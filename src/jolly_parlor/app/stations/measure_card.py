@@ -2,13 +2,10 @@
 
 from dataclasses import replace
 from functools import partial
-from pathlib import Path
 
 from PyQt6.QtWidgets import (
-    QComboBox,
     QFrame,
     QHBoxLayout,
-    QProgressBar,
     QPushButton,
     QSpinBox,
     QWidget,
@@ -18,21 +15,21 @@ from jolly_parlor.app import dialogs
 from jolly_parlor.app.measuring import MeasureRun, Work
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.checklist import Checklist
+from jolly_parlor.app.stations.equipment import Equipment
 from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
 from jolly_parlor.app.widgets.meter import Meter
+from jolly_parlor.app.widgets.recording import RecordingStrip
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.placement.forecast import HEAD_SHIFTS
 from jolly_parlor.project.document import HeadPoint
 from jolly_parlor.project.edits import add_measured
 from jolly_parlor.project.staging import siblings_of, stage_of
-from jolly_parlor.signals.calibration import Calibration, read_calibration
-from jolly_parlor.signals.reading import ResponseFileError
 from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.signals.weighting import exposure_words
 from jolly_parlor.studio.device import Device, DeviceFailed
-from jolly_parlor.studio.levelling import Level, find_level
+from jolly_parlor.studio.levelling import Level, find_level, full_scale_of_tone
 from jolly_parlor.studio.measuring import Measurement, Settings, measure
-from jolly_parlor.studio.simulated import SimulatedStudio
-from jolly_parlor.studio.soundcard import Channels, SoundCard, sound_cards
 from jolly_parlor.units import format_length
 
 _WHO = {"both": "both monitors", "left": "the left monitor", "right": "the right monitor"}
@@ -44,9 +41,9 @@ class MeasureCard:
     def __init__(self, session: Session) -> None:
         self.session = session
         self._run: MeasureRun | None = None
-        self._studio: tuple[object, SimulatedStudio] | None = None
         self._next: tuple[str, str] | None = None
-        self._calibration: Calibration | None = None
+        self._built = False
+        self.checks = Checklist()
         self.frame: QFrame
         self.frame, layout = card()
         head = QHBoxLayout()
@@ -59,16 +56,16 @@ class MeasureCard:
         self.go.clicked.connect(self.measure_next)
         head.addWidget(self.go)
         layout.addLayout(head)
-        layout.addLayout(self._equipment())
+        self.equipment = Equipment(session, lambda: self.refresh() if self._built else None)
+        self.equipment.calibrate.clicked.connect(self.calibrate)
+        layout.addLayout(self.equipment.row)
         layout.addLayout(self._settings())
+        layout.addWidget(label(SWEEPS, "soft", wrap=True))
         row = QHBoxLayout()
         self.meter = Meter()
         row.addWidget(self.meter)
-        self.bar = QProgressBar()
-        self.bar.setRange(0, 100)
-        self.bar.setTextVisible(False)
-        self.bar.setAccessibleName("Progress of the take")
-        row.addWidget(self.bar, 1)
+        self.strip = RecordingStrip()
+        row.addWidget(self.strip, 1)
         self.stop_button = QPushButton("Silence")
         self.stop_button.setObjectName("silence")
         self.stop_button.clicked.connect(self.stop)
@@ -79,8 +76,12 @@ class MeasureCard:
         layout.addWidget(self.running)
         self.result = label("", wrap=True)
         self.result.setObjectName("measure-result")
+        self.result.hide()
         layout.addWidget(self.result)
         session.closing.connect(self.close)
+        self._built = True
+        for box in self.checks.boxes:
+            box.toggled.connect(lambda _: self.refresh())
 
     @property
     def measuring(self) -> bool:
@@ -88,96 +89,11 @@ class MeasureCard:
         return self._run is not None
 
     @property
-    def simulated(self) -> SimulatedStudio:
-        """The simulated studio, made anew for another survey."""
-        room = self.session.document.room
-        if self._studio is None or self._studio[0] != room:
-            self._studio = (room, SimulatedStudio(room))
-        return self._studio[1]
-
-    def studio(self) -> Device:
-        """The device chosen. Raises DeviceFailed where it cannot be used."""
-        if self.device.currentIndex() <= 0:
-            self.simulated.mishap_rate = self.mishaps.value / 100
-            return self.simulated
-        subs = [sub.name for sub in self.session.document.gear.subwoofers]
-        outputs = {name: n for n, name in enumerate(["left", "right", *subs], start=1)}
-        return SoundCard(self.device.currentText(), Channels(outputs))
-
-    @property
-    def microphone(self) -> Calibration | None:
-        """The calibration in use: the one loaded, else the simulated microphone's own."""
-        if self._calibration is not None or self.device.currentIndex() > 0:
-            return self._calibration
-        return self.simulated.calibration()
-
-    def find_cards(self) -> None:
-        """List the sound cards beside the simulated studio."""
-        try:
-            names = sound_cards()
-        except DeviceFailed as error:
-            self.session.refused.emit(str(error))
-            return
-        while self.device.count() > 1:
-            self.device.removeItem(1)
-        self.device.addItems(names)
-        self.session.told.emit(
-            f"{len(names)} sound card{'s' * (len(names) != 1)} found. Left goes to output 1, right "
-            "to 2, subwoofers to the next; the microphone to input 1."
-        )
-
-    def load_calibration(self) -> None:
-        """Ask for the microphone's file."""
-        path = dialogs.choose_response(self.frame, self.session.settings)
-        if path is not None:
-            self.use_calibration(path)
-
-    def use_calibration(self, path: Path) -> None:
-        """Take a calibration file, or say why not."""
-        try:
-            self._calibration = read_calibration(path)
-        except ResponseFileError as error:
-            self.session.refused.emit(str(error))
-            return
-        self.mic_button.setText(self._calibration.name)
-        self.session.told.emit(
-            f"{self._calibration.name} is taken away from every take. Is it the file for the "
-            f"direction the microphone points? {self._calibration.sensitivity}".strip()
-        )
-
-    @property
     def settings(self) -> Settings:
         """As entered."""
-        sweep = Sweep(seconds=self.seconds.value)
+        rate = self.session.settings.values.card.sample_rate if self.equipment.is_card else 48000
+        sweep = Sweep(self.low.value, self.high.value, self.seconds.value, rate)
         return Settings(sweep, self.sweeps.value(), self.output.value)
-
-    def _equipment(self) -> QHBoxLayout:
-        row = QHBoxLayout()
-        self.device = QComboBox()
-        self.device.addItem(SimulatedStudio.name)
-        self.device.setObjectName("device")
-        self.device.setAccessibleName("Measuring device")
-        self.device.currentIndexChanged.connect(lambda _: self.refresh())
-        look = QPushButton("Look for sound cards")
-        look.setObjectName("find-cards")
-        look.clicked.connect(self.find_cards)
-        self.mic_button = QPushButton("Microphone file …")
-        self.mic_button.setObjectName("load-calibration")
-        self.mic_button.clicked.connect(self.load_calibration)
-        self.point = QComboBox()
-        self.point.setObjectName("head-point")
-        self.point.setAccessibleName("Where around the head")
-        for name, (dx, dy, dz) in HEAD_SHIFTS.items():
-            self.point.addItem(_point_words(name, dx, dy, dz), name)
-        self.point.currentIndexChanged.connect(lambda _: self.refresh())
-        row.addWidget(label("at", "soft"))
-        row.addWidget(self.point)
-        row.addWidget(label("with", "soft"))
-        row.addWidget(self.device)
-        row.addWidget(look)
-        row.addWidget(self.mic_button)
-        row.addStretch(1)
-        return row
 
     def _settings(self) -> QHBoxLayout:
         row = QHBoxLayout()
@@ -196,24 +112,36 @@ class MeasureCard:
         self.mishaps = number_field("mishaps", "%", 0)
         self.mishaps.setToolTip("How often somebody slams a door or talks in the simulated studio")
         self.mishaps.set_value(0)
-        self.mishaps.committed.connect(lambda v: self._keep(self.mishaps, v, 0.0, 100.0))
+        self.mishaps.committed.connect(self._set_mishaps)
+        self.low = number_field("sweep from", "Hz", 0)
+        self.high = number_field("sweep to", "Hz", 0)
+        self.low.set_value(defaults.sweep.low_hz)
+        self.high.set_value(defaults.sweep.high_hz)
+        self.low.committed.connect(lambda v: self._keep(self.low, v, 5.0, 1000.0))
+        self.high.committed.connect(lambda v: self._keep(self.high, v, 200.0, 48000.0))
         self.level_button = QPushButton("Check the level")
         self.level_button.setObjectName("check-level")
         self.level_button.clicked.connect(self.check_level)
         for title, widget in (
             ("sweeps", self.sweeps),
             ("each", self.seconds),
+            ("from", self.low),
+            ("to", self.high),
             ("at", self.output),
             ("mishaps", self.mishaps),
         ):
             row.addWidget(label(title, "soft"))
             row.addWidget(widget)
         row.addWidget(self.level_button)
-        row.addWidget(label(SWEEPS, "soft", wrap=True), 1)
-        for field in (self.output, self.seconds, self.mishaps):
+        row.addStretch(1)
+        for field in (self.output, self.seconds, self.low, self.high, self.mishaps):
             field.setMaximumWidth(64)
             field.failed.connect(self.session.refused.emit)
         return row
+
+    def _set_mishaps(self, percent: float) -> None:
+        self._keep(self.mishaps, percent, 0.0, 100.0)
+        self.equipment.mishap_rate = self.mishaps.value / 100
 
     def _keep(self, field: CheckedField, value: float, low: float, high: float) -> None:
         if low <= value <= high:
@@ -237,21 +165,16 @@ class MeasureCard:
         else:
             source, seat = self._next
             units = self.session.settings.values.units
-            dx, dy, dz = HEAD_SHIFTS[self.point.currentData()]
+            dx, dy, dz = HEAD_SHIFTS[self.equipment.point.currentData()]
             head = a.seats[seat]
             ear = replace(head, x=head.x + dx, y=head.y + dy, z=head.z + dz)
             self.words.setText(
                 f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
                 f"{format_length(ear.y, units)} from the front wall, "
                 f"{format_length(ear.x, units)} from the left, {format_length(ear.z, units)} high. "
-                f"{self._about_device()}"
+                f"{self.equipment.about()} "
+                f"{self.checks.words if self.equipment.is_card else ''}"
             )
-
-    def _about_device(self) -> str:
-        if self.device.currentIndex() > 0:
-            return "Quiet while it plays; check the level first."
-        room = self.session.document.room.name
-        return f"{SimulatedStudio.name}: a made-up room much like {room}; it is silent."
 
     def measure_next(self) -> None:
         """The first take that is missing here."""
@@ -264,14 +187,14 @@ class MeasureCard:
         if a is None or self._run is not None:
             return
         try:
-            point = self.point.currentData()
+            point = self.equipment.point.currentData()
             stage = stage_of(document, a, seat, point)
-            settings, studio = self.settings, self.studio()
+            settings, studio = self.settings, self.equipment.studio()
             settings.sweep.samples()
         except (ValueError, DeviceFailed) as error:
             self.session.refused.emit(str(error))
             return
-        calibration = self.microphone
+        calibration = self.equipment.microphone
         others = siblings_of(document, a, source, seat) if point == "centre" else {}
 
         def work(progress, cancelled):  # type: ignore[no-untyped-def]
@@ -290,7 +213,7 @@ class MeasureCard:
             return
         source, seat = self._next or ("left", document.gear.seats[0].name)
         try:
-            stage, studio = stage_of(document, a, seat), self.studio()
+            stage, studio = stage_of(document, a, seat), self.equipment.studio()
         except (ValueError, DeviceFailed) as error:
             self.session.refused.emit(str(error))
             return
@@ -300,6 +223,29 @@ class MeasureCard:
             return find_level(studio, name, stage, progress, cancelled)
 
         self._start(work, self._levelled, "level check")
+
+    def calibrate(self) -> None:
+        """Take the level of full scale from a tone of known level at the microphone."""
+        document, a = self.session.document, self.session.arrangement
+        tone = dialogs.ask_tone(self.frame) if a is not None and self._run is None else None
+        if a is None or tone is None:
+            return
+        try:
+            stage = stage_of(document, a, document.gear.seats[0].name)
+            studio = self.equipment.studio()
+        except (ValueError, DeviceFailed) as error:
+            self.session.refused.emit(str(error))
+            return
+
+        def work(progress, cancelled):  # type: ignore[no-untyped-def]
+            return full_scale_of_tone(studio, stage, tone, progress, cancelled)
+
+        self._start(work, self._calibrated, "calibration")
+
+    def _calibrated(self, full_scale_db_spl: float) -> None:
+        settings = self.session.settings
+        settings.change(card=replace(settings.values.card, full_scale_db_spl=full_scale_db_spl))
+        self._say(f"Full scale is {full_scale_db_spl:.1f} dB SPL. Do not touch the input's gain.")
 
     def stop(self) -> None:
         """Silence at once."""
@@ -318,10 +264,11 @@ class MeasureCard:
         if a is None:
             return None
         subs = [sub.name for sub in document.gear.subwoofers]
+        point = self.equipment.point.currentData()
         for index, seat in enumerate(document.gear.seats):
             wanted = ["left", "right", "both", *subs] if index == 0 else ["both"]
             for source in wanted:
-                if self.point.currentData() not in document.takes_around(a, source, seat.name):
+                if point not in document.takes_around(a, source, seat.name):
                     return source, seat.name
         return None
 
@@ -332,17 +279,21 @@ class MeasureCard:
         self._run.refused.connect(self._refuse)
         self._run.finished.connect(self._finish)
         self.running.show()
-        self.bar.setValue(0)
-        self.result.setText(f"Playing and listening: {what} …")
+        self.strip.begin()
+        self._say(f"Playing and listening: {what} …")
         self.refresh()
         self._run.start()
 
     def _progress(self, share: float, peak_db: float) -> None:
-        self.bar.setValue(round(100 * share))
+        self.strip.add(share, peak_db)
         self.meter.show_level(peak_db)
 
+    def _say(self, words: str) -> None:
+        self.result.setText(words)
+        self.result.setVisible(bool(words))
+
     def _refuse(self, why: str) -> None:
-        self.result.setText(why)
+        self._say(why)
 
     def _finish(self) -> None:
         self._run = None
@@ -352,7 +303,7 @@ class MeasureCard:
     def _levelled(self, found: Level) -> None:
         if found.good:
             self.output.set_value(round(found.output_db))
-        self.result.setText(found.words)
+        self._say(found.words)
 
     def _taken(
         self,
@@ -377,13 +328,9 @@ class MeasureCard:
             "doubtful": "A doubtful take:",
             "bad": "A bad take, kept but left out of every ranking:",
         }[mark]
-        loud = f" {found.level_db_spl:.0f} dB SPL at the seat." if found.level_db_spl else ""
-        self.result.setText(" ".join([opening, *found.verdict.words]) + loud)
-
-
-def _point_words(name: str, dx: float, dy: float, dz: float) -> str:
-    if name == "centre":
-        return "the head's centre"
-    parts = ((dx, "left", "right"), (dy, "forward", "back"), (dz, "down", "up"))
-    words = [f"{abs(d) * 100:.0f} cm {low if d < 0 else high}" for d, low, high in parts if d]
-    return ", ".join(words)
+        loud = ""
+        if found.level_db_spl is not None:
+            loud = f" {found.level_db_spl:.0f} dB SPL at the seat."
+            if found.level_dba is not None:
+                loud += f" {exposure_words(found.level_dba)}"
+        self._say(" ".join([opening, *found.verdict.words]) + loud)

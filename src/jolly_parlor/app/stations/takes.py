@@ -7,17 +7,18 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
 
+from jolly_parlor.app import dialogs
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.measure_card import MeasureCard
 from jolly_parlor.app.stations.take_card import TakeCard
 from jolly_parlor.app.widgets.fields import label
-from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.edits import add_take, insist_on_take, remove_take, remove_takes
 from jolly_parlor.project.guessing import Place, files_in
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.reading import ReadResponse, ResponseFileError
+from jolly_parlor.signals.recorded import looks_recorded, read_recording
 
 
 class TakesStation(Station):
@@ -40,19 +41,7 @@ class TakesStation(Station):
         self.body.addWidget(frame)
         self.told = TakeCard(session)
         self.body.addWidget(self.told.frame)
-        frame, layout = card()
-        layout.addWidget(label("Before you measure", "head"))
-        for text in (
-            "Trims flat, equaliser off, desk and furniture as they will be used.",
-            "Microphone where the middle of the head will be; tape on the floor under the seat.",
-            "Same level for every take; the file needs frequency, level and, for adding sources "
-            "up, phase from one timing reference.",
-            "Subwoofer alone: low-pass open, its gain where Gear says 0 dB; the crossover is then "
-            "calculated.",
-            SWEEPS,
-        ):
-            layout.addWidget(label(f"· {text}", "soft", wrap=True))
-        self.body.addWidget(frame)
+        self.body.addWidget(self.measure.checks.frame)
         self.stale_card, layout = card()
         layout.addWidget(label("No longer valid", "head"))
         self.stale = label("", "soft", wrap=True)
@@ -158,8 +147,6 @@ class TakesStation(Station):
 
     def choose_file(self, source: str, seat: str) -> None:
         """Ask for the file of one cell."""
-        from jolly_parlor.app import dialogs
-
         path = dialogs.choose_response(self, self.session.settings)
         if path is not None:
             self.import_file(path, source, seat)
@@ -170,7 +157,14 @@ class TakesStation(Station):
         if a is None:
             return False
         try:
-            read: ReadResponse = read_take(path)
+            if looks_recorded(path):
+                played = dialogs.ask_played(self, path.name, self.session.settings)
+                if played is None:
+                    return False
+                microphone = self.measure.equipment.calibration
+                read: ReadResponse = read_recording(path, played, 1, microphone)
+            else:
+                read = read_take(path)
         except ResponseFileError as error:
             self.session.refused.emit(str(error))
             return False
@@ -187,6 +181,10 @@ class TakesStation(Station):
         reads, refusals = [], []
         for place in places:
             try:
+                if looks_recorded(place.path):
+                    raise ResponseFileError(
+                        f"{place.path.name} sounds like a recorded sweep: import it by itself."
+                    )
                 reads.append((place, read_take(place.path)))
             except ResponseFileError as error:
                 refusals.append(str(error))
@@ -223,8 +221,6 @@ class TakesStation(Station):
 
     def dropEvent(self, event: QDropEvent | None) -> None:
         """One file asks where it belongs; several, or folders, are mapped in one table."""
-        from jolly_parlor.app import dialogs
-
         assert event is not None
         mime = event.mimeData()
         a = self.session.arrangement
