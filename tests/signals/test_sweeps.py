@@ -118,3 +118,11 @@ def test_a_sweep_that_cannot_be_is_refused(change: dict[str, float], says: str) 
 def test_a_recording_that_ends_too_early_is_refused() -> None:
     with pytest.raises(ValueError, match="Record to the end"):
         deconvolved(np.zeros(RATE), SWEEP)
+
+
+def test_the_sweep_agrees_with_a_general_purpose_acoustics_library() -> None:
+    library = pytest.importorskip("pyroomacoustics.experimental.signals")
+    own = Sweep(20.0, 8000.0, 2.0, 16000, fade_in_seconds=0.01, fade_out_seconds=0.01).samples()
+    theirs = library.exponential_sweep(2.0, 16000, f_lo=20.0, f_hi=8000.0, ascending=True)
+    whole = slice(400, -400)  # between the fades
+    assert np.max(np.abs(own[whole] - theirs[whole])) < 1e-6
