@@ -16,6 +16,7 @@ import numpy as np
 from jolly_parlor import __version__
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.eigenvalues import EigenvalueError
+from jolly_parlor.cli_learning import fit_command, next_command
 from jolly_parlor.cli_measuring import analyse, export, measure_take, write_text
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Evenness
@@ -229,7 +230,7 @@ def report(file: Path, out: Path, arrangement: str) -> None:
     click.echo(f"{out} written.")
 
 
-for command in (measure_take, analyse, export):
+for command in (measure_take, analyse, export, fit_command, next_command):
     cli.add_command(command)
 
 

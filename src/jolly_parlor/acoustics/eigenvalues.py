@@ -84,6 +84,31 @@ def axis_modes(
     )
 
 
+def axis_modes_near(
+    known: AxisModes,
+    length: float,
+    wavenumbers: FloatArray,
+    start_admittance: FloatArray,
+    end_admittance: FloatArray,
+) -> AxisModes:
+    """The modes of an axis a little longer, shorter, softer or harder than a known one: its roots
+    are followed by a few Newton steps from where they were.
+
+    Raises EigenvalueError where the step was too large for that.
+    """
+    k = wavenumbers[:, None]
+    b0 = np.maximum(start_admittance, _SMALLEST_ADMITTANCE)[:, None]
+    b1 = np.maximum(end_admittance, _SMALLEST_ADMITTANCE)[:, None]
+    u = known.u
+    for _ in range(3):
+        value, slope = _characteristic(length, k, b0, b1, u)
+        u = u - value / slope
+    if not _all_found(length, k, b0, b1, u):
+        raise EigenvalueError("The eigenvalues could not be followed over so large a step.")
+    factor: ComplexArray = np.asarray(1j * k * b0, dtype=np.complex128)
+    return AxisModes(length, factor, u, _norm(length, factor, u))
+
+
 def _characteristic(
     length: float, k: FloatArray, b0: FloatArray, b1: FloatArray, u: ComplexArray
 ) -> tuple[ComplexArray, ComplexArray]:

@@ -20,6 +20,7 @@ from numpy.typing import ArrayLike
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j
 from jolly_parlor.acoustics.eigenvalues import AxisModes
 from jolly_parlor.acoustics.eigenvalues import axis_modes as impedance_modes
+from jolly_parlor.acoustics.eigenvalues import axis_modes_near as modes_near
 
 _LOWEST_MODE_LIMIT_HZ = 450.0
 _USUAL_MODE_LIMIT_HZ = 800.0  # found at once; more only where source and receiver are close
@@ -85,6 +86,19 @@ class BoxField:
         beta[surface] = admittance
         other = BoxField(self.dimensions, beta, self.frequencies_hz, self.speed_of_sound)
         other._axes = {axis: m for axis, m in self._axes.items() if axis != surface // 2}
+        return other
+
+    def near(self, axis: int, length: float, admittances: FloatArray) -> "BoxField":
+        """The same room with one axis (0 to 2) slightly other: its length and the admittances of
+        its two ends, (2, frequencies). What is known of the other axes is kept.
+        """
+        dimensions, beta = self.dimensions.copy(), self.admittances.copy()
+        dimensions[axis], beta[2 * axis : 2 * axis + 2] = length, admittances
+        other = BoxField(dimensions, beta, self.frequencies_hz, self.speed_of_sound)
+        other._axes = {known: modes for known, modes in self._axes.items() if known != axis}
+        if axis in self._axes:
+            known = self._axes[axis]
+            other._axes[axis] = modes_near(known, length, self.wavenumbers, *admittances)
         return other
 
     def thinned(self, step: int) -> "BoxField":

@@ -16,7 +16,11 @@ from jolly_parlor.acoustics.air import speed_of_sound
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.materials import material
-from jolly_parlor.acoustics.surfaces import absorption_at, admittance_from_random_incidence
+from jolly_parlor.acoustics.surfaces import (
+    BEST_MATCHED_IMPEDANCE,
+    absorption_at,
+    admittance_from_random_incidence,
+)
 
 SurfaceName = Literal["left", "right", "front", "back", "floor", "ceiling"]
 WallName = Literal["left", "right", "front", "back"]
@@ -194,6 +198,10 @@ class Room:
             "ceiling": self.width * self.length,
         }[name]
 
+    def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
+        """What a surface's admittance is to be multiplied by: 1, unless a fit says otherwise."""
+        return np.ones_like(frequencies_hz)
+
     def contains(self, point: Point) -> bool:
         """Whether the point lies in the room."""
         return (
@@ -220,7 +228,9 @@ def surface_admittance(room: Room, name: SurfaceName, frequencies_hz: FloatArray
         beta = admittance_from_random_incidence(absorption_at(frequencies_hz, bands))
         total = total + opening.area * beta
         left_over -= opening.area
-    return np.asarray((total + max(left_over, 0.0) * own) / whole)
+    tabled = (total + max(left_over, 0.0) * own) / whole
+    fitted = tabled * room.admittance_factor(name, frequencies_hz)
+    return np.asarray(np.minimum(fitted, max(1 / BEST_MATCHED_IMPEDANCE, float(np.max(tabled)))))
 
 
 def box_field(room: Room, frequencies_hz: FloatArray) -> BoxField:

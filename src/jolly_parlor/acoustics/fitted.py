@@ -1,0 +1,38 @@
+"""A room as takes have taught it: other sizes, other absorption."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field, fields
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.room import Room, SurfaceName
+
+KNOTS_HZ = (40.0, 125.0)
+"""Where a fit says by how much a surface's admittance differs from the table."""
+
+
+@dataclass(frozen=True)
+class FittedRoom(Room):
+    """A surveyed room with fitted sizes; `factors` multiply its surfaces' admittances at
+    KNOTS_HZ, straight over log frequency between them and constant beyond.
+    """
+
+    factors: Mapping[str, tuple[float, ...]] = field(default_factory=dict)
+
+    def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
+        """(frequencies,)."""
+        at, knots = np.log(frequencies_hz), np.log(KNOTS_HZ)
+        return np.exp(np.interp(at, knots, np.log(self.factors.get(name, (1.0,) * knots.size))))
+
+
+def fitted_room(
+    room: Room, dimensions: FloatArray, factors: Mapping[str, tuple[float, ...]]
+) -> FittedRoom:
+    """A surveyed room with other sizes (width, length, height) and factors on its admittances."""
+    known = {f.name: getattr(room, f.name) for f in fields(Room)}
+    known |= {name: float(v) for name, v in zip(_SIZES, dimensions, strict=True)}
+    return FittedRoom(**known, factors=dict(factors))
+
+
+_SIZES = ("width", "length", "height")

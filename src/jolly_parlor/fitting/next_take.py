@@ -1,0 +1,146 @@
+"""The take that would most help to choose: what each possible one would still teach.
+
+A take of levels J with noise teaches the parameters C' = (C^-1 + J' W J)^-1. What counts is not
+how much smaller C becomes but how much of the doubt about the choice it takes away: the variance of
+the difference in Evenness between the best arrangement and another falls from g'Cg to g'C'g, and
+the expected gain of the choice follows (`expected_gain_db`).
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.fitting.believing import (
+    Believed,
+    Figures,
+    believe,
+    expected_gain_db,
+    figures,
+    placing_of,
+)
+from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND
+from jolly_parlor.fitting.fit import SIGMA_DB, Fit
+from jolly_parlor.placement.arrangement import Arrangement
+
+_SOURCES: dict[str, tuple[str, ...]] = {
+    "both": ("left", "right"),
+    "left": ("left",),
+    "right": ("right",),
+}
+WORTH_DB = 0.05
+"""Below this no take is worth an hour of lifting; common practice, no source."""
+
+
+@dataclass(frozen=True)
+class Candidate:
+    """A take that could be made next."""
+
+    arrangement: str
+    source: str
+    seat: str
+    gain_db: float
+    """By how much more even the choice is expected to turn out."""
+    doubt_before_db: float
+    doubt_after_db: float
+    """Standard deviation of the gap between the best two that it concerns."""
+
+
+@dataclass(frozen=True)
+class Advice:
+    """What to measure next, best first, and who the rivals are."""
+
+    best: str
+    rival: str
+    """Empty where there is nothing to choose between."""
+    probability: float
+    """That the best truly is more even than the rival."""
+    candidates: tuple[Candidate, ...]
+
+    @property
+    def words(self) -> str:
+        """The advice in a sentence or two."""
+        if not self.rival:
+            return "There is one arrangement only; nothing needs to be decided."
+        sure = (
+            f"“{self.best}” beats “{self.rival}” with {100 * self.probability:.0f} % probability."
+        )
+        if not self.candidates or self.candidates[0].gain_db < WORTH_DB:
+            return f"{sure} Nothing more to learn for this decision."
+        first = self.candidates[0]
+        who = {"left": "the left monitor", "right": "the right monitor"}.get(
+            first.source, "both monitors" if first.source == "both" else f"the {first.source}"
+        )
+        return (
+            f"{sure} Measure {who} of “{first.arrangement}” at the {first.seat}: the doubt between "
+            f"the two falls from {first.doubt_before_db:.1f} to {first.doubt_after_db:.1f} dB, and "
+            f"the choice is expected to turn out {first.gain_db:.2f} dB more even."
+        )
+
+
+def next_takes(
+    fit: Fit,
+    arrangements: Sequence[Arrangement],
+    seat: str,
+    low_hz: float,
+    measured: Sequence[tuple[str, str]] = (),
+) -> Advice:
+    """Which take of these arrangements would help most to choose among them at a seat.
+
+    measured: arrangement and source of takes already made there; they are not asked for again.
+    """
+    every = [placing_of(a, seat, who) for a in arrangements for who in _SOURCES.values()]
+    whole = believe(fit, every)
+    believed = _part(whole, slice(0, None, len(_SOURCES)))
+    told = figures(believed, low_hz)
+    order = np.argsort(told.evenness_db)
+    best = int(order[0])
+    if len(order) < 2:
+        return Advice(arrangements[best].name, "", 1.0, ())
+    rivals = [int(n) for n in order[1:]]
+    # The rival is whoever most probably betters the best.
+    rival = max(rivals, key=lambda n: told.better(n, best))
+    found = []
+    for number, arrangement in enumerate(arrangements):
+        for which, source in enumerate(_SOURCES):
+            if (arrangement.name, source) in measured:
+                continue
+            after = _taught(whole.covariance, whole.slopes[number * len(_SOURCES) + which])
+            found.append(_candidate(told, after, best, rivals, arrangement.name, source, seat))
+    found.sort(key=lambda c: (-round(c.gain_db, 4), c.source != "both"))
+    names = arrangements[best].name, arrangements[rival].name
+    return Advice(*names, told.better(best, rival), tuple(found))
+
+
+def _part(of: Believed, rows: slice) -> Believed:
+    return Believed(of.level_db[rows], of.sigma_db[rows], of.slopes[rows], of.covariance)
+
+
+def _taught(covariance: FloatArray, slopes: FloatArray) -> FloatArray:
+    """The covariance after a take with these slopes."""
+    noise = SIGMA_DB**2 * SAMPLES_PER_BAND
+    information = slopes.T @ slopes / noise
+    unit = np.eye(covariance.shape[0])
+    return np.asarray(np.linalg.solve(unit + covariance @ information, covariance))
+
+
+def _candidate(
+    told: Figures,
+    after: FloatArray,
+    best: int,
+    rivals: Sequence[int],
+    arrangement: str,
+    source: str,
+    seat: str,
+) -> Candidate:
+    gains = []
+    for rival in rivals:
+        g = told.slopes[best] - told.slopes[rival]
+        before = told.gap_sigma_db(best, rival)
+        left = float(np.sqrt(max(g @ after @ g, 0.0)))
+        learnt = float(np.sqrt(max(before**2 - left**2, 0.0)))
+        gap = float(told.evenness_db[rival] - told.evenness_db[best])
+        gains.append((expected_gain_db(gap, learnt), before, left))
+    gain, before, left = max(gains)
+    return Candidate(arrangement, source, seat, gain, before, left)

@@ -1,0 +1,167 @@
+"""What a room would be heard to do, and how that changes with each parameter.
+
+Derivatives are differences over a thousandth of a tolerance: of the field with one axis followed
+to where it moved (`BoxField.near`), of places with the field as it is, and of levels and corners
+in closed form. Checked against plain differences in tests/fitting.
+"""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, box_field, surface_admittance
+from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
+from jolly_parlor.fitting.parameters import Parameter, room_of, shifts_of
+from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.signals.smoothing import smooth_level_db
+
+_STEP = 1e-3
+Transfers = dict[tuple[Point, Point], ComplexArray]
+
+
+@dataclass(frozen=True, eq=False)
+class Predicted:
+    """Levels (takes, FIT_HZ) and their derivatives by each parameter (takes, FIT_HZ, n)."""
+
+    level_db: FloatArray
+    slopes: FloatArray
+
+
+class Predictor:
+    """Predicts takes of one room with one gear."""
+
+    def __init__(self, room: Room, gear: Gear, parameters: Sequence[Parameter]) -> None:
+        self.room, self.gear, self.parameters = room, gear, list(parameters)
+
+    def levels(self, takes: Sequence[Evidence], z: FloatArray) -> FloatArray:
+        """Smoothed levels, (takes, FIT_HZ)."""
+        field = self._field(z)
+        moved = shifts_of(self.parameters, z)
+        known = self._transfers(field, takes, moved)
+        return np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
+
+    def with_slopes(self, takes: Sequence[Evidence], z: FloatArray) -> Predicted:
+        """Levels and derivatives."""
+        field, moved = self._field(z), shifts_of(self.parameters, z)
+        known = self._transfers(field, takes, moved)
+        base = np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
+        slopes = np.zeros((*base.shape, len(self.parameters)))
+        for column, parameter in enumerate(self.parameters):
+            other = z.copy()
+            other[column] += _STEP
+            if parameter.kind in ("size", "absorption"):
+                changed = self._nudged(field, parameter, other)
+                there, at = self._transfers(changed, takes, moved), moved
+            elif parameter.kind == "place":
+                at = shifts_of(self.parameters, other)
+                there = self._moved(field, takes, parameter, known, moved, at)
+            else:
+                there, at = known, moved
+            for n, take in enumerate(takes):
+                if self._touches(parameter, n, take):
+                    level = self._level(take, n, there, at, other)
+                    slopes[n, :, column] = (level - base[n]) / _STEP
+        return Predicted(base, slopes)
+
+    def _touches(self, parameter: Parameter, number: int, take: Evidence) -> bool:
+        if parameter.kind == "place":
+            used = [*take.placing.sources.values(), take.placing.ear]
+            return parameter.point in used
+        if parameter.kind == "level" and parameter.index:
+            return parameter.index[0] == number
+        if parameter.label not in ("", "*"):
+            return parameter.label in take.placing.sources
+        return True
+
+    def _field(self, z: FloatArray) -> BoxField:
+        return box_field(room_of(self.room, self.parameters, z), MODEL_HZ)
+
+    def _nudged(self, field: BoxField, parameter: Parameter, z: FloatArray) -> BoxField:
+        """The field with the one axis moved that this parameter moves."""
+        room = room_of(self.room, self.parameters, z)
+        axis = parameter.index[0] if parameter.kind == "size" else parameter.index[0] // 2
+        ends = SURFACE_NAMES[2 * axis : 2 * axis + 2]
+        beta = np.array([surface_admittance(room, name, MODEL_HZ) for name in ends])
+        return field.near(axis, room.dimensions[axis], beta)
+
+    def _transfers(
+        self, field: BoxField, takes: Sequence[Evidence], moved: Mapping[Point, Point]
+    ) -> Transfers:
+        found: Transfers = {}
+        for take in takes:
+            ear = moved.get(take.placing.ear, take.placing.ear)
+            for said in take.placing.sources.values():
+                pair = (moved.get(said, said), ear)
+                if pair not in found:
+                    found[pair] = _pressure(field, *pair)
+        return found
+
+    def _moved(
+        self,
+        field: BoxField,
+        takes: Sequence[Evidence],
+        parameter: Parameter,
+        known: Transfers,
+        before: Mapping[Point, Point],
+        after: Mapping[Point, Point],
+    ) -> Transfers:
+        """Those known, and those of the takes that use the place moved."""
+        used = [
+            take
+            for take in takes
+            if parameter.point in (*take.placing.sources.values(), take.placing.ear)
+        ]
+        found = dict(known)
+        for take in used:
+            ear = after.get(take.placing.ear, take.placing.ear)
+            for said in take.placing.sources.values():
+                pair = (after.get(said, said), ear)
+                if pair not in found:
+                    found[pair] = _pressure(field, *pair)
+        return found
+
+    def _level(
+        self,
+        take: Evidence,
+        number: int,
+        known: Transfers,
+        moved: Mapping[Point, Point],
+        z: FloatArray,
+    ) -> FloatArray:
+        """Smoothed level at FIT_HZ."""
+        placing: Placing = take.placing
+        total = np.zeros(MODEL_HZ.size, dtype=np.complex128)
+        overall = 0.0
+        ear = moved.get(placing.ear, placing.ear)
+        gains, corners = dict.fromkeys(placing.sources, 0.0), dict.fromkeys(placing.sources, 0.0)
+        for parameter, value in zip(self.parameters, z, strict=True):
+            if parameter.kind == "corner" and parameter.label in corners:
+                corners[parameter.label] += parameter.tolerance * value
+            elif parameter.kind == "level":
+                size = parameter.tolerance * value
+                if parameter.label in gains:
+                    gains[parameter.label] += size
+                elif parameter.label == "*" or parameter.index == (number,):
+                    overall += size
+        for name, said in placing.sources.items():
+            box = self._box(name, float(np.exp(corners[name])))
+            total += known[moved.get(said, said), ear] * box * 10 ** (gains[name] / 20)
+        level = 20 * np.log10(np.maximum(np.abs(total), 1e-12)) + overall
+        return smooth_level_db(MODEL_HZ, level, FIT_HZ, SMOOTHING_PER_OCTAVE)
+
+    def _box(self, name: str, factor: float) -> ComplexArray:
+        sub = next((s for s in self.gear.subwoofers if s.name == name), None)
+        of = sub or self.gear.monitor
+        corner = of.low_corner_hz * factor
+        return high_pass(MODEL_HZ, corner, of.low_slope_db_per_octave // 6)
+
+
+def _pressure(field: BoxField, source: Point, ear: Point) -> ComplexArray:
+    """Places that a shift would push into a wall stay a hair inside it."""
+    inside = [np.clip(p.array(), 1e-3, field.dimensions - 1e-3) for p in (source, ear)]
+    return field.pressure(*inside)
