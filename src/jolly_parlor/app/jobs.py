@@ -2,10 +2,16 @@
 
 from dataclasses import dataclass, field
 
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app.calculating import Models
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
 from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks, paths_of
 from jolly_parlor.diagnosis.remedies import Remedy
+from jolly_parlor.fitting.believing import BAND_SIGMAS, believe, placing_of
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.fitting.next_take import Advice
 from jolly_parlor.placement import facing, maps
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
@@ -16,6 +22,8 @@ from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
+from jolly_parlor.project.experiments import experiments_of
+from jolly_parlor.project.learning import advice_for, fit_document
 
 
 @dataclass(frozen=True, eq=False)
@@ -77,15 +85,17 @@ def findings(
         measured = measured_deviation(document, arrangement, seat, combination)
         if measured is None:
             return []
-        return findings_of_take(measured, models.forecaster, arrangement, seat, combination)
+        tried = experiments_of(document, arrangement, seat, combination)
+        return findings_of_take(measured, models.forecaster, arrangement, seat, combination, tried)
     return findings_of_forecast(models.forecaster, models.anechoic, arrangement, seat, combination)
 
 
 def comparison(
-    document: Document, seat: str, combination: Combination, models: Models
+    document: Document, seat: str, combination: Combination, fit: Fit | None, models: Models
 ) -> Comparison:
-    """The ranking."""
-    return comparing.compare(document, seat, combination, models.forecaster, models.anechoic)
+    """The ranking; with a fit, also who can be told from whom."""
+    model = models.forecaster, models.anechoic
+    return comparing.compare(document, seat, combination, *model, fit=fit)
 
 
 def next_try(
@@ -97,6 +107,26 @@ def next_try(
     )
     remedies = [finding.remedy for finding in explained if finding.remedy is not None]
     return max(remedies, key=lambda remedy: remedy.gain_db, default=None)
+
+
+def learn(document: Document, seat: str, models: Models) -> tuple[Fit, Advice | None]:
+    """The room fitted to the takes, and what to measure next for that seat."""
+    fit = fit_document(document)
+    try:
+        return fit, advice_for(document, fit, seat)
+    except ValueError:
+        return fit, None  # no arrangement to choose among
+
+
+def band(
+    arrangement: Arrangement, seat: str, combination: Combination, fit: Fit, models: Models
+) -> FloatArray | None:
+    """How far the forecast may be off, either side, dB at FIT_HZ; None where subs play along."""
+    sources = {"left": ("left",), "right": ("right",), "both": ("left", "right")}.get(combination)
+    if sources is None:
+        return None
+    found = believe(fit, [placing_of(arrangement, seat, sources)])
+    return np.asarray(BAND_SIGMAS * found.sigma_db[0])
 
 
 def facings(document: Document, models: Models) -> list[facing.Facing]:

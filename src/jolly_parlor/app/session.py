@@ -12,6 +12,7 @@ from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app import jobs
 from jolly_parlor.app.calculating import Calculator
 from jolly_parlor.app.jobs import Shown
+from jolly_parlor.app.learning import Learning
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.tints import Tints
 from jolly_parlor.diagnosis.findings import Finding
@@ -83,12 +84,13 @@ class Session(QObject):
         self._follows_best = document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
         self.live = Calculator(("forecast",), self)
-        self.slow = Calculator(("comparison", "findings", "next", "facing"), self)
-        self.beside = Calculator(("tint", "strips", "take"), self)
+        self.slow = Calculator(("fit", "comparison", "findings", "next", "facing"), self)
+        self.beside = Calculator(("tint", "strips", "band", "take"), self)
         self.strips: list[Strip] = []
         for calculator in (self.live, self.slow, self.beside):
             calculator.answered.connect(self._take_answer)
             calculator.refused.connect(self._take_refusal)
+        self.learning = Learning(self)
         self.document_changed.connect(self.recalculate)
         self.view_changed.connect(self.recalculate)
         self.drafted.connect(self._ask_forecast)
@@ -259,6 +261,7 @@ class Session(QObject):
     def recalculate(self) -> None:
         """Ask for everything that shows."""
         self._ask_forecast()
+        self.learning.ask_band()
         self._ask_strips()
         self._ask_findings()
         self._ask_comparison()
@@ -276,8 +279,13 @@ class Session(QObject):
             self.problem = " ".join(found[:2])
         return arrangement is not None and not self.problem
 
+    @property
+    def believed(self) -> Document:
+        """The document to calculate with: as surveyed, or as the takes have taught."""
+        return self.learning.believed(self.document)
+
     def _ask_forecast(self) -> None:
-        document, arrangement = self.document, self.arrangement
+        document, arrangement = self.believed, self.arrangement
         if arrangement is None or not self._fits(arrangement):
             self.live.drop("forecast")
             self.shown = Shown(None, None, ())
@@ -287,7 +295,7 @@ class Session(QObject):
         self.live.ask("forecast", document.room, document.gear, job)
 
     def _ask_strips(self) -> None:
-        document, arrangement = self.document, self.arrangement
+        document, arrangement = self.believed, self.arrangement
         view = (document, arrangement, self.selected, self.seat, self.combination, self.alike)
         if not self._new_question("strips", view):
             return
@@ -302,7 +310,7 @@ class Session(QObject):
         self.beside.ask("strips", document.room, document.gear, job)
 
     def _ask_findings(self) -> None:
-        document, arrangement = self.document, self.arrangement
+        document, arrangement = self.believed, self.arrangement
         view = (document, arrangement, self.seat, self.combination, self.layer)
         if not self._new_question("findings", view):
             return
@@ -315,7 +323,7 @@ class Session(QObject):
         self.slow.ask("findings", document.room, document.gear, job)
 
     def _ask_comparison(self) -> None:
-        document = self.document
+        document = self.believed
         if not self._wants_comparison:
             return
         if not self._new_question("comparison", (document, self.seat, self.combination)):
@@ -326,7 +334,9 @@ class Session(QObject):
         if not document.arrangements:
             self.slow.drop("comparison")
             return
-        job = partial(jobs.comparison, document, self.seat, self.combination)
+        job = partial(
+            jobs.comparison, document, self.seat, self.combination, self.learning.fit_used
+        )
         self.slow.ask("comparison", document.room, document.gear, job)
 
     def _take_answer(self, kind: str, answer: object) -> None:
@@ -334,8 +344,8 @@ class Session(QObject):
             assert isinstance(answer, Shown)
             self.shown = answer
             self.shown_changed.emit()
-        elif kind in ("tint", "take"):
-            return  # Tints and the card on Takes take them
+        elif kind in ("tint", "take", "fit", "band"):
+            return  # Tints, the card on Takes and Learning take them
         elif kind == "strips":
             assert isinstance(answer, list)
             self.strips = answer
@@ -364,7 +374,7 @@ class Session(QObject):
         best = found.rows[0]
         if not best.problem:
             job = partial(jobs.next_try, best.arrangement, found.seat, found.combination)
-            self.slow.ask("next", self.document.room, self.document.gear, job)
+            self.slow.ask("next", self.believed.room, self.believed.gear, job)
 
     def _new_question(self, kind: str, view: tuple[object, ...]) -> bool:
         """Whether this differs from what was last asked; documents compare by identity."""

@@ -81,7 +81,7 @@ class Tints(QObject):
             session.alike,
             self.frequency_hz,
         )
-        session.beside.ask("tint", session.document.room, session.document.gear, job)
+        session.beside.ask("tint", session.believed.room, session.believed.gear, job)
 
     def _take(self, kind: str, answer: object) -> None:
         if kind == "tint":

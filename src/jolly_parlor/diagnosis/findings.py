@@ -1,10 +1,12 @@
 """Findings: each peak or dip as one plain sentence with cause, evidence and remedy."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from jolly_parlor.diagnosis.causes import Anechoic, Cause, causes, measured_causes
 from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.marks import Mark, marks
+from jolly_parlor.diagnosis.moves import Experiment, equally_likely, parting_test, read
 from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation
@@ -21,6 +23,10 @@ class Finding:
     causes: tuple[Cause, ...]
     remedy: Remedy | None
     measured: bool
+    moves: str = ""
+    """What takes with something moved say of the first cause."""
+    test: str = ""
+    """The cheapest move that would part two causes that are equally likely."""
 
     @property
     def headline(self) -> str:
@@ -52,7 +58,7 @@ class Finding:
         if first.without_db is not None and first.without_db >= 1.0:
             verb = "fills" if self.feature.kind == "hollow" else "falls"
             words += f" If it absorbed all sound, this {verb} by {first.without_db:.0f} dB."
-        return words
+        return " ".join(part for part in (words, self.moves, self.test) if part)
 
     @property
     def advice(self) -> str:
@@ -64,8 +70,13 @@ class Finding:
         after = self.remedy
         return (
             f"{after.evenness_before_db:.1f} → {after.evenness_after_db:.1f} dB from even; "
-            f"here {after.feature_after_db:+.0f} dB."
+            f"here {after.feature_after_db:+.0f} dB. {self.equaliser}"
         )
+
+    @property
+    def equaliser(self) -> str:
+        """Whether equalisation can help."""
+        return "A cut can tame it too." if self.feature.kind == "hill" else "No boost fills it."
 
 
 def describe(mark: Mark) -> str:
@@ -111,13 +122,26 @@ def findings_of_take(
     arrangement: Arrangement,
     seat: str,
     combination: Combination,
+    tried: Sequence[Experiment] = (),
 ) -> list[Finding]:
-    """The same for a measured response; causes from geometry alone, remedies from the model."""
+    """The same for a measured response: causes from geometry and from what takes with something
+    moved say (`tried`), remedies from the model.
+    """
     candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination)
     found = []
     for feature in features(of)[:_MOST]:
         ranked = measured_causes(feature, candidates)
+        told = ""
+        room, gear = forecaster.room, forecaster.gear
+        for experiment in tried:
+            verdict = read(feature, ranked, experiment, room, gear, seat, combination)
+            ranked, told = list(verdict.causes), verdict.words or told
         lane = ranked[0].mark.lane if ranked else None
         remedy = best_remedy(feature, lane, forecaster, arrangement, seat, combination)
-        found.append(Finding(feature, tuple(ranked), remedy, measured=True))
+        test = ""
+        if equally_likely(ranked):
+            test = parting_test(
+                ranked[0], ranked[1], feature, room, gear, arrangement, seat, combination
+            )
+        found.append(Finding(feature, tuple(ranked), remedy, True, told, test))
     return found

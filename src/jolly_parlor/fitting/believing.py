@@ -14,12 +14,13 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing
-from jolly_parlor.fitting.fit import SIGMA_DB, Fit
+from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.parameters import Parameter, place_parameters
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import spread_db
 
+_LEAST_REST_DB = 0.3
 BAND_SIGMAS = 1.2816
 """Either side of the middle: four fifths of a normal distribution lie between."""
 
@@ -56,7 +57,7 @@ def believe(fit: Fit, placings: Sequence[Placing]) -> Believed:
     loud = [n for n, p in enumerate(parameters) if p.label == "*"]
     covariance[loud, :] = covariance[:, loud] = 0.0
     spread = np.einsum("tfi,ij,tfj->tf", found.slopes, covariance, found.slopes, optimize=True)
-    rest = max(fit.residual_db, SIGMA_DB)
+    rest = max(fit.residual_db, _LEAST_REST_DB)
     sigma: FloatArray = np.sqrt(np.maximum(spread, 0.0) + rest**2)
     return Believed(found.level_db, sigma, found.slopes, covariance)
 

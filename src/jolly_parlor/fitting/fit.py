@@ -36,6 +36,7 @@ SIGMA_DB = 0.6
 _DIP_FROM_DB, _DIP_DOUBLES_DB = 6.0, 6.0
 _HUBER = 2.5
 _ROUNDS, _ENOUGH, _MOST_DAMPING = 12, 2e-3, 1e6
+_LEAST_SHARE = 0.5
 _ODD_RATIO, _ODD_LEAST_DB = 2.0, 1.5
 
 Progress = Callable[[float], None]
@@ -102,8 +103,8 @@ def fit_room(
     weights = problem.take_weights(end.level_db)
     counted = weights > 0.5
     residual = float(np.sqrt(np.mean(after[counted] ** 2))) if np.any(counted) else float("nan")
-    # Where the model leaves more than was allowed for, everything is less sure by as much.
-    unsure = max(1.0, residual / SIGMA_DB) ** 2
+    # Where the model leaves more or less than was allowed for, everything is less or more sure.
+    unsure = max(_LEAST_SHARE, residual / SIGMA_DB) ** 2
     curvature = problem.curvature(end, weights) / unsure + np.eye(z.size)
     covariance: FloatArray = np.asarray(np.linalg.inv(curvature), dtype=np.float64)
     told = tuple(

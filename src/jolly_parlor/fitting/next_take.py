@@ -63,9 +63,8 @@ class Advice:
         """The advice in a sentence or two."""
         if not self.rival:
             return "There is one arrangement only; nothing needs to be decided."
-        sure = (
-            f"“{self.best}” beats “{self.rival}” with {100 * self.probability:.0f} % probability."
-        )
+        percent = min(max(round(100 * self.probability), 1), 99)
+        sure = f"“{self.best}” beats “{self.rival}” with {percent} % probability."
         if not self.candidates or self.candidates[0].gain_db < WORTH_DB:
             return f"{sure} Nothing more to learn for this decision."
         first = self.candidates[0]

@@ -1,9 +1,9 @@
 """What a fit may change, and how far each may stray before it is no longer believed.
 
 Every parameter is counted in units of its own tolerance, so that the prior is the same for all:
-zero, plus or minus one. Tolerances follow common practice with a tape (1 cm for what is placed,
-2 cm for a room's sizes), with tables of absorption (a factor of about two) and with loudspeakers;
-no source.
+zero, plus or minus one. Tolerances follow common practice with a tape (7 mm along each axis for
+what is placed, 2 cm for a room's sizes), with tables of absorption (a factor of about two) and with
+loudspeakers; no source.
 """
 
 from collections.abc import Sequence
@@ -18,7 +18,7 @@ from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
 from jolly_parlor.fitting.evidence import Evidence
 
 Kind = Literal["size", "absorption", "place", "level", "corner"]
-SIZE_METRES, PLACE_METRES = 0.02, 0.01
+SIZE_METRES, PLACE_METRES = 0.02, 0.007
 _AXES = ("width", "length", "height")
 _ABSORPTION_LOG = 0.7  # of the admittance at each knot; part of it shared by both knots
 _SHARED = 0.85

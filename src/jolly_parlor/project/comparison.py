@@ -1,17 +1,22 @@
 """The comparison: the document's arrangements ranked by Evenness, with reasons in words.
 
-Measured and forecast are never mixed: takes rank when every arrangement has one, else forecasts
-rank all, and the basis says so.
+Measured and forecast are never mixed silently: takes rank when every arrangement has one, else
+forecasts rank all; in a room fitted to takes each row ranks by its take where it has one and by the
+fitted forecast where it has none. The basis says so.
 """
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Literal
 
 from jolly_parlor.acoustics.arrays import ComplexArray
+from jolly_parlor.acoustics.fitted import FittedRoom
 from jolly_parlor.diagnosis.causes import Anechoic, causes
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.findings import describe
 from jolly_parlor.diagnosis.marks import marks
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.fitting.rivals import first_beats, rivals_words
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import (
     GRID_HZ,
@@ -31,7 +36,8 @@ from jolly_parlor.placement.forecast import (
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
 
-Basis = Literal["measured", "forecast"]
+Basis = Literal["measured", "forecast", "each"]
+"""`each`: measured where there is a take, forecast where there is none."""
 _DEEP_DB, _HIGH_DB, _LEAN_DB, _MATCH_DB = -9.0, 7.0, 1.0, 3.0
 _TOO_CLOSE_DB = 0.3
 """Differences below this are within what a centimetre of placement changes; common practice."""
@@ -64,11 +70,19 @@ class Row:
 
     def figure(self, basis: Basis) -> Evenness | None:
         """The figure that ranks on that basis."""
+        if basis == "each":
+            return self.measured_evenness or self.forecast_evenness
         return self.measured_evenness if basis == "measured" else self.forecast_evenness
+
+    def basis_of(self, basis: Basis) -> Basis:
+        """What this row itself ranks by."""
+        if basis == "each":
+            return "measured" if self.measured is not None else "forecast"
+        return basis
 
     def curve(self, basis: Basis) -> Deviation | None:
         """The curve that is drawn on that basis."""
-        return self.measured if basis == "measured" else self.forecast
+        return self.measured if self.basis_of(basis) == "measured" else self.forecast
 
 
 @dataclass(frozen=True, eq=False)
@@ -80,6 +94,8 @@ class Comparison:
     basis: Basis
     basis_words: str
     rows: tuple[Row, ...]
+    rivals: str = ""
+    """In a fitted room: whether the best forecast can be told from the others."""
 
     @property
     def verdict(self) -> str:
@@ -169,6 +185,7 @@ def compare(
     forecaster: Forecaster | None = None,
     anechoic: Anechoic | None = None,
     basis: Basis | None = None,
+    fit: Fit | None = None,
 ) -> Comparison:
     """Rank all arrangements. `basis` None takes measured when every arrangement is measured.
 
@@ -184,18 +201,33 @@ def compare(
     if basis == "measured" and have < len(rows):
         missing = [row.arrangement.name for row in rows if row.measured is None]
         raise ValueError(f"No take of this combination for: {', '.join(missing)}.")
-    basis = basis or ("measured" if rows and have == len(rows) else "forecast")
+    if basis is None:
+        fitted = isinstance(document.room, FittedRoom)
+        basis = "measured" if rows and have == len(rows) else "each" if fitted else "forecast"
     words = {
         "measured": "ranked by takes" + _kinds_of_takes(document, seat),
         "forecast": "ranked by forecast"
         + (f"; {have} of {len(rows)} have takes" if have else "; no takes yet"),
+        "each": f"ranked by takes where there are any ({have} of {len(rows)}), by the forecast of "
+        "the fitted room elsewhere",
     }[basis]
 
     def order(row: Row) -> float:
         figure = row.figure(basis)
         return figure.value_db if figure else float("inf")
 
-    return Comparison(combination, seat, basis, words, tuple(sorted(rows, key=order)))
+    ranked = tuple(sorted(rows, key=order))
+    return Comparison(combination, seat, basis, words, ranked, _rivals(document, ranked, seat, fit))
+
+
+def _rivals(document: Document, ranked: Sequence[Row], seat: str, fit: Fit | None) -> str:
+    """Whether the best can be told from the others in the fitted room."""
+    standing = [row.arrangement for row in ranked if not row.problem]
+    if fit is None or len(standing) < 2:
+        return ""
+    low = lowest_corner_hz(document.gear, "both")
+    names = [f"“{a.name}”" for a in standing]
+    return rivals_words(names, first_beats(fit, standing, seat, low))
 
 
 def _kinds_of_takes(document: Document, seat: str) -> str:

@@ -7,6 +7,7 @@ from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QVBoxLayout, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.app.plots.band import BandItem
 from jolly_parlor.app.plots.hills import (
     BOTTOM_DB,
     EDGE,
@@ -57,8 +58,10 @@ class ResponseView(QWidget):
         self.graphics.ci.layout.setRowStretchFactor(0, 5)
         self.graphics.ci.layout.setRowStretchFactor(1, 4)
         self.upper = UpperItem()
+        self.band = BandItem()
         self.plot.addItem(self.upper)
         self.plot.addItem(self.hills)
+        self.plot.addItem(self.band)
         self.plot.addItem(self.other)
         self.lane_plot.addItem(self.lanes)
         self._axes[1][1].setTicks([[(lane_height(lane), lane) for lane in LANES]])
@@ -74,6 +77,7 @@ class ResponseView(QWidget):
         self.graphics.scene().sigMouseMoved.connect(self._pointed)
         session.shown_changed.connect(self.refresh)
         session.highlighted.connect(self.refresh_lanes)
+        session.learning.band_changed.connect(self.refresh)
         self.restyle()
 
     def _add_plot(
@@ -113,6 +117,7 @@ class ResponseView(QWidget):
         self.hills.show_curve(curve)
         rest = shown.curve("forecast" if layer == "measured" else "measured")
         self._show_other(curve, rest)
+        self.band.show_band(shown.forecast, self.session.learning.band)
         self.upper.show_curve(shown.upper if layer == "forecast" else None)
         self.refresh_lanes()
 

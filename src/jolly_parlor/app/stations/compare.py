@@ -67,11 +67,12 @@ class CompareStation(Station):
             return
         self.verdict.setText(found.verdict)
         what = COMBINATION_NAMES[found.combination].lower()
-        dotted = " Dotted: forecast." if found.basis == "measured" else " Dotted: measured."
+        dotted = " Dotted: the other of forecast and measured."
         have = any(row.measured is not None for row in found.rows)
         self.under.setText(
             f"{found.basis_words.capitalize()}: {what} at the {found.seat}; lower is more even."
             + (dotted if have else "")
+            + (f" {found.rivals}" if found.rivals else "")
         )
         for rank, row in enumerate(found.rows, start=1):
             made = ComparisonRow(rank, row, found, self.session)
@@ -126,7 +127,8 @@ class ComparisonRow(QFrame):
         layout.setContentsMargins(14, 8, 12, 8)
         layout.setSpacing(10)
         layout.addWidget(self._name_side(rank, row, found))
-        other = row.curve("forecast" if found.basis == "measured" else "measured")
+        by = row.basis_of(found.basis)
+        other = row.curve("forecast" if by == "measured" else "measured")
         self.plot = RowPlot(row.curve(found.basis), other)
         self.plot.setMinimumHeight(130)
         layout.addWidget(self.plot, 1)
@@ -160,7 +162,8 @@ class ComparisonRow(QFrame):
         if rank == 1:
             value.setStyleSheet(f"color: {theme.current().wine}")
         layout.addWidget(value)
-        layout.addWidget(label("from even", "soft"))
+        by = row.basis_of(found.basis)
+        layout.addWidget(label(f"from even, {by}" if figure else "", "soft"))
         layout.addSpacing(4)
         a, units = row.arrangement, self.session.settings.values.units
         ear = a.seats[found.seat]

@@ -129,6 +129,10 @@ class ForecastStation(Station):
         words = f"Judged {low:.0f} to {high:.0f} Hz, smoothed 1/{SMOOTHING_PER_OCTAVE} octave."
         if self.session.layer == "measured":
             return words + " Filled: measured. Dotted: forecast."
+        if self.session.learning.in_use:
+            words += " Fitted room."
+            if self.session.learning.band is not None:
+                words += " Grey: four measurements in five would lie within."
         words += " The forecast leaves the desk out; its lane shows where it acts."
         if self.session.shown.measured is not None:
             words += " Dotted: measured."

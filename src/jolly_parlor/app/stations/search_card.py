@@ -69,7 +69,9 @@ class SearchCard:
         self._searched = self._question()
         present = self.session.arrangement
         self._present = present.name if present is not None else ""
-        self._run = SearchRun(document, present)
+        learning = self.session.learning
+        fit = learning.fit if learning.in_use else None
+        self._run = SearchRun(learning.believed(document), present, fit)
         self._run.progressed.connect(self._progress)
         self._run.found.connect(self._show)
         self._run.refused.connect(self._refuse)
@@ -144,6 +146,7 @@ class SearchCard:
         self.words.setText(
             f"{stopped}{found.evaluated:,} arrangements weighed in {found.seconds:.0f} s; left, "
             f"right and both{subs} over the head volume.{now}"
+            + (f" {self._run.rivals}" if self._run is not None and self._run.rivals else "")
         )
         for index, proposal in enumerate(found.proposals):
             self._row(index, proposal)

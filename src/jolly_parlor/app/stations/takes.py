@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.fit_card import FitCard
 from jolly_parlor.app.stations.measure_card import MeasureCard
 from jolly_parlor.app.stations.take_card import TakeCard
 from jolly_parlor.app.widgets.fields import label
@@ -39,6 +40,8 @@ class TakesStation(Station):
         self.measure = MeasureCard(session)
         self.body.addWidget(self.measure.frame)
         self.body.addWidget(frame)
+        self.fit = FitCard(session, self.measure)
+        self.body.addWidget(self.fit.frame)
         self.told = TakeCard(session)
         self.body.addWidget(self.told.frame)
         self.body.addWidget(self.measure.checks.frame)
@@ -76,6 +79,7 @@ class TakesStation(Station):
         clear(self.grid)
         self.measure.refresh()
         self.told.refresh()
+        self.fit.refresh()
         held = [t for t in document.takes if any(t.applies_to(b) for b in document.arrangements)]
         here = sum(a is not None and t.applies_to(a) for t in held)
         count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"

@@ -1,0 +1,95 @@
+"""The card on Takes that says what they teach: the fitted room, its doubts, and the next take."""
+
+from PyQt6.QtWidgets import QHBoxLayout, QPushButton
+
+from jolly_parlor.app.session import Session
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.measure_card import MeasureCard
+from jolly_parlor.app.widgets.fields import Choice, label
+from jolly_parlor.fitting.next_take import WORTH_DB
+from jolly_parlor.fitting.telling import summary, unseen, warnings
+
+
+class FitCard:
+    """Sentences and three buttons. `frame` is the widget."""
+
+    def __init__(self, session: Session, measure: MeasureCard) -> None:
+        self.session, self._measure = session, measure
+        self.frame, layout = card()
+        head = QHBoxLayout()
+        head.addWidget(label("What the takes teach", "head"))
+        head.addStretch(1)
+        self.which = Choice([("survey", "As surveyed"), ("fitted", "As fitted")], "room-used")
+        self.which.setToolTip("Which room forecasts, search and comparison are worked out in")
+        self.which.chosen.connect(lambda v: session.learning.use(v == "fitted"))
+        head.addWidget(self.which)
+        self.go = QPushButton("Fit the room")
+        self.go.setObjectName("fit-room")
+        self.go.clicked.connect(session.learning.learn)
+        head.addWidget(self.go)
+        layout.addLayout(head)
+        self.words = label("", wrap=True)
+        self.words.setObjectName("fit-words")
+        layout.addWidget(self.words)
+        self.each = label("", "soft", wrap=True)
+        layout.addWidget(self.each)
+        row = QHBoxLayout()
+        self.next = label("", wrap=True)
+        self.next.setObjectName("next-words")
+        row.addWidget(self.next, 1)
+        self.take = QPushButton("Measure that")
+        self.take.setObjectName("measure-advised")
+        self.take.clicked.connect(self._measure_advised)
+        row.addWidget(self.take)
+        layout.addLayout(row)
+        session.learning.changed.connect(self.refresh)
+
+    def refresh(self) -> None:
+        """Show how things stand."""
+        learning, document = self.session.learning, self.session.document
+        fit, advice = learning.fit, learning.advice
+        self.frame.setVisible(bool(document.takes))
+        self.go.setEnabled(not learning.busy)
+        self.go.setText("Fit again" if fit is not None else "Fit the room")
+        self.which.setVisible(fit is not None)
+        self.which.show_value("fitted" if learning.in_use else "survey")
+        if learning.busy:
+            self.words.setText("Fitting: a few seconds for a few takes …")
+        elif learning.problem:
+            self.words.setText(learning.problem)
+        elif fit is None:
+            self.words.setText(
+                "Sizes, absorption, places and levels within their tolerances, so that the model "
+                "agrees with what was measured. Forecasts then say how sure they are."
+            )
+        else:
+            stale = "Takes have come or gone since; fit again. " if learning.stale else ""
+            self.words.setText(stale + " ".join([*warnings(fit), *summary(fit)]))
+        self._show_details()
+        able = fit is not None and advice is not None
+        self.next.setVisible(able)
+        self.next.setText(advice.words if advice is not None else "")
+        first = advice.candidates[0] if advice is not None and advice.candidates else None
+        self.take.setVisible(able and first is not None and first.gain_db >= WORTH_DB)
+
+    def _show_details(self) -> None:
+        fit = self.session.learning.fit
+        self.each.setVisible(fit is not None)
+        if fit is None:
+            return
+        worst = sorted(fit.takes, key=lambda t: -t.after_db)
+        all_of_them = [f"{t.name} {t.before_db:.1f} → {t.after_db:.1f} dB" for t in worst]
+        self.each.setToolTip("\n".join(all_of_them))
+        more = f"; and {len(worst) - 4} that fit better" if len(worst) > 4 else ""
+        takes = "Farthest from the model: " + "; ".join(all_of_them[:4]) + more
+        hidden = unseen(fit)
+        not_seen = f" Not shown by these takes: {', '.join(hidden)}." if hidden else ""
+        self.each.setText(f"{takes}.{not_seen}")
+
+    def _measure_advised(self) -> None:
+        advice = self.session.learning.advice
+        if advice is None or not advice.candidates:
+            return
+        first = advice.candidates[0]
+        self.session.show_arrangement(first.arrangement)
+        self._measure.measure(first.source, first.seat)

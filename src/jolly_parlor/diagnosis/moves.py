@@ -1,0 +1,210 @@
+"""Two takes that differ in one thing are an experiment: what followed, what stayed, what went.
+
+A path that cancels moves its hollow when its source or ear moves, by as much as its length says. A
+standing wave keeps its frequency whatever moves in the room. Each candidate cause is judged by how
+well it foretold where the peak or dip went; the weights are ours, not from a source.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from math import exp, log2
+
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.diagnosis.causes import Cause
+from jolly_parlor.diagnosis.features import Feature, features
+from jolly_parlor.diagnosis.marks import Mark, marks
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.placement.forecast import Combination
+from jolly_parlor.placement.gear import Gear
+
+_LEAST_METRES, _STILL_METRES = 0.03, 0.015
+_REACH_OCTAVES, _SIGMA_OCTAVES = 0.5, 0.04
+_STAYED_OCTAVES = 0.02
+_DOUBT, _GONE_BUT_EXPECTED = 0.1, 0.25
+_FORETOLD = 0.5
+_EQUAL_SHARE, _PARTED_OCTAVES = 0.2, 0.08
+
+
+@dataclass(frozen=True, eq=False)
+class Experiment:
+    """The same source at the same seat, with one thing elsewhere."""
+
+    moved: str
+    """`the monitors`, `the seat`, `the left monitor`, `the` and a subwoofer's name."""
+    metres: float
+    there: Arrangement
+    measured: Deviation
+
+
+@dataclass(frozen=True)
+class Verdict:
+    """What an experiment says of the best cause."""
+
+    causes: tuple[Cause, ...]
+    words: str
+
+
+def experiments(
+    here: Arrangement,
+    seat: str,
+    combination: Combination,
+    others: Sequence[tuple[Arrangement, Deviation]],
+) -> list[Experiment]:
+    """Those of the other takes that differ from here in one thing only."""
+    found = []
+    for there, measured in others:
+        moved = _moved(here, there, seat, combination)
+        if moved is not None:
+            found.append(Experiment(*moved, there, measured))
+    return found
+
+
+def _moved(
+    here: Arrangement, there: Arrangement, seat: str, combination: Combination
+) -> tuple[str, float] | None:
+    """The one thing that stands elsewhere, and how far; None for none or several."""
+    if seat not in there.seats or set(here.subwoofers) != set(there.subwoofers):
+        return None
+    heard = ["left", "right"] if combination in ("both", "both+sub") else [combination]
+    away = {item: here.position(item).distance(there.position(item)) for item in heard}
+    if combination == "both+sub":
+        away |= {
+            name: here.subwoofers[name].distance(there.subwoofers[name]) for name in here.subwoofers
+        }
+    away["seat"] = here.seats[seat].distance(there.seats[seat])
+    moved = {item: d for item, d in away.items() if d >= _LEAST_METRES}
+    if any(_STILL_METRES < d < _LEAST_METRES for d in away.values()) or not moved:
+        return None
+    if set(moved) == {"left", "right"}:
+        return "the monitors", max(moved.values())
+    if len(moved) > 1:
+        return None
+    item, metres = next(iter(moved.items()))
+    return {"left": "the left monitor", "right": "the right monitor"}.get(
+        item, f"the {item}"
+    ), metres
+
+
+def read(
+    feature: Feature,
+    ranked: Sequence[Cause],
+    experiment: Experiment,
+    room: Room,
+    gear: Gear,
+    seat: str,
+    combination: Combination,
+) -> Verdict:
+    """The causes again, with what the experiment says of each."""
+    there = marks(room, gear, experiment.there, seat, combination)
+    went = _where_it_went(feature, features(experiment.measured))
+    weighed = []
+    for cause in ranked:
+        foretold = _foretold(cause.mark, feature, there)
+        weighed.append((cause, _likelihood(feature, went, foretold), foretold))
+    total = sum(cause.share * (_DOUBT + fit) for cause, fit, _ in weighed) or 1.0
+    again = sorted(
+        (
+            (replace(cause, share=cause.share * (_DOUBT + fit) / total), fit, foretold)
+            for cause, fit, foretold in weighed
+        ),
+        key=lambda item: -item[0].share,
+    )
+    if not again:
+        return Verdict((), "")
+    first, fit, foretold = again[0]
+    words = _words(feature, went, foretold, experiment) if fit >= _FORETOLD else ""
+    return Verdict(tuple(cause for cause, _, _ in again), words)
+
+
+def parting_test(
+    first: Cause,
+    second: Cause,
+    feature: Feature,
+    room: Room,
+    gear: Gear,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+) -> str:
+    """The smallest move after which two causes would be heard at different frequencies."""
+    for metres in (0.10, 0.20, 0.30):
+        for words, moved in _trial_moves(arrangement, seat, metres):
+            inside = [moved.left, moved.right, moved.seats[seat]]
+            if not all(room.contains(point) for point in inside):
+                continue
+            there = marks(room, gear, moved, seat, combination)
+            f1, f2 = (_foretold(c.mark, feature, there) for c in (first, second))
+            if f1 and f2 and abs(log2(f1 / f2)) >= _PARTED_OCTAVES:
+                return (
+                    f"To tell the two apart, move {words} by {100 * metres:.0f} cm and measure: "
+                    f"the first would go to {f1:.0f} Hz, the second to {f2:.0f} Hz."
+                )
+    return ""
+
+
+def equally_likely(ranked: Sequence[Cause]) -> bool:
+    """Whether the first two causes lie too close to choose."""
+    return len(ranked) > 1 and ranked[0].share - ranked[1].share < _EQUAL_SHARE
+
+
+def _trial_moves(a: Arrangement, seat: str, d: float) -> list[tuple[str, Arrangement]]:
+    ear = a.seats[seat]
+    back = replace(a, seats={**a.seats, seat: replace(ear, y=ear.y + d)})
+    low = replace(a, seats={**a.seats, seat: replace(ear, z=ear.z - d)})
+    out = replace(a, left=replace(a.left, y=a.left.y + d), right=replace(a.right, y=a.right.y + d))
+    return [("the microphone back", back), ("the microphone down", low), ("the monitors out", out)]
+
+
+def _foretold(mark: Mark, feature: Feature, there: Sequence[Mark]) -> float | None:
+    """Where a cause says the feature is heard after the move; None: nowhere."""
+    if mark.mode is not None:
+        same = any(m.mode == mark.mode and m.kind == mark.kind for m in there)
+        return feature.frequency_hz if same else None
+    if mark.bounce is None:
+        return feature.frequency_hz
+    for other in there:
+        if (
+            other.bounce is not None
+            and other.source == mark.source
+            and other.bounce.boundary == mark.bounce.boundary
+        ):
+            ratio = mark.bounce.excess_metres / max(other.bounce.excess_metres, 1e-6)
+            return feature.frequency_hz * ratio
+    return None
+
+
+def _where_it_went(feature: Feature, after: Sequence[Feature]) -> float | None:
+    """The nearest feature of its kind and at least half its size; None: it went away."""
+    near = [
+        f
+        for f in after
+        if f.kind == feature.kind
+        and abs(log2(f.frequency_hz / feature.frequency_hz)) < _REACH_OCTAVES
+        and abs(f.level_db) > abs(feature.level_db) / 2
+    ]
+    if not near:
+        return None
+    return min(near, key=lambda f: abs(log2(f.frequency_hz / feature.frequency_hz))).frequency_hz
+
+
+def _likelihood(feature: Feature, went: float | None, foretold: float | None) -> float:
+    if went is None:
+        return 1.0 if foretold is None else _GONE_BUT_EXPECTED
+    if foretold is None:
+        return 0.0
+    return exp(-0.5 * (log2(went / foretold) / _SIGMA_OCTAVES) ** 2)
+
+
+def _words(
+    feature: Feature, went: float | None, foretold: float | None, experiment: Experiment
+) -> str:
+    moved = f"{experiment.moved} moved {100 * experiment.metres:.0f} cm"
+    if went is None or foretold is None:
+        return f"It went away when {moved}, as this says."
+    if abs(log2(went / feature.frequency_hz)) < _STAYED_OCTAVES:
+        return f"It stayed at {went:.0f} Hz when {moved}, as this says."
+    return (
+        f"It followed when {moved}: {feature.frequency_hz:.0f} → {went:.0f} Hz, where this puts it "
+        f"({foretold:.0f} Hz)."
+    )

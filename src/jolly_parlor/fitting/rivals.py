@@ -1,0 +1,44 @@
+"""Can the best truly be told from the others, given what the fit leaves open?"""
+
+from collections.abc import Sequence
+
+from jolly_parlor.fitting.believing import Figures, believe, figures, placing_of
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.placement.arrangement import Arrangement
+
+SURE = 0.8
+"""Less probable than this, two count as not to be told apart."""
+
+
+def figures_of(fit: Fit, arrangements: Sequence[Arrangement], seat: str, low_hz: float) -> Figures:
+    """Both monitors' Evenness from low_hz to 200 Hz at a seat, in the fitted room."""
+    placings = [placing_of(a, seat, ("left", "right")) for a in arrangements]
+    return figures(believe(fit, placings), low_hz)
+
+
+def first_beats(
+    fit: Fit, arrangements: Sequence[Arrangement], seat: str, low_hz: float
+) -> list[float]:
+    """How probable it is that the first is more even than each of the others, 0 to 1."""
+    if len(arrangements) < 2:
+        return []
+    told = figures_of(fit, arrangements, seat, low_hz)
+    return [told.better(0, n) for n in range(1, len(arrangements))]
+
+
+def rivals_words(names: Sequence[str], beats: Sequence[float]) -> str:
+    """Who cannot be told from the first, or how surely it leads."""
+    if not beats:
+        return ""
+    close = [name for name, p in zip(names[1:], beats, strict=True) if 1 - SURE < p < SURE]
+    worse = [name for name, p in zip(names[1:], beats, strict=True) if p <= 1 - SURE]
+    if worse:
+        return f"In the fitted room below 200 Hz {worse[0]} is more even than {names[0]}."
+    if close:
+        listed = ", ".join(close[:3])
+        return (
+            f"Below 200 Hz {names[0]} cannot be told from {listed} in the fitted room: choose by "
+            "what they cost."
+        )
+    percent = min(round(100 * min(beats)), 99)
+    return f"Below 200 Hz {names[0]} leads with {percent} % probability or more."

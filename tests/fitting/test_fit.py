@@ -1,0 +1,175 @@
+"""The room fit, against takes whose room is known because the field model made them."""
+
+from dataclasses import replace
+
+import numpy as np
+import pytest
+from scipy.integrate import quad
+from scipy.stats import norm
+
+from jolly_parlor.acoustics.fitted import fitted_room
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface
+from jolly_parlor.fitting.believing import believe, expected_gain_db, figures, placing_of
+from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing, smoothed_level
+from jolly_parlor.fitting.fit import Fit, fit_room
+from jolly_parlor.fitting.next_take import next_takes
+from jolly_parlor.fitting.parameters import (
+    place_parameters,
+    places_of,
+    room_parameters,
+    source_parameters,
+)
+from jolly_parlor.fitting.predicting import Predictor
+from jolly_parlor.fitting.telling import summary, unseen, value_of, warnings
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import Gear, Monitor, Seat
+from jolly_parlor.signals.response import Response
+
+GEAR = Gear(Monitor("m", 0.2, 0.25, 0.33, 0.2, 42.0), (Seat("seat"),))
+SURVEY = Room(
+    "survey",
+    3.8,
+    5.2,
+    2.5,
+    {name: Surface("own", (0.15,) * 7) for name in SURFACE_NAMES},
+)
+TRUTH = fitted_room(
+    SURVEY, np.array([3.812, 5.185, 2.506]), {"front": (0.5, 0.6), "back": (2.0, 1.8)}
+)
+PLACES = (
+    ({"left": Point(0.9, 0.7, 1.2)}, Point(1.9, 2.6, 1.2)),
+    ({"right": Point(2.9, 0.7, 1.2)}, Point(1.9, 2.6, 1.2)),
+    ({"left": Point(1.1, 1.3, 1.1)}, Point(1.7, 3.4, 1.15)),
+    ({"left": Point(0.9, 0.7, 1.2), "right": Point(2.9, 0.7, 1.2)}, Point(1.7, 3.4, 1.15)),
+)
+
+
+def _takes(room: Room, extra_db: float = 0.0, gear: Gear = GEAR) -> list[Evidence]:
+    bare = [Evidence(f"take {n}", Placing(*p), np.zeros(FIT_HZ.size)) for n, p in enumerate(PLACES)]
+    level = Predictor(room, gear, []).levels(bare, np.zeros(0)) + extra_db
+    return [
+        Evidence(take.name, take.placing, row, True) for take, row in zip(bare, level, strict=True)
+    ]
+
+
+@pytest.fixture(scope="module")
+def fitted() -> Fit:
+    return fit_room(SURVEY, GEAR, _takes(TRUTH, 70.0))
+
+
+def test_sizes_and_absorption_come_back_from_takes_without_error(fitted: Fit) -> None:
+    assert np.array(fitted.room.dimensions) == pytest.approx(TRUTH.dimensions, abs=0.004)
+    for name, factors in (("front", TRUTH.factors["front"]), ("back", TRUTH.factors["back"])):
+        assert fitted.room.factors[name] == pytest.approx(factors, rel=0.25)
+    assert fitted.residual_db < 0.1
+    assert all(take.after_db <= take.before_db for take in fitted.takes)
+    level = next(n for n, p in enumerate(fitted.parameters) if p.label == "*")
+    assert value_of(fitted, level) == pytest.approx(70.0, abs=0.3)
+
+
+def test_louder_takes_in_another_order_teach_the_same(fitted: Fit) -> None:
+    again = fit_room(SURVEY, GEAR, _takes(TRUTH, 83.0)[::-1])
+    assert again.room.dimensions == pytest.approx(fitted.room.dimensions, abs=5e-4)
+    for name in SURFACE_NAMES:
+        assert again.room.factors[name] == pytest.approx(fitted.room.factors[name], rel=0.05)
+
+
+def test_slopes_are_those_of_plain_differences() -> None:
+    takes = _takes(SURVEY)[2:]
+    parameters = [*room_parameters(), *place_parameters(places_of(takes))]
+    parameters += source_parameters(takes)
+    predictor = Predictor(SURVEY, GEAR, parameters)
+    z = np.random.default_rng(3).normal(size=len(parameters)) * 0.3
+    found = predictor.with_slopes(takes, z).slopes
+    h = 2e-3
+    for column in range(len(parameters)):
+        step = np.zeros(z.size)
+        step[column] = h
+        plain = (predictor.levels(takes, z + step) - predictor.levels(takes, z - step)) / (2 * h)
+        scale = max(float(np.max(np.abs(plain))), 0.05)
+        assert np.max(np.abs(found[:, :, column] - plain)) < 0.02 * scale, parameters[column].name
+
+
+def test_a_take_that_lies_is_told_and_counts_for_little() -> None:
+    takes = _takes(TRUTH)
+    wrong = np.interp(FIT_HZ * 1.12, FIT_HZ, takes[1].level_db)  # as from another room
+    takes[1] = replace(takes[1], level_db=wrong + 3 * np.sin(FIT_HZ / 7))
+    fit = fit_room(SURVEY, GEAR, takes)
+    assert [take.weight < 0.5 for take in fit.takes] == [False, True, False, False]
+    assert fit.room.dimensions == pytest.approx(TRUTH.dimensions, abs=0.01)
+    assert any("take 1 does not fit the others" in words for words in warnings(fit))
+
+
+def test_a_wall_20_cm_off_is_found_and_warned_of() -> None:
+    far = replace(SURVEY, length=SURVEY.length - 0.2)
+    fit = fit_room(far, GEAR, _takes(SURVEY))
+    assert fit.room.length == pytest.approx(SURVEY.length, abs=0.03)
+    told = [words for words in warnings(fit) if "check the tape" in words]
+    assert len(told) == 1 and "longer" in told[0]
+    assert float(told[0].split()[5]) == pytest.approx(0.2, abs=0.03)
+
+
+def test_what_one_take_cannot_see_is_named(fitted: Fit) -> None:
+    one = fit_room(SURVEY, GEAR, _takes(TRUTH)[:1])
+    assert len(unseen(one)) > len(unseen(fitted))
+    assert one.takes[0].after_db < one.takes[0].before_db
+    assert "Fitted to 1 take:" in summary(one)[0] and "give or take" in summary(one)[1]
+    with pytest.raises(ValueError, match="one take or more"):
+        fit_room(SURVEY, GEAR, [])
+
+
+def test_unseen_places_are_predicted_and_the_band_says_how_surely(fitted: Fit) -> None:
+    placing = Placing({"left": Point(1.3, 1.0, 1.2)}, Point(2.1, 3.9, 1.2))
+    bare = [Evidence("", placing, np.zeros(FIT_HZ.size))]
+    truth = Predictor(TRUTH, GEAR, []).levels(bare, np.zeros(0)) + 70.0
+    survey = Predictor(SURVEY, GEAR, []).levels(bare, np.zeros(0)) + 70.0
+    believed = believe(fitted, [placing])
+    off = np.abs(believed.level_db - truth)
+    assert np.median(off) < 0.2 < np.median(np.abs(survey - truth))
+    low, high = believed.band_db()
+    assert np.mean((truth >= low) & (truth <= high)) > 0.8
+    one = fit_room(SURVEY, GEAR, _takes(TRUTH)[:1])
+    assert np.median(believe(one, [placing]).sigma_db) > np.median(believed.sigma_db)
+
+
+def _triangle(name: str, depth: float, seat: float) -> Arrangement:
+    ear = {"seat": Point(1.9, seat, 1.2)}
+    return Arrangement(name, Point(1.1, depth, 1.2), Point(2.7, depth, 1.2), ear, {})
+
+
+def test_figures_of_the_same_arrangement_twice_cannot_be_told_apart(fitted: Fit) -> None:
+    a = _triangle("a", 0.6, 2.4)
+    b = _triangle("b", 1.5, 3.6)
+    told = figures(
+        believe(fitted, [placing_of(x, "seat", ("left", "right")) for x in (a, a, b)]), 42.0
+    )
+    assert told.gap_sigma_db(0, 1) == pytest.approx(0.0, abs=1e-9)
+    assert told.better(0, 2) == pytest.approx(1 - told.better(2, 0))
+    assert told.evenness_db[0] == told.evenness_db[1]
+
+
+def test_the_next_take_lessens_the_doubt_and_none_is_asked_for_twice(fitted: Fit) -> None:
+    one = fit_room(SURVEY, GEAR, _takes(TRUTH)[:1])
+    three = [_triangle("a", 0.6, 2.4), _triangle("b", 0.6, 2.55), _triangle("c", 1.5, 3.6)]
+    advice = next_takes(one, three, "seat", 42.0)
+    assert len(advice.candidates) == 9
+    assert all(c.doubt_after_db <= c.doubt_before_db + 1e-9 for c in advice.candidates)
+    gains = [round(c.gain_db, 4) for c in advice.candidates]
+    assert gains == sorted(gains, reverse=True) and gains[-1] >= 0
+    assert 0.5 <= advice.probability <= 1.0
+    first = advice.candidates[0]
+    fewer = next_takes(one, three, "seat", 42.0, [(first.arrangement, first.source)])
+    assert len(fewer.candidates) == 8
+    assert "nothing needs to be decided" in next_takes(one, three[:1], "seat", 42.0).words
+
+
+@pytest.mark.parametrize(("gap", "sigma"), [(0.0, 1.0), (0.5, 0.4), (2.0, 0.7)])
+def test_expected_gain_is_the_integral_it_stands_for(gap: float, sigma: float) -> None:
+    expected = quad(lambda x: max(-(gap + sigma * x), 0.0) * norm.pdf(x), -9, 9, limit=200)[0]
+    assert expected_gain_db(gap, sigma) == pytest.approx(expected, abs=1e-6)
+
+
+def test_takes_too_narrow_to_tell_are_refused() -> None:
+    f = np.geomspace(150.0, 5000.0, 200)
+    with pytest.raises(ValueError, match="less than an octave"):
+        smoothed_level(Response(f, np.zeros(f.size)))
