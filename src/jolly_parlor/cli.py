@@ -6,7 +6,6 @@ Exit codes: 0 done; 1 refused, with one sentence on standard error; 2 wrong usag
 import csv
 import json
 import sys
-from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
@@ -16,19 +15,17 @@ import numpy as np
 from jolly_parlor import __version__
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.eigenvalues import EigenvalueError
-from jolly_parlor.cli_learning import fit_command, next_command
-from jolly_parlor.cli_measuring import analyse, export, measure_take, write_text
-from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.cli_learning import explain, fit_command, next_command
+from jolly_parlor.cli_measuring import analyse, export, measure_take
+from jolly_parlor.cli_searching import rounded, search_room
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import COMBINATIONS, Combination, Forecaster, combinations
 from jolly_parlor.placement.schools import school
-from jolly_parlor.placement.search.proposals import Proposal, Trade
-from jolly_parlor.placement.search.search import FACINGS, USUAL_STEP, Found, search
-from jolly_parlor.placement.search.wishes import Facing
 from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.edits import add_take, propose
 from jolly_parlor.project.files import open_document, read_survey, save_document
+from jolly_parlor.project.learning import as_fitted, fit_document
 from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.recorded import Played, read_recording
@@ -157,64 +154,31 @@ def forecast(file: Path | None, arrangement: str | None, case_path: Path | None,
 @click.argument("file", type=PATH)
 @click.option("--seat", help="Name of the seat; the main seat by default.")
 @click.option("--source", type=click.Choice(COMBINATIONS), default="both", show_default=True)
+@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
 @click.option("--json", "as_json", is_flag=True, help="Write JSON instead of a table.")
-def compare_arrangements(file: Path, seat: str | None, source: Combination, as_json: bool) -> None:
+def compare_arrangements(
+    file: Path, seat: str | None, source: Combination, fitted: bool, as_json: bool
+) -> None:
     """Rank the arrangements of FILE by Evenness."""
     document = open_document(file)
     if source == "both+sub" and not document.gear.subwoofers:
         raise click.UsageError("This document has no subwoofer.")
-    found = compare(document, seat or document.gear.seats[0].name, source)
+    fit = fit_document(document) if fitted else None
+    believed = document if fit is None else as_fitted(document, fit)
+    found = compare(believed, seat or document.gear.seats[0].name, source, fit=fit)
     if as_json:
         click.echo(json.dumps(_comparison_json(found), indent=2, ensure_ascii=False))
         return
     click.echo(f"{found.verdict} ({found.basis_words})")
+    if found.rivals:
+        click.echo(found.rivals)
     for rank, row in enumerate(found.rows, start=1):
         figure = row.figure(found.basis)
         value = f"{figure.value_db:.1f} dB" if figure else "no figure"
-        click.echo(f"{rank}. {row.arrangement.name}: {value} from even")
+        by = f", {row.basis_of(found.basis)}" if found.basis == "each" else ""
+        click.echo(f"{rank}. {row.arrangement.name}: {value} from even{by}")
         for reason in row.reasons:
             click.echo(f"   {'+' if reason.good else '-'} {reason.text}")
-
-
-@cli.command("search")
-@click.argument("file", type=PATH)
-@click.option("--json", "out", type=PATH, help="Where to write the proposals as JSON.")
-@click.option("--arrangement", help="The present layout, to compare with; the picked or first one.")
-@click.option(
-    "--facing",
-    type=click.Choice([*FACINGS, "any"]),
-    help="Which wall to face; as the document wishes by default. Positions are as after turning "
-    "the room to face it.",
-)
-@click.option("--step", default=USUAL_STEP, show_default=True, help="Grid step in metres.")
-def search_room(
-    file: Path, out: Path | None, arrangement: str | None, facing: Facing | None, step: float
-) -> None:
-    """Search the room of FILE for the most even places of monitors, seat and subwoofers."""
-    document = open_document(file)
-    wishes = replace(document.wishes, facing=facing or document.wishes.facing)
-    present = None
-    if document.arrangements:
-        name = arrangement or document.chosen or document.arrangements[0].name
-        present = document.arrangement(name)
-    found = search(document.room, document.gear, present, wishes, step=step)
-    if out is not None:
-        write_text(out, json.dumps(_search_json(found), indent=2, ensure_ascii=False) + "\n")
-    click.echo(f"{found.evaluated} arrangements weighed in {found.seconds:.1f} s.")
-    if present is not None and found.present_db is not None:
-        click.echo(f"Now, {present.name}: {found.present_db:.1f} dB over the head volume.")
-    for p in found.proposals:
-        a = p.arrangement
-        ear = a.seats[document.gear.seats[0].name]
-        subs = "".join(
-            f"; {name} {place.x:.2f} m from the left, {place.y:.2f} m from the front"
-            for name, place in a.subwoofers.items()
-        )
-        click.echo(
-            f"{p.figure_db:.1f} dB, facing the {FACINGS[p.turns]} wall: monitors {a.left.y:.2f} m "
-            f"from the wall, {a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; "
-            f"seat {ear.y:.2f} m{subs}. {p.trade} {p.words}"
-        )
 
 
 @cli.command()
@@ -230,7 +194,7 @@ def report(file: Path, out: Path, arrangement: str) -> None:
     click.echo(f"{out} written.")
 
 
-for command in (measure_take, analyse, export, fit_command, next_command):
+for command in (measure_take, analyse, export, fit_command, next_command, explain, search_room):
     cli.add_command(command)
 
 
@@ -277,54 +241,6 @@ def _write_responses(
         raise ValueError(f"{out} could not be written: {reason}.") from None
 
 
-def _search_json(found: Found) -> dict[str, Any]:
-    return {
-        "evaluated": found.evaluated,
-        "seconds": round(found.seconds, 3),
-        "step_m": found.step,
-        "present_head_volume_db": _rounded(found.present_db),
-        "proposals": [_proposal_json(p) for p in found.proposals],
-        "trades": [_trade_json(t) for t in found.trades],
-    }
-
-
-def _positions_json(arrangement: Arrangement) -> dict[str, list[float]]:
-    return {
-        item: [round(v, 3) for v in arrangement.position(item).array().tolist()]
-        for item in arrangement.items
-    }
-
-
-def _proposal_json(p: Proposal) -> dict[str, Any]:
-    shift, gain = p.off_middle
-    return {
-        "facing": FACINGS[p.turns],
-        "positions_m": _positions_json(p.arrangement),
-        "evenness_db": _rounded(p.evenness_db),
-        "head_volume_db": _rounded(p.figure_db),
-        "monitors_head_volume_db": _rounded(p.monitors_db),
-        "bass_reach_hz": round(p.reach_hz, 1),
-        "left_right_db": _rounded(p.left_right_db),
-        "sensitivity": {
-            "placed_5_cm_off_db": _rounded(p.off_by_5cm_db),
-            "absorption_wrong_by_half_db": _rounded(p.absorption_off_db),
-        },
-        "off_the_middle": {"metres": round(shift, 3), "gain_db": _rounded(gain)},
-        "moved_m": _rounded(p.moved_metres),
-        "gains_and_costs": p.trade,
-    }
-
-
-def _trade_json(t: Trade) -> dict[str, Any]:
-    return {
-        "facing": FACINGS[t.turns],
-        "positions_m": _positions_json(t.arrangement),
-        "monitors_head_volume_db": _rounded(t.figure_db),
-        "bass_reach_hz": round(t.reach_hz, 1),
-        "moved_m": _rounded(t.moved_metres),
-    }
-
-
 def _comparison_json(found: Comparison) -> dict[str, Any]:
     return {
         "seat": found.seat,
@@ -341,25 +257,25 @@ def _row_json(rank: int, row: Row, found: Comparison) -> dict[str, Any]:
     return {
         "rank": rank,
         "arrangement": row.arrangement.name,
-        "evenness_db": _rounded(figure.value_db if figure else None),
-        "forecast_evenness_db": _rounded(_value(row.forecast_evenness)),
-        "measured_evenness_db": _rounded(_value(row.measured_evenness)),
+        "evenness_db": rounded(figure.value_db if figure else None),
+        "forecast_evenness_db": rounded(_value(row.forecast_evenness)),
+        "measured_evenness_db": rounded(_value(row.measured_evenness)),
         "band_hz": [figure.low_hz, figure.high_hz] if figure else None,
         "deepest_dip": {
             "frequency_hz": round(figure.deepest_hz, 1),
-            "level_db": _rounded(figure.deepest_db),
+            "level_db": rounded(figure.deepest_db),
             "likely_cause": row.deepest_cause,
         }
         if figure
         else None,
         "highest_peak": {
             "frequency_hz": round(figure.highest_hz, 1),
-            "level_db": _rounded(figure.highest_db),
+            "level_db": rounded(figure.highest_db),
         }
         if figure
         else None,
-        "head_volume_worst_db": _rounded(row.head_worst_db),
-        "left_right_db": _rounded(row.left_right_db),
+        "head_volume_worst_db": rounded(row.head_worst_db),
+        "left_right_db": rounded(row.left_right_db),
         "reasons": [{"for": reason.good, "text": reason.text} for reason in row.reasons],
         "problem": row.problem or None,
     }
@@ -367,7 +283,3 @@ def _row_json(rank: int, row: Row, found: Comparison) -> dict[str, Any]:
 
 def _value(figure: Evenness | None) -> float | None:
     return figure.value_db if figure else None
-
-
-def _rounded(value: float | None) -> float | None:
-    return None if value is None else round(value, 3)

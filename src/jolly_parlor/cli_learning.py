@@ -8,8 +8,11 @@ from typing import Any
 import click
 
 from jolly_parlor.cli_measuring import write_text
+from jolly_parlor.diagnosis.findings import Finding, describe
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.telling import summary, unseen, value_of, warnings
+from jolly_parlor.placement.forecast import COMBINATIONS, Combination
+from jolly_parlor.project.experiments import explained
 from jolly_parlor.project.files import open_document
 from jolly_parlor.project.learning import advice_for, fit_document
 
@@ -47,6 +50,55 @@ def next_command(file: Path, seat: str | None, out: Path | None) -> None:
     click.echo(advice.words)
     if out is not None:
         write_text(out, json.dumps(asdict(advice) | {"words": advice.words}, indent=1) + "\n")
+
+
+@click.command("explain")
+@click.argument("file", type=PATH)
+@click.option("--take", "take_id", help="Id of a take, such as take-0003.")
+@click.option("--arrangement", help="Else: the arrangement; the picked or first one.")
+@click.option("--seat", help="The main seat unless given.")
+@click.option("--source", type=click.Choice(COMBINATIONS), default="both", show_default=True)
+@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@_JSON
+def explain(
+    file: Path,
+    take_id: str | None,
+    arrangement: str | None,
+    seat: str | None,
+    source: Combination,
+    fitted: bool,
+    out: Path | None,
+) -> None:
+    """Name the cause of each peak and dip of FILE: of a take, or of what an arrangement has."""
+    document = open_document(file)
+    fit = fit_document(document) if fitted else None
+    found, what = explained(document, take_id, arrangement, seat, source, fit)
+    click.echo(what)
+    for finding in found:
+        click.echo(finding.headline)
+        click.echo(f"   {finding.evidence}")
+        click.echo(f"   {finding.advice}")
+    if not found:
+        click.echo("Nothing stands out by 3 dB or more.")
+    if out is not None:
+        table = {"of": what, "findings": [_finding_table(f) for f in found]}
+        write_text(out, json.dumps(table, indent=1, ensure_ascii=False) + "\n")
+
+
+def _finding_table(finding: Finding) -> dict[str, Any]:
+    return {
+        "frequency_hz": round(finding.feature.frequency_hz, 1),
+        "level_db": round(finding.feature.level_db, 1),
+        "kind": finding.feature.kind,
+        "headline": finding.headline,
+        "causes": [
+            {"lane": cause.mark.lane, "words": describe(cause.mark), "share": round(cause.share, 2)}
+            for cause in finding.causes
+        ],
+        "evidence": finding.evidence,
+        "advice": finding.advice,
+        "equaliser": finding.equaliser,
+    }
 
 
 def _fit_table(fit: Fit) -> dict[str, Any]:

@@ -86,7 +86,8 @@ def findings(
         if measured is None:
             return []
         tried = experiments_of(document, arrangement, seat, combination)
-        return findings_of_take(measured, models.forecaster, arrangement, seat, combination, tried)
+        asked = arrangement, seat, combination
+        return findings_of_take(measured, models.forecaster, *asked, tried, models.anechoic)
     return findings_of_forecast(models.forecaster, models.anechoic, arrangement, seat, combination)
 
 

@@ -6,10 +6,9 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from jolly_parlor.acoustics.eigenvalues import EigenvalueError
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.rivals import first_beats, rivals_words
+from jolly_parlor.fitting.rivals import rivals_among
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.forecast import lowest_corner_hz
-from jolly_parlor.placement.search.search import Found, search
+from jolly_parlor.placement.search.search import search
 from jolly_parlor.project.document import Document
 
 
@@ -52,14 +51,6 @@ class SearchRun(QThread):
         except (ValueError, EigenvalueError) as error:
             self.refused.emit(str(error))
         else:
-            self.rivals = self._rivals(result)
+            found = [(p.arrangement, p.turns) for p in result.proposals]
+            self.rivals = rivals_among(self._fit, found, self._document.gear)
             self.found.emit(result)
-
-    def _rivals(self, result: Found) -> str:
-        same = [p.arrangement for p in result.proposals if p.turns == 0]
-        if self._fit is None or len(same) < 2 or result.proposals[0].turns:
-            return ""
-        gear = self._document.gear
-        low = lowest_corner_hz(gear, "both")
-        names = [f"proposal {n}" for n in range(1, len(same) + 1)]
-        return rivals_words(names, first_beats(self._fit, same, gear.seats[0].name, low))

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from math import log2
 
 from jolly_parlor.diagnosis.causes import Anechoic, Cause, causes, measured_causes
 from jolly_parlor.diagnosis.features import Feature, features
@@ -9,7 +10,7 @@ from jolly_parlor.diagnosis.marks import Mark, marks
 from jolly_parlor.diagnosis.moves import Experiment, equally_likely, parting_test, read
 from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Deviation
 from jolly_parlor.placement.forecast import Combination, Forecaster
 
 _MOST = 4
@@ -79,6 +80,17 @@ class Finding:
         return "A cut can tame it too." if self.feature.kind == "hill" else "No boost fills it."
 
 
+def _same(feature: Feature, calculated: Sequence[Feature]) -> Feature | None:
+    """The forecast's feature that a measured one must be: of its kind, within a smoothing band."""
+    near = [
+        f
+        for f in calculated
+        if f.kind == feature.kind
+        and abs(log2(f.frequency_hz / feature.frequency_hz)) < 1 / SMOOTHING_PER_OCTAVE
+    ]
+    return min(near, key=lambda f: abs(f.frequency_hz - feature.frequency_hz), default=None)
+
+
 def describe(mark: Mark) -> str:
     """The cause of a mark as words to follow `probably`."""
     if mark.mode is not None:
@@ -123,14 +135,21 @@ def findings_of_take(
     seat: str,
     combination: Combination,
     tried: Sequence[Experiment] = (),
+    anechoic: Anechoic | None = None,
 ) -> list[Finding]:
     """The same for a measured response: causes from geometry and from what takes with something
-    moved say (`tried`), remedies from the model.
+    moved say (`tried`), remedies from the model. Where the forecast shows the same peak or dip,
+    what boundaries do to it there is evidence too (with `anechoic`).
     """
+    before = forecaster.at_seat(arrangement, seat).deviation(combination)
+    calculated = features(before) if anechoic is not None else []
     candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination)
     found = []
     for feature in features(of)[:_MOST]:
         ranked = measured_causes(feature, candidates)
+        same = _same(feature, calculated)
+        if same is not None and anechoic is not None:
+            ranked = causes(same, before, candidates, anechoic, arrangement, seat, combination)
         told = ""
         room, gear = forecaster.room, forecaster.gear
         for experiment in tried:

@@ -112,7 +112,7 @@ def read(
     )
     if not again:
         return Verdict((), "")
-    first, fit, foretold = again[0]
+    _, fit, foretold = again[0]
     words = _words(feature, went, foretold, experiment) if fit >= _FORETOLD else ""
     return Verdict(tuple(cause for cause, _, _ in again), words)
 

@@ -5,6 +5,8 @@ from collections.abc import Sequence
 from jolly_parlor.fitting.believing import Figures, believe, figures, placing_of
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.forecast import lowest_corner_hz
+from jolly_parlor.placement.gear import Gear
 
 SURE = 0.8
 """Less probable than this, two count as not to be told apart."""
@@ -24,6 +26,18 @@ def first_beats(
         return []
     told = figures_of(fit, arrangements, seat, low_hz)
     return [told.better(0, n) for n in range(1, len(arrangements))]
+
+
+def rivals_among(fit: Fit | None, proposals: Sequence[tuple[Arrangement, int]], gear: Gear) -> str:
+    """Whether the first of a search's proposals can be told from the others that face the same
+    wall; empty without a fit, or where the first faces another wall than the takes were made in.
+    """
+    same = [a for a, turns in proposals if turns == 0]
+    if fit is None or len(same) < 2 or proposals[0][1]:
+        return ""
+    names = [f"proposal {n}" for n, (_, turns) in enumerate(proposals, start=1) if turns == 0]
+    low = lowest_corner_hz(gear, "both")
+    return rivals_words(names, first_beats(fit, same, gear.seats[0].name, low))
 
 
 def rivals_words(names: Sequence[str], beats: Sequence[float]) -> str:

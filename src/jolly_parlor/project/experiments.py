@@ -1,11 +1,20 @@
-"""Takes of a document that differ from one another in one thing only."""
+"""Takes of a document that differ from one another in one thing only, and what they explain."""
 
+from jolly_parlor.diagnosis.causes import Anechoic
+from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
 from jolly_parlor.diagnosis.moves import Experiment, experiments
+from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
-from jolly_parlor.placement.forecast import Combination, lowest_corner_hz
+from jolly_parlor.placement.forecast import (
+    COMBINATIONS,
+    Combination,
+    Forecaster,
+    lowest_corner_hz,
+)
 from jolly_parlor.project.comparison import measured_deviation
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.learning import as_fitted
 
 
 def experiments_of(
@@ -22,6 +31,48 @@ def experiments_of(
                 others.append((other, measured))
     others += _earlier(document, arrangement, seat, combination)
     return experiments(arrangement, seat, combination, others)
+
+
+def explained(
+    document: Document,
+    take_id: str | None,
+    arrangement: str | None,
+    seat: str | None,
+    combination: Combination,
+    fit: Fit | None = None,
+) -> tuple[list[Finding], str]:
+    """Findings of a take, else of an arrangement's takes, else of its forecast; and what they are
+    of, in words. Raises ValueError with a sentence.
+    """
+    if take_id is not None:
+        take = next((t for t in document.takes if t.info.id == take_id), None)
+        if take is None:
+            raise ValueError(f"There is no take “{take_id}”.")
+        if take.info.source not in COMBINATIONS:
+            raise ValueError(f"{take_id} is of {take.info.source} alone: explain a monitor's take.")
+        placed, place = take.info.placed, take.info.seat
+        combination = take.info.source
+        low = lowest_corner_hz(document.gear, combination)
+        measured: Deviation | None = deviation(take.response, low)
+        what = f"{take.info.file_name}: {combination} at the {place}, “{placed.name}”, measured."
+    else:
+        if not document.arrangements:
+            raise ValueError("There is no arrangement yet: rough one in first.")
+        placed = document.arrangement(
+            arrangement or document.chosen or document.arrangements[0].name
+        )
+        place = seat or document.gear.seats[0].name
+        document.gear.seat(place)
+        measured = measured_deviation(document, placed, place, combination)
+        kind = "measured" if measured is not None else "forecast"
+        what = f"{combination} at the {place}, “{placed.name}”, {kind}."
+    believed = document if fit is None else as_fitted(document, fit)
+    model = Forecaster(believed.room, believed.gear)
+    anechoic = Anechoic(model)
+    if measured is None:
+        return findings_of_forecast(model, anechoic, placed, place, combination), what
+    tried = experiments_of(document, placed, place, combination)
+    return findings_of_take(measured, model, placed, place, combination, tried, anechoic), what
 
 
 def _earlier(
