@@ -185,3 +185,26 @@ def test_a_recording_made_elsewhere_becomes_a_response(tmp_path: Path) -> None:
             assert level == pytest.approx(20 * np.log10(0.5 * np.abs(expected)), abs=0.1)
     refused = run("analyse", tmp_path / "out.csv", "--csv", tmp_path / "x.csv", code=1).stderr
     assert "out.csv could not be read as a WAV file" in refused
+
+
+def test_learning_from_takes_without_a_window(tmp_path: Path) -> None:
+    room = EXAMPLES / "kiln-room.parlor"
+    out = tmp_path / "out.json"
+    told = run("fit", room, "--json", out).stdout
+    assert "Fitted to 15 takes" in told and "dB before" in told
+    table = json.loads(out.read_text())
+    assert table["residual_db"] < 1.0
+    assert all(t["after_db"] <= t["before_db"] for t in table["takes"])
+    assert {"name", "value", "uncertainty", "seen"} <= set(table["parameters"][0])
+    told = run("next", room, "--json", out).stdout
+    assert "probability" in told
+    assert json.loads(out.read_text())["candidates"] == [] or "gain_db" in out.read_text()
+    told = run("explain", room, "--take", "take-0001", "--json", out).stdout
+    assert "measured" in told and "dB down" in told
+    findings = json.loads(out.read_text())["findings"]
+    assert findings and all(f["headline"] and "causes" in f for f in findings)
+    assert "Below 200 Hz" in run("compare", room, "--fitted").stdout
+    assert "no take “take-9999”" in run("explain", room, "--take", "take-9999", code=1).stderr
+    empty = tmp_path / "empty.parlor"
+    run("new", EXAMPLES / "kiln-room.json", empty)
+    assert "no take to fit the room to" in run("fit", empty, code=1).stderr

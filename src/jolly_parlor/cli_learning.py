@@ -90,6 +90,9 @@ def _finding_table(finding: Finding) -> dict[str, Any]:
         "frequency_hz": round(finding.feature.frequency_hz, 1),
         "level_db": round(finding.feature.level_db, 1),
         "kind": finding.feature.kind,
+        "width_octaves": round(finding.feature.width_octaves, 2),
+        "against_trend_db": round(finding.feature.trend_db, 1),
+        "certain": finding.certain,
         "headline": finding.headline,
         "causes": [
             {"lane": cause.mark.lane, "words": describe(cause.mark), "share": round(cause.share, 2)}

@@ -14,6 +14,7 @@ from jolly_parlor.diagnosis.marks import LANES, first_beyond, marks
 from jolly_parlor.diagnosis.remedies import best_remedy
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.upper import UpperCurve
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
 
@@ -179,3 +180,36 @@ def test_dips_say_never_to_boost_and_takes_are_explained_from_geometry(
     assert found[0].measured
     # Floor and ceiling both cancel near 111 Hz for this arrangement (their marks say so).
     assert found[0].causes[0].mark.lane in ("ceiling", "floor", "back wall")
+
+
+def test_noise_between_two_sweeps_raises_the_bar() -> None:
+    curve = _curve(_bump(60, 9) + _bump(120, -4))
+    assert len(features(curve)) == 2
+    assert [f.kind for f in features(curve, floor_db=2.0)] == ["hill"]
+
+
+def test_width_and_height_against_the_trend() -> None:
+    narrow, broad = (features(_curve(_bump(100, 9, w)))[0] for w in (0.08, 0.3))
+    assert broad.width_octaves > 2 * narrow.width_octaves
+    assert narrow.trend_db > broad.trend_db > 1.0
+    # A slope of 6 dB over the band is a trend, not a feature.
+    slope = np.linspace(-3.0, 3.0, GRID_HZ.size)
+    assert features(_curve(slope)) == []
+
+
+def test_above_300_hz_a_single_path_is_named_as_less_certain(kiln: Document) -> None:
+    a = kiln.arrangements[0]
+    mark = next(
+        m
+        for m in marks(kiln.room, kiln.gear, a, "desk", "both", 700.0)
+        if m.lane == "desk" and 320 < m.frequency_hz < 650
+    )
+    f = np.geomspace(300.0, 700.0, 60)
+    dip = -9 * np.exp(-((np.log2(f / mark.frequency_hz) / 0.05) ** 2))
+    forecaster = Forecaster(kiln.room, kiln.gear)
+    of = forecaster.at_seat(a, "desk").deviation("both")
+    found = findings_of_take(of, forecaster, a, "desk", "both", upper=UpperCurve(f, dip))
+    above = [x for x in found if not x.certain]
+    assert [x.causes[0].mark.lane for x in above] == ["desk"]
+    assert above[0].evidence.startswith("Less certain, above 300 Hz")
+    assert above[0].remedy is None and "Not judged" in above[0].advice

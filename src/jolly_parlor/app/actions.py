@@ -97,6 +97,7 @@ ACTIONS: tuple[Action, ...] = (
         _has_arrangement,
         argument=1,
     ),
+    Action("flip", "Flip between the last two", "Arrange", "F3", "flip", _has_arrangement),
     Action("import", "Import responses…", "Arrange", "Ctrl+I", "import_files", _has_arrangement),
     Action("left", "Left alone", "Listen", "Alt+1", "listen", argument="left"),
     Action("right", "Right alone", "Listen", "Alt+2", "listen", argument="right"),

@@ -175,6 +175,10 @@ class Commands:
             why = f"{figure.value_db:.1f} dB from even, {self.session.layer}." if figure else ""
             self.session.do(f"Pick {a.name}", lambda d: choose(d, a.name, why))
 
+    def flip(self) -> None:
+        """Back and forth between the last two arrangements."""
+        self.session.flip()
+
     def show_next(self, step: int) -> None:
         """The next arrangement."""
         self.session.show_next(step)

@@ -22,7 +22,7 @@ from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
-from jolly_parlor.project.experiments import experiments_of
+from jolly_parlor.project.experiments import beyond_and_floor, experiments_of
 from jolly_parlor.project.learning import advice_for, fit_document
 
 
@@ -87,8 +87,15 @@ def findings(
             return []
         tried = experiments_of(document, arrangement, seat, combination)
         asked = arrangement, seat, combination
-        return findings_of_take(measured, models.forecaster, *asked, tried, models.anechoic)
-    return findings_of_forecast(models.forecaster, models.anechoic, arrangement, seat, combination)
+        above, floor_db = beyond_and_floor(document, *asked, measured.reference_db)
+        return findings_of_take(
+            measured, models.forecaster, *asked, tried, models.anechoic, above, floor_db
+        )
+    judged = models.forecaster.at_seat(arrangement, seat).deviation(combination)
+    upper = models.upper.curve(arrangement, seat, combination, judged.reference_db)
+    return findings_of_forecast(
+        models.forecaster, models.anechoic, arrangement, seat, combination, upper
+    )
 
 
 def comparison(

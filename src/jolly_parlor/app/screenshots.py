@@ -112,6 +112,11 @@ class _Pictures:
         bar.setValue(bar.maximum())
         self._keep("take")
         session.load(open_document(DEMO), DEMO)
+        _settle(self.window)
+        takes.fit.go.click()
+        _settle(self.window)
+        bar.setValue(takes.fit.frame.y() - 4)
+        self._keep("learn")
 
     def _point_at_the_worst(self) -> None:
         self.window.go(3)

@@ -78,6 +78,7 @@ class Session(QObject):
         self.facings: list[Facing] | None = None
         self.problem = ""
         self._name: str | None = None
+        self._before: str | None = None
         self._seat = ""
         self._combination: Combination = "both"
         self._wants_comparison = False
@@ -155,8 +156,16 @@ class Session(QObject):
         """Make it the current one."""
         self._follows_best = False
         if self._name != name:
-            self._name, self.draft = name, None
+            self._before, self._name, self.draft = self._name, name, None
             self.view_changed.emit()
+
+    def flip(self) -> None:
+        """Back to the arrangement shown before this one."""
+        names = [a.name for a in self.document.arrangements]
+        if self._before in names:
+            self.show_arrangement(self._before or "")
+        else:
+            self.show_next(1)
 
     def show_next(self, step: int) -> None:
         """The arrangement after (or before) the current one."""

@@ -5,15 +5,16 @@ from dataclasses import dataclass
 from math import log2
 
 from jolly_parlor.diagnosis.causes import Anechoic, Cause, causes, measured_causes
-from jolly_parlor.diagnosis.features import Feature, features
+from jolly_parlor.diagnosis.features import Feature, features, features_above
 from jolly_parlor.diagnosis.marks import Mark, marks
 from jolly_parlor.diagnosis.moves import Experiment, equally_likely, parting_test, read
 from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Deviation
 from jolly_parlor.placement.forecast import Combination, Forecaster
+from jolly_parlor.placement.upper import TOP_HZ, UpperCurve
 
-_MOST = 4
+_MOST, _MOST_ABOVE = 4, 2
 
 
 @dataclass(frozen=True)
@@ -26,6 +27,8 @@ class Finding:
     measured: bool
     moves: str = ""
     """What takes with something moved say of the first cause."""
+    certain: bool = True
+    """False above 300 Hz, where geometry alone speaks."""
     test: str = ""
     """The cheapest move that would part two causes that are equally likely."""
 
@@ -54,6 +57,8 @@ class Finding:
         """What speaks for the cause."""
         if not self.causes:
             return "Several reflections and modes meet here; the model cannot part them."
+        if not self.certain:
+            return f"Less certain, above 300 Hz: {self.causes[0].mark.why}"
         first = self.causes[0]
         words = first.mark.why
         if first.without_db is not None and first.without_db >= 1.0:
@@ -64,6 +69,8 @@ class Finding:
     @property
     def advice(self) -> str:
         """What the remedy would do, or why there is none."""
+        if not self.certain:
+            return "Not judged in Evenness; treatment acts here more easily than below."
         if self.remedy is None:
             if self.feature.kind == "hill":
                 return "No move along that line makes the whole more even; a cut can tame a peak."
@@ -115,6 +122,7 @@ def findings_of_forecast(
     arrangement: Arrangement,
     seat: str,
     combination: Combination,
+    upper: UpperCurve | None = None,
 ) -> list[Finding]:
     """The worst few peaks and dips of a forecast, explained, each with a calculated remedy."""
     before = forecaster.at_seat(arrangement, seat).deviation(combination)
@@ -125,7 +133,7 @@ def findings_of_forecast(
         lane = ranked[0].mark.lane if ranked else None
         remedy = best_remedy(feature, lane, forecaster, arrangement, seat, combination)
         found.append(Finding(feature, tuple(ranked), remedy, measured=False))
-    return found
+    return found + _above(upper, 0.0, forecaster, arrangement, seat, combination, False)
 
 
 def findings_of_take(
@@ -136,16 +144,19 @@ def findings_of_take(
     combination: Combination,
     tried: Sequence[Experiment] = (),
     anechoic: Anechoic | None = None,
+    upper: UpperCurve | None = None,
+    floor_db: float = 0.0,
 ) -> list[Finding]:
     """The same for a measured response: causes from geometry and from what takes with something
     moved say (`tried`), remedies from the model. Where the forecast shows the same peak or dip,
-    what boundaries do to it there is evidence too (with `anechoic`).
+    what boundaries do to it there is evidence too (with `anechoic`). floor_db: what two sweeps
+    of the take differ by.
     """
     before = forecaster.at_seat(arrangement, seat).deviation(combination)
     calculated = features(before) if anechoic is not None else []
     candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination)
     found = []
-    for feature in features(of)[:_MOST]:
+    for feature in features(of, floor_db)[:_MOST]:
         ranked = measured_causes(feature, candidates)
         same = _same(feature, calculated)
         if same is not None and anechoic is not None:
@@ -162,5 +173,26 @@ def findings_of_take(
             test = parting_test(
                 ranked[0], ranked[1], feature, room, gear, arrangement, seat, combination
             )
-        found.append(Finding(feature, tuple(ranked), remedy, True, told, test))
-    return found
+        found.append(Finding(feature, tuple(ranked), remedy, True, told, test=test))
+    return found + _above(upper, floor_db, forecaster, arrangement, seat, combination, True)
+
+
+def _above(
+    upper: UpperCurve | None,
+    floor_db: float,
+    forecaster: Forecaster,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    measured: bool,
+) -> list[Finding]:
+    """The worst two of 300 to 700 Hz, by geometry alone."""
+    if upper is None:
+        return []
+    candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination, TOP_HZ)
+    found = []
+    for feature in features_above(upper, floor_db):
+        ranked = measured_causes(feature, candidates)
+        if ranked:  # what nothing explains up there is left alone
+            found.append(Finding(feature, tuple(ranked), None, measured, certain=False))
+    return found[:_MOST_ABOVE]

@@ -5,7 +5,7 @@ from math import atan2, degrees
 from typing import Annotated
 
 import numpy as np
-from annotated_types import MaxLen, MinLen
+from annotated_types import Ge, Le, MaxLen, MinLen
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
@@ -41,6 +41,10 @@ class Arrangement:
     desk: DeskPlace | None = None
     school: str = "own"
     rule: str = "Placed by hand."
+    grade: Annotated[int, Ge(1), Le(5)] | None = None
+    """What the listener gives it by ear, 5 the best."""
+    heard: Annotated[str, MaxLen(400)] = ""
+    """What the listener has to say of it."""
 
     @property
     def items(self) -> list[str]:

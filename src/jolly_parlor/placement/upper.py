@@ -14,6 +14,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.forecast import Combination, combine
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
 TOP_HZ = 700.0
@@ -29,6 +30,17 @@ class UpperCurve:
 
     frequencies_hz: FloatArray
     deviation_db: FloatArray
+
+
+def upper_of_take(response: Response, reference_db: float) -> UpperCurve | None:
+    """A measured response above 300 Hz, against its own reference; None where it ends below."""
+    grid = log_grid(_LOWEST_HZ, TOP_HZ, _PER_OCTAVE)
+    f, edge = response.frequencies_hz, 2 ** (1 / SMOOTHING_PER_OCTAVE)
+    at = grid[(f[0] * edge <= grid) & (f[-1] >= grid * edge)]
+    if at.size < _PER_OCTAVE // 2:
+        return None
+    level = smooth_level_db(f, response.level_db, at, SMOOTHING_PER_OCTAVE)
+    return UpperCurve(at, level - reference_db)
 
 
 class UpperForecaster:

@@ -9,8 +9,11 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Literal
 
+import numpy as np
+
 from jolly_parlor.acoustics.arrays import ComplexArray
 from jolly_parlor.acoustics.fitted import FittedRoom
+from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.diagnosis.causes import Anechoic, causes
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.findings import describe
@@ -22,18 +25,21 @@ from jolly_parlor.placement.evenness import (
     GRID_HZ,
     Deviation,
     Evenness,
+    bass_reach_hz,
     deviation,
     evenness,
     mismatch_db,
 )
 from jolly_parlor.placement.forecast import (
     Combination,
+    Forecast,
     Forecaster,
     combine,
     join_subs,
     lowest_corner_hz,
 )
 from jolly_parlor.project.document import Document
+from jolly_parlor.signals.decay import decay_of_band
 from jolly_parlor.signals.response import Response
 
 Basis = Literal["measured", "forecast", "each"]
@@ -65,6 +71,8 @@ class Row:
     left_right_db: float | None
     deepest_cause: str
     reasons: tuple[Reason, ...]
+    facts: tuple[str, ...] = ()
+    """Bass reach, how much of the sound is the room's, how long it rings where a take tells."""
     problem: str = ""
     """Why there is no forecast."""
 
@@ -261,7 +269,7 @@ def _row(
     unfit = fit_problems(document.room, document.gear, arrangement)
     if unfit:
         why = (Reason(False, unfit[0]),)
-        return Row(arrangement, None, None, measured, figure, None, None, "", why, unfit[0])
+        return Row(arrangement, None, None, measured, figure, None, None, "", why, (), unfit[0])
     forecasts = forecaster.head(arrangement, seat)
     calculated = forecasts[0].deviation(combination)
     own = evenness(calculated)
@@ -273,7 +281,64 @@ def _row(
     ranked = causes(dip, calculated, candidates, anechoic, arrangement, seat, combination)
     cause = describe(ranked[0].mark) if ranked else "no single cause"
     reasons = _reasons(judged, cause, worst - own.value_db, match)
-    return Row(arrangement, calculated, own, measured, figure, worst, match, cause, reasons)
+    facts = _facts(document, arrangement, seat, combination, forecasts[0], measured or calculated)
+    return Row(arrangement, calculated, own, measured, figure, worst, match, cause, reasons, facts)
+
+
+def _facts(
+    document: Document,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    forecast: Forecast,
+    judged: Deviation,
+) -> tuple[str, ...]:
+    measured = measured_response(document, arrangement, seat, combination)
+    response = measured or forecast.response(combination)
+    facts = [f"bass to {bass_reach_hz(response, judged.reference_db):.0f} Hz"]
+    over = room_over_direct_db(forecast, arrangement, seat, document.room.speed_of_sound)
+    facts.append(f"room {over:+.0f} dB over direct")
+    takes = [document.take_of(arrangement, source, seat) for source in ("both", "left", "right")]
+    impulse = next((t.impulse for t in takes if t is not None and t.impulse is not None), None)
+    if impulse is not None:
+        decay = decay_of_band(impulse, 125.0, 44.0, 180.0)
+        if decay.seconds is not None:
+            facts.append(f"rings {decay.seconds:.1f} s, 44-180 Hz")
+    return tuple(facts)
+
+
+def room_over_direct_db(
+    forecast: Forecast, arrangement: Arrangement, seat: str, speed_of_sound: float
+) -> float:
+    """By how much the room's sound at a seat exceeds the monitors' direct sound, 50 to 300 Hz: the
+    mean power of each monitor's transfer less its direct part, against the direct part's power.
+    """
+    f = forecast.frequencies_hz
+    band, monitor = f >= 50.0, forecast.gear.monitor
+    box = high_pass(f, monitor.low_corner_hz, monitor.low_slope_db_per_octave // 6)
+    shares = []
+    for side in ("left", "right"):
+        metres = arrangement.position(side).distance(arrangement.seats[seat])
+        direct = np.exp(-2j * np.pi * f * metres / speed_of_sound) / metres
+        rest = forecast.sources[side] - direct * box
+        shares.append(np.mean(np.abs(rest[band]) ** 2) / np.mean(np.abs(direct * box)[band] ** 2))
+    return float(10 * np.log10(max(float(np.mean(shares)), 1e-6)))
+
+
+def difference(one: Row, other: Row, basis: Basis) -> Deviation:
+    """How much louder one is than the other, each against its own mean, at GRID_HZ over what both
+    cover. Raises ValueError where one has no curve.
+    """
+    a, b = one.curve(basis), other.curve(basis)
+    if a is None or b is None:
+        raise ValueError("One of the two has no curve.")
+    low = max(a.frequencies_hz[0], b.frequencies_hz[0])
+    high = min(a.frequencies_hz[-1], b.frequencies_hz[-1])
+    f = GRID_HZ[(low - 1e-9 <= GRID_HZ) & (high + 1e-9 >= GRID_HZ)]
+    gap = np.interp(f, a.frequencies_hz, a.deviation_db) - np.interp(
+        f, b.frequencies_hz, b.deviation_db
+    )
+    return Deviation(f, gap, max(a.low_hz, b.low_hz), min(a.high_hz, b.high_hz), 0.0)
 
 
 def _reasons(judged: Evenness, cause: str, lean_db: float, match_db: float) -> tuple[Reason, ...]:

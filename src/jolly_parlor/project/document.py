@@ -40,6 +40,8 @@ class Measured:
     """Time of the impulse response's first sample."""
     distortion_db: dict[int, float] = field(default_factory=dict)
     """By order, against the linear response, for tones near 125 Hz."""
+    repeat_db: float = 0.0
+    """What its sweeps differ by; 0 where there was one."""
     insisted: bool = False
     """Whether the user wants it used although it is bad."""
 

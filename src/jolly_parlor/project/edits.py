@@ -122,7 +122,7 @@ def rename_arrangement(document: Document, name: str, to: str) -> Document:
     renamed = replace(document.arrangement(name), name=to)
     changed = _with_arrangement(document, name, renamed)
     takes = tuple(
-        Take(replace(t.info, placed=replace(t.info.placed, name=to)), t.response)
+        replace(t, info=replace(t.info, placed=replace(t.info.placed, name=to)))
         if t.info.placed.name == name
         else t
         for t in document.takes
@@ -200,6 +200,7 @@ def add_measured(
         found.peak_db,
         found.impulse.start_seconds,
         found.distortion_db,
+        found.repeat_db,
     )
     number = _next_id(document)
     name = f"{'simulated ' if device.simulated else ''}{number}"
@@ -230,6 +231,18 @@ def remove_take(document: Document, take_id: str) -> Document:
         raise EditRefused("That take is no longer in the document.")
     changed = replace(document, takes=tuple(t for t in document.takes if t is not gone))
     return _noted(changed, "take", f"{gone.info.file_name} removed.")
+
+
+def note_heard(document: Document, name: str, grade: int | None, heard: str) -> Document:
+    """What an arrangement sounds like to the listener: a grade of 1 to 5, and words."""
+    if grade is not None and not 1 <= grade <= 5:
+        raise EditRefused("A grade goes from 1 to 5.")
+    if len(heard) > 400:
+        raise EditRefused("Keep it to 400 letters.")
+    graded = replace(document.arrangement(name), grade=grade, heard=heard.strip())
+    changed = _with_arrangement(document, name, graded)
+    words = f"“{name}” by ear: {f'{grade} of 5' if grade else 'no grade'}. {heard.strip()}"
+    return _noted(changed, "arrangement", words.strip())
 
 
 def choose(document: Document, name: str, reason: str) -> Document:

@@ -12,7 +12,8 @@ from jolly_parlor.placement.forecast import (
     Forecaster,
     lowest_corner_hz,
 )
-from jolly_parlor.project.comparison import measured_deviation
+from jolly_parlor.placement.upper import UpperCurve, UpperForecaster, upper_of_take
+from jolly_parlor.project.comparison import measured_deviation, measured_response
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.learning import as_fitted
 
@@ -68,11 +69,30 @@ def explained(
         what = f"{combination} at the {place}, “{placed.name}”, {kind}."
     believed = document if fit is None else as_fitted(document, fit)
     model = Forecaster(believed.room, believed.gear)
-    anechoic = Anechoic(model)
+    anechoic, asked = Anechoic(model), (placed, place, combination)
     if measured is None:
-        return findings_of_forecast(model, anechoic, placed, place, combination), what
-    tried = experiments_of(document, placed, place, combination)
-    return findings_of_take(measured, model, placed, place, combination, tried, anechoic), what
+        judged = model.at_seat(placed, place).deviation(combination)
+        upper = UpperForecaster(believed.room, believed.gear)
+        curve = upper.curve(*asked, judged.reference_db)
+        return findings_of_forecast(model, anechoic, *asked, curve), what
+    tried = experiments_of(document, *asked)
+    above, floor_db = beyond_and_floor(document, *asked, measured.reference_db)
+    return findings_of_take(measured, model, *asked, tried, anechoic, above, floor_db), what
+
+
+def beyond_and_floor(
+    document: Document,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    reference_db: float,
+) -> tuple[UpperCurve | None, float]:
+    """What the takes of a combination say from 300 to 700 Hz, and what their sweeps differ by."""
+    response = measured_response(document, arrangement, seat, combination)
+    upper = upper_of_take(response, reference_db) if response is not None else None
+    takes = [document.take_of(arrangement, s, seat) for s in (combination, "left", "right")]
+    hows = [take.info.measured for take in takes if take is not None]
+    return upper, max((how.repeat_db for how in hows if how is not None), default=0.0)
 
 
 def _earlier(

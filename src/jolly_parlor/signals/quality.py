@@ -87,6 +87,14 @@ def noise(sweep: FloatArray, silence: FloatArray, sample_rate: int, low_hz: floa
     return found
 
 
+def repeat_db(responses: Sequence[Response]) -> float:
+    """What sweeps of the same thing differ by: the 90th percentile over 25 to 300 Hz; 0 for one."""
+    if len(responses) < 2:
+        return 0.0
+    levels = np.array([_levels(r) for r in responses])
+    return float(np.percentile(np.ptp(levels, axis=0), 90))
+
+
 def disagreement(responses: Sequence[Response]) -> list[Remark]:
     """Where two sweeps of the same thing differ."""
     found: list[Remark] = []

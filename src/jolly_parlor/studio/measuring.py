@@ -51,6 +51,8 @@ class Measurement:
     """The same, A-weighted."""
     peak_db: float
     """Of the recordings, below full scale."""
+    repeat_db: float = 0.0
+    """What the sweeps differ by, `quality.repeat_db`."""
     distortion_db: dict[int, float] = field(default_factory=dict)
     """By order, against the linear response, for tones near 125 Hz; orders that stand above the
     noise only.
@@ -125,6 +127,7 @@ def measure(
         _level(device, taken[0].samples[: sound.size]),
         _weighted(device, taken[0].samples[: sound.size]),
         20 * np.log10(max(peak, _TALL)),
+        quality.repeat_db(responses),
         _distortion(wholes[0], sweep),
     )
 

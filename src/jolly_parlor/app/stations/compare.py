@@ -6,15 +6,16 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QHideEvent, QMouseEvent, QShowEvent
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
-from jolly_parlor.app import theme
+from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.difference_card import DifferenceCard
 from jolly_parlor.app.widgets.fields import Choice, label
 from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.forecast import COMBINATION_NAMES, combinations
 from jolly_parlor.project.comparison import Comparison, Row
-from jolly_parlor.project.edits import add_arrangement, choose
+from jolly_parlor.project.edits import add_arrangement, choose, note_heard
 from jolly_parlor.units import format_length
 
 
@@ -32,6 +33,7 @@ class CompareStation(Station):
         session.view_changed.connect(self._mark_current)
         session.next_changed.connect(self._add_next)
         self.rows: list[ComparisonRow] = []
+        self.difference: DifferenceCard | None = None
 
     def state(self) -> str:
         """Done once one is picked."""
@@ -78,6 +80,10 @@ class CompareStation(Station):
             made = ComparisonRow(rank, row, found, self.session)
             self.rows.append(made)
             self.body.addWidget(made)
+        self.difference = None
+        if sum(row.curve(found.basis) is not None for row in found.rows) > 1:
+            self.difference = DifferenceCard(found, self.session)
+            self.body.addWidget(self.difference.frame)
         self.body.addStretch(1)
         self._mark_current()
         self._add_next()
@@ -130,8 +136,14 @@ class ComparisonRow(QFrame):
         by = row.basis_of(found.basis)
         other = row.curve("forecast" if by == "measured" else "measured")
         self.plot = RowPlot(row.curve(found.basis), other)
-        self.plot.setMinimumHeight(130)
-        layout.addWidget(self.plot, 1)
+        self.plot.setMinimumHeight(110)
+        middle = QVBoxLayout()
+        middle.setSpacing(0)
+        middle.addWidget(self.plot, 1)
+        facts = label(" · ".join(row.facts), "soft")
+        facts.setObjectName("facts")
+        middle.addWidget(facts, 0, Qt.AlignmentFlag.AlignHCenter)
+        layout.addLayout(middle, 1)
         layout.addWidget(self._reasons_side(row, found))
         self.setFixedHeight(172)
 
@@ -194,8 +206,25 @@ class ComparisonRow(QFrame):
         button.setObjectName(f"pick-{row.arrangement.name}")
         button.setProperty("strong", picked)
         button.clicked.connect(partial(self._pick, found))
-        layout.addWidget(button, 0, Qt.AlignmentFlag.AlignLeft)
+        a = row.arrangement
+        words = f"By ear: {a.grade} of 5" if a.grade else "By ear …"
+        heard = QPushButton(words)
+        heard.setObjectName(f"heard-{a.name}")
+        heard.setToolTip(a.heard or "What does it sound like to you? Noted beside the figures.")
+        heard.clicked.connect(self._note_heard)
+        pair = QHBoxLayout()
+        pair.setSpacing(6)
+        pair.addWidget(button)
+        pair.addWidget(heard)
+        pair.addStretch(1)
+        layout.addLayout(pair)
         return side
+
+    def _note_heard(self) -> None:
+        a = self.row.arrangement
+        told = dialogs.ask_heard(self, a.name, a.grade, a.heard)
+        if told is not None:
+            self.session.do(f"Note {a.name}", lambda d: note_heard(d, a.name, *told))
 
     def _pick(self, found: Comparison) -> None:
         name = self.row.arrangement.name

@@ -1,0 +1,110 @@
+"""The room fitted in the window, used, and compared with."""
+
+from dataclasses import replace
+
+import pytest
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QPushButton
+from pytestqt.qtbot import QtBot
+
+from helpers_app import settled
+from jolly_parlor.app import dialogs
+from jolly_parlor.app.window import MainWindow
+
+
+def _few_takes(window: MainWindow) -> None:
+    """The demo with the takes of left and right at the desk only: a quicker fit."""
+    session = window.session
+    kept = tuple(
+        t
+        for t in session.document.takes
+        if t.info.source in ("left", "right") and t.info.placed.name != "A third"
+    )
+    session.load(replace(session.document, takes=kept[:3]), None)
+
+
+def test_fit_use_and_go_back(qtbot: QtBot, window: MainWindow) -> None:
+    _few_takes(window)
+    window.go(4)
+    settled(qtbot, window)
+    card = window.stations[4].fit
+    assert not card.which.isVisible()
+    assert "agrees with what was measured" in card.words.text()
+    window.findChild(QPushButton, "fit-room").click()
+    assert "Fitting" in card.words.text() and not card.go.isEnabled()
+    settled(qtbot, window)
+    assert card.words.text().startswith("Fitted to 3 takes:")
+    assert "give or take" in card.words.text()
+    assert "→" in card.each.text() and "Not shown by these takes:" in card.each.text()
+    assert "probability" in card.next.text()
+    session = window.session
+    session.show_combination("both")
+    window.go(3)
+    settled(qtbot, window)
+    as_surveyed = session.shown.forecast.deviation_db.copy()
+    assert session.learning.band is None
+    window.go(4)
+    window.findChild(QPushButton, "room-used-fitted").click()
+    window.go(3)
+    settled(qtbot, window)
+    assert abs(session.shown.forecast.deviation_db - as_surveyed).max() > 0.3
+    assert session.learning.band is not None and session.learning.band.min() > 0.2
+    assert "Fitted room." in window.stations[3].under.text()
+    window.go(4)
+    window.findChild(QPushButton, "room-used-survey").click()
+    window.go(3)
+    settled(qtbot, window)
+    assert session.shown.forecast.deviation_db == pytest.approx(as_surveyed)
+    assert session.learning.band is None
+    # Another survey: what was learnt holds no more.
+    session.do("taller", lambda d: replace(d, room=replace(d.room, height=d.room.height + 0.2)))
+    assert session.learning.fit is None and not session.learning.in_use
+
+
+def test_the_fitted_room_ranks_what_was_not_measured_and_says_so(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    _few_takes(window)
+    session = window.session
+    session.learning.learn()
+    settled(qtbot, window)
+    session.learning.use(True)
+    session.show_combination("left")
+    window.go(5)
+    settled(qtbot, window)
+    compare = window.stations[5]
+    assert "by takes where there are any (2 of 3)" in compare.under.text()
+    assert "Below 200 Hz" in compare.under.text()
+    kinds = {row.row.basis_of("each") for row in compare.rows}
+    assert kinds == {"measured", "forecast"}
+
+
+def test_one_against_the_other_flipped_and_judged_by_ear(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    window.session.show_combination("both")
+    window.go(5)
+    settled(qtbot, window)
+    compare, session = window.stations[5], window.session
+    card = compare.difference
+    assert "louder" in card.words.text() or "quieter" in card.words.text()
+    card.other.setCurrentIndex(card.one.currentIndex())
+    assert card.words.text() == "Choose two."
+    names = [row.row.arrangement.name for row in compare.rows]
+    session.show_arrangement(names[0])
+    session.show_arrangement(names[2])
+    QTest.keyClick(window, Qt.Key.Key_F3)
+    assert session.arrangement.name == names[0]
+    QTest.keyClick(window, Qt.Key.Key_F3)
+    assert session.arrangement.name == names[2]
+    assert all("bass to" in " ".join(row.row.facts) for row in compare.rows)
+    monkeypatch.setattr(dialogs, "ask_heard", lambda *_: (4, "tight, a little thin"))
+    compare.findChild(QPushButton, f"heard-{names[1]}").click()
+    settled(qtbot, window)
+    graded = session.document.arrangement(names[1])
+    assert (graded.grade, graded.heard) == (4, "tight, a little thin")
+    assert compare.findChild(QPushButton, f"heard-{names[1]}").text() == "By ear: 4 of 5"
+    assert "4 of 5" in session.document.ledger[-1].text
+    window.undo()
+    assert session.document.arrangement(names[1]).grade is None
