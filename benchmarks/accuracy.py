@@ -141,8 +141,10 @@ def one_room(rng: np.random.Generator, told: Found) -> None:
         here = [a for a in every if a.seats["seat"] == ear]
         at = misplaced(ear, rng)
         places = list(dict.fromkeys(p for a in here for p in (a.left, a.right)))
-        heard = truth.heard(at.array(), places)
-        _unmeasured(fit, survey, gear, at, ear, heard, rng, told)
+        chosen = [places[int(i)] for i in rng.choice(len(places), min(5, len(places)), False)]
+        stands = {said: misplaced(said, rng) for said in chosen}
+        heard = truth.heard(at.array(), [*places, *stands.values()])
+        _unmeasured(fit, survey, gear, (ear, at), stands, heard, rng, told)
         for a in here:
             response = Response.from_pressure(HZ, heard[a.left] + heard[a.right])
             judged = deviation(response, max(gear.monitor.low_corner_hz, GRID_HZ[0]))
@@ -154,24 +156,28 @@ def _unmeasured(
     fit: Fit,
     survey: Room,
     gear: Gear,
-    at: Point,
-    said: Point,
+    ears: tuple[Point, Point],
+    stands: dict[Point, Point],
     heard: dict[Point, np.ndarray],
     rng: np.random.Generator,
     told: Found,
 ) -> None:
-    """Errors at places nobody measured, and whether the band holds what would be measured."""
-    chosen = [list(heard)[int(i)] for i in rng.choice(len(heard), min(5, len(heard)), False)]
-    level = np.array([smoothed_level(Response.from_pressure(HZ, heard[p])) for p in chosen])
+    """Errors at places nobody measured, and whether the band holds what would be measured there.
+
+    ears: where the ear is said to be, and where it is; stands: likewise for a monitor.
+    """
+    said, at = ears
+    true = list(stands.values())
+    level = np.array([smoothed_level(Response.from_pressure(HZ, heard[p])) for p in true])
     exact = [
-        Evidence("", Placing({"left": p}, at), row) for p, row in zip(chosen, level, strict=True)
+        Evidence("", Placing({"left": p}, at), row) for p, row in zip(true, level, strict=True)
     ]
     for room, errors in ((survey, told.before), (fit.room, told.after)):
         found = Predictor(room, gear, []).levels(exact, np.zeros(0))
         gap = found - level
         errors.extend(np.abs(gap - np.median(gap, axis=1, keepdims=True)).ravel())
-    low, high = believe(fit, [Placing({"left": p}, said) for p in chosen]).band_db()
-    again = np.array([smoothed_level(with_error(heard[p], rng)) for p in chosen])
+    low, high = believe(fit, [Placing({"left": p}, said) for p in stands]).band_db()
+    again = np.array([smoothed_level(with_error(heard[p], rng)) for p in true])
     told.inside.extend(((again >= low) & (again <= high)).ravel())
 
 

@@ -24,7 +24,9 @@ def _few_takes(window: MainWindow) -> None:
     session.load(replace(session.document, takes=kept[:3]), None)
 
 
-def test_fit_use_and_go_back(qtbot: QtBot, window: MainWindow) -> None:
+def test_fit_use_and_go_back(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
     _few_takes(window)
     window.go(4)
     settled(qtbot, window)
@@ -38,6 +40,10 @@ def test_fit_use_and_go_back(qtbot: QtBot, window: MainWindow) -> None:
     assert "give or take" in card.words.text()
     assert "→" in card.each.text() and "Not shown by these takes:" in card.each.text()
     assert "probability" in card.next.text()
+    told: list[str] = []
+    monkeypatch.setattr(dialogs, "show_text", lambda *words: told.append(words[-1]))
+    window.findChild(QPushButton, "every-figure").click()
+    assert "length:" in told[0] and "low corner of left" in told[0] and "not shown" in told[0]
     session = window.session
     session.show_combination("both")
     window.go(3)

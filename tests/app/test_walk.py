@@ -325,7 +325,9 @@ def test_above_300_hz_the_curve_goes_on_less_certain(qtbot: QtBot, window: MainW
     response._place_cursor(100.0)
     assert "about" not in response.flag.toPlainText()
     assert any(mark.frequency_hz > 300 for mark in shown.marks)
-    assert all(finding.feature.frequency_hz <= 300 for finding in window.session.findings)
+    findings = window.session.findings
+    assert all(found.certain == (found.feature.frequency_hz <= 300) for found in findings)
+    assert any(found.certain for found in findings)
 
 
 def test_each_path_can_be_read_and_lights_its_wall(qtbot: QtBot, window: MainWindow) -> None:

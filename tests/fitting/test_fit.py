@@ -110,8 +110,12 @@ def test_a_wall_20_cm_off_is_found_and_warned_of() -> None:
 
 
 def test_what_one_take_cannot_see_is_named(fitted: Fit) -> None:
-    one = fit_room(SURVEY, GEAR, _takes(TRUTH)[:1])
+    take = _takes(TRUTH)[0]
+    low_only = replace(take, level_db=np.where(FIT_HZ < 70, take.level_db, np.nan))
+    one = fit_room(SURVEY, GEAR, [low_only])
     assert len(unseen(one)) > len(unseen(fitted))
+    room_only = [n for n, p in enumerate(one.parameters) if p.kind in ("size", "absorption")]
+    assert all(one.deviation_of(n) > fitted.deviation_of(n) for n in room_only)
     assert one.takes[0].after_db < one.takes[0].before_db
     assert "Fitted to 1 take:" in summary(one)[0] and "give or take" in summary(one)[1]
     with pytest.raises(ValueError, match="one take or more"):

@@ -85,8 +85,10 @@ class Learning(QObject):
         if self.band is not None:
             self.band = None
             self.band_changed.emit()
+        if fit is None:
+            return
         session.beside.drop("band")
-        if fit is not None and a is not None and session.draft is None and not session.problem:
+        if a is not None and session.draft is None and not session.problem:
             job = partial(jobs.band, a, session.seat, session.combination, fit)
             believed = self.believed(session.document)
             session.beside.ask("band", believed.room, believed.gear, job)
@@ -103,7 +105,7 @@ class Learning(QObject):
     def _take(self, kind: str, answer: object) -> None:
         if kind == "band":
             assert answer is None or isinstance(answer, np.ndarray)
-            self.band = answer
+            self.band = answer if self.in_use else None
             self.band_changed.emit()
         if kind != "fit":
             return

@@ -29,6 +29,12 @@ def words_of(fit: Fit, index: int) -> str:
     if parameter.unit == "dB":
         return f"{parameter.name}: {value_of(fit, index):+.1f} dB, give or take {unsure:.1f} dB"
     factor = value_of(fit, index)
+    if parameter.kind == "absorption" and parameter.index[1] == 0:
+        surface = parameter.name.partition(":")[0]
+        return (
+            f"{surface} absorbs about {factor:.1f} times what its material should, within a factor "
+            f"of {exp(unsure):.1f}"
+        )
     return f"{parameter.name}: times {factor:.2f}, within a factor of {exp(unsure):.2f}"
 
 
@@ -51,6 +57,18 @@ def summary(fit: Fit) -> list[str]:
     if told:
         found.append(f"{'; '.join(told).capitalize()}.")
     return found
+
+
+def every_figure(fit: Fit) -> list[tuple[str, str]]:
+    """Each parameter in words, and `shown by the takes` or what else there is to say of it."""
+    return [
+        (
+            words_of(fit, n),
+            "shown by the takes" if fit.deviation_of(n) < UNSEEN else "not shown by these takes",
+        )
+        for n, p in enumerate(fit.parameters)
+        if p.label != "*"
+    ]
 
 
 def unseen(fit: Fit) -> list[str]:

@@ -87,26 +87,25 @@ class LanesItem(pg.GraphicsObject):
         for mark in self._marks:
             hill = mark.kind == "hill"
             lit = lit_mark is not None and mark == lit_mark
-            half = (4.0 + 6.0 * mark.strength) * (1.25 if lit else 1.0)
-            height = step * 0.62 * (0.45 + 0.55 * mark.strength)
+            # To half a pixel, so that the shapes kept serve while a drag changes strengths.
+            half = round(2 * (4.0 + 6.0 * mark.strength) * (1.25 if lit else 1.0)) / 2
+            height = round(2 * step * 0.62 * (0.45 + 0.55 * mark.strength)) / 2
             alpha = 90 if lane is not None and mark.lane != lane else 255
             x = to_pixels.m11() * log10(mark.frequency_hz) + to_pixels.dx()
             y = middles[mark.lane] + step * (0.34 if hill else -0.30)
-            look = mark.lane, hill, lit, round(x), round(half, 1)
+            look = mark.lane, hill, lit, round(x), half
             if look in drawn:  # left and right alike
                 continue
             drawn.add(look)
             painter.translate(x, y)
             if hill:
-                size = round(half, 1), round(-height, 1)
                 painter.setBrush(t.colour("ochre", alpha))
-                painter.drawPath(_mound(*size))
+                painter.drawPath(_mound(half, -height))
                 painter.setBrush(t.colour("ochre_edge", alpha))
-                painter.drawPath(_edge(*size, 2.0 if lit else 1.0))
+                painter.drawPath(_edge(half, -height, 2.0 if lit else 1.0))
             else:
-                size = round(half, 1), round(height, 1)
                 painter.setBrush(t.colour("wine" if lit else "teal", alpha))
-                painter.drawPath(_edge(*size, 2.6 if lit else 1.8))
+                painter.drawPath(_edge(half, height, 2.6 if lit else 1.8))
             painter.translate(-x, -y)
 
 

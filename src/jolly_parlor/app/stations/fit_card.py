@@ -1,13 +1,16 @@
 """The card on Takes that says what they teach: the fitted room, its doubts, and the next take."""
 
+from html import escape
+
 from PyQt6.QtWidgets import QHBoxLayout, QPushButton
 
+from jolly_parlor.app import dialogs
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import Choice, label
 from jolly_parlor.fitting.next_take import WORTH_DB
-from jolly_parlor.fitting.telling import summary, unseen, warnings
+from jolly_parlor.fitting.telling import every_figure, summary, unseen, warnings
 
 
 class FitCard:
@@ -33,6 +36,9 @@ class FitCard:
         layout.addWidget(self.words)
         self.each = label("", "soft", wrap=True)
         layout.addWidget(self.each)
+        self.every = QPushButton("Every figure …")
+        self.every.setObjectName("every-figure")
+        self.every.clicked.connect(self._show_every)
         row = QHBoxLayout()
         self.next = label("", wrap=True)
         self.next.setObjectName("next-words")
@@ -41,6 +47,7 @@ class FitCard:
         self.take.setObjectName("measure-advised")
         self.take.clicked.connect(self._measure_advised)
         row.addWidget(self.take)
+        row.addWidget(self.every)
         layout.addLayout(row)
         session.learning.changed.connect(self.refresh)
 
@@ -75,6 +82,7 @@ class FitCard:
     def _show_details(self) -> None:
         fit = self.session.learning.fit
         self.each.setVisible(fit is not None)
+        self.every.setVisible(fit is not None)
         if fit is None:
             return
         worst = sorted(fit.takes, key=lambda t: -t.after_db)
@@ -85,6 +93,16 @@ class FitCard:
         hidden = unseen(fit)
         not_seen = f" Not shown by these takes: {', '.join(hidden)}." if hidden else ""
         self.each.setText(f"{takes}.{not_seen}")
+
+    def _show_every(self) -> None:
+        fit = self.session.learning.fit
+        if fit is None:
+            return
+        rows = "".join(
+            f"<tr><td>{escape(words)}</td><td>&nbsp; {seen}</td></tr>"
+            for words, seen in every_figure(fit)
+        )
+        dialogs.show_text(self.frame, "What the fit changed", f"<table>{rows}</table>")
 
     def _measure_advised(self) -> None:
         advice = self.session.learning.advice

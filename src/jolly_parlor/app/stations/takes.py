@@ -120,7 +120,7 @@ class TakesStation(Station):
             pair.addWidget(button)
             pair.addWidget(listen)
             pair.addStretch(1)
-            self.grid.addLayout(pair, row, column)
+            self.grid.addLayout(pair, row, column, Qt.AlignmentFlag.AlignTop)
             return
         f = take.response.frequencies_hz
         phase = "" if take.response.phase_deg is not None else ", no phase"
@@ -133,7 +133,7 @@ class TakesStation(Station):
             text += "".join(f"\n{words}" for words in how.words)
         cell = QGridLayout()
         cell.setSpacing(6)
-        cell.addWidget(label(text, wrap=True), 0, 0)
+        cell.addWidget(label(text, wrap=True), 0, 0, 2, 1, Qt.AlignmentFlag.AlignTop)
         remove = QPushButton("Remove")
         remove.clicked.connect(partial(self._remove, take.info.id, take.info.file_name))
         cell.addWidget(remove, 0, 1, Qt.AlignmentFlag.AlignTop)
