@@ -178,7 +178,13 @@ def _unmeasured(
         errors.extend(np.abs(gap - np.median(gap, axis=1, keepdims=True)).ravel())
     low, high = believe(fit, [Placing({"left": p}, said) for p in stands]).band_db()
     again = np.array([smoothed_level(with_error(heard[p], rng)) for p in true])
-    told.inside.extend(((again >= low) & (again <= high)).ravel())
+    told.inside.extend(_inside(again, low, high))
+
+
+def _inside(level: np.ndarray, low: np.ndarray, high: np.ndarray) -> list[bool]:
+    """Which points lie in the band, each curve held against its own mean."""
+    lift = np.mean((low + high) / 2 - level, axis=1, keepdims=True)
+    return list(((level + lift >= low) & (level + lift <= high)).ravel())
 
 
 def _regrets(
@@ -237,7 +243,7 @@ def studio_errors(seed: int, told: Found) -> None:
         gap = gap[:, 0.8 * gear.monitor.low_corner_hz <= FIT_HZ]
         errors.extend(np.abs(gap - np.median(gap, axis=1, keepdims=True)).ravel())
     low, high = believe(fit, [e.placing for e in exact]).band_db()
-    told.inside.extend(((level >= low) & (level <= high)).ravel())
+    told.inside.extend(_inside(level, low, high))
 
 
 def table(boxes: Found, studios: Found, rooms: int, studio_rooms: int, named: list[str]) -> str:

@@ -14,7 +14,7 @@ from jolly_parlor.placement.search.proposals import Proposal, Trade
 from jolly_parlor.placement.search.search import FACINGS, USUAL_STEP, Found, search
 from jolly_parlor.placement.search.wishes import Facing
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.learning import as_fitted, fit_document
+from jolly_parlor.project.learning import as_fitted, fit_document, with_doubt
 
 PATH = click.Path(path_type=Path)
 
@@ -49,6 +49,7 @@ def search_room(
     fit = fit_document(document) if fitted else None
     believed = document if fit is None else as_fitted(document, fit)
     found = search(believed.room, believed.gear, present, wishes, step=step)
+    found = with_doubt(fit, found, document.gear)
     told = rivals_among(fit, [(p.arrangement, p.turns) for p in found.proposals], document.gear)
     if out is not None:
         write_text(

@@ -20,6 +20,7 @@ from jolly_parlor.fitting.parameters import (
     source_parameters,
 )
 from jolly_parlor.fitting.predicting import Predictor
+from jolly_parlor.fitting.rivals import cautious_order, rivals_words
 from jolly_parlor.fitting.telling import summary, unseen, value_of, warnings
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, Monitor, Seat
@@ -150,6 +151,24 @@ def test_figures_of_the_same_arrangement_twice_cannot_be_told_apart(fitted: Fit)
     assert told.gap_sigma_db(0, 1) == pytest.approx(0.0, abs=1e-9)
     assert told.better(0, 2) == pytest.approx(1 - told.better(2, 0))
     assert told.evenness_db[0] == told.evenness_db[1]
+
+
+def test_a_lead_smaller_than_the_doubt_does_not_win(fitted: Fit) -> None:
+    sure, unsure = _triangle("a", 0.6, 2.4), _triangle("b", 1.5, 3.6)
+    told = figures(
+        believe(fitted, [placing_of(x, "seat", ("left", "right")) for x in (sure, unsure)]), 42.0
+    )
+    gap = told.sigma_db(0) - told.sigma_db(1)
+    assert abs(gap) > 1e-3
+    calm, wild = (0, 1) if gap < 0 else (1, 0)
+    places = (sure, unsure)
+    asked = [(places[wild], 0, 6.0), (places[calm], 0, 6.0 + abs(gap) / 2)]
+    assert cautious_order(fitted, asked, GEAR) == [1, 0]
+    ahead = [(places[wild], 0, 6.0), (places[calm], 0, 6.0 + 2 * abs(gap))]
+    assert cautious_order(fitted, ahead, GEAR) == [0, 1]
+    assert "cannot be told" in rivals_words(["one", "two"], [0.6])
+    assert "two is more even than one" in rivals_words(["one", "two"], [0.1])
+    assert "95 % probability" in rivals_words(["one", "two"], [0.95])
 
 
 def test_the_next_take_lessens_the_doubt_and_none_is_asked_for_twice(fitted: Fit) -> None:

@@ -58,7 +58,8 @@ class Images:
         factor = np.prod(np.where(self.hits[:, :, None] > 0, once, 1.0), axis=1)
         for more in range(2, int(self.hits.max()) + 1):
             factor *= np.prod(np.where(self.hits[:, :, None] >= more, once, 1.0), axis=1)
-        late = np.exp(-1j * distance[:, None] * self._wavenumbers)
+        turned = distance[:, None] * self._wavenumbers
+        late = np.cos(turned) - 1j * np.sin(turned)  # quicker than a complex exponential
         return np.asarray(np.sum(factor * late / distance[:, None], axis=0))
 
 

@@ -10,6 +10,7 @@ from jolly_parlor.fitting.rivals import rivals_among
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.learning import with_doubt
 
 
 class SearchRun(QThread):
@@ -51,6 +52,7 @@ class SearchRun(QThread):
         except (ValueError, EigenvalueError) as error:
             self.refused.emit(str(error))
         else:
+            result = with_doubt(self._fit, result, self._document.gear)
             found = [(p.arrangement, p.turns) for p in result.proposals]
             self.rivals = rivals_among(self._fit, found, self._document.gear)
             self.found.emit(result)

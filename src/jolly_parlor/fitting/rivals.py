@@ -2,6 +2,8 @@
 
 from collections.abc import Sequence
 
+import numpy as np
+
 from jolly_parlor.fitting.believing import Figures, believe, figures, placing_of
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement
@@ -38,6 +40,24 @@ def rivals_among(fit: Fit | None, proposals: Sequence[tuple[Arrangement, int]], 
     names = [f"proposal {n}" for n, (_, turns) in enumerate(proposals, start=1) if turns == 0]
     low = lowest_corner_hz(gear, "both")
     return rivals_words(names, first_beats(fit, same, gear.seats[0].name, low))
+
+
+def cautious_order(
+    fit: Fit, proposals: Sequence[tuple[Arrangement, int, float]], gear: Gear
+) -> list[int]:
+    """Indices of a search's proposals (places, turns of the room, figure in dB), best first when
+    each counts with its doubt: its figure plus one standard deviation of its Evenness in the fitted
+    room. A lead smaller than the doubt does not win. Proposals that face another wall than the
+    takes were made in have no doubt known and count with the largest of the others.
+    """
+    same = [n for n, (_, turns, _) in enumerate(proposals) if turns == 0]
+    doubts = np.zeros(len(proposals))
+    if same:
+        low = lowest_corner_hz(gear, "both")
+        told = figures_of(fit, [proposals[n][0] for n in same], gear.seats[0].name, low)
+        doubts[:] = max(told.sigma_db(k) for k in range(len(same)))
+        doubts[same] = [told.sigma_db(k) for k in range(len(same))]
+    return sorted(range(len(proposals)), key=lambda n: proposals[n][2] + float(doubts[n]))
 
 
 def rivals_words(names: Sequence[str], beats: Sequence[float]) -> str:

@@ -9,9 +9,12 @@ from jolly_parlor.acoustics.room import Point
 from jolly_parlor.fitting.evidence import Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, Progress, fit_room
 from jolly_parlor.fitting.next_take import Advice, next_takes
+from jolly_parlor.fitting.rivals import cautious_order
 from jolly_parlor.fitting.telling import value_of
 from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.forecast import HEAD_SHIFTS, lowest_corner_hz
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.search.search import Found
 from jolly_parlor.project.document import Document, Take
 
 MOST_TAKES = 20
@@ -93,6 +96,15 @@ def advice_for(document: Document, fit: Fit, seat: str) -> Advice:
         if document.take_of(a, source, seat) is not None
     ]
     return next_takes(fit, standing, seat, lowest_corner_hz(document.gear, "both"), done)
+
+
+def with_doubt(fit: Fit | None, found: Found, gear: Gear) -> Found:
+    """A search's proposals in the order that counts their doubt; as they were without a fit."""
+    if fit is None or len(found.proposals) < 2:
+        return found
+    asked = [(p.arrangement, p.turns, p.figure_db) for p in found.proposals]
+    order = cautious_order(fit, asked, gear)
+    return replace(found, proposals=tuple(found.proposals[n] for n in order))
 
 
 def _name(take: Take) -> str:

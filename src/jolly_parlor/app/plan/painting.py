@@ -1,9 +1,10 @@
 """Draws the unfolded room: warm paper, tape-measure dimensions, what is lit."""
 
+from functools import lru_cache
 from math import atan2, degrees
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen, QPolygonF
+from PyQt6.QtGui import QBrush, QColor, QFontMetricsF, QPainter, QPainterPath, QPen, QPolygonF
 
 from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.app import theme
@@ -258,8 +259,7 @@ class PlanPainter:
     ) -> None:
         font = theme.serif(points, italic=True) if italic else theme.sans(points)
         self.p.setFont(font)
-        size = self.p.fontMetrics().boundingRect(text)
-        box = QRectF(0, 0, size.width() + 6, size.height())
+        box = QRectF(0, 0, *_extent(text, points, italic))
         box.moveCenter(at)
         if ground:
             self.p.fillRect(box.adjusted(0, 1, 0, -1), self.t.colour(ground))
@@ -302,3 +302,10 @@ class PlanPainter:
         self.p.setPen(self.t.colour("ink"))
         flags = int(Qt.AlignmentFlag.AlignVCenter) | int(Qt.TextFlag.TextWordWrap)
         self.p.drawText(box.adjusted(6, 2, -6, -2), flags, text)
+
+
+@lru_cache(maxsize=512)
+def _extent(text: str, points: float, italic: bool) -> tuple[float, float]:
+    """Width and height of a label with its margin; kept, for drags."""
+    metrics = QFontMetricsF(theme.serif(points, italic=True) if italic else theme.sans(points))
+    return metrics.horizontalAdvance(text) + 8, metrics.height()
