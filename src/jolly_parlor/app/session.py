@@ -1,22 +1,21 @@
 """What the window knows: the document with its history, what is selected, what was calculated."""
 
 from collections.abc import Callable
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from functools import partial
 from pathlib import Path
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from jolly_parlor.acoustics.images import Bounce
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app import jobs
 from jolly_parlor.app.calculating import Calculator
+from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.jobs import Shown
 from jolly_parlor.app.learning import Learning
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.tints import Tints
 from jolly_parlor.diagnosis.findings import Finding
-from jolly_parlor.diagnosis.marks import Lane, Mark
 from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.facing import Facing
@@ -26,20 +25,6 @@ from jolly_parlor.placement.strips import Axis, Strip
 from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import History
-
-
-@dataclass(frozen=True)
-class Highlight:
-    """What the user points at: a lane, and where known a mark and its path."""
-
-    lane: Lane | None = None
-    mark: Mark | None = None
-    boundary: str = ""
-
-    @property
-    def bounce(self) -> Bounce | None:
-        """The path to draw on the plan."""
-        return self.mark.bounce if self.mark else None
 
 
 class Session(QObject):

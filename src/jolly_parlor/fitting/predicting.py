@@ -59,7 +59,7 @@ class Predictor:
                 there, at = self._transfers(changed, takes, moved), moved
             elif parameter.kind == "place":
                 at = shifts_of(self.parameters, other)
-                there = self._moved(field, takes, parameter, known, moved, at)
+                there = self._moved(field, takes, parameter, known, at)
             else:
                 there, at = known, moved
             for n, take in enumerate(takes):
@@ -90,9 +90,14 @@ class Predictor:
         return field.near(axis, room.dimensions[axis], beta)
 
     def _transfers(
-        self, field: BoxField, takes: Sequence[Evidence], moved: Mapping[Point, Point]
+        self,
+        field: BoxField,
+        takes: Sequence[Evidence],
+        moved: Mapping[Point, Point],
+        known: Mapping[tuple[Point, Point], ComplexArray] | None = None,
     ) -> Transfers:
-        found: Transfers = {}
+        """Each pair of places that the takes need, once; those known are taken over."""
+        found: Transfers = dict(known or {})
         for take in takes:
             ear = moved.get(take.placing.ear, take.placing.ear)
             for said in take.placing.sources.values():
@@ -107,8 +112,7 @@ class Predictor:
         takes: Sequence[Evidence],
         parameter: Parameter,
         known: Transfers,
-        before: Mapping[Point, Point],
-        after: Mapping[Point, Point],
+        moved: Mapping[Point, Point],
     ) -> Transfers:
         """Those known, and those of the takes that use the place moved."""
         used = [
@@ -116,14 +120,7 @@ class Predictor:
             for take in takes
             if parameter.point in (*take.placing.sources.values(), take.placing.ear)
         ]
-        found = dict(known)
-        for take in used:
-            ear = after.get(take.placing.ear, take.placing.ear)
-            for said in take.placing.sources.values():
-                pair = (after.get(said, said), ear)
-                if pair not in found:
-                    found[pair] = _pressure(field, *pair)
-        return found
+        return self._transfers(field, used, moved, known)
 
     def _level(
         self,

@@ -81,29 +81,7 @@ def measure(
     sweep, count = settings.sweep, max(settings.sweeps, 1)
     loudness = 10 ** (settings.output_db / 20)
     sound = sweep.samples() * loudness
-    parts = count + 1
-    silence = _recorded(
-        device,
-        np.zeros(round(_SILENCE_SECONDS * device.sample_rate)),
-        "",
-        stage,
-        0.0,
-        lambda share, peak: progress(share / parts, peak),
-        cancelled,
-    )
-    taken: list[Recording] = []
-    for number in range(count):
-        taken.append(
-            _recorded(
-                device,
-                sound,
-                source,
-                stage,
-                _AFTER_SECONDS,
-                lambda share, peak, n=number: progress((n + 1 + share) / parts, peak),  # type: ignore[misc]
-                cancelled,
-            )
-        )
+    silence, taken = _listened(device, sound, source, stage, count, progress, cancelled)
     wholes = [deconvolved(recording.samples / loudness, sweep) for recording in taken]
     impulses = [
         _impulse(whole, recording, sweep) for whole, recording in zip(wholes, taken, strict=True)
@@ -130,6 +108,42 @@ def measure(
         quality.repeat_db(responses),
         _distortion(wholes[0], sweep),
     )
+
+
+def _listened(
+    device: Device,
+    sound: FloatArray,
+    source: str,
+    stage: Stage,
+    count: int,
+    progress: Progress,
+    cancelled: Callable[[], bool],
+) -> tuple[Recording, list[Recording]]:
+    """A second of silence, then the sound so many times; progress over all of it."""
+    parts = count + 1
+    silence = _recorded(
+        device,
+        np.zeros(round(_SILENCE_SECONDS * device.sample_rate)),
+        "",
+        stage,
+        0.0,
+        lambda share, peak: progress(share / parts, peak),
+        cancelled,
+    )
+    taken: list[Recording] = []
+    for number in range(count):
+        taken.append(
+            _recorded(
+                device,
+                sound,
+                source,
+                stage,
+                _AFTER_SECONDS,
+                lambda share, peak, n=number: progress((n + 1 + share) / parts, peak),  # type: ignore[misc]
+                cancelled,
+            )
+        )
+    return silence, taken
 
 
 def _recorded(

@@ -8,8 +8,8 @@ from PyQt6.QtGui import QBrush, QColor, QFontMetricsF, QPainter, QPainterPath, Q
 
 from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.app import theme
+from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
-from jolly_parlor.app.session import Highlight
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Region

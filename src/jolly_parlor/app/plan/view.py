@@ -6,10 +6,11 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.app import theme
+from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.painting import PlanPainter
 from jolly_parlor.app.plan.tinting import TintPainter
-from jolly_parlor.app.session import Highlight, Session
+from jolly_parlor.app.session import Session
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.project.document import brought_inside

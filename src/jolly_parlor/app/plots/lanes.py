@@ -10,8 +10,8 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPainterPathStroker, QTransform
 from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.hills import LOW_HZ, UPPER_HZ
-from jolly_parlor.app.session import Highlight
 from jolly_parlor.diagnosis.marks import LANES, Lane, Mark
 
 

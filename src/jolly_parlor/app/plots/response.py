@@ -7,6 +7,7 @@ from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QVBoxLayout, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.band import BandItem
 from jolly_parlor.app.plots.hills import (
     BOTTOM_DB,
@@ -22,7 +23,7 @@ from jolly_parlor.app.plots.hills import (
 )
 from jolly_parlor.app.plots.lanes import LanesItem, lane_at, lane_height
 from jolly_parlor.app.plots.upper import UpperItem
-from jolly_parlor.app.session import Highlight, Session
+from jolly_parlor.app.session import Session
 from jolly_parlor.diagnosis.marks import LANES, Mark
 from jolly_parlor.placement.evenness import Deviation
 

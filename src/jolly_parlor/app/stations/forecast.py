@@ -16,8 +16,9 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import theme
+from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.response import ResponseView
-from jolly_parlor.app.session import Highlight, Session
+from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import Station, clear
 from jolly_parlor.app.stations.paths_table import PathsTable
 from jolly_parlor.app.widgets.fields import Choice, label

@@ -3,7 +3,8 @@
 from PyQt6.QtCore import QEvent
 from PyQt6.QtWidgets import QFrame, QGridLayout, QLabel, QVBoxLayout, QWidget
 
-from jolly_parlor.app.session import Highlight, Session
+from jolly_parlor.app.highlight import Highlight
+from jolly_parlor.app.session import Session
 from jolly_parlor.app.stations.base import clear
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.diagnosis.paths import Path, paths

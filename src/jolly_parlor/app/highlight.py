@@ -1,0 +1,20 @@
+"""What the user points at, lit up everywhere."""
+
+from dataclasses import dataclass
+
+from jolly_parlor.acoustics.images import Bounce
+from jolly_parlor.diagnosis.marks import Lane, Mark
+
+
+@dataclass(frozen=True)
+class Highlight:
+    """What the user points at: a lane, and where known a mark and its path."""
+
+    lane: Lane | None = None
+    mark: Mark | None = None
+    boundary: str = ""
+
+    @property
+    def bounce(self) -> Bounce | None:
+        """The path to draw on the plan."""
+        return self.mark.bounce if self.mark else None
