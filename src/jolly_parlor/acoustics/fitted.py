@@ -19,6 +19,8 @@ class FittedRoom(Room):
     """
 
     factors: Mapping[str, tuple[float, ...]] = field(default_factory=dict)
+    surveyed: Room | None = None
+    """The room as the tape has it."""
 
     def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
         """(frequencies,)."""
@@ -32,7 +34,8 @@ def fitted_room(
     """A surveyed room with other sizes (width, length, height) and factors on its admittances."""
     known = {f.name: getattr(room, f.name) for f in fields(Room)}
     known |= {name: float(v) for name, v in zip(_SIZES, dimensions, strict=True)}
-    return FittedRoom(**known, factors=dict(factors))
+    surveyed = room.surveyed if isinstance(room, FittedRoom) else room
+    return FittedRoom(**known, factors=dict(factors), surveyed=surveyed)
 
 
 _SIZES = ("width", "length", "height")

@@ -266,7 +266,10 @@ def _row(
 ) -> Row:
     measured = measured_deviation(document, arrangement, seat, combination)
     figure = evenness(measured) if measured else None
-    unfit = fit_problems(document.room, document.gear, arrangement)
+    # Whether it can stand is for the tape to say, not for a fit that makes the room a hair smaller.
+    room = document.room
+    surveyed = room.surveyed if isinstance(room, FittedRoom) and room.surveyed else room
+    unfit = fit_problems(surveyed, document.gear, arrangement)
     if unfit:
         why = (Reason(False, unfit[0]),)
         return Row(arrangement, None, None, measured, figure, None, None, "", why, (), unfit[0])
