@@ -76,8 +76,9 @@ class Finding:
                 return "No move along that line makes the whole more even; a cut can tame a peak."
             return "No move along that line makes the whole more even; do not boost a cancellation."
         after = self.remedy
+        by = "Forecast " if self.measured else ""
         return (
-            f"{after.evenness_before_db:.1f} → {after.evenness_after_db:.1f} dB from even; "
+            f"{by}{after.evenness_before_db:.1f} → {after.evenness_after_db:.1f} dB from even; "
             f"here {after.feature_after_db:+.0f} dB. {self.equaliser}"
         )
 
