@@ -181,8 +181,13 @@ def test_the_next_take_lessens_the_doubt_and_none_is_asked_for_twice(fitted: Fit
     assert gains == sorted(gains, reverse=True) and gains[-1] >= 0
     assert 0.5 <= advice.probability <= 1.0
     first = advice.candidates[0]
-    fewer = next_takes(one, three, "seat", 42.0, [(first.arrangement, first.source)])
+    fewer = next_takes(one, three, "seat", 42.0, [(first.arrangement, first.source, "seat")])
     assert len(fewer.candidates) == 8
+    # Another seat's takes teach the room as well, and are on offer.
+    two_seats = [replace(a, seats={**a.seats, "sofa": Point(2.2, 4.3, 1.1)}) for a in three]
+    wider = next_takes(one, two_seats, "seat", 42.0)
+    assert {c.seat for c in wider.candidates} == {"seat", "sofa"}
+    assert wider.best == advice.best and len(wider.candidates) == 18
     assert "nothing needs to be decided" in next_takes(one, three[:1], "seat", 42.0).words
 
 

@@ -83,15 +83,18 @@ def next_takes(
     arrangements: Sequence[Arrangement],
     seat: str,
     low_hz: float,
-    measured: Sequence[tuple[str, str]] = (),
+    measured: Sequence[tuple[str, str, str]] = (),
 ) -> Advice:
-    """Which take of these arrangements would help most to choose among them at a seat.
+    """Which take of these arrangements would help most to choose among them at a seat; it may be
+    made at any of their seats.
 
-    measured: arrangement and source of takes already made there; they are not asked for again.
+    measured: arrangement, source and seat of takes already made; they are not asked for again.
     """
-    every = [placing_of(a, seat, who) for a in arrangements for who in _SOURCES.values()]
-    whole = believe(fit, every)
-    believed = _part(whole, slice(0, None, len(_SOURCES)))
+    seats = [seat, *(name for name in arrangements[0].seats if name != seat)]
+    asked = [(a, where, who) for a in arrangements for where in seats for who in _SOURCES]
+    whole = believe(fit, [placing_of(a, where, _SOURCES[who]) for a, where, who in asked])
+    # Of each arrangement, both monitors at the seat that the choice is for come first.
+    believed = _part(whole, slice(0, None, len(seats) * len(_SOURCES)))
     told = figures(believed, low_hz)
     order = np.argsort(told.evenness_db)
     best = int(order[0])
@@ -101,13 +104,11 @@ def next_takes(
     # The rival is whoever most probably betters the best.
     rival = max(rivals, key=lambda n: told.better(n, best))
     found = []
-    for number, arrangement in enumerate(arrangements):
-        for which, source in enumerate(_SOURCES):
-            if (arrangement.name, source) in measured:
-                continue
-            after = _taught(whole.covariance, whole.slopes[number * len(_SOURCES) + which])
-            found.append(_candidate(told, after, best, rivals, arrangement.name, source, seat))
-    found.sort(key=lambda c: (-round(c.gain_db, 4), c.source != "both"))
+    for row, (a, where, who) in enumerate(asked):
+        if (a.name, who, where) not in measured:
+            after = _taught(whole.covariance, whole.slopes[row])
+            found.append(_candidate(told, after, best, rivals, a.name, who, where))
+    found.sort(key=lambda c: (-round(c.gain_db, 4), c.seat != seat, c.source != "both"))
     names = arrangements[best].name, arrangements[rival].name
     return Advice(*names, told.better(best, rival), tuple(found))
 

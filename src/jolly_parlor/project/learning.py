@@ -90,10 +90,11 @@ def advice_for(document: Document, fit: Fit, seat: str) -> Advice:
     if not standing:
         raise ValueError("There is no arrangement to choose among: rough one in at Line-up.")
     done = [
-        (a.name, source)
+        (a.name, source, where)
         for a in standing
+        for where in a.seats
         for source in ("both", "left", "right")
-        if document.take_of(a, source, seat) is not None
+        if document.take_of(a, source, where) is not None
     ]
     return next_takes(fit, standing, seat, lowest_corner_hz(document.gear, "both"), done)
 
