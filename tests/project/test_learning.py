@@ -5,6 +5,8 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.fitting.believing import believe, placing_of, placing_with_subs
+from jolly_parlor.fitting.evidence import FIT_HZ
 from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.fitting.telling import every_figure, value_of
 from jolly_parlor.placement.forecast import Forecaster
@@ -47,6 +49,20 @@ def test_the_fitted_document_has_the_fits_room_and_corners(demo: Document, fitte
     again = fit_room(learnt.room, learnt.gear, evidence_of(demo)[:1])
     assert again.takes[0].before_db <= fitted.takes[0].after_db + 0.2
     assert len(every_figure(fitted)) == len(fitted.parameters) - 1
+
+
+def test_with_the_subwoofer_the_prediction_is_the_forecasts(demo: Document, fitted: Fit) -> None:
+    learnt, a = as_fitted(demo, fitted), demo.arrangements[0]
+    believed = believe(fitted, [placing_with_subs(a, "desk", demo.gear)])
+    forecast = Forecaster(learnt.room, learnt.gear).at_seat(a, "desk").deviation("both+sub")
+    gap = np.interp(FIT_HZ, forecast.frequencies_hz, forecast.deviation_db) - believed.level_db[0]
+    gap = (gap - np.median(gap))[FIT_HZ > 30]
+    # The fit knows each source's level and corner by itself; the forecast takes the mean of both.
+    assert np.median(np.abs(gap)) < 0.3
+    alone = believe(fitted, [placing_of(a, "desk", ("left", "right"))])
+    # No take has heard the sub: its level is as unsure as its prior.
+    low = FIT_HZ < 60
+    assert np.median(believed.sigma_db[0, low]) > np.median(alone.sigma_db[0, low])
 
 
 def test_in_the_fitted_room_each_row_ranks_by_what_it_has(demo: Document, fitted: Fit) -> None:

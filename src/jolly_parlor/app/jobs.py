@@ -9,7 +9,7 @@ from jolly_parlor.app.calculating import Models
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
 from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks, paths_of
 from jolly_parlor.diagnosis.remedies import Remedy
-from jolly_parlor.fitting.believing import BAND_SIGMAS, believe, placing_of
+from jolly_parlor.fitting.believing import BAND_SIGMAS, believe, placing_of, placing_with_subs
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.next_take import Advice
 from jolly_parlor.placement import facing, maps
@@ -128,12 +128,14 @@ def learn(document: Document, seat: str, models: Models) -> tuple[Fit, Advice | 
 
 def band(
     arrangement: Arrangement, seat: str, combination: Combination, fit: Fit, models: Models
-) -> FloatArray | None:
-    """How far the forecast may be off, either side, dB at FIT_HZ; None where subs play along."""
-    sources = {"left": ("left",), "right": ("right",), "both": ("left", "right")}.get(combination)
-    if sources is None:
-        return None
-    found = believe(fit, [placing_of(arrangement, seat, sources)])
+) -> FloatArray:
+    """How far the forecast may be off, either side, dB at FIT_HZ."""
+    if combination == "both+sub":
+        placing = placing_with_subs(arrangement, seat, fit.gear)
+    else:
+        playing = ("left", "right") if combination == "both" else (combination,)
+        placing = placing_of(arrangement, seat, playing)
+    found = believe(fit, [placing])
     return np.asarray(BAND_SIGMAS * found.sigma_db[0])
 
 

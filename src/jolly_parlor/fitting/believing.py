@@ -6,19 +6,22 @@ placed, and what the fit could not explain in its own takes.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import erf, exp, pi, sqrt
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.room import Point
-from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing
+from jolly_parlor.acoustics.sources import crossover_high
+from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.parameters import Parameter, place_parameters
+from jolly_parlor.fitting.parameters import Parameter, parameters_of_source, place_parameters
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import spread_db
+from jolly_parlor.placement.forecast import mains_crossover_hz, sub_crossover
+from jolly_parlor.placement.gear import Gear
 
 _HIDDEN_DB = 0.3
 """What a fit hides of its takes' own error by bending to it; found by benchmarks/accuracy.py."""
@@ -48,9 +51,13 @@ def believe(fit: Fit, placings: Sequence[Placing]) -> Believed:
     """Predict placings that may be new."""
     shared = [fit.parameters[n] for n in fit.shared]
     takes = [Evidence(f"placing {n}", p, np.zeros(FIT_HZ.size)) for n, p in enumerate(placings)]
-    places = place_parameters(_places(placings))
-    parameters: list[Parameter] = [*shared, *places]
-    z = np.concatenate([fit.z[fit.shared], np.zeros(len(places))])
+    # What no take has heard, such as a subwoofer, is as unsure as before any take.
+    known = {p.label for p in shared}
+    unheard = sorted({name for p in placings for name in p.sources} - known)
+    new = [parameter for name in unheard for parameter in parameters_of_source(name)]
+    new += place_parameters(_places(placings))
+    parameters: list[Parameter] = [*shared, *new]
+    z = np.concatenate([fit.z[fit.shared], np.zeros(len(new))])
     found = Predictor(fit.surveyed, fit.gear, parameters).with_slopes(takes, z)
     count = len(shared)
     covariance = np.eye(len(parameters))
@@ -70,6 +77,14 @@ def placing_of(arrangement: Arrangement, seat: str, sources: Sequence[str]) -> P
         for name in sources
     }
     return Placing(places, arrangement.seats[seat])
+
+
+def placing_with_subs(arrangement: Arrangement, seat: str, gear: Gear) -> Placing:
+    """Both monitors and all subwoofers, each through its side of the crossover."""
+    subs = {sub.name: sub_crossover(MODEL_HZ, sub) for sub in gear.subwoofers}
+    high = np.asarray(crossover_high(MODEL_HZ, mains_crossover_hz(gear)), dtype=np.complex128)
+    placing = placing_of(arrangement, seat, ("left", "right", *subs))
+    return replace(placing, drives={"left": high, "right": high} | subs)
 
 
 @dataclass(frozen=True, eq=False)

@@ -1,11 +1,11 @@
 """What a fit is given: measured levels, and what stood where."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
@@ -29,6 +29,8 @@ class Placing:
     sources: Mapping[str, Point]
     """By name, `left`, `right` or a subwoofer's."""
     ear: Point
+    drives: Mapping[str, ComplexArray] = field(default_factory=dict, compare=False)
+    """What each source is fed through, at MODEL_HZ; nothing where it has none."""
 
 
 @dataclass(frozen=True, eq=False)

@@ -70,13 +70,19 @@ def source_parameters(takes: Sequence[Evidence]) -> list[Parameter]:
     """A level for all, one for each source and take, and a low corner for each source."""
     names = sorted({name for take in takes for name in take.placing.sources})
     found = [Parameter("level", "level of everything", _ALL_LEVEL_DB, "dB", label="*")]
-    for name in names:
-        found.append(Parameter("level", f"level of {name}", _SOURCE_LEVEL_DB, "dB", label=name))
-        found.append(Parameter("corner", f"low corner of {name}", _CORNER_LOG, "log", label=name))
+    found += [parameter for name in names for parameter in parameters_of_source(name)]
     for number, take in enumerate(takes):
         size = _TAKE_LEVEL_DB if take.absolute else _SHAPE_ONLY_DB
         found.append(Parameter("level", f"level of {take.name}", size, "dB", (number,)))
     return found
+
+
+def parameters_of_source(name: str) -> list[Parameter]:
+    """Its level and its low corner."""
+    return [
+        Parameter("level", f"level of {name}", _SOURCE_LEVEL_DB, "dB", label=name),
+        Parameter("corner", f"low corner of {name}", _CORNER_LOG, "log", label=name),
+    ]
 
 
 def places_of(takes: Sequence[Evidence]) -> list[tuple[str, Point]]:

@@ -147,7 +147,8 @@ class Predictor:
                     overall += size
         for name, said in placing.sources.items():
             box = self._box(name, float(np.exp(corners[name])))
-            total += known[moved.get(said, said), ear] * box * 10 ** (gains[name] / 20)
+            fed = placing.drives.get(name, 1.0) * box * 10 ** (gains[name] / 20)
+            total += known[moved.get(said, said), ear] * fed
         level = 20 * np.log10(np.maximum(np.abs(total), 1e-12)) + overall
         return smooth_level_db(MODEL_HZ, level, FIT_HZ, SMOOTHING_PER_OCTAVE)
 
