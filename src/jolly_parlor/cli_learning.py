@@ -10,7 +10,7 @@ import click
 from jolly_parlor.cli_measuring import write_text
 from jolly_parlor.diagnosis.findings import Finding, describe
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.telling import summary, unseen, value_of, warnings
+from jolly_parlor.fitting.telling import seen, summary, unseen, value_of, warnings
 from jolly_parlor.placement.forecast import COMBINATIONS, Combination
 from jolly_parlor.project.experiments import explained
 from jolly_parlor.project.files import open_document
@@ -117,7 +117,7 @@ def _fit_table(fit: Fit) -> dict[str, Any]:
                 "unit": "factor" if p.unit == "log" else p.unit,
                 "value": value_of(fit, n),
                 "uncertainty": p.tolerance * fit.deviation_of(n),
-                "seen": fit.deviation_of(n) < 0.8,
+                "seen": seen(fit, n),
             }
             for n, p in enumerate(fit.parameters)
         ],

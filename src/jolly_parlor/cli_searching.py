@@ -124,5 +124,5 @@ def _trade_json(t: Trade) -> dict[str, Any]:
 
 
 def rounded(value: float | None) -> float | None:
-    """For JSON: hundredths of a decibel."""
+    """For JSON: to thousandths."""
     return None if value is None else round(value, 3)

@@ -6,7 +6,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app.calculating import Models
-from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
+from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast
 from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks, paths_of
 from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.fitting.believing import BAND_SIGMAS, believe, placing_of, placing_with_subs
@@ -22,7 +22,7 @@ from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
-from jolly_parlor.project.experiments import beyond_and_floor, experiments_of
+from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.learning import advice_for, fit_document
 
 
@@ -81,21 +81,13 @@ def findings(
     models: Models,
 ) -> list[Finding]:
     """Peaks and dips of the layer shown, explained."""
+    measured = None
     if layer == "measured":
         measured = measured_deviation(document, arrangement, seat, combination)
         if measured is None:
             return []
-        tried = experiments_of(document, arrangement, seat, combination)
-        asked = arrangement, seat, combination
-        above, floor_db = beyond_and_floor(document, *asked, measured.reference_db)
-        return findings_of_take(
-            measured, models.forecaster, *asked, tried, models.anechoic, above, floor_db
-        )
-    judged = models.forecaster.at_seat(arrangement, seat).deviation(combination)
-    upper = models.upper.curve(arrangement, seat, combination, judged.reference_db)
-    return findings_of_forecast(
-        models.forecaster, models.anechoic, arrangement, seat, combination, upper
-    )
+    asked = document, arrangement, seat, combination, measured
+    return findings_at(*asked, models.forecaster, models.anechoic, models.upper)
 
 
 def comparison(

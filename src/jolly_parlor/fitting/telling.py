@@ -11,6 +11,11 @@ _FAR_SIZE_METRES, _FAR_PLACE_METRES, _FAR_FACTOR = 0.06, 0.04, 5.0
 _ODD_WEIGHT = 0.5
 
 
+def seen(fit: Fit, index: int) -> bool:
+    """Whether the takes say anything of a parameter."""
+    return fit.deviation_of(index) < UNSEEN
+
+
 def value_of(fit: Fit, index: int) -> float:
     """What a parameter was changed by, in its own unit; of `log`, the factor."""
     parameter = fit.parameters[index]
@@ -50,7 +55,7 @@ def summary(fit: Fit) -> list[str]:
     other = [
         n
         for n, p in enumerate(fit.parameters)
-        if p.kind == "absorption" and p.index[1] == 0 and fit.deviation_of(n) < UNSEEN
+        if p.kind == "absorption" and p.index[1] == 0 and seen(fit, n)
     ]
     other.sort(key=lambda n: -abs(fit.z[n]))
     told = [words_of(fit, n) for n in other if abs(value_of(fit, n) - 1) > 0.15][:3]
@@ -64,7 +69,7 @@ def every_figure(fit: Fit) -> list[tuple[str, str]]:
     return [
         (
             words_of(fit, n),
-            "shown by the takes" if fit.deviation_of(n) < UNSEEN else "not shown by these takes",
+            "shown by the takes" if seen(fit, n) else "not shown by these takes",
         )
         for n, p in enumerate(fit.parameters)
         if p.label != "*"
@@ -78,7 +83,7 @@ def unseen(fit: Fit) -> list[str]:
         for n, p in enumerate(fit.parameters)
         if p.kind in ("size", "absorption")
         and not (p.kind == "absorption" and p.index[1] == 1)
-        and fit.deviation_of(n) >= UNSEEN
+        and not seen(fit, n)
     ]
 
 

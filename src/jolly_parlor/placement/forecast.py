@@ -38,12 +38,18 @@ HEAD_SHIFTS: dict[str, tuple[float, float, float]] = {
 """Points of the head volume, metres from its centre: sideways, back, up."""
 
 
+def head_point(ear: Point, name: str) -> Point:
+    """One of HEAD_SHIFTS around an ear centre."""
+    dx, dy, dz = HEAD_SHIFTS[name]
+    return Point(ear.x + dx, ear.y + dy, ear.z + dz)
+
+
 def head_points(room: Room, ear: Point) -> list[Point]:
     """The head volume: centre, 10 cm sideways, 15 cm front to back, one slouch.
 
     Common practice, no source. Points beyond a wall are left out.
     """
-    points = [Point(ear.x + dx, ear.y + dy, ear.z + dz) for dx, dy, dz in HEAD_SHIFTS.values()]
+    points = [head_point(ear, name) for name in HEAD_SHIFTS]
     return [point for point in points if room.contains(point)]
 
 

@@ -69,18 +69,33 @@ def explained(
         what = f"{combination} at the {place}, “{placed.name}”, {kind}."
     believed = document if fit is None else as_fitted(document, fit)
     model = Forecaster(believed.room, believed.gear)
-    anechoic, asked = Anechoic(model), (placed, place, combination)
+    upper = UpperForecaster(believed.room, believed.gear)
+    models = model, Anechoic(model), upper
+    return findings_at(document, placed, place, combination, measured, *models), what
+
+
+def findings_at(
+    document: Document,
+    arrangement: Arrangement,
+    seat: str,
+    combination: Combination,
+    measured: Deviation | None,
+    model: Forecaster,
+    anechoic: Anechoic,
+    upper: UpperForecaster,
+) -> list[Finding]:
+    """Findings of what was measured, with all that other takes tell; else of the forecast."""
+    asked = arrangement, seat, combination
     if measured is None:
-        judged = model.at_seat(placed, place).deviation(combination)
-        upper = UpperForecaster(believed.room, believed.gear)
+        judged = model.at_seat(arrangement, seat).deviation(combination)
         curve = upper.curve(*asked, judged.reference_db)
-        return findings_of_forecast(model, anechoic, *asked, curve), what
+        return findings_of_forecast(model, anechoic, *asked, curve)
     tried = experiments_of(document, *asked)
-    above, floor_db = beyond_and_floor(document, *asked, measured.reference_db)
-    return findings_of_take(measured, model, *asked, tried, anechoic, above, floor_db), what
+    above, floor_db = _beyond_and_floor(document, *asked, measured.reference_db)
+    return findings_of_take(measured, model, *asked, tried, anechoic, above, floor_db)
 
 
-def beyond_and_floor(
+def _beyond_and_floor(
     document: Document,
     arrangement: Arrangement,
     seat: str,

@@ -5,14 +5,14 @@ from math import exp
 
 import numpy as np
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.fitting.believing import placing_of
 from jolly_parlor.fitting.evidence import Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, Progress, fit_room
 from jolly_parlor.fitting.next_take import Advice, next_takes
 from jolly_parlor.fitting.rivals import cautious_order
 from jolly_parlor.fitting.telling import value_of
 from jolly_parlor.placement.arrangement import fit_problems
-from jolly_parlor.placement.forecast import HEAD_SHIFTS, lowest_corner_hz
+from jolly_parlor.placement.forecast import head_point, lowest_corner_hz
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.search import Found
 from jolly_parlor.project.document import Document, Take
@@ -42,12 +42,8 @@ def placing_of_take(take: Take) -> Placing:
     """What stood where when it was made."""
     info = take.info
     names = ("left", "right") if info.source == "both" else (info.source,)
-    places = {
-        name: info.placed.position(name if name in ("left", "right") else f"sub:{name}")
-        for name in names
-    }
-    ear, (dx, dy, dz) = info.placed.seats[info.seat], HEAD_SHIFTS[info.point]
-    return Placing(places, Point(ear.x + dx, ear.y + dy, ear.z + dz))
+    placing = placing_of(info.placed, info.seat, names)
+    return replace(placing, ear=head_point(placing.ear, info.point))
 
 
 def fit_document(document: Document, progress: Progress = lambda share: None) -> Fit:

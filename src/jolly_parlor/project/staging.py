@@ -1,8 +1,7 @@
 """What stands where while a take is measured, as the devices want to be told."""
 
-from jolly_parlor.acoustics.room import Point
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.forecast import HEAD_SHIFTS
+from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.project.document import Document, HeadPoint
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.device import Stage, StagedSource
@@ -28,8 +27,7 @@ def stage_of(
         place = arrangement.subwoofers[sub.name]
         sources[sub.name] = StagedSource(place, sub.low_corner_hz, sub.low_slope_db_per_octave)
     board = arrangement.board(gear.desk)
-    ear, (dx, dy, dz) = arrangement.seats[seat], HEAD_SHIFTS[point]
-    microphone = Point(ear.x + dx, ear.y + dy, ear.z + dz)
+    microphone = head_point(arrangement.seats[seat], point)
     if not document.room.contains(microphone):
         raise ValueError(f"The point “{point}” of the head at the {seat} lies beyond a wall.")
     return Stage(document.room, sources, microphone, board)

@@ -19,7 +19,9 @@ from jolly_parlor.studio.soundcard import SoundCard, sound_cards
 class Equipment:
     """A row: where around the head, with which device and microphone. `row` is the layout."""
 
-    def __init__(self, session: Session, changed: Callable[[], None]) -> None:
+    def __init__(
+        self, session: Session, changed: Callable[[], None], calibrate: Callable[[], None]
+    ) -> None:
         self.session = session
         self._changed = changed
         self._studio: tuple[object, SimulatedStudio] | None = None
@@ -33,7 +35,7 @@ class Equipment:
         self.device.currentIndexChanged.connect(lambda _: self._choose())
         look = _button("Look for sound cards", "find-cards", self.find_cards)
         self.setup_button = _button("Channels …", "card-setup", self.set_up)
-        self.calibrate = _button("Calibrate …", "calibrate", lambda: None)
+        self.calibrate = _button("Calibrate …", "calibrate", calibrate)
         self.mic_button = _button("Microphone file …", "load-calibration", self.load_calibration)
         self.point = QComboBox()
         self.point.setObjectName("head-point")
@@ -54,7 +56,7 @@ class Equipment:
         for widget in widgets:
             self.row.addWidget(widget)
         self.row.addStretch(1)
-        self._choose()
+        self._offer()
 
     @property
     def is_card(self) -> bool:
@@ -150,9 +152,13 @@ class Equipment:
         return ["left", "right", *(sub.name for sub in self.session.document.gear.subwoofers)]
 
     def _choose(self) -> None:
+        self._offer()
+        self._changed()
+
+    def _offer(self) -> None:
+        """Wiring and calibrating are for a sound card."""
         self.setup_button.setVisible(self.is_card)
         self.calibrate.setVisible(self.is_card)
-        self._changed()
 
 
 def _button(title: str, name: str, clicked: Callable[[], None]) -> QPushButton:

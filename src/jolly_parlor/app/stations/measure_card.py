@@ -21,7 +21,7 @@ from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
 from jolly_parlor.app.widgets.meter import Meter
 from jolly_parlor.app.widgets.recording import RecordingStrip
 from jolly_parlor.placement.cautions import SWEEPS
-from jolly_parlor.placement.forecast import HEAD_SHIFTS
+from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.project.document import HeadPoint
 from jolly_parlor.project.edits import add_measured
 from jolly_parlor.project.staging import siblings_of, stage_of
@@ -42,7 +42,6 @@ class MeasureCard:
         self.session = session
         self._run: MeasureRun | None = None
         self._next: tuple[str, str] | None = None
-        self._built = False
         self.checks = Checklist()
         self.frame: QFrame
         self.frame, layout = card()
@@ -56,8 +55,7 @@ class MeasureCard:
         self.go.clicked.connect(self.measure_next)
         head.addWidget(self.go)
         layout.addLayout(head)
-        self.equipment = Equipment(session, lambda: self.refresh() if self._built else None)
-        self.equipment.calibrate.clicked.connect(self.calibrate)
+        self.equipment = Equipment(session, self.refresh, self.calibrate)
         layout.addLayout(self.equipment.row)
         layout.addLayout(self._settings())
         layout.addWidget(label(SWEEPS, "soft", wrap=True))
@@ -79,7 +77,6 @@ class MeasureCard:
         self.result.hide()
         layout.addWidget(self.result)
         session.closing.connect(self.close)
-        self._built = True
         for box in self.checks.boxes:
             box.toggled.connect(lambda _: self.refresh())
 
@@ -165,9 +162,7 @@ class MeasureCard:
         else:
             source, seat = self._next
             units = self.session.settings.values.units
-            dx, dy, dz = HEAD_SHIFTS[self.equipment.point.currentData()]
-            head = a.seats[seat]
-            ear = replace(head, x=head.x + dx, y=head.y + dy, z=head.z + dz)
+            ear = head_point(a.seats[seat], self.equipment.point.currentData())
             self.words.setText(
                 f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
                 f"{format_length(ear.y, units)} from the front wall, "
