@@ -15,7 +15,7 @@ from functools import cached_property
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, cos_sin
 
 _SMALLEST_ADMITTANCE = 1e-7  # keeps q of the zeroth mode away from 0, where X is 0/0 in floats
 
@@ -45,17 +45,17 @@ class AxisModes:
 
     @cached_property
     def _roots(self) -> tuple[ComplexArray, ComplexArray]:
-        """q, and a / (2 j q)."""
+        """q, and a / q."""
         q: ComplexArray = np.sqrt(self.u)
-        return q, np.asarray(self.start_factor / (2j * q))
+        return q, np.asarray(self.start_factor / q)
 
     def shape(self, position: float) -> ComplexArray:
         """X at a position along the axis in metres, shape (frequencies, modes)."""
         q, sideways = self._roots
-        e = exp_j(q * position)
-        back = 1 / e
-        # cos qx + (a / q) sin qx, with cos and sin as sums of exponentials.
-        return np.asarray((e + back) / 2 + sideways * (e - back))
+        cos, sin = cos_sin(q * position)
+        sin *= sideways
+        cos += sin
+        return cos
 
 
 def axis_modes(

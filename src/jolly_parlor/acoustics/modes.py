@@ -68,9 +68,11 @@ def modes(
     return tuple(sorted(found, key=lambda mode: mode.frequency_hz))
 
 
-def shapes(of: Sequence[Mode], point: Point) -> FloatArray:
-    """`Mode.shape` of several modes of one room at one point, (modes,)."""
+def shapes(of: Sequence[Mode], points: Sequence[Point]) -> FloatArray:
+    """`Mode.shape` of several modes of one room at several points, (points, modes)."""
     if not of:
-        return np.zeros(0)
+        return np.zeros((len(points), 0))
+    size = of[0].dimensions
+    turns = np.array([(p.x / size[0], p.y / size[1], p.z / size[2]) for p in points])
     orders = np.array([mode.order for mode in of], dtype=float)
-    return np.asarray(np.prod(np.cos(orders * pi * point.array() / of[0].dimensions), axis=1))
+    return np.asarray(np.prod(np.cos(pi * orders * turns[:, None, :]), axis=2))

@@ -11,9 +11,11 @@ from jolly_parlor.assets import FONTS, ICONS
 SERIF, SANS = "Fraunces", "Source Sans 3"
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Theme:
-    """Colours by what they mean."""
+    """Colours by what they mean. Compared by identity: a painting asks for colours by the hundred,
+    and hashing all fields each time would cost more than the painting.
+    """
 
     name: str
     paper: str
@@ -100,7 +102,6 @@ def load_fonts() -> None:
 
 
 @lru_cache(maxsize=64)
-@lru_cache(maxsize=64)
 def serif(points: float, italic: bool = False) -> QFont:
     """The typeface of names and verdicts. Kept: do not change it."""
     font = QFont(SERIF)
@@ -110,7 +111,6 @@ def serif(points: float, italic: bool = False) -> QFont:
     return font
 
 
-@lru_cache(maxsize=64)
 @lru_cache(maxsize=64)
 def sans(points: float, bold: bool = False) -> QFont:
     """The typeface of figures and everything else. Kept: do not change it."""

@@ -34,7 +34,7 @@ from jolly_parlor.app.stations.lineup import LineupStation
 from jolly_parlor.app.stations.signoff import SignoffStation
 from jolly_parlor.app.stations.survey import SurveyStation
 from jolly_parlor.app.stations.takes import TakesStation
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import LiveLabel, label
 from jolly_parlor.app.widgets.stones import SteppingStones
 from jolly_parlor.project.document import Document
 
@@ -155,7 +155,7 @@ class MainWindow(Commands, QMainWindow):
         layout.addWidget(self.plan, 1)
         self.strips = ZoneStrips(self.session)
         layout.addWidget(self.strips)
-        self.live = label("", "soft", wrap=True)
+        self.live = LiveLabel("soft")
         self.live.setObjectName("live")
         layout.addWidget(self.live)
         return side
@@ -198,7 +198,7 @@ class MainWindow(Commands, QMainWindow):
             self.arrangement_count.setText(f"{every.index(a.name) + 1} of {len(every)}{picked}")
         else:
             self.arrangement_count.setText("")
-        self.live.setText(self._live_words())
+        self._refresh_live()
         states = [station.state() for station in self.stations]
         self.stones.show_states(states, self.stack.currentIndex())
         if hasattr(self, "menus"):
@@ -206,6 +206,7 @@ class MainWindow(Commands, QMainWindow):
 
     def _refresh_live(self) -> None:
         """What changes with every move of a drag."""
+        self.live.hold(self.session.draft is not None)
         self.live.setText(self._live_words())
 
     def _refresh_shown(self) -> None:

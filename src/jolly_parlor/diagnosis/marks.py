@@ -194,10 +194,10 @@ def _mode_marks(room: Room, sources: dict[str, Point], ear: Point) -> list[Mark]
     found = []
     top = min(HIGHEST_HZ, max(room.schroeder_hz, 100.0))
     every = modes(room.dimensions, room.speed_of_sound, top)
-    at_ear = shapes(every, ear).tolist()
-    at_sources = np.array([shapes(every, place) for place in sources.values()])
-    drives, most = at_sources.mean(axis=0).tolist(), np.abs(at_sources).max(axis=0).tolist()
-    for mode, heard, driven, loudest in zip(every, at_ear, drives, most, strict=True):
+    at_ear, *at_sources = shapes(every, [ear, *sources.values()])
+    drives, most = np.mean(at_sources, axis=0), np.max(np.abs(at_sources), axis=0)
+    numbers = (row.tolist() for row in (at_ear, drives, most))
+    for mode, heard, driven, loudest in zip(every, *numbers, strict=True):
         if mode.frequency_hz < LOWEST_HZ:
             continue
         lane = _MODE_LANES[mode.kind]

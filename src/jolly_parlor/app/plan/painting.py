@@ -1,10 +1,20 @@
 """Draws the unfolded room: warm paper, tape-measure dimensions, what is lit."""
 
 from functools import lru_cache
-from math import atan2, degrees
+from math import atan2, ceil, degrees
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QBrush, QColor, QFontMetricsF, QPainter, QPainterPath, QPen, QPolygonF
+from PyQt6.QtGui import (
+    QBrush,
+    QColor,
+    QFont,
+    QFontMetricsF,
+    QPainter,
+    QPainterPath,
+    QPen,
+    QPixmap,
+    QPolygonF,
+)
 
 from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.app import theme
@@ -257,20 +267,16 @@ class PlanPainter:
         ground: str = "",
         italic: bool = False,
     ) -> None:
-        font = theme.serif(points, italic=True) if italic else theme.sans(points)
-        self.p.setFont(font)
-        box = QRectF(0, 0, *_extent(text, points, italic))
-        box.moveCenter(at)
-        if ground:
-            self.p.fillRect(box.adjusted(0, 1, 0, -1), self.t.colour(ground))
-        self.p.setPen(self.t.colour(colour))
-        self.p.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+        ratio = device.devicePixelRatioF() if (device := self.p.device()) else 1.0
+        look = colour, points, ground, italic, self.t.name, ratio
+        stamp, across, up = _stamp(text, *look)
+        self.p.drawPixmap(round(at.x() - across), round(at.y() - up), stamp)
 
     def _turned(self, at: QPointF, text: str, points: float) -> None:
         self.p.save()
         self.p.translate(at)
         self.p.rotate(-90)
-        self._words(QPointF(0, 0), text, "soft", points)
+        _write(self.p, QPointF(0, 0), text, self.t.colour("soft"), points, False)
         self.p.restore()
 
     def region(self, region: Region | None) -> None:
@@ -305,7 +311,35 @@ class PlanPainter:
 
 
 @lru_cache(maxsize=512)
-def _extent(text: str, points: float, italic: bool) -> tuple[float, float]:
-    """Width and height of a label with its margin; kept, for drags."""
-    metrics = QFontMetricsF(theme.serif(points, italic=True) if italic else theme.sans(points))
-    return metrics.horizontalAdvance(text) + 8, metrics.height()
+def _stamp(
+    text: str, colour: str, points: float, ground: str, italic: bool, named: str, ratio: float
+) -> tuple[QPixmap, float, float]:
+    """The picture of a label, and how far its middle lies from the left and the top; kept: a drag
+    paints all of them in every frame, and changes two.
+    """
+    t = theme.THEMES[named]
+    metrics = QFontMetricsF(_font(points, italic))
+    width, height = ceil(metrics.horizontalAdvance(text)) + 8, ceil(metrics.height())
+    stamp = QPixmap(round(width * ratio), round(height * ratio))
+    stamp.setDevicePixelRatio(ratio)
+    stamp.fill(Qt.GlobalColor.transparent)
+    with QPainter(stamp) as painter:
+        if ground:
+            painter.fillRect(QRectF(0, 1, width, height - 2), t.colour(ground))
+        _write(painter, QPointF(width / 2, height / 2), text, t.colour(colour), points, italic)
+    return stamp, width / 2, height / 2
+
+
+def _write(
+    painter: QPainter, at: QPointF, text: str, colour: QColor, points: float, italic: bool
+) -> None:
+    """Words around a point."""
+    painter.setFont(_font(points, italic))
+    painter.setPen(colour)
+    box = QRectF(painter.fontMetrics().boundingRect(text)).adjusted(-4, -2, 4, 2)
+    box.moveCenter(at)
+    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+
+
+def _font(points: float, italic: bool) -> QFont:
+    return theme.serif(points, italic=True) if italic else theme.sans(points)

@@ -1,9 +1,11 @@
 """Hills and hollows: a response as deviation from even; shape tells as much as colour."""
 
+from functools import lru_cache
+
 import numpy as np
 import pyqtgraph as pg
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QBrush, QPainter, QPen, QPolygonF, QTransform
+from PyQt6.QtGui import QBrush, QPainter, QPen, QPixmap, QPolygonF, QTransform
 from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
 from jolly_parlor.acoustics.arrays import FloatArray
@@ -12,6 +14,7 @@ from jolly_parlor.placement.evenness import Deviation
 
 TOP_DB, BOTTOM_DB = 18.0, -24.0
 LOW_HZ, HIGH_HZ, UPPER_HZ = 20.0, 300.0, 700.0
+_HATCH_PIXELS = 64  # a multiple of the pattern's own pitch
 _THICK = (QPointF(0.0, -0.4), QPointF(-0.35, 0.2), QPointF(0.35, 0.2))
 EDGE = 0.03  # in log10 of frequency: room for the labels at both ends
 TICKS_HZ = (20, 30, 40, 50, 60, 80, 100, 150, 200, 300, 400, 500, 700)
@@ -70,11 +73,8 @@ class HillsItem(pg.GraphicsObject):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(t.colour("ochre"))
         painter.drawPolygon(closed(np.maximum(self._d, 0)))
-        painter.setBrush(t.colour("hollow"))
-        hollow = closed(np.minimum(self._d, 0))
-        painter.drawPolygon(hollow)
-        painter.setBrush(QBrush(t.colour("teal", 150), Qt.BrushStyle.BDiagPattern))
-        painter.drawPolygon(hollow)
+        painter.setBrush(_hatching(t))
+        painter.drawPolygon(closed(np.minimum(self._d, 0)))
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setPen(QPen(t.colour("ink"), 1.0))
         line = pixel_polygon(to_pixels, self._x, self._d)
@@ -134,6 +134,16 @@ def pixel_polygon(to_pixels: QTransform, x: FloatArray, y: FloatArray) -> QPolyg
     points[:, 0] = to_pixels.m11() * x + to_pixels.dx()
     points[:, 1] = to_pixels.m22() * y + to_pixels.dy()
     return made
+
+
+@lru_cache(maxsize=4)
+def _hatching(t: theme.Theme) -> QBrush:
+    """Hollow ground with its hatching in one brush, so that one polygon does; kept, for drags."""
+    tile = QPixmap(_HATCH_PIXELS, _HATCH_PIXELS)
+    tile.fill(t.colour("hollow"))
+    with QPainter(tile) as painter:
+        painter.fillRect(tile.rect(), QBrush(t.colour("teal", 150), Qt.BrushStyle.BDiagPattern))
+    return QBrush(tile)
 
 
 def _with_crossings(x: FloatArray, d: FloatArray) -> tuple[FloatArray, FloatArray]:

@@ -5,10 +5,11 @@ from math import log10
 
 import numpy as np
 import pyqtgraph as pg
-from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QPainter, QPainterPath, QPainterPathStroker, QTransform
+from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPixmap, QTransform
 from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
+from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.hills import LOW_HZ, UPPER_HZ
@@ -26,12 +27,53 @@ def lane_at(y: float) -> Lane | None:
     return LANES[index] if 0 <= y < len(LANES) and 0 <= index < len(LANES) else None
 
 
+_STEPS = 24  # of strength: the stamps kept serve while a drag changes strengths
+_ALL = QRectF(log10(LOW_HZ), 0, log10(UPPER_HZ / LOW_HZ), len(LANES))
+
+
+class LanesGround(pg.GraphicsObject):
+    """The lanes themselves; painted once, then copied while marks move."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setCacheMode(pg.GraphicsObject.CacheMode.DeviceCoordinateCache)
+        self._lit: str | None = None
+
+    def show_lit(self, lane: str | None) -> None:
+        """Light that lane, or none."""
+        if lane != self._lit:
+            self._lit = lane
+            self.update()
+
+    def boundingRect(self) -> QRectF:
+        """All lanes."""
+        return _ALL
+
+    def paint(
+        self,
+        painter: QPainter | None,
+        option: QStyleOptionGraphicsItem | None,
+        widget: QWidget | None = None,
+    ) -> None:
+        """Lane by lane, in pixels."""
+        assert painter is not None
+        to_pixels = painter.worldTransform()
+        painter.save()
+        painter.resetTransform()
+        t = theme.current()
+        for number, lane in enumerate(LANES):
+            name = "blush" if lane == self._lit else ("band" if number % 2 else "sheet")
+            painter.fillRect(_lane_rect(to_pixels, lane), t.colour(name))
+        painter.restore()
+
+
 class LanesItem(pg.GraphicsObject):
     """Mounds for modes that lift, cups for what hollows; stronger is larger."""
 
     def __init__(self) -> None:
         super().__init__()
         self._marks: tuple[Mark, ...] = ()
+        self._found: tuple[FloatArray, list[int]] | None = None
         self._beyond: dict[Lane, float] = {}
         self._highlight = Highlight()
 
@@ -39,12 +81,14 @@ class LanesItem(pg.GraphicsObject):
         self, marks: tuple[Mark, ...], beyond: dict[Lane, float], highlight: Highlight
     ) -> None:
         """Draw these."""
-        self._marks, self._beyond, self._highlight = marks, beyond, highlight
+        if marks is not self._marks:
+            self._marks, self._found = marks, None
+        self._beyond, self._highlight = beyond, highlight
         self.update()
 
     def boundingRect(self) -> QRectF:
         """All lanes."""
-        return QRectF(np.log10(LOW_HZ), 0, np.log10(UPPER_HZ / LOW_HZ), len(LANES))
+        return _ALL
 
     def paint(
         self,
@@ -57,72 +101,85 @@ class LanesItem(pg.GraphicsObject):
         to_pixels = painter.worldTransform()
         painter.save()
         painter.resetTransform()
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        t = theme.current()
-        step = abs(to_pixels.map(QPointF(0, 1)).y() - to_pixels.map(QPointF(0, 0)).y())
-        left = to_pixels.map(QPointF(np.log10(LOW_HZ), 0)).x()
-        right = to_pixels.map(QPointF(np.log10(UPPER_HZ), 0)).x()
-        for number, lane in enumerate(LANES):
-            middle = to_pixels.map(QPointF(0, lane_height(lane))).y()
-            lit = lane == self._highlight.lane
-            name = "blush" if lit else ("band" if number % 2 else "sheet")
-            band = QRectF(left, middle - step / 2, right - left, step)
-            painter.fillRect(band, t.colour(name))
-            if lane in self._beyond:
-                painter.setFont(theme.sans(8.5))
-                painter.setPen(t.colour("soft"))
-                words = f"first at {self._beyond[lane]:.0f} Hz, beyond this range  "
-                right_side = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
-                painter.drawText(band, right_side, words)
-        self._draw_marks(painter, to_pixels, step, t)
+        painter.setFont(theme.sans(8.5))
+        painter.setPen(theme.current().colour("soft"))
+        right_side = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
+        for lane, first_hz in self._beyond.items():
+            words = f"first at {first_hz:.0f} Hz, beyond this range  "
+            painter.drawText(_lane_rect(to_pixels, lane), right_side, words)
+        ratio = widget.devicePixelRatioF() if widget is not None else 1.0
+        self._draw_marks(painter, to_pixels, ratio)
         painter.restore()
 
-    def _draw_marks(
-        self, painter: QPainter, to_pixels: QTransform, step: float, t: theme.Theme
-    ) -> None:
-        middles = {lane: to_pixels.map(QPointF(0, lane_height(lane))).y() for lane in LANES}
+    def _draw_marks(self, painter: QPainter, to_pixels: QTransform, ratio: float) -> None:
+        step = abs(to_pixels.m22())
+        ground = {
+            lane: (_lane_rect(to_pixels, lane).center().y() - 0.30 * step, 0.64 * step)
+            for lane in LANES
+        }
         lane, lit_mark = self._highlight.lane, self._highlight.mark
-        painter.setPen(Qt.PenStyle.NoPen)
-        drawn: set[tuple[Lane, bool, bool, int, float]] = set()
-        for mark in self._marks:
-            hill = mark.kind == "hill"
+        look = int(2 * step), theme.current().name, ratio
+        drawn: set[tuple[Lane, int, int, bool]] = set()
+        for mark, x, tenths in zip(self._marks, *self._where(to_pixels), strict=True):
             lit = lit_mark is not None and mark == lit_mark
-            # To half a pixel, so that the shapes kept serve while a drag changes strengths.
-            half = round(2 * (4.0 + 6.0 * mark.strength) * (1.25 if lit else 1.0)) / 2
-            height = round(2 * step * 0.62 * (0.45 + 0.55 * mark.strength)) / 2
-            alpha = 90 if lane is not None and mark.lane != lane else 255
-            x = to_pixels.m11() * log10(mark.frequency_hz) + to_pixels.dx()
-            y = middles[mark.lane] + step * (0.34 if hill else -0.30)
-            look = mark.lane, hill, lit, round(x), half
-            if look in drawn:  # left and right alike
+            key = mark.lane, x, tenths, lit
+            if key in drawn:  # left and right alike
                 continue
-            drawn.add(look)
-            painter.translate(x, y)
-            if hill:
-                painter.setBrush(t.colour("ochre", alpha))
-                painter.drawPath(_mound(half, -height))
-                painter.setBrush(t.colour("ochre_edge", alpha))
-                painter.drawPath(_edge(half, -height, 2.0 if lit else 1.0))
-            else:
-                painter.setBrush(t.colour("wine" if lit else "teal", alpha))
-                painter.drawPath(_edge(half, height, 2.6 if lit else 1.8))
-            painter.translate(-x, -y)
+            drawn.add(key)
+            hill = mark.kind == "hill"
+            stamp, left, up = _stamp(tenths, hill, lit, lane not in (None, mark.lane), *look)
+            top, further = ground[mark.lane]
+            y = top + further if hill else top
+            painter.drawPixmap(x - left, round(y) - up, stamp)
+
+    def _where(self, to_pixels: QTransform) -> tuple[list[int], list[int]]:
+        """The pixel of each mark along the axis and its strength in steps, in bulk: a drag paints
+        dozens of them a frame.
+        """
+        if self._found is None:
+            f = np.log10([mark.frequency_hz for mark in self._marks])
+            strengths = np.array([mark.strength for mark in self._marks])
+            self._found = f, np.rint(_STEPS * strengths).astype(int).tolist()
+        x, steps = self._found
+        return np.rint(to_pixels.m11() * x + to_pixels.dx()).astype(int).tolist(), steps
 
 
-@lru_cache(maxsize=512)
-def _mound(half: float, height: float) -> QPainterPath:
-    """An arc over (or, with height above zero, under) the ground at zero; kept, for drags."""
+def _lane_rect(to_pixels: QTransform, lane: Lane) -> QRectF:
+    """A lane in pixels."""
+    whole = QRectF(_ALL.left(), lane_height(lane) - 0.5, _ALL.width(), 1.0)
+    return to_pixels.mapRect(whole)
+
+
+@lru_cache(maxsize=1024)
+def _stamp(
+    steps: int, hill: bool, lit: bool, faint: bool, lane_half_pixels: int, named: str, ratio: float
+) -> tuple[QPixmap, int, int]:
+    """The picture of a mark, and how far its foot lies from the left and from the top; kept."""
+    t, alpha, strength = theme.THEMES[named], 90 if faint else 255, steps / _STEPS
+    half = (4.0 + 6.0 * strength) * (1.25 if lit else 1.0)
+    height = lane_half_pixels / 2 * 0.62 * (0.45 + 0.55 * strength)
+    left, up = int(half) + 4, int(height) + 4
+    stamp = QPixmap(round(2 * left * ratio), round(2 * up * ratio))
+    stamp.setDevicePixelRatio(ratio)
+    stamp.fill(Qt.GlobalColor.transparent)
+    with QPainter(stamp) as painter:
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.translate(left, up)
+        if hill:
+            arc = _arc(half, -height)
+            painter.fillPath(arc, t.colour("ochre", alpha))
+            painter.strokePath(arc, QPen(t.colour("ochre_edge", alpha), 2.0 if lit else 1.0))
+        else:
+            colour = t.colour("wine" if lit else "teal", alpha)
+            painter.strokePath(_arc(half, height), QPen(colour, 2.6 if lit else 1.8))
+    return stamp, left, up
+
+
+def _arc(half: float, height: float) -> QPainterPath:
+    """An arc over (or, with height above zero, under) the ground at zero."""
     path = QPainterPath()
     path.moveTo(-half, 0)
     path.cubicTo(-half * 0.6, height * 1.3, half * 0.6, height * 1.3, half, 0)
     if height < 0:
         path.closeSubpath()
     return path
-
-
-@lru_cache(maxsize=1024)
-def _edge(half: float, height: float, width: float) -> QPainterPath:
-    """The line along an arc as a shape to fill: three times as quick as drawing with a pen."""
-    stroker = QPainterPathStroker()
-    stroker.setWidth(width)
-    return stroker.createStroke(_mound(half, height)).simplified()

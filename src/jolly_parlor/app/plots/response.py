@@ -21,8 +21,8 @@ from jolly_parlor.app.plots.hills import (
     decibel_axis,
     dress,
 )
-from jolly_parlor.app.plots.lanes import LanesItem, lane_at, lane_height
-from jolly_parlor.app.plots.upper import UpperItem
+from jolly_parlor.app.plots.lanes import LanesGround, LanesItem, lane_at, lane_height
+from jolly_parlor.app.plots.upper import UpperGround, UpperItem
 from jolly_parlor.app.session import Session
 from jolly_parlor.diagnosis.marks import LANES, Mark
 from jolly_parlor.placement.evenness import Deviation
@@ -49,21 +49,24 @@ class ResponseView(QWidget):
         layout.setContentsMargins(0, 0, 0, 0)
         layout.addWidget(self.graphics)
         self.hills = HillsItem()
+        self._other: Deviation | None = None
         self.other = pg.PlotCurveItem(antialias=True)
         # It stands still while the other curve moves: painted once, then copied.
         self.other.setCacheMode(pg.GraphicsObject.CacheMode.DeviceCoordinateCache)
-        self.lanes = LanesItem()
+        self.lanes, self.lanes_ground = LanesItem(), LanesGround()
         self._axes: list[tuple[pg.PlotItem, pg.AxisItem, pg.AxisItem]] = []
         self.plot = self._add_plot(0, decibel_axis(), HertzAxis(), (BOTTOM_DB, TOP_DB))
         self.lane_plot = self._add_plot(1, pg.AxisItem("left"), HertzAxis(False), (0, len(LANES)))
         self.graphics.ci.layout.setRowStretchFactor(0, 5)
         self.graphics.ci.layout.setRowStretchFactor(1, 4)
-        self.upper = UpperItem()
+        self.upper, self.upper_ground = UpperItem(), UpperGround()
         self.band = BandItem()
+        self.plot.addItem(self.upper_ground)
         self.plot.addItem(self.upper)
         self.plot.addItem(self.hills)
         self.plot.addItem(self.band)
         self.plot.addItem(self.other)
+        self.lane_plot.addItem(self.lanes_ground)
         self.lane_plot.addItem(self.lanes)
         self._axes[1][1].setTicks([[(lane_height(lane), lane) for lane in LANES]])
         self.cursors = [pg.InfiniteLine(angle=90, movable=False) for _ in range(2)]
@@ -109,6 +112,8 @@ class ResponseView(QWidget):
             cursor.setPen(pg.mkPen(t.wine, width=1.4, style=Qt.PenStyle.DashLine))
         self.flag.fill = pg.mkBrush(t.wine)
         self.other.setPen(pg.mkPen(t.wine, width=2.2, style=Qt.PenStyle.DotLine))
+        self.upper_ground.update()
+        self.lanes_ground.update()
         self.refresh()
 
     def refresh(self) -> None:
@@ -119,13 +124,16 @@ class ResponseView(QWidget):
         rest = shown.curve("forecast" if layer == "measured" else "measured")
         self._show_other(curve, rest)
         self.band.show_band(shown.forecast, self.session.learning.band)
-        self.upper.show_curve(shown.upper if layer == "forecast" else None)
+        upper = shown.upper if layer == "forecast" else None
+        self.upper.show_curve(upper)
+        self.upper_ground.show_known(upper is not None)
         self.refresh_lanes()
 
     def refresh_lanes(self) -> None:
         """Lanes and their names, the lit one in wine."""
         highlight = self.session.highlight
         shown = self.session.shown
+        self.lanes_ground.show_lit(highlight.lane)
         self.lanes.show_marks(shown.marks, shown.beyond, highlight)
         if highlight.mark is not None:
             self._place_cursor(highlight.mark.frequency_hz)
@@ -133,7 +141,12 @@ class ResponseView(QWidget):
             self._put_away()
 
     def _show_other(self, curve: Deviation | None, other: Deviation | None) -> None:
-        if other is None or curve is None:
+        if curve is None:
+            other = None
+        if other is self._other:
+            return  # as in a drag: nothing to take in, nothing to paint again
+        self._other = other
+        if other is None:
             self.other.setData([], [])
             return
         d = np.clip(other.deviation_db, BOTTOM_DB, TOP_DB)

@@ -10,6 +10,53 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.hills import BOTTOM_DB, HIGH_HZ, TOP_DB, UPPER_HZ, pixel_polygon
 from jolly_parlor.placement.upper import UpperCurve
 
+_LEFT = float(np.log10(HIGH_HZ))
+_GROUND = QRectF(_LEFT, BOTTOM_DB, float(np.log10(UPPER_HZ)) - _LEFT, TOP_DB - BOTTOM_DB)
+
+
+class UpperGround(pg.GraphicsObject):
+    """What the range is; painted once, then copied while the curve moves."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setCacheMode(pg.GraphicsObject.CacheMode.DeviceCoordinateCache)
+        self._known = False
+
+    def show_known(self, known: bool) -> None:
+        """Whether there is a curve here."""
+        if known != self._known:
+            self._known = known
+            self.update()
+
+    def boundingRect(self) -> QRectF:
+        """From 300 Hz to the end."""
+        return _GROUND
+
+    def paint(
+        self,
+        painter: QPainter | None,
+        option: QStyleOptionGraphicsItem | None,
+        widget: QWidget | None = None,
+    ) -> None:
+        """Ground, the line of even, and words, in pixels."""
+        assert painter is not None
+        to_pixels = painter.worldTransform()
+        t = theme.current()
+        painter.save()
+        ground = to_pixels.mapRect(_GROUND)
+        painter.resetTransform()
+        painter.fillRect(ground, t.colour("band"))
+        painter.setFont(theme.sans(8.5))
+        painter.setPen(t.colour("soft"))
+        flags = Qt.AlignmentFlag.AlignHCenter | Qt.AlignmentFlag.AlignBottom
+        words = "less certain:\ndirect sound, first reflections" if self._known else "not judged"
+        painter.drawText(ground.adjusted(2, 2, -2, -4), flags, words)
+        if self._known:
+            even = to_pixels.map(QPointF(0.0, 0.0)).y()
+            painter.setPen(QPen(t.colour("rule"), 1.0))
+            painter.drawLine(QPointF(ground.left(), even), QPointF(ground.right(), even))
+        painter.restore()
+
 
 class UpperItem(pg.GraphicsObject):
     """Direct sound and first reflections; x is log10 of frequency."""
@@ -19,14 +66,13 @@ class UpperItem(pg.GraphicsObject):
         self._curve: UpperCurve | None = None
 
     def show_curve(self, curve: UpperCurve | None) -> None:
-        """Draw this curve, or only the ground."""
+        """Draw this curve, or nothing."""
         self._curve = curve
         self.update()
 
     def boundingRect(self) -> QRectF:
         """From 300 Hz to the end."""
-        left = np.log10(HIGH_HZ)
-        return QRectF(left, BOTTOM_DB, np.log10(UPPER_HZ) - left, TOP_DB - BOTTOM_DB)
+        return _GROUND
 
     def paint(
         self,
@@ -34,26 +80,16 @@ class UpperItem(pg.GraphicsObject):
         option: QStyleOptionGraphicsItem | None,
         widget: QWidget | None = None,
     ) -> None:
-        """Ground, words, and the line, in pixels."""
+        """The line, in pixels."""
         assert painter is not None
+        if self._curve is None:
+            return
         to_pixels = painter.worldTransform()
-        t = theme.current()
         painter.save()
-        ground = to_pixels.mapRect(self.boundingRect())
         painter.resetTransform()
-        painter.fillRect(ground, t.colour("band"))
-        painter.setFont(theme.sans(8.5))
-        painter.setPen(t.colour("soft"))
-        flags = Qt.AlignmentFlag.AlignHCenter | Qt.AlignmentFlag.AlignBottom
-        words = "less certain:\ndirect sound, first reflections" if self._curve else "not judged"
-        painter.drawText(ground.adjusted(2, 2, -2, -4), flags, words)
-        if self._curve is not None:
-            even = to_pixels.map(QPointF(0.0, 0.0)).y()
-            painter.setPen(QPen(t.colour("rule"), 1.0))
-            painter.drawLine(QPointF(ground.left(), even), QPointF(ground.right(), even))
-            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            painter.setPen(QPen(t.colour("soft"), 1.0, Qt.PenStyle.DashLine))
-            x = np.log10(self._curve.frequencies_hz)
-            d = np.clip(self._curve.deviation_db, BOTTOM_DB, TOP_DB)
-            painter.drawPolyline(pixel_polygon(to_pixels, x, d))
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setPen(QPen(theme.current().colour("soft"), 1.0, Qt.PenStyle.DashLine))
+        x = np.log10(self._curve.frequencies_hz)
+        d = np.clip(self._curve.deviation_db, BOTTOM_DB, TOP_DB)
+        painter.drawPolyline(pixel_polygon(to_pixels, x, d))
         painter.restore()

@@ -8,7 +8,7 @@ from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLayout, QScrollArea, QVBoxLayout, QWidget
 
 from jolly_parlor.app.session import Session
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import LiveLabel, label
 
 
 class Station(QWidget):
@@ -26,7 +26,7 @@ class Station(QWidget):
         outer.setSpacing(6)
         head = QHBoxLayout()
         head.setSpacing(10)
-        self.verdict = label("", "verdict", wrap=True)
+        self.verdict = LiveLabel("verdict")
         self.verdict.setObjectName(f"verdict-{self.name}")
         head.addWidget(self.verdict, 1)
         self.head = head

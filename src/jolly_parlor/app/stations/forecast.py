@@ -108,6 +108,7 @@ class ForecastStation(Station):
             self.seat.addItems(names)
         self.seat.setCurrentText(session.seat)
         self._fill_paths()
+        self.verdict.hold(session.draft is not None)
         figure = session.shown.figure(session.layer)
         a = session.arrangement
         if a is None:

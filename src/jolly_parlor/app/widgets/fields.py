@@ -3,9 +3,39 @@
 from collections.abc import Callable
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QHBoxLayout, QLabel, QLineEdit, QPushButton, QWidget
+from PyQt6.QtWidgets import (
+    QWIDGETSIZE_MAX,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QWidget,
+)
 
 from jolly_parlor.units import LengthError, UnitSystem, format_length, parse_length
+
+
+class LiveLabel(QLabel):
+    """A sentence that changes with every move of a drag.
+
+    While held it keeps its size: with a size of its own for each text, Qt would lay the whole
+    window out again at each move.
+    """
+
+    def __init__(self, role: str) -> None:
+        super().__init__()
+        self.setProperty("role", role)
+        self.setWordWrap(True)
+
+    def hold(self, held: bool) -> None:
+        """Keep the present size, or let it follow the text again."""
+        if held == (self.minimumSize() == self.maximumSize()):
+            return
+        if held:
+            self.setFixedSize(self.size())
+        else:
+            self.setMinimumSize(0, 0)
+            self.setMaximumSize(QWIDGETSIZE_MAX, QWIDGETSIZE_MAX)
 
 
 class CheckedField(QLineEdit):
