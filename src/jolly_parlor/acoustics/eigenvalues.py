@@ -51,9 +51,13 @@ class AxisModes:
 
     def shape(self, position: float) -> ComplexArray:
         """X at a position along the axis in metres, shape (frequencies, modes)."""
+        return self.shapes(np.array([position]))[:, 0]
+
+    def shapes(self, positions: FloatArray) -> ComplexArray:
+        """X at several positions, shape (frequencies, positions, modes)."""
         q, sideways = self._roots
-        cos, sin = cos_sin(q * position)
-        sin *= sideways
+        cos, sin = cos_sin(q[:, None, :] * positions[:, None])
+        sin *= sideways[:, None, :]
         cos += sin
         return cos
 

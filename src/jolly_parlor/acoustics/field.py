@@ -155,14 +155,18 @@ class BoxField:
     def _count(self, length: float, limit_hz: float) -> int:
         return ceil(2 * length * limit_hz / self.speed_of_sound) + 1
 
-    def line(self, axis: int, kappa2: ComplexArray, s: float, r: float) -> ComplexArray:
-        """Green's function of the third axis for every mode pair, (frequencies, pairs)."""
+    def line(
+        self, axis: int, kappa2: ComplexArray, s: float, r: float | FloatArray
+    ) -> ComplexArray:
+        """Green's function of the third axis for every mode pair, (frequencies, pairs). With
+        several r, of shape (places, 1, 1): (places, frequencies, pairs).
+        """
         length, k = self.dimensions[axis], self.wavenumbers[:, None]
         kappa = -1j * np.sqrt(-kappa2)  # Re sqrt >= 0, so every exponential below decays
         kb0 = k * self.admittances[2 * axis][:, None]
         kb1 = k * self.admittances[2 * axis + 1][:, None]
         r0, r1 = (kappa - kb0) / (kappa + kb0), (kappa - kb1) / (kappa + kb1)
-        near, far = min(s, r), max(s, r)
+        near, far = np.minimum(s, r), np.maximum(s, r)
         direct = exp_j(-(far - near) * kappa)
         to_start, to_end = exp_j(-2 * near * kappa), exp_j(-2 * (length - far) * kappa)
         # Factored: (1 + R0 e(2 near)) (1 + R1 e(2 (L - far))) e(d) has the same four terms.

@@ -56,6 +56,14 @@ class PairField:
             beyond = least
         return result
 
+    def prepare(self) -> bool:
+        """Make the tables of one class of distances ahead; False where all are made."""
+        for least in _CLASSES_METRES:
+            if least not in self._tables:
+                self._tables_of(least)
+                return True
+        return False
+
     def _tables_of(self, least: float) -> "_Tables":
         if least not in self._tables:
             self._tables[least] = _Tables(self.field, self.field.mode_limit(least))

@@ -27,26 +27,20 @@ class HorizontalField:
         self, field: BoxField, source_z: float, receiver_z: float, limit_hz: float = _LIMIT_HZ
     ) -> None:
         self.frequencies_hz = field.frequencies_hz
-        self._width = field.axis_modes(0, limit_hz)
-        self._length = field.axis_modes(1, limit_hz)
-        m, n = field.pairs_below(self._width, self._length, limit_hz)
-        kappa2 = field.wavenumbers[:, None] ** 2 - self._width.u[:, m] - self._length.u[:, n]
-        line = field.line(2, kappa2, source_z, receiver_z)
-        norms = self._width.norm[:, m] * self._length.norm[:, n]
-        half = field.speed_of_sound / 2
-        rigid = np.hypot(half * m / self._width.length, half * n / self._length.length)
-        taper = _taper(rigid, limit_hz)
+        flat = _Flat(field, limit_hz)
+        self._width, self._length = flat.width, flat.length
         shape = (field.frequencies_hz.size, self._width.u.shape[1], self._length.u.shape[1])
         self.coupling: ComplexArray = np.zeros(shape, dtype=np.complex128)
-        self.coupling[:, m, n] = 4 * pi * taper * line / norms
+        line = field.line(2, flat.kappa2, source_z, receiver_z)
+        self.coupling[:, flat.m, flat.n] = flat.weights * line
 
     def across(self, xs: FloatArray) -> ComplexArray:
         """X_l at each sideways place: (frequencies, places, width modes)."""
-        return np.stack([self._width.shape(float(x)) for x in xs], axis=1)
+        return self._width.shapes(xs)
 
     def along(self, ys: FloatArray) -> ComplexArray:
         """Y_m at each distance from the front wall: (frequencies, places, length modes)."""
-        return np.stack([self._length.shape(float(y)) for y in ys], axis=1)
+        return self._length.shapes(ys)
 
     def coupled_with(self, x: float, y: float) -> ComplexArray:
         """The coupling with one place folded in, (frequencies, width modes, length modes): what is
@@ -61,6 +55,42 @@ class HorizontalField:
         y = self.along(np.array([source_xy[1], receiver_xy[1]]))
         products = (x[:, 0] * x[:, 1])[:, :, None] * (y[:, 0] * y[:, 1])[:, None, :]
         return np.asarray(np.sum(self.coupling * products, axis=(1, 2)))
+
+
+def section(
+    field: BoxField,
+    source: FloatArray,
+    y: float,
+    xs: FloatArray,
+    zs: FloatArray,
+    limit_hz: float = _LIMIT_HZ,
+) -> ComplexArray:
+    """Pressure of one source over an upright section across the room at a distance y from the
+    front wall, (frequencies, zs, xs). The same sum as `HorizontalField`, for many heights at once.
+    """
+    flat = _Flat(field, limit_hz)
+    line = field.line(2, flat.kappa2, float(source[2]), zs[:, None, None])
+    along = flat.length.shape(float(source[1])) * flat.length.shape(y)
+    line *= flat.weights * flat.width.shape(float(source[0]))[:, flat.m] * along[:, flat.n]
+    starts = np.flatnonzero(np.diff(flat.m, prepend=-1))  # pairs come sorted by width mode
+    across = flat.width.shapes(xs).transpose(0, 2, 1)
+    per_width_mode = np.add.reduceat(line, starts, axis=2).transpose(1, 0, 2)
+    return np.asarray(np.matmul(per_width_mode, across[:, : starts.size]))
+
+
+class _Flat:
+    """The pairs of width and length modes below a limit, with what hangs on no place."""
+
+    def __init__(self, field: BoxField, limit_hz: float) -> None:
+        self.width, self.length = field.axis_modes(0, limit_hz), field.axis_modes(1, limit_hz)
+        m, n = self.m, self.n = field.pairs_below(self.width, self.length, limit_hz)
+        self.kappa2: ComplexArray = (
+            field.wavenumbers[:, None] ** 2 - self.width.u[:, m] - self.length.u[:, n]
+        )
+        half = field.speed_of_sound / 2
+        rigid = np.hypot(half * m / self.width.length, half * n / self.length.length)
+        norms = self.width.norm[:, m] * self.length.norm[:, n]
+        self.weights: ComplexArray = 4 * pi * _taper(rigid, limit_hz) / norms
 
 
 def _taper(rigid_hz: FloatArray, limit_hz: float) -> FloatArray:

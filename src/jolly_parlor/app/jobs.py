@@ -72,6 +72,11 @@ def shown(
     return Shown(judged, measured, tuple(found), beyond, upper)
 
 
+def warm_up(models: Models) -> bool:
+    """A part of what the first drag would wait for; False with all done."""
+    return models.forecaster.prepare() or models.upper.prepare()
+
+
 def findings(
     document: Document,
     arrangement: Arrangement,

@@ -69,16 +69,19 @@ class Session(QObject):
         self._wants_comparison = False
         self._follows_best = document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
-        self.live = Calculator(("forecast",), self)
+        self.live = Calculator(("forecast",), self, jobs.warm_up)
         self.slow = Calculator(("fit", "comparison", "findings", "next", "facing"), self)
         self.beside = Calculator(("tint", "strips", "band", "take"), self)
         self.strips: list[Strip] = []
-        for calculator in (self.live, self.slow, self.beside):
+        self._calculators = (self.live, self.slow, self.beside)
+        for calculator in self._calculators:
             calculator.answered.connect(self._take_answer)
             calculator.refused.connect(self._take_refusal)
         self.learning = Learning(self)
-        self.document_changed.connect(self.recalculate)
-        self.view_changed.connect(self.recalculate)
+        self.drafted.connect(self._give_way)
+        for signal in (self.document_changed, self.view_changed):
+            signal.connect(self._give_way)
+            signal.connect(self.recalculate)
         self.drafted.connect(self._ask_forecast)
         self.tints = Tints(self)
 
@@ -243,14 +246,13 @@ class Session(QObject):
     @property
     def calculating(self) -> bool:
         """Whether anything is still being worked out."""
-        return self.live.busy or self.slow.busy or self.beside.busy
+        return any(calculator.busy for calculator in self._calculators)
 
     def close(self) -> None:
         """End the threads."""
         self.closing.emit()
-        self.live.stop()
-        self.slow.stop()
-        self.beside.stop()
+        for calculator in self._calculators:
+            calculator.stop()
 
     def recalculate(self) -> None:
         """Ask for everything that shows."""
@@ -286,7 +288,13 @@ class Session(QObject):
             self.shown_changed.emit()
             return
         job = partial(jobs.shown, document, arrangement, self.seat, self.combination)
-        self.live.ask("forecast", document.room, document.gear, job)
+        in_drag = self.draft is not None
+        self.live.ask("forecast", document.room, document.gear, job, in_drag=in_drag)
+
+    def _give_way(self) -> None:
+        """While something is dragged, only what follows the drag is worked out."""
+        for calculator in self._calculators:
+            calculator.hold(self.draft is not None)
 
     def _ask_strips(self) -> None:
         document, arrangement = self.believed, self.arrangement

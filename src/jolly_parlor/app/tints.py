@@ -3,7 +3,7 @@
 from functools import partial
 from typing import TYPE_CHECKING, Final
 
-from PyQt6.QtCore import QObject, pyqtSignal
+from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from jolly_parlor.app import jobs
 from jolly_parlor.placement.maps import EvennessMap, PressureMap
@@ -25,6 +25,10 @@ class Tints(QObject):
         self._session = session
         self.kind = ""
         self._drafted = False
+        self._soon = QTimer(self)
+        self._soon.setSingleShot(True)
+        self._soon.setInterval(0)
+        self._soon.timeout.connect(self.ask)
         self.shown: EvennessMap | PressureMap | None = None
         self.frequency_hz = _FIRST_HZ
         session.beside.answered.connect(self._take)
@@ -45,10 +49,12 @@ class Tints(QObject):
         self._drafted = True
 
     def _follow_draft(self) -> None:
-        """A dragged thing's curve comes first, then its tint: both want the processor."""
+        """A dragged thing's curve is painted first, then its tint worked out: both want the
+        processor.
+        """
         if self._drafted:
             self._drafted = False
-            self.ask()
+            self._soon.start()
 
     def point(self, frequency_hz: float) -> None:
         """The frequency pointed at on the curve."""
@@ -81,7 +87,8 @@ class Tints(QObject):
             session.alike,
             self.frequency_hz,
         )
-        session.beside.ask("tint", session.believed.room, session.believed.gear, job)
+        believed, in_drag = session.believed, session.draft is not None
+        session.beside.ask("tint", believed.room, believed.gear, job, in_drag=in_drag)
 
     def _take(self, kind: str, answer: object) -> None:
         if kind == "tint":

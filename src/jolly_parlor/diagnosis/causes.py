@@ -62,7 +62,7 @@ class Anechoic:
         """The forecaster of the room without that boundary's reflection at normal incidence."""
         if name not in self._without:
             altered = self._base.field.with_admittance(SURFACE_NAMES.index(name), 1.0)
-            self._without[name] = Forecaster(self._base.room, self._base.gear, altered)
+            self._without[name] = self._base.in_field(altered)
         return self._without[name]
 
     def change_db(

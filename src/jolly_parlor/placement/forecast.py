@@ -1,6 +1,6 @@
 """The Forecast: the calculated response of an Arrangement at an ear."""
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from typing import Literal
 
@@ -127,10 +127,19 @@ def sub_crossover(frequencies_hz: FloatArray, sub: Subwoofer) -> ComplexArray:
 
 
 class Forecaster:
-    """Forecasts for one room and its gear; keeps the room's eigenvalues between calls."""
+    """Forecasts for one room and its gear; keeps the room's eigenvalues between calls.
 
-    def __init__(self, room: Room, gear: Gear, field: BoxField | None = None) -> None:
-        self.room, self.gear = room, gear
+    before_each is called before each pair of source and ear, and may raise to give up.
+    """
+
+    def __init__(
+        self,
+        room: Room,
+        gear: Gear,
+        field: BoxField | None = None,
+        before_each: Callable[[], None] | None = None,
+    ) -> None:
+        self.room, self.gear, self._before_each = room, gear, before_each
         self.field = field if field is not None else box_field(room, GRID_HZ)
         self.frequencies_hz = self.field.frequencies_hz
         self._coarse: Forecaster | None = None
@@ -145,8 +154,16 @@ class Forecaster:
     def coarse(self) -> "Forecaster":
         """The same room on every second frequency, for trying many places quickly."""
         if self._coarse is None:
-            self._coarse = Forecaster(self.room, self.gear, self.field.thinned(2))
+            self._coarse = self.in_field(self.field.thinned(2))
         return self._coarse
+
+    def in_field(self, field: BoxField) -> "Forecaster":
+        """The same gear in another field."""
+        return Forecaster(self.room, self.gear, field, self._before_each)
+
+    def prepare(self) -> bool:
+        """Work out ahead a part of what a first forecast takes long for; False with all done."""
+        return self._pairs.prepare()
 
     def at(self, arrangement: Arrangement, ear: Point) -> Forecast:
         """The forecast at a point in the room. Raises ValueError for places it cannot compute."""
@@ -173,6 +190,8 @@ class Forecaster:
 
     def transfer(self, source: Point, ear: Point) -> ComplexArray:
         """Pressure at an ear per unit source, (frequencies,); known pairs are kept."""
+        if self._before_each is not None:
+            self._before_each()
         key = (source, ear)
         if key not in self._known:
             if len(self._known) >= _MOST_KNOWN:

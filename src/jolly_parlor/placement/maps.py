@@ -4,6 +4,7 @@ placed there, and how loud one frequency is everywhere.
 
 from collections.abc import Mapping
 from dataclasses import dataclass
+from weakref import WeakKeyDictionary
 
 import numpy as np
 from numpy.typing import NDArray
@@ -11,7 +12,7 @@ from numpy.typing import NDArray
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.room import Point
-from jolly_parlor.acoustics.separable import HorizontalField
+from jolly_parlor.acoustics.separable import HorizontalField, section
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import DIP_WEIGHT
 from jolly_parlor.placement.forecast import (
@@ -25,6 +26,10 @@ _CELL_METRES = 0.16
 _MARGIN, _AT_THE_WALL = 0.2, 0.08
 _LIMIT_HZ = 700.0
 _TOO_NEAR_METRES = 0.7  # nobody sits there, and next to a source all is even
+
+
+_SHAPES: WeakKeyDictionary[BoxField, tuple[ComplexArray, ComplexArray]] = WeakKeyDictionary()
+"""The modes' shapes over the grid of a room, whatever the source: a drag asks again and again."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -71,10 +76,8 @@ def seat_map(
     quick = forecaster.coarse()
     height = arrangement.seats[seat].z
     xs, ys = _grid(forecaster)
-    heard = {
-        name: _spread(quick.field, place, height, xs, ys) * quick.drive_of(name)[:, None, None]
-        for name, place in _sources(arrangement).items()
-    }
+    spreads = _spreads(quick.field, _playing(arrangement, combination), height, xs, ys)
+    heard = {name: p * quick.drive_of(name)[:, None, None] for name, p in spreads.items()}
     figures = _figures(quick, heard, combination)
     for place in (arrangement.left, arrangement.right):
         figures[_within_reach(place, xs, ys)] = np.nan
@@ -106,7 +109,8 @@ def source_map(
         if other != name
     }
     height = sources[name].z
-    heard[name] = _spread(quick.field, ear, height, xs, ys) * quick.drive_of(name)[:, None, None]
+    spread = _spreads(quick.field, {name: ear}, height, xs, ys)[name]
+    heard[name] = spread * quick.drive_of(name)[:, None, None]
     if alike and name in ("left", "right"):
         heard["right" if name == "left" else "left"] = heard[name][:, :, ::-1]
     full = {other: np.broadcast_to(p, heard[name].shape) for other, p in heard.items()}
@@ -128,14 +132,16 @@ def pressure_map(
     field = forecaster.field.at_rows(np.array([at]))
     ear = arrangement.seats[seat]
     xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
-    plan, section = {}, {}
-    for name, place in _sources(arrangement).items():
+    plan, across = {}, {}
+    playing = _playing(arrangement, combination)
+    spreads = _spreads(field, playing, ear.z, xs, ys)
+    for name, place in playing.items():
         drive = forecaster.drive_of(name)[at]
-        plan[name] = drive * _spread(field, place, ear.z, xs, ys)[0]
-        rows = [_spread(field, place, float(z), xs, np.array([ear.y]))[0, 0] for z in zs]
-        section[name] = drive * np.array(rows)
+        plan[name] = drive * spreads[name][0]
+        upright = section(field, place.array(), ear.y, xs, zs, _LIMIT_HZ)
+        across[name] = drive * upright[0]
     levels = []
-    for heard in (plan, section):
+    for heard in (plan, across):
         flat = {name: p.reshape(-1, 1) for name, p in heard.items()}
         total = combine(forecaster.gear, f[at : at + 1], flat, combination)
         shape = next(iter(heard.values())).shape
@@ -147,6 +153,15 @@ def pressure_map(
 
 def _sources(arrangement: Arrangement) -> dict[str, Point]:
     return {"left": arrangement.left, "right": arrangement.right, **arrangement.subwoofers}
+
+
+def _playing(arrangement: Arrangement, combination: Combination) -> dict[str, Point]:
+    """The sources that a combination needs."""
+    every = _sources(arrangement)
+    if combination == "both+sub":
+        return every
+    wanted = ("left", "right") if combination == "both" else (combination,)
+    return {name: every[name] for name in wanted}
 
 
 def _grid(forecaster: Forecaster) -> tuple[FloatArray, FloatArray]:
@@ -175,14 +190,26 @@ def _figures(
     return np.sqrt(_squares(total[band].astype(np.complex64))).astype(float)
 
 
-def _spread(
-    field: BoxField, source: Point, height: float, xs: FloatArray, ys: FloatArray
-) -> ComplexArray:
-    """Pressure of one source over a grid of places at a height, (frequencies, ys, xs)."""
-    plane = HorizontalField(field, source.z, height, _LIMIT_HZ)
-    coupling = plane.coupled_with(source.x, source.y)
-    rows = np.matmul(plane.along(ys), coupling.transpose(0, 2, 1))
-    return np.asarray(np.matmul(rows, plane.across(xs).transpose(0, 2, 1)))
+def _spreads(
+    field: BoxField, sources: Mapping[str, Point], height: float, xs: FloatArray, ys: FloatArray
+) -> dict[str, ComplexArray]:
+    """Pressure of each source over the field's grid of places at a height, (frequencies, ys, xs).
+
+    Sources of one height, as monitors mostly are, share what hangs on it.
+    """
+    planes = {
+        z: HorizontalField(field, z, height, _LIMIT_HZ) for z in {p.z for p in sources.values()}
+    }
+    spreads = {}
+    for name, source in sources.items():
+        plane = planes[source.z]
+        if field not in _SHAPES:
+            across = np.ascontiguousarray(plane.across(xs).transpose(0, 2, 1))
+            _SHAPES[field] = plane.along(ys), across
+        along, across = _SHAPES[field]
+        coupling = plane.coupled_with(source.x, source.y)
+        spreads[name] = np.matmul(np.matmul(along, coupling.transpose(0, 2, 1)), across)
+    return spreads
 
 
 def _squares(pressure: NDArray[np.complex64]) -> NDArray[np.float32]:

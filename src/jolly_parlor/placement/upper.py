@@ -54,6 +54,10 @@ class UpperForecaster:
         self._pairs = PairField(box_field(room, self.frequencies_hz[self._modal]))
         self._known: dict[tuple[Point, Point], ComplexArray] = {}
 
+    def prepare(self) -> bool:
+        """As `Forecaster.prepare`."""
+        return self._pairs.prepare()
+
     def curve(
         self, arrangement: Arrangement, seat: str, combination: Combination, reference_db: float
     ) -> UpperCurve:

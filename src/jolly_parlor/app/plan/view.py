@@ -1,6 +1,6 @@
 """The plan as a widget: everything on it can be dragged, nudged with keys, and pointed at."""
 
-from PyQt6.QtCore import QPointF, QSize, Qt
+from PyQt6.QtCore import QPointF, QSize, Qt, QTimer
 from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
@@ -15,6 +15,7 @@ from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.project.document import brought_inside
 
+_TINT_WAITS_MS = 25
 _REACH = 16.0  # pixels within which an item is caught
 _WALL_REACH = 7.0
 _LEAST_REGION = 0.2  # metres
@@ -62,9 +63,20 @@ class PlanView(QWidget):
             session.drafted,
             session.highlighted,
             session.selection_changed,
-            session.tints.changed,
         ):
             signal.connect(self.update)
+        self._late_tint = QTimer(self)
+        self._late_tint.setSingleShot(True)
+        self._late_tint.setInterval(_TINT_WAITS_MS)
+        self._late_tint.timeout.connect(self.update)
+        session.tints.changed.connect(self._show_tint)
+
+    def _show_tint(self) -> None:
+        """At once; but in a drag with the next move, which paints all of the plan anyway."""
+        if self.session.draft is None:
+            self.update()
+        elif not self._late_tint.isActive():
+            self._late_tint.start()
 
     def sizeHint(self) -> QSize:
         """Room for a plan that reads well."""
@@ -98,6 +110,7 @@ class PlanView(QWidget):
     def paintEvent(self, event: QPaintEvent | None) -> None:
         """Draw the room, the arrangement, what is lit, and the dimensions."""
         session = self.session
+        self._late_tint.stop()
         with QPainter(self) as painter:
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             units = session.settings.values.units
