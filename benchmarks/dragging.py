@@ -49,12 +49,15 @@ class Paints(QObject):
 
 
 def settle(window: MainWindow) -> None:
-    """Run until nothing is being worked out."""
+    """Run until nothing is being worked out, and a second more: nobody drags at once."""
     until = time.perf_counter() + 60
     while window.session.calculating and time.perf_counter() < until:
         QApplication.processEvents()
         time.sleep(0.005)
-    QApplication.processEvents()
+    until = time.perf_counter() + 1
+    while time.perf_counter() < until:
+        QApplication.processEvents()
+        time.sleep(0.005)
 
 
 def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[float]]:
@@ -65,6 +68,7 @@ def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[
     plan, session = window.plan, window.session
     arrived: dict[str, list[float]] = {"plan": [], "curve and lanes": [], "tint": []}
     waiting: set[str] = set()
+    moves: list[float] = []
     worked: list[float] = []
     paints = Paints()
     plan.installEventFilter(paints)
@@ -82,6 +86,7 @@ def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[
         waiting.clear()
         begun, busy = time.perf_counter(), time.process_time()
         tints.move = begun
+        moves.append(begun)
         QTest.mouseMove(plan, to)
         seen: set[str] = set()
         while time.perf_counter() - begun < 0.25:
@@ -95,7 +100,10 @@ def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[
                 arrived["curve and lanes"].append(now - begun)
                 worked.append(time.process_time() - busy)
             if tints.come and paints.last.get("plan", 0) > tints.come[0][1]:
-                arrived["tint"].append(now - tints.come.pop(0)[0])
+                # It serves its own move and all before it that none has served yet.
+                of_move = tints.come.pop(0)[0]
+                arrived["tint"] += [now - unserved for unserved in moves if unserved <= of_move]
+                moves = [unserved for unserved in moves if unserved > of_move]
             if seen >= {"plan", "curve and lanes"} and now - begun > FRAME_SECONDS:
                 break
             time.sleep(0.0003)

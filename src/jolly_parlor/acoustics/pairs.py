@@ -23,6 +23,7 @@ _CLASSES_METRES = (0.8, 0.5, NEAREST_ALONG_METRES)
 _MOST_KEPT, _FEW_KEPT = 250, 24  # tables of one kind, 100 to 300 kB each
 _PER_METRE, _LARGE, _SMALL = 10_000, 1600, 40
 _Key = TypeVar("_Key")
+_FACTORS_AT_ONCE = 8  # some 5 ms
 _SAME = 4  # decimals of a metre: a tenth of a millimetre changes nothing that can be heard
 
 
@@ -57,12 +58,17 @@ class PairField:
         return result
 
     def prepare(self) -> bool:
-        """Make the tables of one class of distances ahead; False where all are made."""
+        """Make a part of the tables ahead, for places a millimetre apart; False where all are made.
+
+        The nearest pairs' tables are large: they are made to the end only once such a pair has been
+        asked for.
+        """
         for least in _CLASSES_METRES:
             if least not in self._tables:
                 self._tables_of(least)
                 return True
-        return False
+        worth = (t for least, t in self._tables.items() if t.used or least > NEAREST_ALONG_METRES)
+        return any(tables.lines.prepare() for tables in worth)
 
     def _tables_of(self, least: float) -> "_Tables":
         if least not in self._tables:
@@ -75,13 +81,15 @@ class _Tables:
 
     def __init__(self, field: BoxField, limit_hz: float) -> None:
         width, height = field.axis_modes(0, limit_hz), field.axis_modes(2, limit_hz)
-        self._lines = _Lines(field, width, height, limit_hz)
+        self.lines = _Lines(field, width, height, limit_hz)
+        self.used = False
         self._across, self._up = _Products(width), _Products(height)
         self._summed: dict[tuple[float, float, float, float], ComplexArray] = {}
 
     def _sum(self, key: tuple[float, float, float, float]) -> ComplexArray:
         from_y, to_y, from_z, to_z = key
-        return self._lines.summed(from_y, to_y, self._up.of(from_z, to_z))
+        self.used = True
+        return self.lines.summed(from_y, to_y, self._up.of(from_z, to_z))
 
     def one(self, source: FloatArray, ear: FloatArray) -> ComplexArray:
         """The pressure of one pair, (frequencies,)."""
@@ -135,6 +143,15 @@ class _Lines:
         line *= apart
         line *= heights[:, self._n]
         return np.asarray(np.add.reduceat(line, self._starts, axis=1))
+
+    def prepare(self) -> bool:
+        """Work out some of the factors of `_e` ahead; False where all are known."""
+        steps = range(0, round(2 * self._length * _PER_METRE) + 1, _LARGE)
+        wanted = [*steps, *range(0, _LARGE, _SMALL), *range(0, _SMALL, _PER_METRE // 1000)]
+        missing = [count for count in dict.fromkeys(wanted) if count not in self._factors]
+        for count in missing[:_FACTORS_AT_ONCE]:
+            self._factor(count)
+        return bool(missing)
 
     def _from_front(self, y: float) -> ComplexArray:
         return np.asarray(1 + self._front * self._e(2 * y))

@@ -13,6 +13,7 @@ if TYPE_CHECKING:
 
 KINDS: Final = ("seat", "source", "pressure")
 _FIRST_HZ = 60.0
+_PAUSE_MS = 60
 
 
 class Tints(QObject):
@@ -27,7 +28,7 @@ class Tints(QObject):
         self._drafted = False
         self._soon = QTimer(self)
         self._soon.setSingleShot(True)
-        self._soon.setInterval(0)
+        self._soon.setInterval(_PAUSE_MS)
         self._soon.timeout.connect(self.ask)
         self.shown: EvennessMap | PressureMap | None = None
         self.frequency_hz = _FIRST_HZ
@@ -49,10 +50,10 @@ class Tints(QObject):
         self._drafted = True
 
     def _follow_draft(self) -> None:
-        """A dragged thing's curve is painted first, then its tint worked out: both want the
+        """A dragged thing's curve is painted first, and several times for each tint: both want the
         processor.
         """
-        if self._drafted:
+        if self._drafted and not self._soon.isActive():
             self._drafted = False
             self._soon.start()
 

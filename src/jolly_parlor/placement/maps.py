@@ -28,8 +28,7 @@ _LIMIT_HZ = 700.0
 _TOO_NEAR_METRES = 0.7  # nobody sits there, and next to a source all is even
 
 
-_SHAPES: WeakKeyDictionary[BoxField, tuple[ComplexArray, ComplexArray]] = WeakKeyDictionary()
-"""The modes' shapes over the grid of a room, whatever the source: a drag asks again and again."""
+_MOST_PLANES = 8
 
 
 @dataclass(frozen=True, eq=False)
@@ -129,7 +128,7 @@ def pressure_map(
     """Level of the nearest frequency of the forecast over plan and section."""
     f = forecaster.frequencies_hz
     at = int(np.argmin(np.abs(f - frequency_hz)))
-    field = forecaster.field.at_rows(np.array([at]))
+    field = _KEPT.setdefault(forecaster.field, _Kept()).row(forecaster.field, at)
     ear = arrangement.seats[seat]
     xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
     plan, across = {}, {}
@@ -197,19 +196,50 @@ def _spreads(
 
     Sources of one height, as monitors mostly are, share what hangs on it.
     """
-    planes = {
-        z: HorizontalField(field, z, height, _LIMIT_HZ) for z in {p.z for p in sources.values()}
-    }
+    kept = _KEPT.setdefault(field, _Kept())
     spreads = {}
     for name, source in sources.items():
-        plane = planes[source.z]
-        if field not in _SHAPES:
-            across = np.ascontiguousarray(plane.across(xs).transpose(0, 2, 1))
-            _SHAPES[field] = plane.along(ys), across
-        along, across = _SHAPES[field]
+        plane = kept.plane(field, source.z, height)
+        along, across = kept.shapes(plane, xs, ys)
         coupling = plane.coupled_with(source.x, source.y)
         spreads[name] = np.matmul(np.matmul(along, coupling.transpose(0, 2, 1)), across)
     return spreads
+
+
+class _Kept:
+    """What maps of one field share: a drag asks for them again and again, mostly at one height."""
+
+    def __init__(self) -> None:
+        self._planes: dict[tuple[float, float], HorizontalField] = {}
+        self._shapes: tuple[ComplexArray, ComplexArray] | None = None
+        self._row: tuple[int, BoxField] | None = None
+
+    def row(self, field: BoxField, at: int) -> BoxField:
+        """The field at one of its frequencies."""
+        if self._row is None or self._row[0] != at:
+            self._row = at, field.at_rows(np.array([at]))
+        return self._row[1]
+
+    def plane(self, field: BoxField, source_z: float, height: float) -> HorizontalField:
+        """The field between two heights."""
+        key = source_z, height
+        if key not in self._planes:
+            if len(self._planes) >= _MOST_PLANES:
+                self._planes.clear()
+            self._planes[key] = HorizontalField(field, source_z, height, _LIMIT_HZ)
+        return self._planes[key]
+
+    def shapes(
+        self, plane: HorizontalField, xs: FloatArray, ys: FloatArray
+    ) -> tuple[ComplexArray, ComplexArray]:
+        """The modes over the field's one grid: along the room, and across it, turned."""
+        if self._shapes is None:
+            across = np.ascontiguousarray(plane.across(xs).transpose(0, 2, 1))
+            self._shapes = plane.along(ys), across
+        return self._shapes
+
+
+_KEPT: WeakKeyDictionary[BoxField, _Kept] = WeakKeyDictionary()
 
 
 def _squares(pressure: NDArray[np.complex64]) -> NDArray[np.float32]:

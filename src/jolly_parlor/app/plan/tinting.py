@@ -1,8 +1,8 @@
 """Tints the plan from calm to rough or from quiet to loud, and says what the tint means."""
 
 import numpy as np
-from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QImage, QPainter, QPen
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
+from PyQt6.QtGui import QImage, QPainter, QPen, QPixmap
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
@@ -15,24 +15,40 @@ _ALPHA = 190
 
 
 class TintPainter:
-    """Paints tints on one plan; pictures are kept from one painting to the next."""
+    """Paints tints on one plan. Each is painted once and copied until another comes: what is
+    dragged moves oftener.
+    """
 
     def __init__(self) -> None:
-        self._kept: dict[str, tuple[object, str, QImage]] = {}
+        self._sheet = QPixmap()
+        self._key: tuple[object, ...] = ()
 
-    def draw(self, painter: QPainter, view: Unfolded, tints: Tints) -> None:
-        """Whatever there is to draw."""
-        self.p, self.view = painter, view
-        if isinstance(tints.shown, EvennessMap):
-            self._evenness(tints.shown)
-        elif isinstance(tints.shown, PressureMap):
-            self._pressure(tints.shown)
+    def draw(self, painter: QPainter, view: Unfolded, tints: Tints, size: QSize) -> None:
+        """Whatever there is to draw, on a plan of that size in pixels."""
+        device = painter.device()
+        if tints.shown is None or device is None:
+            return
+        ratio = device.devicePixelRatioF()
+        key = (tints.shown, view, size, ratio, theme.current())
+        if key != self._key:
+            self._key = key
+            self._sheet = QPixmap(size * ratio)
+            self._sheet.setDevicePixelRatio(ratio)
+            self._sheet.fill(Qt.GlobalColor.transparent)
+            with QPainter(self._sheet) as self.p:
+                self.p.setRenderHint(QPainter.RenderHint.Antialiasing)
+                self.view = view
+                if isinstance(tints.shown, EvennessMap):
+                    self._evenness(tints.shown)
+                else:
+                    self._pressure(tints.shown)
+        painter.drawPixmap(0, 0, self._sheet)
 
     def _evenness(self, found: EvennessMap) -> None:
         """Calm to rough; the calmest place is marked and named."""
         low, calm_end, rough_end = np.nanpercentile(found.figures_db, (0, 3, 97))
         shares = (found.figures_db - calm_end) / max(rough_end - calm_end, 0.1)
-        self._image(found, "plan", shares, self._plan_cells(found.xs, found.ys))
+        self.p.drawImage(self._plan_cells(found.xs, found.ys), _picture(shares))
         calm = found.calmest
         at = self.view.on_plan(calm.x, calm.y)
         t = theme.current()
@@ -47,12 +63,12 @@ class TintPainter:
         """Quiet to loud at one frequency, on the plan at ear height and across it at the seat."""
         span = _LOUD_DB - _QUIET_DB
         cells = self._plan_cells(found.xs, found.ys)
-        self._image(found, "plan", (found.plan_db - _QUIET_DB) / span, cells)
+        self.p.drawImage(cells, _picture((found.plan_db - _QUIET_DB) / span))
         half_x, half_z = (float(v[1] - v[0]) / 2 for v in (found.xs, found.zs))
         top = self.view.on_wall(found.xs[0] - half_x, found.zs[-1] + half_z)
         end = self.view.on_wall(found.xs[-1] + half_x, found.zs[0] - half_z)
         section = (found.section_db[::-1] - _QUIET_DB) / span
-        self._image(found, "section", section, QRectF(top, end))
+        self.p.drawImage(QRectF(top, end), _picture(section))
         ear = self.view.on_plan(found.ear.x, found.ear.y)
         at = QPointF(self.view.plan_rect().center().x(), self.view.plan_rect().bottom() - 12)
         self._words(
@@ -70,14 +86,6 @@ class TintPainter:
         half_x, half_y = (float(v[1] - v[0]) / 2 for v in (xs, ys))
         start = self.view.on_plan(xs[0] - half_x, ys[0] - half_y)
         return QRectF(start, self.view.on_plan(xs[-1] + half_x, ys[-1] + half_y))
-
-    def _image(self, found: object, part: str, shares: FloatArray, where: QRectF) -> None:
-        """Shares of 0 to 1 as colours, stretched over a rectangle; kept while the map stands."""
-        kept = self._kept.get(part)
-        name = theme.current().name
-        if kept is None or kept[0] is not found or kept[1] != name:
-            kept = self._kept[part] = (found, name, _picture(shares))
-        self.p.drawImage(where, kept[2])
 
     def _words(self, at: QPointF, text: str) -> None:
         t = theme.current()

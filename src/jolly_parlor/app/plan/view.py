@@ -120,7 +120,7 @@ class PlanView(QWidget):
             if a is None:
                 draw.empty()
                 return
-            self._tint_painter.draw(painter, self.unfolded, session.tints)
+            self._tint_painter.draw(painter, self.unfolded, session.tints, self.size())
             selected = session.selected if session.selected in self.items() else "left"
             draw.arrangement(a, session.seat, selected, self.hasFocus())
             draw.region(self._drawn() or session.document.wishes.region)
