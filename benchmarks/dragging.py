@@ -17,7 +17,7 @@ if not os.environ.get("DISPLAY"):
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
 import numpy as np
-from PyQt6.QtCore import QEvent, QObject, QPoint, Qt
+from PyQt6.QtCore import QEvent, QEventLoop, QObject, QPoint, Qt, QTimer
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
@@ -77,6 +77,8 @@ def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[
     viewport.installEventFilter(paints)
     session.shown_changed.connect(lambda: waiting.add("curve and lanes"))
     tints = Tinted(window)
+    frame = QTimer()
+    frame.setSingleShot(True)
     start = plan.unfolded.on_plan(session.arrangement.left.x, session.arrangement.left.y)
     at = start.toPoint()
     QTest.mousePress(plan, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, at)
@@ -89,8 +91,9 @@ def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[
         moves.append(begun)
         QTest.mouseMove(plan, to)
         seen: set[str] = set()
+        frame.start(round(1000 * FRAME_SECONDS))
         while time.perf_counter() - begun < 0.25:
-            QApplication.processEvents()
+            QApplication.processEvents(QEventLoop.ProcessEventsFlag.WaitForMoreEvents)
             now = time.perf_counter()
             if "plan" not in seen and paints.last.get("plan", 0) > begun:
                 seen.add("plan")
@@ -106,7 +109,8 @@ def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[
                 moves = [unserved for unserved in moves if unserved > of_move]
             if seen >= {"plan", "curve and lanes"} and now - begun > FRAME_SECONDS:
                 break
-            time.sleep(0.0003)
+            if not frame.isActive():
+                frame.start(2)  # later than a frame: look again soon
     QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, at)
     tints.stop()
     return arrived, worked

@@ -38,3 +38,14 @@ def test_a_pair_side_by_side_is_refused(field: BoxField) -> None:
     with pytest.raises(ValueError, match="30 cm"):
         PairField(field).pressures(np.array([[1, 1, 1.0]]), np.array([[2, 1.1, 1.0]]))
     assert PairField(field).pressures(np.zeros((0, 3)), np.zeros((0, 3))).shape == (0, 60)
+
+
+def test_what_is_made_ahead_changes_nothing(field: BoxField) -> None:
+    ahead, plain = PairField(field), PairField(field)
+    steps = 0
+    while ahead.prepare():
+        steps += 1
+        assert steps < 200
+    assert not ahead.prepare()
+    source, ear = np.array([[1.1, 0.633, 1.2]]), np.array([[1.7, 1.9, 1.15]])
+    np.testing.assert_allclose(ahead.pressures(source, ear), plain.pressures(source, ear))

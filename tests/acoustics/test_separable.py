@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.separable import HorizontalField
+from jolly_parlor.acoustics.separable import HorizontalField, section
 from jolly_parlor.acoustics.surfaces import admittance_from_normal_incidence
 from places import DATA
 
@@ -47,3 +47,17 @@ def test_agrees_with_the_model_of_record_with_one_side_open(open_side: int) -> N
         errors.append(np.abs(20 * np.log10(quick / exact)))
     assert np.median(errors) < 0.1
     assert np.percentile(errors, 90) < 0.5
+
+
+def test_a_section_is_the_same_sum_for_many_heights() -> None:
+    f = np.array([41.0, 97.0, 210.0])
+    beta = np.array([0.02, 0.05, 0.03, 0.2, 0.04, 0.01])[:, None] * np.ones_like(f)
+    field = BoxField((3.87, 5.64, 2.52), beta, f, 343.2)
+    source, y = np.array([1.1, 0.7, 1.3]), 2.9
+    xs, zs = np.array([0.2, 1.9, 3.3]), np.array([0.1, 1.3, 2.2])
+    found = section(field, source, y, xs, zs)
+    for row, z in enumerate(zs):
+        plane = HorizontalField(field, source[2], float(z))
+        for column, x in enumerate(xs):
+            one = plane.pressure(source[:2], np.array([x, y]))
+            np.testing.assert_allclose(found[:, row, column], one, rtol=1e-9)

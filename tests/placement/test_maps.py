@@ -1,5 +1,7 @@
 """The seat map against single places judged one by one."""
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 
@@ -104,3 +106,20 @@ def test_pressure_over_plan_and_section_is_the_forecasts_level(
     assert len(gaps) >= 5
     assert np.median(gaps) < 0.05
     assert np.percentile(gaps, 75) < 0.3
+
+
+def test_what_maps_keep_from_one_another_changes_none(
+    kiln: Document, forecaster: Forecaster
+) -> None:
+    first, other = kiln.arrangements[:2]
+    lower = replace(other, left=replace(other.left, z=0.8), right=replace(other.right, z=1.5))
+    for a in (first, other, lower, first):
+        fresh = Forecaster(kiln.room, kiln.gear)
+        for combination in ("left", "both", "both+sub"):
+            kept = seat_map(forecaster, a, "desk", combination).figures_db
+            alone = seat_map(fresh, a, "desk", combination).figures_db
+            np.testing.assert_allclose(kept, alone, rtol=1e-5)
+        for f in (44.0, 120.0):
+            kept = pressure_map(forecaster, a, "desk", "both", f).section_db
+            alone = pressure_map(fresh, a, "desk", "both", f).section_db
+            np.testing.assert_allclose(kept, alone, rtol=1e-5)

@@ -47,10 +47,17 @@ class Mode:
         return value
 
 
+class Modes(tuple[Mode, ...]):
+    """The modes of one room, ascending."""
+
+    @cached_property
+    def orders(self) -> FloatArray:
+        """nx, ny, nz of each, (modes, 3)."""
+        return np.array([mode.order for mode in self], dtype=float).reshape(-1, 3)
+
+
 @lru_cache(maxsize=32)
-def modes(
-    dimensions: tuple[float, float, float], speed_of_sound: float, up_to_hz: float
-) -> tuple[Mode, ...]:
+def modes(dimensions: tuple[float, float, float], speed_of_sound: float, up_to_hz: float) -> Modes:
     """All modes above 0 Hz up to a frequency, ascending.
 
     f = c/2 sqrt((nx/W)^2 + (ny/L)^2 + (nz/H)^2) (Kuttruff, Room Acoustics).
@@ -65,14 +72,14 @@ def modes(
                 f = half * sqrt(sum((n / size) ** 2 for n, size in parts))
                 if 0 < f <= up_to_hz:
                     found.append(Mode((nx, ny, nz), f, dimensions))
-    return tuple(sorted(found, key=lambda mode: mode.frequency_hz))
+    return Modes(sorted(found, key=lambda mode: mode.frequency_hz))
 
 
-def shapes(of: Sequence[Mode], points: Sequence[Point]) -> FloatArray:
+def shapes(of: Modes, points: Sequence[Point]) -> FloatArray:
     """`Mode.shape` of several modes of one room at several points, (points, modes)."""
     if not of:
         return np.zeros((len(points), 0))
     size = of[0].dimensions
     turns = np.array([(p.x / size[0], p.y / size[1], p.z / size[2]) for p in points])
-    orders = np.array([mode.order for mode in of], dtype=float)
-    return np.asarray(np.prod(np.cos(pi * orders * turns[:, None, :]), axis=2))
+    x, y, z = np.moveaxis(np.cos(pi * of.orders * turns[:, None, :]), 2, 0)
+    return np.asarray(x * y * z)

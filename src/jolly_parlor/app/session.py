@@ -246,7 +246,7 @@ class Session(QObject):
     @property
     def calculating(self) -> bool:
         """Whether anything is still being worked out."""
-        return any(calculator.busy for calculator in self._calculators)
+        return self.tints.due or any(calculator.busy for calculator in self._calculators)
 
     def close(self) -> None:
         """End the threads."""

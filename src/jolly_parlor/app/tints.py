@@ -57,6 +57,11 @@ class Tints(QObject):
             self._drafted = False
             self._soon.start()
 
+    @property
+    def due(self) -> bool:
+        """Whether a drag will ask for one in a moment."""
+        return self._soon.isActive()
+
     def point(self, frequency_hz: float) -> None:
         """The frequency pointed at on the curve."""
         if frequency_hz != self.frequency_hz:

@@ -53,6 +53,10 @@ class UpperForecaster:
         self._images = Images(room, self.frequencies_hz)
         self._pairs = PairField(box_field(room, self.frequencies_hz[self._modal]))
         self._known: dict[tuple[Point, Point], ComplexArray] = {}
+        monitor = self._box(gear.monitor.low_corner_hz, gear.monitor.low_slope_db_per_octave)
+        self._boxes = dict.fromkeys(_SIDES, monitor)
+        for sub in gear.subwoofers:
+            self._boxes[sub.name] = self._box(sub.low_corner_hz, sub.low_slope_db_per_octave)
 
     def prepare(self) -> bool:
         """As `Forecaster.prepare`."""
@@ -63,18 +67,20 @@ class UpperForecaster:
     ) -> UpperCurve:
         """The response at an ear from just below 300 Hz up, against the reference level."""
         ear, gear, f = arrangement.seats[seat], self.gear, self.frequencies_hz
-        monitor = gear.monitor
-        box = high_pass(f, monitor.low_corner_hz, monitor.low_slope_db_per_octave // 6)
-        sources = {side: self._transfer(arrangement.position(side), ear) * box for side in _SIDES}
+        places = {side: arrangement.position(side) for side in _SIDES}
         if combination == "both+sub":
-            for sub in gear.subwoofers:
-                low = high_pass(f, sub.low_corner_hz, sub.low_slope_db_per_octave // 6)
-                sources[sub.name] = self._transfer(arrangement.subwoofers[sub.name], ear) * low
+            places |= {sub.name: arrangement.subwoofers[sub.name] for sub in gear.subwoofers}
+        sources = {
+            name: self._transfer(place, ear) * self._boxes[name] for name, place in places.items()
+        }
         pressure = combine(gear, f, sources, combination)
         level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
         at = f[_PER_OCTAVE // 24 :]  # half a smoothing band above the lowest
         smooth = smooth_level_db(f, level, at, SMOOTHING_PER_OCTAVE)
         return UpperCurve(at, smooth - reference_db)
+
+    def _box(self, corner_hz: float, slope: int) -> ComplexArray:
+        return high_pass(self.frequencies_hz, corner_hz, slope // 6)
 
     def _transfer(self, source: Point, ear: Point) -> ComplexArray:
         key = (source, ear)

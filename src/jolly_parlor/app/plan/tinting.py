@@ -1,13 +1,12 @@
 """Tints the plan from calm to rough or from quiet to loud, and says what the tint means."""
 
 import numpy as np
-from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
-from PyQt6.QtGui import QImage, QPainter, QPen, QPixmap
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QImage, QPainter, QPen
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
-from jolly_parlor.app.tints import Tints
 from jolly_parlor.placement.maps import EvennessMap, PressureMap
 
 _QUIET_DB, _LOUD_DB = -12.0, 6.0
@@ -15,34 +14,17 @@ _ALPHA = 190
 
 
 class TintPainter:
-    """Paints tints on one plan. Each is painted once and copied until another comes: what is
-    dragged moves oftener.
-    """
+    """One painting of a tint."""
 
-    def __init__(self) -> None:
-        self._sheet = QPixmap()
-        self._key: tuple[object, ...] = ()
+    def __init__(self, painter: QPainter, view: Unfolded) -> None:
+        self.p, self.view = painter, view
 
-    def draw(self, painter: QPainter, view: Unfolded, tints: Tints, size: QSize) -> None:
-        """Whatever there is to draw, on a plan of that size in pixels."""
-        device = painter.device()
-        if tints.shown is None or device is None:
-            return
-        ratio = device.devicePixelRatioF()
-        key = (tints.shown, view, size, ratio, theme.current())
-        if key != self._key:
-            self._key = key
-            self._sheet = QPixmap(size * ratio)
-            self._sheet.setDevicePixelRatio(ratio)
-            self._sheet.fill(Qt.GlobalColor.transparent)
-            with QPainter(self._sheet) as self.p:
-                self.p.setRenderHint(QPainter.RenderHint.Antialiasing)
-                self.view = view
-                if isinstance(tints.shown, EvennessMap):
-                    self._evenness(tints.shown)
-                else:
-                    self._pressure(tints.shown)
-        painter.drawPixmap(0, 0, self._sheet)
+    def draw(self, found: EvennessMap | PressureMap) -> None:
+        """Colours, and words for what they mean."""
+        if isinstance(found, EvennessMap):
+            self._evenness(found)
+        else:
+            self._pressure(found)
 
     def _evenness(self, found: EvennessMap) -> None:
         """Calm to rough; the calmest place is marked and named."""

@@ -1,15 +1,14 @@
 """The plan as a widget: everything on it can be dragged, nudged with keys, and pointed at."""
 
 from PyQt6.QtCore import QPointF, QSize, Qt, QTimer
-from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPixmap
+from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from jolly_parlor.acoustics.room import Point, Room
-from jolly_parlor.app import theme
+from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
+from jolly_parlor.app.plan.ground import Ground
 from jolly_parlor.app.plan.painting import PlanPainter
-from jolly_parlor.app.plan.tinting import TintPainter
 from jolly_parlor.app.session import Session
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.search.wishes import Region
@@ -54,9 +53,8 @@ class PlanView(QWidget):
         self._grip: tuple[str, Point, QPointF, bool] | None = None
         self._corner: QPointF | None = None
         self._far = QPointF()
-        self._tint_painter = TintPainter()
-        self._shell, self._shell_key = QPixmap(), ()
-        self._shell_room: Room | None = None  # kept, so that its id stays its own
+        self._ground = Ground()
+        self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)  # the ground covers all of it
         for signal in (
             session.document_changed,
             session.view_changed,
@@ -109,18 +107,20 @@ class PlanView(QWidget):
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
         """Draw the room, the arrangement, what is lit, and the dimensions."""
-        session = self.session
+        session, view, a = self.session, self.unfolded, self.session.arrangement
         self._late_tint.stop()
+        gear, units = session.document.gear, session.settings.values.units
+        boundary, bounce = session.highlight.boundary, session.highlight.bounce
+        lit = boundary or (bounce.boundary if bounce else "")
+        tints = session.tints if a is not None else None
+        look = self.size(), self.devicePixelRatioF(), view, gear, units, lit, tints
         with QPainter(self) as painter:
+            painter.drawPixmap(0, 0, self._ground.picture(*look))
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            units = session.settings.values.units
-            draw = PlanPainter(painter, self.unfolded, session.document.gear, units)
-            self._paint_shell(painter)
-            a = session.arrangement
+            draw = PlanPainter(painter, view, gear, units)
             if a is None:
                 draw.empty()
                 return
-            self._tint_painter.draw(painter, self.unfolded, session.tints, self.size())
             selected = session.selected if session.selected in self.items() else "left"
             draw.arrangement(a, session.seat, selected, self.hasFocus())
             draw.region(self._drawn() or session.document.wishes.region)
@@ -128,32 +128,6 @@ class PlanView(QWidget):
             draw.dimensions(a, session.seat, selected)
             if session.problem:
                 draw.problem(session.problem)
-
-    def _paint_shell(self, painter: QPainter) -> None:
-        """Walls, openings, keep-outs: drawn once and copied until something about them changes."""
-        session = self.session
-        boundary, bounce = session.highlight.boundary, session.highlight.bounce
-        lit = boundary or (bounce.boundary if bounce else "")
-        room, ratio = session.document.room, self.devicePixelRatioF()
-        key = (
-            id(room),
-            self.width(),
-            self.height(),
-            ratio,
-            lit,
-            theme.current().name,
-            session.settings.values.units,
-        )
-        if key != self._shell_key:
-            self._shell = QPixmap(round(self.width() * ratio), round(self.height() * ratio))
-            self._shell.setDevicePixelRatio(ratio)
-            self._shell.fill(Qt.GlobalColor.transparent)
-            with QPainter(self._shell) as once:
-                once.setRenderHint(QPainter.RenderHint.Antialiasing)
-                units = session.settings.values.units
-                PlanPainter(once, self.unfolded, session.document.gear, units).room_shell(lit)
-            self._shell_key, self._shell_room = key, room
-        painter.drawPixmap(0, 0, self._shell)
 
     def item_at(self, position: QPointF) -> tuple[str, bool] | None:
         """The item under a pixel, and whether it was caught on the wall view."""

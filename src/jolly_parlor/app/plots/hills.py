@@ -27,17 +27,19 @@ class HillsItem(pg.GraphicsObject):
         super().__init__()
         self._x: FloatArray = np.zeros(0)
         self._d: FloatArray = np.zeros(0)
+        self._closed = self._x, self._d
         self._band = (np.log10(LOW_HZ), np.log10(HIGH_HZ))
 
     def show_curve(self, curve: Deviation | None) -> None:
         """Draw this curve, or nothing."""
-        self.prepareGeometryChange()
         if curve is None:
             self._x = self._d = np.zeros(0)
         else:
             x = np.log10(curve.frequencies_hz)
             d = np.clip(curve.deviation_db, BOTTOM_DB, TOP_DB)
             self._x, self._d = _with_crossings(x, d)
+            ends = self._x[:1], self._x, self._x[-1:]
+            self._closed = np.concatenate(ends), np.concatenate([[0.0], self._d, [0.0]])
             self._band = (float(np.log10(curve.low_hz)), float(np.log10(curve.high_hz)))
         self.update()
 
@@ -63,18 +65,15 @@ class HillsItem(pg.GraphicsObject):
 
         even_from = to_pixels.map(QPointF(self._x[0], 0.0))
         even_to = to_pixels.map(QPointF(self._x[-1], 0.0))
-        ends = self._x[:1], self._x, self._x[-1:]
-
-        def closed(d: FloatArray) -> QPolygonF:
-            return pixel_polygon(to_pixels, np.concatenate(ends), np.concatenate([[0.0], d, [0.0]]))
+        x, d = self._closed
 
         # The line covers the edges of the fills, which need no smoothing of their own.
         painter.setRenderHint(QPainter.RenderHint.Antialiasing, False)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(t.colour("ochre"))
-        painter.drawPolygon(closed(np.maximum(self._d, 0)))
+        painter.drawPolygon(pixel_polygon(to_pixels, x, np.maximum(d, 0)))
         painter.setBrush(_hatching(t))
-        painter.drawPolygon(closed(np.minimum(self._d, 0)))
+        painter.drawPolygon(pixel_polygon(to_pixels, x, np.minimum(d, 0)))
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setPen(QPen(t.colour("ink"), 1.0))
         line = pixel_polygon(to_pixels, self._x, self._d)

@@ -78,7 +78,8 @@ class ForecastStation(Station):
         self.body.addWidget(self.readings, 3)
         self.reading.show_value("findings")
         session.selection_changed.connect(self._fill_paths)
-        self.listen(session.document_changed, session.view_changed, session.shown_changed)
+        self.listen(session.document_changed, session.view_changed)
+        session.shown_changed.connect(self._show)
         session.findings_changed.connect(self._fill_findings)
         session.highlighted.connect(self._light_cards)
 
@@ -108,6 +109,17 @@ class ForecastStation(Station):
             self.seat.addItems(names)
         self.seat.setCurrentText(session.seat)
         self._fill_paths()
+        self._say()
+
+    def _show(self) -> None:
+        """A new forecast; while something is dragged, only the verdict changes with it."""
+        if self.session.draft is None or not self.isVisible():
+            self._due()
+        else:
+            self._say()
+
+    def _say(self) -> None:
+        session = self.session
         self.verdict.hold(session.draft is not None)
         figure = session.shown.figure(session.layer)
         a = session.arrangement

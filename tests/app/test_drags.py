@@ -1,0 +1,176 @@
+"""What happens while something is dragged: what follows, what gives way, what keeps still."""
+
+import threading
+from collections.abc import Iterator
+
+import pytest
+from PyQt6.QtCore import QEvent, QObject, QPoint, Qt
+from PyQt6.QtTest import QTest
+from pytestqt.qtbot import QtBot
+
+from helpers_app import PATIENCE_MS, drag_on_plan, settled
+from jolly_parlor.app.calculating import Calculator, Models
+from jolly_parlor.app.window import MainWindow
+from jolly_parlor.project.document import Document
+
+
+@pytest.fixture
+def calculator(qtbot: QtBot) -> Iterator[Calculator]:
+    """A thread for one kind that follows drags and one that does not."""
+    made = Calculator(("tint", "findings"))
+    yield made
+    made.stop()
+
+
+class Many:
+    """A long calculation over places of the demo's left monitor; counts how far it came."""
+
+    def __init__(self, kiln: Document) -> None:
+        self.begun, self.starts, self.done = threading.Event(), 0, 0
+        self.kiln = kiln
+
+    def __call__(self, models: Models) -> str:
+        self.starts += 1
+        a = self.kiln.arrangements[0]
+        for number in range(200_000):
+            models.forecaster.transfer(a.left, a.seats["desk"])
+            self.begun.set()
+            self.done = number + 1
+        return "all of it"
+
+
+def test_other_work_gives_way_to_a_drag_and_is_done_afterwards(
+    qtbot: QtBot, kiln: Document, calculator: Calculator
+) -> None:
+    answers: list[tuple[str, object]] = []
+    calculator.answered.connect(lambda kind, answer: answers.append((kind, answer)))
+    long = Many(kiln)
+    calculator.ask("findings", kiln.room, kiln.gear, long)
+    assert long.begun.wait(60)
+    calculator.hold(True)
+    calculator.ask("tint", kiln.room, kiln.gear, lambda models: "followed")
+    qtbot.waitUntil(lambda: answers == [("tint", "followed")], timeout=PATIENCE_MS)
+    assert long.done < 200_000
+    qtbot.waitUntil(lambda: not calculator.busy, timeout=PATIENCE_MS)
+    assert long.starts == 1
+    calculator.hold(False)
+    qtbot.waitUntil(lambda: ("findings", "all of it") in answers, timeout=PATIENCE_MS)
+    assert long.starts == 2
+
+
+def test_a_newer_question_ends_the_stale_work_half_done(
+    qtbot: QtBot, kiln: Document, calculator: Calculator
+) -> None:
+    answers: list[object] = []
+    calculator.answered.connect(lambda kind, answer: answers.append(answer))
+    long = Many(kiln)
+    calculator.ask("findings", kiln.room, kiln.gear, long)
+    assert long.begun.wait(60)
+    calculator.ask("findings", kiln.room, kiln.gear, lambda models: "newer")
+    qtbot.waitUntil(lambda: answers == ["newer"], timeout=PATIENCE_MS)
+    assert long.done < 200_000
+    assert long.starts == 1
+
+
+def test_in_a_drag_moves_faster_than_answers_do_not_starve_them(
+    qtbot: QtBot, kiln: Document, calculator: Calculator
+) -> None:
+    answers: list[object] = []
+    calculator.answered.connect(lambda kind, answer: answers.append(answer))
+    begun, go_on = threading.Event(), threading.Event()
+
+    def first(models: Models) -> str:
+        begun.set()
+        assert go_on.wait(60)
+        return "first"
+
+    calculator.ask("tint", kiln.room, kiln.gear, first, in_drag=True)
+    assert begun.wait(60)
+    for number in range(5):
+        calculator.ask("tint", kiln.room, kiln.gear, lambda models, n=number: n, in_drag=True)
+    go_on.set()
+    qtbot.waitUntil(lambda: answers == ["first", 4], timeout=PATIENCE_MS)
+
+
+def test_a_new_room_is_warmed_up_step_by_step_when_idle(qtbot: QtBot, kiln: Document) -> None:
+    steps: list[Models] = []
+    warm = Calculator(("tint",), when_idle=lambda models: steps.append(models) or len(steps) < 3)
+    try:
+        warm.ask("tint", kiln.room, kiln.gear, lambda models: None)
+        qtbot.waitUntil(lambda: len(steps) == 3, timeout=PATIENCE_MS)
+        warm.ask("tint", kiln.room, kiln.gear, lambda models: None)
+        qtbot.waitUntil(lambda: not warm.busy, timeout=PATIENCE_MS)
+        assert len(steps) == 3
+    finally:
+        warm.stop()
+
+
+class Resizes(QObject):
+    """Counts how often a widget was given another size."""
+
+    def __init__(self, watched: QObject) -> None:
+        super().__init__()
+        self.count = 0
+        watched.installEventFilter(self)
+
+    def eventFilter(self, watched: QObject | None, event: QEvent | None) -> bool:
+        """Qt's hook."""
+        self.count += event is not None and event.type() == QEvent.Type.Resize
+        return False
+
+
+def test_verdict_and_curve_follow_while_the_page_keeps_still(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    window.go(3)
+    settled(qtbot, window)
+    station, plan = window.stations[3], window.plan
+    before, drawn = station.verdict.text(), station.response.grab().toImage()
+    a = window.session.arrangement
+    at = plan.unfolded.on_plan(a.left.x, a.left.y).toPoint()
+    resized = Resizes(station.response)
+    QTest.mousePress(plan, Qt.MouseButton.LeftButton, pos=at)
+    said = set()
+    for move in range(1, 7):
+        QTest.mouseMove(plan, at + QPoint(0, 4 * move))
+        settled(qtbot, window)
+        said.add(station.verdict.text())
+    assert len(said) > 2
+    assert before not in said
+    assert station.verdict.minimumSize() == station.verdict.maximumSize()
+    assert resized.count == 0
+    assert station.response.grab().toImage() != drawn
+    QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, pos=at + QPoint(0, 24))
+    settled(qtbot, window)
+    assert station.verdict.minimumSize() != station.verdict.maximumSize()
+
+
+def test_findings_wait_for_the_end_of_the_drag(qtbot: QtBot, window: MainWindow) -> None:
+    window.go(3)
+    settled(qtbot, window)
+    session, plan = window.session, window.plan
+    a = session.arrangement
+    at = plan.unfolded.on_plan(a.left.x, a.left.y).toPoint()
+    told = session.findings
+    QTest.mousePress(plan, Qt.MouseButton.LeftButton, pos=at)
+    QTest.mouseMove(plan, at + QPoint(0, 10))
+    settled(qtbot, window)
+    assert session.findings is told
+    QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, pos=at + QPoint(0, 10))
+    settled(qtbot, window)
+    assert session.findings is not None
+    assert session.findings is not told
+
+
+def test_a_drag_while_all_is_being_worked_out_leaves_nothing_unanswered(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    window.go(5)  # a comparison is asked for
+    window.go(3)
+    a = window.session.arrangement
+    drag_on_plan(window, window.plan.unfolded.on_plan(a.left.x, a.left.y), QPoint(0, 12))
+    window.go(5)
+    settled(qtbot, window)
+    assert window.session.comparison is not None
+    assert window.session.findings is not None
+    assert window.session.strips
