@@ -3,6 +3,7 @@
 import threading
 from collections.abc import Iterator
 
+import numpy as np
 import pytest
 from PyQt6.QtCore import QEvent, QObject, QPoint, Qt
 from PyQt6.QtTest import QTest
@@ -145,6 +146,26 @@ def test_verdict_and_curve_follow_while_the_page_keeps_still(
     assert station.verdict.minimumSize() != station.verdict.maximumSize()
 
 
+def test_zone_strips_follow_a_drag(qtbot: QtBot, window: MainWindow) -> None:
+    near, session, plan = window.session.neighbourhood, window.session, window.plan
+    first = {strip.axis: strip for strip in near.strips}
+    a = session.arrangement
+    at = plan.unfolded.on_plan(a.left.x, a.left.y).toPoint()
+    before = window.strips.grab().toImage()
+    QTest.mousePress(plan, Qt.MouseButton.LeftButton, pos=at)
+    QTest.mouseMove(plan, at + QPoint(0, 30))
+    settled(qtbot, window)
+    after = {strip.axis: strip for strip in near.strips}
+    assert after["y"].now == session.arrangement.left.y > first["y"].now
+    # Moved along the room, it is elsewhere that it is calm across; not so along its own way.
+    assert not np.allclose(after["x"].figures_db, first["x"].figures_db, equal_nan=True)
+    np.testing.assert_allclose(after["y"].figures_db, first["y"].figures_db)
+    assert window.strips.grab().toImage() != before
+    QTest.keyClick(plan, Qt.Key.Key_Escape)
+    settled(qtbot, window)
+    assert near.strips[0].now == first["y"].now
+
+
 def test_findings_wait_for_the_end_of_the_drag(qtbot: QtBot, window: MainWindow) -> None:
     window.go(3)
     settled(qtbot, window)
@@ -173,4 +194,4 @@ def test_a_drag_while_all_is_being_worked_out_leaves_nothing_unanswered(
     settled(qtbot, window)
     assert window.session.comparison is not None
     assert window.session.findings is not None
-    assert window.session.strips
+    assert window.session.neighbourhood.strips

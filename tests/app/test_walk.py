@@ -260,7 +260,7 @@ def test_a_strip_shows_the_calm_and_moves_there(qtbot: QtBot, window: MainWindow
     assert window.session.arrangement == before
     window.session.select("sub:sub")
     settled(qtbot, window)
-    assert [s.item for s in window.session.strips] == ["sub:sub", "sub:sub"]
+    assert [s.item for s in window.session.neighbourhood.strips] == ["sub:sub", "sub:sub"]
 
 
 def test_the_seat_map_tints_the_plan_and_follows_a_drag(qtbot: QtBot, window: MainWindow) -> None:
@@ -348,10 +348,10 @@ def test_each_path_can_be_read_and_lights_its_wall(qtbot: QtBot, window: MainWin
 
 def test_alike_or_not_changes_the_strips_at_once(qtbot: QtBot, window: MainWindow) -> None:
     settled(qtbot, window)
-    first = window.session.strips
+    first = window.session.neighbourhood.strips
     assert first
     window.toggle_alike()
     settled(qtbot, window)
-    assert window.session.strips is not first
-    along = next(s for s in window.session.strips if s.axis == "x")
+    assert window.session.neighbourhood.strips is not first
+    along = next(s for s in window.session.neighbourhood.strips if s.axis == "x")
     assert along.metres[-1] > window.session.document.room.width / 2

@@ -22,6 +22,8 @@ from jolly_parlor.acoustics.eigenvalues import AxisModes
 from jolly_parlor.acoustics.eigenvalues import axis_modes as impedance_modes
 from jolly_parlor.acoustics.eigenvalues import axis_modes_near as modes_near
 
+CLOSEST_METRES = 0.05
+"""Closer than this along every axis the sum would not converge."""
 _LOWEST_MODE_LIMIT_HZ = 450.0
 _USUAL_MODE_LIMIT_HZ = 800.0  # found at once; more only where source and receiver are close
 _HIGHEST_MODE_LIMIT_HZ = 2400.0
@@ -62,7 +64,7 @@ class BoxField:
         """
         s, r = self._inside(source, "source"), self._inside(receiver, "receiver")
         third = int(np.argmax(np.abs(s - r)))
-        if abs(s[third] - r[third]) < 0.05:
+        if abs(s[third] - r[third]) < CLOSEST_METRES:
             raise ValueError("Source and receiver are closer than 5 cm; move them apart.")
         return self.closed_along(third, s, r)
 

@@ -33,7 +33,7 @@ Job = Callable[[Models], Any]
 _Request = tuple[int, Room, Gear, Job]
 
 
-IN_DRAGS = ("forecast", "tint")
+IN_DRAGS = ("forecast", "tint", "strips")
 """Kinds that follow a drag."""
 
 

@@ -13,6 +13,7 @@ from jolly_parlor.app.calculating import Calculator
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.jobs import Shown
 from jolly_parlor.app.learning import Learning
+from jolly_parlor.app.neighbourhood import Neighbourhood
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.tints import Tints
 from jolly_parlor.diagnosis.findings import Finding
@@ -21,7 +22,7 @@ from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.facing import Facing
 from jolly_parlor.placement.forecast import Combination, combinations
 from jolly_parlor.placement.search.wishes import Region
-from jolly_parlor.placement.strips import Axis, Strip
+from jolly_parlor.placement.strips import Axis
 from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import History
@@ -38,7 +39,6 @@ class Session(QObject):
     comparison_changed = pyqtSignal()
     next_changed = pyqtSignal()
     facings_changed = pyqtSignal()
-    strips_changed = pyqtSignal()
     selection_changed = pyqtSignal()
     closing = pyqtSignal()
     highlighted = pyqtSignal()
@@ -72,7 +72,6 @@ class Session(QObject):
         self.live = Calculator(("forecast",), self, jobs.warm_up)
         self.slow = Calculator(("fit", "comparison", "findings", "next", "facing"), self)
         self.beside = Calculator(("tint", "strips", "band", "take"), self)
-        self.strips: list[Strip] = []
         self._calculators = (self.live, self.slow, self.beside)
         for calculator in self._calculators:
             calculator.answered.connect(self._take_answer)
@@ -83,7 +82,7 @@ class Session(QObject):
             signal.connect(self._give_way)
             signal.connect(self.recalculate)
         self.drafted.connect(self._ask_forecast)
-        self.tints = Tints(self)
+        self.tints, self.neighbourhood = Tints(self), Neighbourhood(self)
 
     @property
     def document(self) -> Document:
@@ -186,13 +185,11 @@ class Session(QObject):
         if item != self.selected:
             self.selected = item
             self.selection_changed.emit()
-            self._ask_strips()
 
     def keep_alike(self, alike: bool) -> None:
         """Whether moving one monitor moves its twin."""
         self.alike = alike
         self.selection_changed.emit()
-        self._ask_strips()
 
     def point_at(self, highlight: Highlight) -> None:
         """Light up a cause everywhere."""
@@ -246,7 +243,8 @@ class Session(QObject):
     @property
     def calculating(self) -> bool:
         """Whether anything is still being worked out."""
-        return self.tints.due or any(calculator.busy for calculator in self._calculators)
+        follow = self.tints.due or self.neighbourhood.due
+        return follow or any(calculator.busy for calculator in self._calculators)
 
     def close(self) -> None:
         """End the threads."""
@@ -258,7 +256,6 @@ class Session(QObject):
         """Ask for everything that shows."""
         self._ask_forecast()
         self.learning.ask_band()
-        self._ask_strips()
         self._ask_findings()
         self._ask_comparison()
 
@@ -296,21 +293,6 @@ class Session(QObject):
         for calculator in self._calculators:
             calculator.hold(self.draft is not None)
 
-    def _ask_strips(self) -> None:
-        document, arrangement = self.believed, self.arrangement
-        view = (document, arrangement, self.selected, self.seat, self.combination, self.alike)
-        if not self._new_question("strips", view):
-            return
-        if arrangement is None or self.selected not in arrangement.items:
-            self.beside.drop("strips")
-            self.strips = []
-            self.strips_changed.emit()
-            return
-        job = partial(
-            jobs.strips, arrangement, self.selected, self.seat, self.combination, self.alike
-        )
-        self.beside.ask("strips", document.room, document.gear, job)
-
     def _ask_findings(self) -> None:
         document, arrangement = self.believed, self.arrangement
         view = (document, arrangement, self.seat, self.combination, self.layer)
@@ -346,12 +328,8 @@ class Session(QObject):
             assert isinstance(answer, Shown)
             self.shown = answer
             self.shown_changed.emit()
-        elif kind in ("tint", "take", "fit", "band"):
-            return  # Tints, the card on Takes and Learning take them
-        elif kind == "strips":
-            assert isinstance(answer, list)
-            self.strips = answer
-            self.strips_changed.emit()
+        elif kind in ("tint", "strips", "take", "fit", "band"):
+            return  # Tints, Neighbourhood, the card on Takes and Learning take them
         elif kind == "facing":
             assert isinstance(answer, list)
             self.facings = answer

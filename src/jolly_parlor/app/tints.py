@@ -3,9 +3,8 @@
 from functools import partial
 from typing import TYPE_CHECKING, Final
 
-from PyQt6.QtCore import QObject, QTimer, pyqtSignal
-
 from jolly_parlor.app import jobs
+from jolly_parlor.app.following import Follower
 from jolly_parlor.placement.maps import EvennessMap, PressureMap
 
 if TYPE_CHECKING:
@@ -13,54 +12,24 @@ if TYPE_CHECKING:
 
 KINDS: Final = ("seat", "source", "pressure")
 _FIRST_HZ = 60.0
-_PAUSE_MS = 60
 
 
-class Tints(QObject):
-    """The tint wished for and the newest one worked out; follows drags, drops stale answers."""
-
-    changed = pyqtSignal()
+class Tints(Follower):
+    """The tint wished for and the newest one worked out."""
 
     def __init__(self, session: "Session") -> None:
         super().__init__(session)
-        self._session = session
         self.kind = ""
-        self._drafted = False
-        self._soon = QTimer(self)
-        self._soon.setSingleShot(True)
-        self._soon.setInterval(_PAUSE_MS)
-        self._soon.timeout.connect(self.ask)
         self.shown: EvennessMap | PressureMap | None = None
         self.frequency_hz = _FIRST_HZ
         session.beside.answered.connect(self._take)
         session.beside.refused.connect(self._drop)
-        for signal in (session.document_changed, session.view_changed):
-            signal.connect(self.ask)
-        session.drafted.connect(self._note_draft)
-        session.shown_changed.connect(self._follow_draft)
-        session.selection_changed.connect(self.ask)
 
     def choose(self, kind: str) -> None:
         """One of KINDS, or nothing; choosing the one in force takes it away."""
         self.kind = "" if kind == self.kind else kind
         self.shown = None
         self.ask()
-
-    def _note_draft(self) -> None:
-        self._drafted = True
-
-    def _follow_draft(self) -> None:
-        """A dragged thing's curve is painted first, and several times for each tint: both want the
-        processor.
-        """
-        if self._drafted and not self._soon.isActive():
-            self._drafted = False
-            self._soon.start()
-
-    @property
-    def due(self) -> bool:
-        """Whether a drag will ask for one in a moment."""
-        return self._soon.isActive()
 
     def point(self, frequency_hz: float) -> None:
         """The frequency pointed at on the curve."""

@@ -16,7 +16,7 @@ from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.diagnosis.features import FeatureKind
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
-from jolly_parlor.placement.forecast import Combination, mains_crossover_hz
+from jolly_parlor.placement.forecast import Combination, mains_crossover_hz, playing
 from jolly_parlor.placement.gear import Gear
 
 Lane = Literal[
@@ -84,17 +84,6 @@ class Mark:
 
 Paths = dict[str, list[Bounce]]
 """The single reflections of each source."""
-
-
-def playing(gear: Gear, arrangement: Arrangement, combination: Combination) -> dict[str, Point]:
-    """The sources of a combination and where they stand."""
-    places = {"left": arrangement.left, "right": arrangement.right}
-    if combination in ("left", "right"):
-        return {combination: places[combination]}
-    if combination == "both+sub":
-        for sub in gear.subwoofers:
-            places[sub.name] = arrangement.subwoofers[sub.name]
-    return places
 
 
 def marks(

@@ -113,6 +113,15 @@ def evenness(of: Deviation) -> Evenness:
     )
 
 
+def evenness_db(frequencies_hz: FloatArray, level_db: FloatArray, low_hz: float) -> FloatArray:
+    """The figures of many responses at once, from low_hz to 300 Hz: levels of shape (...,
+    frequencies), as `deviation` and `evenness` would judge each.
+    """
+    at = GRID_HZ[(low_hz - 1e-9 <= GRID_HZ) & (HIGHEST_HZ + 1e-9 >= GRID_HZ)]
+    level = smooth_level_db(frequencies_hz, level_db, at, SMOOTHING_PER_OCTAVE)
+    return spread_db(level - level.mean(axis=-1, keepdims=True))
+
+
 def mismatch_db(left: Deviation, right: Deviation) -> float:
     """Left-right difference: root mean square of their level difference over the band, in dB."""
     low, high = max(left.low_hz, right.low_hz), min(left.high_hz, right.high_hz)

@@ -53,6 +53,16 @@ def head_points(room: Room, ear: Point) -> list[Point]:
     return [point for point in points if room.contains(point)]
 
 
+def playing(gear: Gear, arrangement: Arrangement, combination: Combination) -> dict[str, Point]:
+    """The sources of a combination and where they stand."""
+    if combination in ("left", "right"):
+        return {combination: arrangement.position(combination)}
+    places = {"left": arrangement.left, "right": arrangement.right}
+    if combination == "both+sub":
+        places |= {sub.name: arrangement.subwoofers[sub.name] for sub in gear.subwoofers}
+    return places
+
+
 def combinations(gear: Gear) -> tuple[Combination, ...]:
     """Those this gear can play."""
     return COMBINATIONS if gear.subwoofers else COMBINATIONS[:3]
@@ -205,6 +215,20 @@ class Forecaster:
                 found = self.field.pressure(s, r)
             self._known[key] = found
         return self._known[key]
+
+    def transfers(self, sources: FloatArray, ears: FloatArray) -> ComplexArray:
+        """As `transfer` for many pairs at once, (pairs, frequencies); they are not kept.
+
+        sources, ears: (pairs, 3) metres, within the room.
+        """
+        if self._before_each is not None:
+            self._before_each()
+        far = np.abs(sources[:, 1] - ears[:, 1]) >= NEAREST_ALONG_METRES
+        result = np.empty((len(sources), self.frequencies_hz.size), dtype=np.complex128)
+        result[far] = self._pairs.pressures(sources[far], ears[far])
+        for index in np.flatnonzero(~far):
+            result[index] = self.field.pressure(sources[index], ears[index])
+        return result
 
     def _box(self, corner_hz: float, slope: int) -> ComplexArray:
         return high_pass(self.frequencies_hz, corner_hz, slope // 6)

@@ -20,6 +20,7 @@ from jolly_parlor.placement.forecast import (
     Forecaster,
     combine,
     lowest_corner_hz,
+    playing,
 )
 
 _CELL_METRES = 0.16
@@ -75,7 +76,8 @@ def seat_map(
     quick = forecaster.coarse()
     height = arrangement.seats[seat].z
     xs, ys = _grid(forecaster)
-    spreads = _spreads(quick.field, _playing(arrangement, combination), height, xs, ys)
+    heard_from = playing(quick.gear, arrangement, combination)
+    spreads = _spreads(quick.field, heard_from, height, xs, ys)
     heard = {name: p * quick.drive_of(name)[:, None, None] for name, p in spreads.items()}
     figures = _figures(quick, heard, combination)
     for place in (arrangement.left, arrangement.right):
@@ -132,9 +134,9 @@ def pressure_map(
     ear = arrangement.seats[seat]
     xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
     plan, across = {}, {}
-    playing = _playing(arrangement, combination)
-    spreads = _spreads(field, playing, ear.z, xs, ys)
-    for name, place in playing.items():
+    sources = playing(forecaster.gear, arrangement, combination)
+    spreads = _spreads(field, sources, ear.z, xs, ys)
+    for name, place in sources.items():
         drive = forecaster.drive_of(name)[at]
         plan[name] = drive * spreads[name][0]
         upright = section(field, place.array(), ear.y, xs, zs, _LIMIT_HZ)
@@ -152,15 +154,6 @@ def pressure_map(
 
 def _sources(arrangement: Arrangement) -> dict[str, Point]:
     return {"left": arrangement.left, "right": arrangement.right, **arrangement.subwoofers}
-
-
-def _playing(arrangement: Arrangement, combination: Combination) -> dict[str, Point]:
-    """The sources that a combination needs."""
-    every = _sources(arrangement)
-    if combination == "both+sub":
-        return every
-    wanted = ("left", "right") if combination == "both" else (combination,)
-    return {name: every[name] for name in wanted}
 
 
 def _grid(forecaster: Forecaster) -> tuple[FloatArray, FloatArray]:

@@ -1,15 +1,23 @@
 """Zone strips: how evenness changes if one thing slides along one dimension."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from typing import Literal
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.field import CLOSEST_METRES
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
-from jolly_parlor.placement.evenness import evenness
-from jolly_parlor.placement.forecast import Combination, Forecaster
+from jolly_parlor.placement.evenness import evenness_db
+from jolly_parlor.placement.forecast import (
+    Combination,
+    Forecaster,
+    combine,
+    lowest_corner_hz,
+    playing,
+)
 
 Axis = Literal["x", "y", "z"]
 _PLACES = 28
@@ -78,12 +86,37 @@ def strip(
         raise ValueError(f"There is no “{item}” in “{arrangement.name}”.") from None
     metres = np.linspace(low, high, _PLACES)
     figures = np.full(metres.shape, np.nan)
+    trials = {}
     for index, to in enumerate(metres):
         trial = slid(room, arrangement, item, axis, round(float(to), 3), alike)
-        if fit_problems(room, forecaster.gear, trial):
-            continue
-        try:
-            figures[index] = evenness(quick.at_seat(trial, seat).deviation(combination)).value_db
-        except ValueError:
-            continue  # too close to a source for the sum: a gap in the strip says so
+        # Too close to a source for the sum, a gap in the strip says so.
+        if not fit_problems(room, forecaster.gear, trial) and not _too_close(trial, seat):
+            trials[index] = trial
+    if trials:
+        figures[list(trials)] = _figures(quick, list(trials.values()), seat, combination)
     return Strip(item, axis, metres, figures, float(now))
+
+
+def _too_close(arrangement: Arrangement, seat: str) -> bool:
+    ear = arrangement.seats[seat]
+    sources = arrangement.left, arrangement.right, *arrangement.subwoofers.values()
+    return any(
+        max(abs(at.x - ear.x), abs(at.y - ear.y), abs(at.z - ear.z)) < CLOSEST_METRES
+        for at in sources
+    )
+
+
+def _figures(
+    quick: Forecaster, trials: Sequence[Arrangement], seat: str, combination: Combination
+) -> FloatArray:
+    """Evenness of arrangements at a seat, (arrangements,)."""
+    ears = np.array([trial.seats[seat].array() for trial in trials])
+    placed = [playing(quick.gear, trial, combination) for trial in trials]
+    sources = {}
+    for name in placed[0]:
+        at = np.array([places[name].array() for places in placed])
+        sources[name] = quick.transfers(at, ears) * quick.drive_of(name)
+    total = combine(quick.gear, quick.frequencies_hz, sources, combination)
+    level = 20 * np.log10(np.maximum(np.abs(total), 1e-12))
+    low = lowest_corner_hz(quick.gear, combination)
+    return evenness_db(quick.frequencies_hz, level, low)

@@ -12,7 +12,7 @@ from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.acoustics.upper import JOIN_TO_HZ, Images, joined
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
-from jolly_parlor.placement.forecast import Combination, combine
+from jolly_parlor.placement.forecast import Combination, combine, playing
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -54,7 +54,7 @@ class UpperForecaster:
         self._pairs = PairField(box_field(room, self.frequencies_hz[self._modal]))
         self._known: dict[tuple[Point, Point], ComplexArray] = {}
         monitor = self._box(gear.monitor.low_corner_hz, gear.monitor.low_slope_db_per_octave)
-        self._boxes = dict.fromkeys(_SIDES, monitor)
+        self._boxes = {"left": monitor, "right": monitor}
         for sub in gear.subwoofers:
             self._boxes[sub.name] = self._box(sub.low_corner_hz, sub.low_slope_db_per_octave)
 
@@ -67,11 +67,9 @@ class UpperForecaster:
     ) -> UpperCurve:
         """The response at an ear from just below 300 Hz up, against the reference level."""
         ear, gear, f = arrangement.seats[seat], self.gear, self.frequencies_hz
-        places = {side: arrangement.position(side) for side in _SIDES}
-        if combination == "both+sub":
-            places |= {sub.name: arrangement.subwoofers[sub.name] for sub in gear.subwoofers}
         sources = {
-            name: self._transfer(place, ear) * self._boxes[name] for name, place in places.items()
+            name: self._transfer(place, ear) * self._boxes[name]
+            for name, place in playing(gear, arrangement, combination).items()
         }
         pressure = combine(gear, f, sources, combination)
         level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
@@ -97,6 +95,3 @@ class UpperForecaster:
                 modal[self._modal] = self._pairs.field.pressure(s, r)
             self._known[key] = joined(modal, above, f)
         return self._known[key]
-
-
-_SIDES = ("left", "right")

@@ -1,10 +1,11 @@
 """What stands still on the plan: walls, openings, keep-outs, the tint. Painted once and copied."""
 
 from PyQt6.QtCore import QSize
-from PyQt6.QtGui import QPainter, QPixmap
+from PyQt6.QtGui import QPixmap
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
+from jolly_parlor.app.plan.kept import KeptPicture
 from jolly_parlor.app.plan.painting import PlanPainter
 from jolly_parlor.app.plan.tinting import TintPainter
 from jolly_parlor.app.tints import Tints
@@ -16,8 +17,8 @@ class Ground:
     """One picture under everything that can be dragged; kept until something about it changes."""
 
     def __init__(self) -> None:
-        self._shell = _Kept()
-        self._tinted = _Kept()
+        self._shell = KeptPicture()
+        self._tinted = KeptPicture()
 
     def picture(
         self,
@@ -41,24 +42,3 @@ class Ground:
                 painter.drawPixmap(0, 0, self._shell.picture)
                 TintPainter(painter, view).draw(tints.shown)
         return self._tinted.picture
-
-
-class _Kept:
-    """A picture and what it shows."""
-
-    def __init__(self) -> None:
-        self.picture = QPixmap()
-        self._key: tuple[object, ...] = ()
-
-    def holds(self, key: tuple[object, ...]) -> bool:
-        return key == self._key
-
-    def begin(self, key: tuple[object, ...], size: QSize, ratio: float) -> QPainter:
-        """A painter on a new sheet of paper; without clear parts, which are copied faster."""
-        self._key = key
-        self.picture = QPixmap(size * ratio)
-        self.picture.setDevicePixelRatio(ratio)
-        self.picture.fill(theme.current().colour("paper"))
-        painter = QPainter(self.picture)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        return painter

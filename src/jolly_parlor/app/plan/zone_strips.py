@@ -5,7 +5,9 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
+from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
+from jolly_parlor.app.plan.kept import KeptPicture
 from jolly_parlor.app.session import Session
 from jolly_parlor.placement.strips import Strip
 from jolly_parlor.units import format_length
@@ -28,8 +30,14 @@ class ZoneStrips(QWidget):
             "wall, from the left wall, height. Low and teal is calm, high and ochre rough. "
             "Click to move it."
         )
-        session.strips_changed.connect(self.update)
-        session.view_changed.connect(self.update)
+        self._picture = KeptPicture()
+        for signal in (
+            session.neighbourhood.changed,
+            session.view_changed,
+            session.document_changed,
+            session.drafted,
+        ):
+            signal.connect(self.update)
 
     def sizeHint(self) -> QSize:
         """Two thin strips side by side."""
@@ -37,7 +45,7 @@ class ZoneStrips(QWidget):
 
     def strip_rects(self) -> list[tuple[Strip, QRectF]]:
         """Where each strip is drawn."""
-        strips = self.session.strips
+        strips = self.session.neighbourhood.strips
         if not strips:
             return []
         width = (self.width() - _GAP * (len(strips) - 1) - 8) / len(strips)
@@ -47,15 +55,27 @@ class ZoneStrips(QWidget):
         ]
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Profiles, places, ends."""
+        """Profiles and ends, kept from one painting to the next; where the thing stands now."""
+        rects, size, ratio = self.strip_rects(), self.size(), self.devicePixelRatioF()
+        units = self.session.settings.values.units
+        key = (self.session.neighbourhood.strips, size, ratio, theme.current(), units)
+        if not self._picture.holds(key):
+            with self._picture.begin(key, size, ratio) as p:
+                self._profiles(p, rects)
         with QPainter(self) as p:
+            p.drawPixmap(0, 0, self._picture.picture)
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
-            every = [s.figures_db for s, _ in self.strip_rects()]
-            if not every or not np.any(np.isfinite(np.concatenate(every))):
-                return
-            both = np.concatenate(every)
-            low, high = float(np.nanmin(both)), float(np.nanmax(both))
-            for strip, rect in self.strip_rects():
+            a = self.session.arrangement
+            for strip, rect in rects:
+                if a is not None and strip.item in a.items and _known(rects).size:
+                    now = getattr(a.position(strip.item), strip.axis)
+                    self._mark(p, rect, strip, now, "wine")
+
+    def _profiles(self, p: QPainter, rects: list[tuple[Strip, QRectF]]) -> None:
+        known = _known(rects)
+        if known.size:
+            low, high = float(known.min()), float(known.max())
+            for strip, rect in rects:
                 self._draw(p, strip, rect, low, max(high, low + 1.0))
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
@@ -84,7 +104,6 @@ class ZoneStrips(QWidget):
         p.drawRect(rect)
         if np.any(np.isfinite(strip.figures_db)):
             self._mark(p, rect, strip, strip.calmest, "teal")
-        self._mark(p, rect, strip, strip.now, "wine")
         units = self.session.settings.values.units
         p.setFont(theme.sans(8.5))
         p.setPen(t.colour("soft"))
@@ -110,3 +129,9 @@ class ZoneStrips(QWidget):
             p.setBrush(theme.current().colour("sheet"))
             tip = QPointF(x, rect.top() + 7)
             p.drawPolygon(QPolygonF([tip, tip + QPointF(-4, -7), tip + QPointF(4, -7)]))
+
+
+def _known(rects: list[tuple[Strip, QRectF]]) -> FloatArray:
+    """All figures of all strips that there are."""
+    every = [strip.figures_db[np.isfinite(strip.figures_db)] for strip, _ in rects]
+    return np.concatenate([np.zeros(0), *every])

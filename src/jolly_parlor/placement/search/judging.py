@@ -18,7 +18,6 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import (
@@ -80,7 +79,6 @@ class Judge:
     def __init__(self, forecaster: Forecaster, wishes: Wishes) -> None:
         self.room, self.gear, self.wishes = forecaster.room, forecaster.gear, wishes
         self.forecaster = forecaster
-        self._pairs = PairField(forecaster.field)
         self.mains = Band.of(forecaster.frequencies_hz, lowest_corner_hz(self.gear, "both"))
         low = lowest_corner_hz(self.gear, "both+sub") if self.gear.subwoofers else GRID_HZ[0]
         self.whole = Band.of(forecaster.frequencies_hz, float(low))
@@ -167,12 +165,5 @@ class Judge:
 
     def transfers(self, sources: list[Point], owner: np.ndarray, ears: list[Point]) -> ComplexArray:
         """Pressure at each ear of the source of its owner, (ears, frequencies)."""
-        field = self.forecaster.field
-        from_ = np.array([s.array() for s in sources])[owner]
-        to = np.array([ear.array() for ear in ears])
-        far = np.abs(from_[:, 1] - to[:, 1]) >= NEAREST_ALONG_METRES
-        result = np.empty((len(ears), field.frequencies_hz.size), dtype=np.complex128)
-        result[far] = self._pairs.pressures(from_[far], to[far])
-        for index in np.flatnonzero(~far):
-            result[index] = self.forecaster.transfer(sources[owner[index]], ears[index])
-        return result
+        from_ = np.array([place.array() for place in sources])[owner]
+        return self.forecaster.transfers(from_, np.array([ear.array() for ear in ears]))

@@ -1,0 +1,28 @@
+"""A picture painted once and copied until what it shows changes: drags paint it every frame."""
+
+from PyQt6.QtCore import QSize
+from PyQt6.QtGui import QPainter, QPixmap
+
+from jolly_parlor.app import theme
+
+
+class KeptPicture:
+    """A picture and what it shows."""
+
+    def __init__(self) -> None:
+        self.picture = QPixmap()
+        self._key: tuple[object, ...] = ()
+
+    def holds(self, key: tuple[object, ...]) -> bool:
+        """Whether it shows this."""
+        return key == self._key
+
+    def begin(self, key: tuple[object, ...], size: QSize, ratio: float) -> QPainter:
+        """A painter on a new sheet of paper; without clear parts, which are copied faster."""
+        self._key = key
+        self.picture = QPixmap(size * ratio)
+        self.picture.setDevicePixelRatio(ratio)
+        self.picture.fill(theme.current().colour("paper"))
+        painter = QPainter(self.picture)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        return painter
