@@ -153,7 +153,7 @@ class Room:
         """Cubic metres."""
         return self.width * self.length * self.height
 
-    @property
+    @cached_property
     def kept_free(self) -> tuple[KeepOut, ...]:
         """Floor where nothing may stand: the keep-out areas, and what doors sweep (a square of
         their width).

@@ -46,7 +46,8 @@ class Calculator(QObject):
 
     `when_idle` works ahead for a new room, step by step so that no request waits long for it, until
     it answers False. Stale work gives way half done. So does, while something is dragged, all that
-    does not follow the drag; it is done anew afterwards.
+    does not follow the drag, and what follows it gives way to a kind named before; it is taken up
+    again afterwards.
     """
 
     answered = pyqtSignal(str, object)
@@ -164,7 +165,12 @@ class Calculator(QObject):
 
     def _give_way(self) -> None:
         kind, number = self._now
-        put_off = self._held and kind not in IN_DRAGS
+        if kind in IN_DRAGS:
+            put_off = any(
+                sooner in self._waiting for sooner in self._kinds[: self._kinds.index(kind)]
+            )
+        else:
+            put_off = self._held
         if put_off or number < self._least[kind]:
             raise _GaveWay
 

@@ -1,13 +1,11 @@
 """What follows a drag at a distance: worked out after its curve is painted, not every time."""
 
-from typing import TYPE_CHECKING, Final
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 if TYPE_CHECKING:
     from jolly_parlor.app.session import Session
-
-_PAUSE_MS: Final = 60
 
 
 class Follower(QObject):
@@ -16,6 +14,8 @@ class Follower(QObject):
     """
 
     changed = pyqtSignal()
+    pause_ms = 40
+    """Between a drag's curve and the question."""
 
     def __init__(self, session: "Session") -> None:
         super().__init__(session)
@@ -23,7 +23,7 @@ class Follower(QObject):
         self._drafted = False
         self._soon = QTimer(self)
         self._soon.setSingleShot(True)
-        self._soon.setInterval(_PAUSE_MS)
+        self._soon.setInterval(self.pause_ms)
         self._soon.timeout.connect(self.ask)
         for signal in (session.document_changed, session.view_changed, session.selection_changed):
             signal.connect(self.ask)

@@ -141,19 +141,31 @@ def facings(document: Document, models: Models) -> list[facing.Facing]:
     return facing.facings(document.room, document.gear)
 
 
-def strips(
-    arrangement: Arrangement,
-    item: str,
-    seat: str,
-    combination: Combination,
-    alike: bool,
-    models: Models,
-) -> list[Strip]:
-    """Where it is calm for one item: along the room and across it; monitors also by height."""
-    axes: tuple[Axis, ...] = ("y", "x", "z") if item in ("left", "right") else ("y", "x")
-    return [
-        strip(models.forecaster, arrangement, item, axis, seat, combination, alike) for axis in axes
-    ]
+class Strips:
+    """Where it is calm for one item: along the room and across it; monitors also by height.
+
+    A job that gives way to a tint goes on where it was.
+    """
+
+    def __init__(
+        self,
+        arrangement: Arrangement,
+        item: str,
+        seat: str,
+        combination: Combination,
+        alike: bool,
+    ) -> None:
+        self._asked = arrangement, item, seat, combination, alike
+        self._found: list[Strip] = []
+
+    def __call__(self, models: Models) -> list[Strip]:
+        """All strips."""
+        arrangement, item, seat, combination, alike = self._asked
+        axes: tuple[Axis, ...] = ("y", "x", "z") if item in ("left", "right") else ("y", "x")
+        for axis in axes[len(self._found) :]:
+            asked = arrangement, item, axis, seat, combination, alike
+            self._found.append(strip(models.forecaster, *asked))
+        return self._found
 
 
 def tint(

@@ -1,6 +1,5 @@
 """The zone strips of what is selected: where it would be calm."""
 
-from functools import partial
 from typing import TYPE_CHECKING
 
 from jolly_parlor.app import jobs
@@ -13,6 +12,8 @@ if TYPE_CHECKING:
 
 class Neighbourhood(Follower):
     """The newest strips; they follow drags."""
+
+    pause_ms = 150
 
     def __init__(self, session: "Session") -> None:
         super().__init__(session)
@@ -33,7 +34,7 @@ class Neighbourhood(Follower):
             session.beside.drop("strips")
             self._take("strips", [])
             return
-        job, in_drag = partial(jobs.strips, a, session.selected, *view), session.draft is not None
+        job, in_drag = jobs.Strips(a, session.selected, *view), session.draft is not None
         session.beside.ask("strips", believed.room, believed.gear, job, in_drag=in_drag)
 
     def _take(self, kind: str, answer: object) -> None:
