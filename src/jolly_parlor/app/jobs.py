@@ -1,6 +1,7 @@
 """What the calculators are asked: each a function of a document and the room's models."""
 
 from dataclasses import dataclass, field
+from functools import cached_property
 
 import numpy as np
 
@@ -44,8 +45,12 @@ class Shown:
 
     def figure(self, layer: str) -> Evenness | None:
         """The figure of that layer."""
-        curve = self.curve(layer)
-        return evenness(curve) if curve else None
+        return self._figures.get(layer)
+
+    @cached_property
+    def _figures(self) -> dict[str, Evenness]:
+        curves = {"forecast": self.forecast, "measured": self.measured}
+        return {layer: evenness(curve) for layer, curve in curves.items() if curve is not None}
 
 
 def replaced(document: Document, arrangement: Arrangement) -> Document:
@@ -69,7 +74,9 @@ def shown(
     beyond = first_beyond(*asked, TOP_HZ, paths)
     judged = forecast.deviation(combination)
     upper = models.upper.curve(arrangement, seat, combination, judged.reference_db)
-    return Shown(judged, measured, tuple(found), beyond, upper)
+    made = Shown(judged, measured, tuple(found), beyond, upper)
+    made.figure("forecast")  # worked out here, not by the first widget that asks
+    return made
 
 
 def warm_up(models: Models) -> bool:

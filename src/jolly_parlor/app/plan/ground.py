@@ -1,44 +1,68 @@
-"""What stands still on the plan: walls, openings, keep-outs, the tint. Painted once and copied."""
+"""What stands still on the plan while monitors are dragged: painted once and copied."""
+
+from typing import NamedTuple
 
 from PyQt6.QtCore import QSize
-from PyQt6.QtGui import QPixmap
+from PyQt6.QtGui import QPainter, QPixmap
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.kept import KeptPicture
 from jolly_parlor.app.plan.painting import PlanPainter
 from jolly_parlor.app.plan.tinting import TintPainter
-from jolly_parlor.app.tints import Tints
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.maps import EvennessMap, PressureMap
 from jolly_parlor.units import UnitSystem
+
+Tint = EvennessMap | PressureMap
+
+
+class Look(NamedTuple):
+    """How a plan is drawn, whatever stands on it."""
+
+    size: QSize
+    ratio: float
+    view: Unfolded
+    gear: Gear
+    units: UnitSystem
+    theme: theme.Theme
+
+    def painter(self, painter: QPainter) -> PlanPainter:
+        """What paints so."""
+        return PlanPainter(painter, self.view, self.gear, self.units)
 
 
 class Ground:
-    """One picture under everything that can be dragged; kept until something about it changes."""
+    """Pictures of what a drag of the monitors leaves alone; kept until it changes."""
 
     def __init__(self) -> None:
-        self._shell = KeptPicture()
-        self._tinted = KeptPicture()
+        self._shell, self._under, self._over = KeptPicture(), KeptPicture(), KeptPicture()
 
-    def picture(
-        self,
-        size: QSize,
-        ratio: float,
-        view: Unfolded,
-        gear: Gear,
-        units: UnitSystem,
-        lit: str,
-        tints: Tints | None,
+    def under(
+        self, look: Look, lit: str, tint: Tint | None, a: Arrangement | None, selected: str
     ) -> QPixmap:
-        """The ground of a plan of that size in pixels, with one boundary lit, tinted or not."""
-        key = (view, size, ratio, lit, theme.current(), units)
-        if not self._shell.holds(key):
-            with self._shell.begin(key, size, ratio) as painter:
-                PlanPainter(painter, view, gear, units).room_shell(lit)
-        if tints is None or tints.shown is None:
+        """Room, tint and desk: what everything else stands on. One boundary may be lit."""
+        shell = (*look, lit)
+        if not self._shell.holds(shell):
+            with self._shell.begin(shell, look.size, look.ratio) as painter:
+                look.painter(painter).room_shell(lit)
+        if a is None:
             return self._shell.picture
-        if not self._tinted.holds((*key, tints.shown)):
-            with self._tinted.begin((*key, tints.shown), size, ratio) as painter:
+        key = (*shell, tint, a.desk, selected == "desk")
+        if not self._under.holds(key):
+            with self._under.begin(key, look.size, look.ratio) as painter:
                 painter.drawPixmap(0, 0, self._shell.picture)
-                TintPainter(painter, view).draw(tints.shown)
-        return self._tinted.picture
+                if tint is not None:
+                    TintPainter(painter, look.view).draw(tint)
+                look.painter(painter).desk(a, selected == "desk")
+        return self._under.picture
+
+    def over(self, look: Look, a: Arrangement, seat: str, selected: str, focused: bool) -> QPixmap:
+        """Subwoofers and seats."""
+        shown = a.subwoofers, a.seats, seat
+        key = (*look, *shown, selected, focused)
+        if not self._over.holds(key):
+            with self._over.begin(key, look.size, look.ratio, clear=True) as painter:
+                look.painter(painter).others(a, seat, selected, focused)
+        return self._over.picture

@@ -1,6 +1,6 @@
 """A picture painted once and copied until what it shows changes: drags paint it every frame."""
 
-from PyQt6.QtCore import QSize
+from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QPainter, QPixmap
 
 from jolly_parlor.app import theme
@@ -17,12 +17,15 @@ class KeptPicture:
         """Whether it shows this."""
         return key == self._key
 
-    def begin(self, key: tuple[object, ...], size: QSize, ratio: float) -> QPainter:
-        """A painter on a new sheet of paper; without clear parts, which are copied faster."""
+    def begin(
+        self, key: tuple[object, ...], size: QSize, ratio: float, clear: bool = False
+    ) -> QPainter:
+        """A painter on a new sheet of paper, or on a clear one, which takes longer to copy."""
         self._key = key
         self.picture = QPixmap(size * ratio)
         self.picture.setDevicePixelRatio(ratio)
-        self.picture.fill(theme.current().colour("paper"))
+        paper = theme.current().colour("paper")
+        self.picture.fill(Qt.GlobalColor.transparent if clear else paper)
         painter = QPainter(self.picture)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         return painter

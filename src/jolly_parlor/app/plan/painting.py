@@ -62,10 +62,8 @@ class PlanPainter:
             self._opening(opening)
         self._surface_names()
 
-    def arrangement(self, a: Arrangement, seat: str, selected: str, focused: bool) -> None:
-        """Desk, triangle, cabinets, seats in both views."""
-        if a.desk is not None and self.gear.desk is not None:
-            self._desk(a, selected == "desk")
+    def monitors(self, a: Arrangement, seat: str, selected: str, focused: bool) -> None:
+        """The triangle and the two cabinets in both views."""
         ear = a.seats[seat]
         self.p.setPen(QPen(self.t.colour("soft"), 1.0, Qt.PenStyle.DashLine))
         corners = [self.view.on_plan(q.x, q.y) for q in (a.left, a.right, ear)]
@@ -73,6 +71,9 @@ class PlanPainter:
         self.p.drawPolygon(QPolygonF(corners))
         for item in ("left", "right"):
             self._monitor(a.position(item), ear, selected == item, focused)
+
+    def others(self, a: Arrangement, seat: str, selected: str, focused: bool) -> None:
+        """Subwoofers and seats in both views."""
         for sub in self.gear.subwoofers:
             place = a.subwoofers[sub.name]
             lit = selected == f"sub:{sub.name}"
@@ -165,10 +166,11 @@ class PlanPainter:
         self._turned(QPointF(plan.left() - 34, plan.center().y()), length, 9)
         self._turned(QPointF(plan.left() - 34, wall.center().y()), height, 9)
 
-    def _desk(self, a: Arrangement, selected: bool) -> None:
+    def desk(self, a: Arrangement, selected: bool) -> None:
+        """The desk, if there is one, in both views."""
         desk, at = self.gear.desk, a.desk
-        assert desk is not None
-        assert at is not None
+        if desk is None or at is None:
+            return
         corner = self.view.on_plan(at.x + desk.width, at.y + desk.depth)
         self.p.setPen(QPen(self.t.colour("wine" if selected else "rule"), 2 if selected else 1))
         self.p.setBrush(self.t.colour("band"))
@@ -231,7 +233,8 @@ class PlanPainter:
         self.p.drawEllipse(centre, 0.16 * s, 0.21 * s)  # the head volume, about
         self.p.setBrush(colour)
         self.p.drawEllipse(centre, 3.2, 3.2)
-        self._words(centre + QPointF(0, 0.21 * s + 10), name, "wine", 9.5)
+        below = centre + QPointF(0, 0.21 * s + 11)
+        self._words(below, name, "wine", 9.5, ground="sheet")  # legible on a tint too
         if main:
             head = self.view.on_wall(at.x, at.z)
             self.p.setBrush(Qt.BrushStyle.NoBrush)

@@ -5,10 +5,10 @@ from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEve
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.acoustics.room import Point
+from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
-from jolly_parlor.app.plan.ground import Ground
-from jolly_parlor.app.plan.painting import PlanPainter
+from jolly_parlor.app.plan.ground import Ground, Look
 from jolly_parlor.app.session import Session
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.search.wishes import Region
@@ -107,22 +107,25 @@ class PlanView(QWidget):
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
         """Draw the room, the arrangement, what is lit, and the dimensions."""
-        session, view, a = self.session, self.unfolded, self.session.arrangement
+        session, a = self.session, self.session.arrangement
         self._late_tint.stop()
         gear, units = session.document.gear, session.settings.values.units
+        ratio, now = self.devicePixelRatioF(), theme.current()
+        look = Look(self.size(), ratio, self.unfolded, gear, units, now)
         boundary, bounce = session.highlight.boundary, session.highlight.bounce
         lit = boundary or (bounce.boundary if bounce else "")
-        tints = session.tints if a is not None else None
-        look = self.size(), self.devicePixelRatioF(), view, gear, units, lit, tints
+        selected = session.selected if session.selected in self.items() else "left"
         with QPainter(self) as painter:
-            painter.drawPixmap(0, 0, self._ground.picture(*look))
+            under = self._ground.under(look, lit, session.tints.shown, a, selected)
+            painter.drawPixmap(0, 0, under)
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            draw = PlanPainter(painter, view, gear, units)
+            draw = look.painter(painter)
             if a is None:
                 draw.empty()
                 return
-            selected = session.selected if session.selected in self.items() else "left"
-            draw.arrangement(a, session.seat, selected, self.hasFocus())
+            draw.monitors(a, session.seat, selected, self.hasFocus())
+            over = self._ground.over(look, a, session.seat, selected, self.hasFocus())
+            painter.drawPixmap(0, 0, over)
             draw.region(self._drawn() or session.document.wishes.region)
             draw.path(session.highlight)
             draw.dimensions(a, session.seat, selected)
