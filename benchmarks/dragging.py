@@ -22,6 +22,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.app import theme
 from jolly_parlor.app.calculating import Job, Models
 from jolly_parlor.app.commands import DEMO
 from jolly_parlor.app.settings import SettingsStore
@@ -162,6 +163,7 @@ def pace() -> float:
 def main() -> None:
     """Without and with a tint."""
     app = application()
+    theme.apply(app, theme.DAY)
     with tempfile.TemporaryDirectory() as scratch:
         settings = SettingsStore(Path(scratch) / "settings.json")
         window = MainWindow(open_document(DEMO), DEMO, settings, Path(scratch) / "unsaved.parlor")

@@ -53,9 +53,12 @@ class Ground:
         if not self._under.holds(key):
             with self._under.begin(key, look.size, look.ratio) as painter:
                 painter.drawPixmap(0, 0, self._shell.picture)
+                tinting = TintPainter(painter, look.view)
                 if tint is not None:
-                    TintPainter(painter, look.view).draw(tint)
+                    tinting.colours(tint)
                 look.painter(painter).desk(a, selected == "desk")
+                if tint is not None:
+                    tinting.words(tint)
         return self._under.picture
 
     def over(self, look: Look, a: Arrangement, seat: str, selected: str, focused: bool) -> QPixmap:

@@ -19,19 +19,33 @@ class TintPainter:
     def __init__(self, painter: QPainter, view: Unfolded) -> None:
         self.p, self.view = painter, view
 
-    def draw(self, found: EvennessMap | PressureMap) -> None:
-        """Colours, and words for what they mean."""
+    def colours(self, found: EvennessMap | PressureMap) -> None:
+        """Calm to rough over the plan, or quiet to loud at one frequency: over the plan at ear
+        height and across the room at the seat.
+        """
+        cells = self._plan_cells(found.xs, found.ys)
         if isinstance(found, EvennessMap):
-            self._evenness(found)
-        else:
-            self._pressure(found)
+            calm_end, rough_end = np.nanpercentile(found.figures_db, (3, 97))
+            shares = (found.figures_db - calm_end) / max(rough_end - calm_end, 0.1)
+            self.p.drawImage(cells, _picture(shares))
+            return
+        span = _LOUD_DB - _QUIET_DB
+        self.p.drawImage(cells, _picture((found.plan_db - _QUIET_DB) / span))
+        half_x, half_z = (float(v[1] - v[0]) / 2 for v in (found.xs, found.zs))
+        top = self.view.on_wall(found.xs[0] - half_x, found.zs[-1] + half_z)
+        end = self.view.on_wall(found.xs[-1] + half_x, found.zs[0] - half_z)
+        section = (found.section_db[::-1] - _QUIET_DB) / span
+        self.p.drawImage(QRectF(top, end), _picture(section))
 
-    def _evenness(self, found: EvennessMap) -> None:
-        """Calm to rough; the calmest place is marked and named."""
-        low, calm_end, rough_end = np.nanpercentile(found.figures_db, (0, 3, 97))
-        shares = (found.figures_db - calm_end) / max(rough_end - calm_end, 0.1)
-        self.p.drawImage(self._plan_cells(found.xs, found.ys), _picture(shares))
-        calm = found.calmest
+    def words(self, found: EvennessMap | PressureMap) -> None:
+        """What the colours mean."""
+        if isinstance(found, EvennessMap):
+            self._calmest(found)
+        else:
+            self._levels(found)
+
+    def _calmest(self, found: EvennessMap) -> None:
+        calm, low = found.calmest, np.nanmin(found.figures_db)
         at = self.view.on_plan(calm.x, calm.y)
         t = theme.current()
         self.p.setPen(QPen(t.colour("sheet"), 2))
@@ -41,16 +55,7 @@ class TintPainter:
         what = what or f"{found.item} monitor"
         self._words(at + QPointF(0, 14), f"calmest for the {what}, {low:.1f} dB")
 
-    def _pressure(self, found: PressureMap) -> None:
-        """Quiet to loud at one frequency, on the plan at ear height and across it at the seat."""
-        span = _LOUD_DB - _QUIET_DB
-        cells = self._plan_cells(found.xs, found.ys)
-        self.p.drawImage(cells, _picture((found.plan_db - _QUIET_DB) / span))
-        half_x, half_z = (float(v[1] - v[0]) / 2 for v in (found.xs, found.zs))
-        top = self.view.on_wall(found.xs[0] - half_x, found.zs[-1] + half_z)
-        end = self.view.on_wall(found.xs[-1] + half_x, found.zs[0] - half_z)
-        section = (found.section_db[::-1] - _QUIET_DB) / span
-        self.p.drawImage(QRectF(top, end), _picture(section))
+    def _levels(self, found: PressureMap) -> None:
         ear = self.view.on_plan(found.ear.x, found.ear.y)
         at = QPointF(self.view.plan_rect().center().x(), self.view.plan_rect().bottom() - 12)
         self._words(

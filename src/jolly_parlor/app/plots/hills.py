@@ -5,26 +5,29 @@ from functools import lru_cache
 import numpy as np
 import pyqtgraph as pg
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QBrush, QPainter, QPen, QPixmap, QPolygonF, QTransform
-from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
+from PyQt6.QtGui import QBrush, QPainter, QPen, QPixmap, QTransform
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
+from jolly_parlor.app.plots.pixels import PixelItem, pixel_polygon
 from jolly_parlor.placement.evenness import Deviation
 
 TOP_DB, BOTTOM_DB = 18.0, -24.0
 LOW_HZ, HIGH_HZ, UPPER_HZ = 20.0, 300.0, 700.0
 _HATCH_PIXELS = 64  # a multiple of the pattern's own pitch
 _THICK = (QPointF(0.0, -0.4), QPointF(-0.35, 0.2), QPointF(0.35, 0.2))
+JUDGED = QRectF(
+    float(np.log10(LOW_HZ)), BOTTOM_DB, float(np.log10(HIGH_HZ / LOW_HZ)), TOP_DB - BOTTOM_DB
+)
 EDGE = 0.03  # in log10 of frequency: room for the labels at both ends
 TICKS_HZ = (20, 30, 40, 50, 60, 80, 100, 150, 200, 300, 400, 500, 700)
 
 
-class HillsItem(pg.GraphicsObject):
+class HillsItem(PixelItem):
     """Filled hills above even, hatched hollows below; x is log10 of frequency."""
 
     def __init__(self) -> None:
-        super().__init__()
+        super().__init__(JUDGED)
         self._x: FloatArray = np.zeros(0)
         self._d: FloatArray = np.zeros(0)
         self._closed = self._x, self._d
@@ -43,26 +46,11 @@ class HillsItem(pg.GraphicsObject):
             self._band = (float(np.log10(curve.low_hz)), float(np.log10(curve.high_hz)))
         self.update()
 
-    def boundingRect(self) -> QRectF:
-        """All that can be drawn."""
-        return QRectF(np.log10(LOW_HZ), BOTTOM_DB, np.log10(HIGH_HZ / LOW_HZ), TOP_DB - BOTTOM_DB)
-
-    def paint(
-        self,
-        painter: QPainter | None,
-        option: QStyleOptionGraphicsItem | None,
-        widget: QWidget | None = None,
-    ) -> None:
-        """Paint in pixels, so that hatching keeps its pitch at any zoom."""
-        assert painter is not None
+    def draw(self, painter: QPainter, to_pixels: QTransform) -> None:
+        """Fills, then the line that covers their edges."""
         if self._x.size < 2:
             return
-        to_pixels = painter.worldTransform()
-        painter.save()
-        painter.resetTransform()
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         t = theme.current()
-
         even_from = to_pixels.map(QPointF(self._x[0], 0.0))
         even_to = to_pixels.map(QPointF(self._x[-1], 0.0))
         x, d = self._closed
@@ -81,12 +69,11 @@ class HillsItem(pg.GraphicsObject):
             painter.drawPolyline(line.translated(aside))
         painter.setPen(QPen(t.colour("ink"), 1.0))
         painter.drawLine(even_from, even_to)
-        self._dim_outside(painter, to_pixels.mapRect(self.boundingRect()), to_pixels)
-        painter.restore()
+        self._dim_outside(painter, to_pixels.mapRect(self.area), to_pixels)
 
-    def _dim_outside(self, painter: QPainter, rect: QRectF, to_pixels: object) -> None:
+    def _dim_outside(self, painter: QPainter, rect: QRectF, to_pixels: QTransform) -> None:
         """Veil what lies below the judged band: the sources do not reach there."""
-        edge = to_pixels.map(QPointF(self._band[0], 0.0)).x()  # type: ignore[attr-defined]
+        edge = to_pixels.map(QPointF(self._band[0], 0.0)).x()
         if edge > rect.left() + 1:
             veil = QRectF(rect.left(), rect.top(), edge - rect.left(), rect.height())
             painter.fillRect(veil, theme.current().colour("sheet", 175))
@@ -124,15 +111,6 @@ def decibel_axis() -> pg.AxisItem:
     axis.setTicks([[(12, "+12"), (6, "+6"), (0, "even"), (-6, "−6"), (-12, "−12"), (-18, "−18")]])
     axis.setLabel("dB")
     return axis
-
-
-def pixel_polygon(to_pixels: QTransform, x: FloatArray, y: FloatArray) -> QPolygonF:
-    """Points of a plot as a polygon in pixels, in bulk. Axes never turn, so x and y stand apart."""
-    made = pg.functions.create_qpolygonf(x.size)
-    points = pg.functions.ndarray_from_qpolygonf(made)
-    points[:, 0] = to_pixels.m11() * x + to_pixels.dx()
-    points[:, 1] = to_pixels.m22() * y + to_pixels.dy()
-    return made
 
 
 @lru_cache(maxsize=4)

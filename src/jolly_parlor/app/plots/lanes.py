@@ -4,15 +4,14 @@ from functools import lru_cache
 from math import log10
 
 import numpy as np
-import pyqtgraph as pg
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPixmap, QTransform
-from PyQt6.QtWidgets import QStyleOptionGraphicsItem, QWidget
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.hills import LOW_HZ, UPPER_HZ
+from jolly_parlor.app.plots.pixels import PixelItem
 from jolly_parlor.diagnosis.marks import LANES, Lane, Mark
 
 
@@ -31,12 +30,11 @@ _STEPS = 24  # of strength: the stamps kept serve while a drag changes strengths
 _ALL = QRectF(log10(LOW_HZ), 0, log10(UPPER_HZ / LOW_HZ), len(LANES))
 
 
-class LanesGround(pg.GraphicsObject):
+class LanesGround(PixelItem):
     """The lanes themselves; painted once, then copied while marks move."""
 
     def __init__(self) -> None:
-        super().__init__()
-        self.setCacheMode(pg.GraphicsObject.CacheMode.DeviceCoordinateCache)
+        super().__init__(_ALL, still=True)
         self._lit: str | None = None
 
     def show_lit(self, lane: str | None) -> None:
@@ -45,33 +43,19 @@ class LanesGround(pg.GraphicsObject):
             self._lit = lane
             self.update()
 
-    def boundingRect(self) -> QRectF:
-        """All lanes."""
-        return _ALL
-
-    def paint(
-        self,
-        painter: QPainter | None,
-        option: QStyleOptionGraphicsItem | None,
-        widget: QWidget | None = None,
-    ) -> None:
+    def draw(self, painter: QPainter, to_pixels: QTransform) -> None:
         """Lane by lane, in pixels."""
-        assert painter is not None
-        to_pixels = painter.worldTransform()
-        painter.save()
-        painter.resetTransform()
         t = theme.current()
         for number, lane in enumerate(LANES):
             name = "blush" if lane == self._lit else ("band" if number % 2 else "sheet")
             painter.fillRect(_lane_rect(to_pixels, lane), t.colour(name))
-        painter.restore()
 
 
-class LanesItem(pg.GraphicsObject):
+class LanesItem(PixelItem):
     """Mounds for modes that lift, cups for what hollows; stronger is larger."""
 
     def __init__(self) -> None:
-        super().__init__()
+        super().__init__(_ALL)
         self._marks: tuple[Mark, ...] = ()
         self._found: tuple[FloatArray, list[int]] | None = None
         self._beyond: dict[Lane, float] = {}
@@ -86,30 +70,17 @@ class LanesItem(pg.GraphicsObject):
         self._beyond, self._highlight = beyond, highlight
         self.update()
 
-    def boundingRect(self) -> QRectF:
-        """All lanes."""
-        return _ALL
-
-    def paint(
-        self,
-        painter: QPainter | None,
-        option: QStyleOptionGraphicsItem | None,
-        widget: QWidget | None = None,
-    ) -> None:
+    def draw(self, painter: QPainter, to_pixels: QTransform) -> None:
         """Paint in pixels: marks keep their size."""
-        assert painter is not None
-        to_pixels = painter.worldTransform()
-        painter.save()
-        painter.resetTransform()
         painter.setFont(theme.sans(8.5))
         painter.setPen(theme.current().colour("soft"))
         right_side = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
         for lane, first_hz in self._beyond.items():
             words = f"first at {first_hz:.0f} Hz, beyond this range  "
             painter.drawText(_lane_rect(to_pixels, lane), right_side, words)
-        ratio = widget.devicePixelRatioF() if widget is not None else 1.0
+        device = painter.device()
+        ratio = device.devicePixelRatioF() if device is not None else 1.0
         self._draw_marks(painter, to_pixels, ratio)
-        painter.restore()
 
     def _draw_marks(self, painter: QPainter, to_pixels: QTransform, ratio: float) -> None:
         step = abs(to_pixels.m22())
@@ -120,14 +91,14 @@ class LanesItem(pg.GraphicsObject):
         lane, lit_mark = self._highlight.lane, self._highlight.mark
         look = int(2 * step), theme.current().name, ratio
         drawn: set[tuple[Lane, int, int, bool]] = set()
-        for mark, x, tenths in zip(self._marks, *self._where(to_pixels), strict=True):
+        for mark, x, steps in zip(self._marks, *self._where(to_pixels), strict=True):
             lit = lit_mark is not None and mark == lit_mark
-            key = mark.lane, x, tenths, lit
+            key = mark.lane, x, steps, lit
             if key in drawn:  # left and right alike
                 continue
             drawn.add(key)
             hill = mark.kind == "hill"
-            stamp, left, up = _stamp(tenths, hill, lit, lane not in (None, mark.lane), *look)
+            stamp, left, up = _stamp(steps, hill, lit, lane not in (None, mark.lane), *look)
             top, further = ground[mark.lane]
             y = top + further if hill else top
             painter.drawPixmap(x - left, round(y) - up, stamp)
