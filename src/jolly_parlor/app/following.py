@@ -14,7 +14,7 @@ class Follower(QObject):
     """
 
     changed = pyqtSignal()
-    pause_ms = 40
+    pause_ms = 60
     """Between a drag's curve and the question."""
 
     def __init__(self, session: "Session") -> None:

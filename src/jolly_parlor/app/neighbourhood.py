@@ -13,7 +13,7 @@ if TYPE_CHECKING:
 class Neighbourhood(Follower):
     """The newest strips; they follow drags."""
 
-    pause_ms = 150
+    pause_ms = 200
 
     def __init__(self, session: "Session") -> None:
         super().__init__(session)

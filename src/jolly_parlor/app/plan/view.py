@@ -1,5 +1,7 @@
 """The plan as a widget: everything on it can be dragged, nudged with keys, and pointed at."""
 
+from functools import partial
+
 from PyQt6.QtCore import QPointF, QSize, Qt, QTimer
 from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
@@ -14,7 +16,7 @@ from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.project.document import brought_inside
 
-_TINT_WAITS_MS = 25
+_CURVE_MAY_TAKE_MS, _MOVES_APART_MS = 12, 25
 _REACH = 16.0  # pixels within which an item is caught
 _WALL_REACH = 7.0
 _LEAST_REGION = 0.2  # metres
@@ -58,23 +60,30 @@ class PlanView(QWidget):
         for signal in (
             session.document_changed,
             session.view_changed,
-            session.drafted,
             session.highlighted,
             session.selection_changed,
         ):
             signal.connect(self.update)
-        self._late_tint = QTimer(self)
-        self._late_tint.setSingleShot(True)
-        self._late_tint.setInterval(_TINT_WAITS_MS)
-        self._late_tint.timeout.connect(self.update)
-        session.tints.changed.connect(self._show_tint)
+        self._later = QTimer(self)
+        self._later.setSingleShot(True)
+        self._later.timeout.connect(self.update)
+        # In a drag the plan is painted with its curve, if that comes soon: were it painted while
+        # the curve is worked out, Python would do a little of each by turns, and neither sooner.
+        # A new tint waits for the next move, which paints all of the plan anyway.
+        session.drafted.connect(partial(self._wait, _CURVE_MAY_TAKE_MS))
+        session.tints.changed.connect(partial(self._wait, _MOVES_APART_MS))
+        session.shown_changed.connect(self._end_wait)
 
-    def _show_tint(self) -> None:
-        """At once; but in a drag with the next move, which paints all of the plan anyway."""
+    def _wait(self, milliseconds: int) -> None:
+        """Paint so much later at the latest; without a drag, at once."""
         if self.session.draft is None:
             self.update()
-        elif not self._late_tint.isActive():
-            self._late_tint.start()
+        elif not self._later.isActive() or self._later.remainingTime() > milliseconds:
+            self._later.start(milliseconds)
+
+    def _end_wait(self) -> None:
+        if self._later.isActive():
+            self.update()
 
     def sizeHint(self) -> QSize:
         """Room for a plan that reads well."""
@@ -108,7 +117,7 @@ class PlanView(QWidget):
     def paintEvent(self, event: QPaintEvent | None) -> None:
         """Draw the room, the arrangement, what is lit, and the dimensions."""
         session, a = self.session, self.session.arrangement
-        self._late_tint.stop()
+        self._later.stop()
         gear, units = session.document.gear, session.settings.values.units
         ratio, now = self.devicePixelRatioF(), theme.current()
         look = Look(self.size(), ratio, self.unfolded, gear, units, now)
