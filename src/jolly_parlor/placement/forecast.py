@@ -13,7 +13,7 @@ from jolly_parlor.acoustics.room import Point, Room, box_field
 from jolly_parlor.acoustics.sources import crossover_high, crossover_low, drive, high_pass
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
-from jolly_parlor.placement.gear import Gear, Subwoofer
+from jolly_parlor.placement.gear import Gear, Monitor, Subwoofer
 from jolly_parlor.signals.response import Response
 
 Combination = Literal["left", "right", "both", "both+sub"]
@@ -136,6 +136,17 @@ def sub_crossover(frequencies_hz: FloatArray, sub: Subwoofer) -> ComplexArray:
     return np.asarray(crossover_low(frequencies_hz, sub.crossover_hz) * controls)
 
 
+def low_ends(
+    gear: Gear, frequencies_hz: FloatArray
+) -> tuple[ComplexArray, dict[str, ComplexArray]]:
+    """The low end of a monitor's box and of each subwoofer's, (frequencies,)."""
+
+    def low_end(box: Monitor | Subwoofer) -> ComplexArray:
+        return high_pass(frequencies_hz, box.low_corner_hz, box.low_slope_db_per_octave // 6)
+
+    return low_end(gear.monitor), {sub.name: low_end(sub) for sub in gear.subwoofers}
+
+
 class Forecaster:
     """Forecasts for one room and its gear; keeps the room's eigenvalues between calls.
 
@@ -155,11 +166,7 @@ class Forecaster:
         self._coarse: Forecaster | None = None
         self._pairs = PairField(self.field)
         self._known: dict[tuple[Point, Point], ComplexArray] = {}
-        self._monitor = self._box(gear.monitor.low_corner_hz, gear.monitor.low_slope_db_per_octave)
-        self._subs = {
-            sub.name: self._box(sub.low_corner_hz, sub.low_slope_db_per_octave)
-            for sub in gear.subwoofers
-        }
+        self._monitor, self._subs = low_ends(gear, self.frequencies_hz)
 
     def coarse(self) -> "Forecaster":
         """The same room on every second frequency, for trying many places quickly."""
@@ -229,6 +236,3 @@ class Forecaster:
         for index in np.flatnonzero(~far):
             result[index] = self.field.pressure(sources[index], ears[index])
         return result
-
-    def _box(self, corner_hz: float, slope: int) -> ComplexArray:
-        return high_pass(self.frequencies_hz, corner_hz, slope // 6)

@@ -8,11 +8,10 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
 from jolly_parlor.acoustics.room import Point, Room, box_field
-from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.acoustics.upper import JOIN_TO_HZ, Images, joined
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
-from jolly_parlor.placement.forecast import Combination, combine, playing
+from jolly_parlor.placement.forecast import Combination, combine, low_ends, playing
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -53,10 +52,7 @@ class UpperForecaster:
         self._images = Images(room, self.frequencies_hz)
         self._pairs = PairField(box_field(room, self.frequencies_hz[self._modal]))
         self._known: dict[tuple[Point, Point], ComplexArray] = {}
-        monitor = self._box(gear.monitor.low_corner_hz, gear.monitor.low_slope_db_per_octave)
-        self._boxes = {"left": monitor, "right": monitor}
-        for sub in gear.subwoofers:
-            self._boxes[sub.name] = self._box(sub.low_corner_hz, sub.low_slope_db_per_octave)
+        self._monitor, self._subs = low_ends(gear, self.frequencies_hz)
 
     def prepare(self) -> bool:
         """As `Forecaster.prepare`."""
@@ -68,7 +64,7 @@ class UpperForecaster:
         """The response at an ear from just below 300 Hz up, against the reference level."""
         ear, gear, f = arrangement.seats[seat], self.gear, self.frequencies_hz
         sources = {
-            name: self._transfer(place, ear) * self._boxes[name]
+            name: self._transfer(place, ear) * self._subs.get(name, self._monitor)
             for name, place in playing(gear, arrangement, combination).items()
         }
         pressure = combine(gear, f, sources, combination)
@@ -76,9 +72,6 @@ class UpperForecaster:
         at = f[_PER_OCTAVE // 24 :]  # half a smoothing band above the lowest
         smooth = smooth_level_db(f, level, at, SMOOTHING_PER_OCTAVE)
         return UpperCurve(at, smooth - reference_db)
-
-    def _box(self, corner_hz: float, slope: int) -> ComplexArray:
-        return high_pass(self.frequencies_hz, corner_hz, slope // 6)
 
     def _transfer(self, source: Point, ear: Point) -> ComplexArray:
         key = (source, ear)

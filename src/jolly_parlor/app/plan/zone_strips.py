@@ -66,8 +66,10 @@ class ZoneStrips(QWidget):
             p.drawPixmap(0, 0, self._picture.picture)
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
             a = self.session.arrangement
+            if a is None or not _known(rects).size:
+                return
             for strip, rect in rects:
-                if a is not None and strip.item in a.items and _known(rects).size:
+                if strip.item in a.items:
                     now = getattr(a.position(strip.item), strip.axis)
                     self._mark(p, rect, strip, now, "wine")
 
