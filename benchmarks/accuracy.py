@@ -15,21 +15,30 @@ from pathlib import Path
 import numpy as np
 from causes_known import share_named
 from finite_differences import GridRoom
+from simple import pair, triangle
 
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface, surface_admittance
+from jolly_parlor.acoustics.room import (
+    SURFACE_NAMES,
+    Point,
+    Room,
+    Surface,
+    box_room,
+    surface_admittance,
+)
 from jolly_parlor.acoustics.sources import high_pass
-from jolly_parlor.fitting.believing import believe, placing_of
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room
+from jolly_parlor.fitting.posterior import believe, placing_of
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ, deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.gear import Gear, Monitor, Seat
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.schools import SchoolCannotBeMet, school
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.project.learning import with_doubt
+from jolly_parlor.project.room_fit import with_doubt
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Stage, StagedSource
@@ -66,10 +75,9 @@ def surveyed_room(rng: np.random.Generator) -> tuple[Room, Room, Gear]:
     rooms = []
     for sizes, alphas in ((size, true), (size + rng.uniform(-0.015, 0.015, 3), wrong)):
         surfaces = {name: Surface("own", (a,) * 7) for name, a in alphas.items()}
-        rooms.append(Room("random", *map(float, sizes), surfaces))  # type: ignore[arg-type]
+        rooms.append(box_room("random", *map(float, sizes), surfaces))
     corner = float(rng.uniform(38, 55))
-    box = Monitor("m", 0.2, 0.25, 0.33, 0.2, corner, 24 if rng.random() < 0.5 else 12)
-    return rooms[0], rooms[1], Gear(box, (Seat("seat", EAR),))
+    return rooms[0], rooms[1], pair(corner, 24 if rng.random() < 0.5 else 12, EAR)
 
 
 def candidates(room: Room, gear: Gear) -> tuple[list[Arrangement], dict[str, Arrangement]]:
@@ -91,7 +99,7 @@ def candidates(room: Room, gear: Gear) -> tuple[list[Arrangement], dict[str, Arr
                     continue
                 left, right = (Point(middle + s * half, depth, EAR) for s in (-1, 1))
                 seat = Point(middle, y, EAR)
-                found.append(Arrangement("grid", left, right, {"seat": seat}, {}))
+                found.append(triangle(left, right, seat))
     return found, rules
 
 
@@ -131,7 +139,7 @@ def one_room(rng: np.random.Generator, told: Found, searching: bool) -> None:
     takes = []
     for name in list(rules)[: int(rng.integers(2, 4))]:
         a = rules[name]
-        stands = {side: misplaced(a.position(side), rng) for side in ("left", "right")}
+        stands = {side: misplaced(a.places[side], rng) for side in ("left", "right")}
         heard = truth.heard(misplaced(a.seats["seat"], rng).array(), list(stands.values()))
         for side, at in stands.items():
             level = smoothed_level(with_error(heard[at], rng))
@@ -220,9 +228,7 @@ def _regrets(
     best = min(scores.values())
     for name, room in (("recommended, fitted", fit.room), ("recommended, as surveyed", survey)):
         forecaster = Forecaster(room, gear)
-        figures = [
-            evenness(forecaster.at_seat(a, "seat").deviation("both")).value_db for a in every
-        ]
+        figures = [evenness(forecaster.at_seat(a, "seat").deviation(BOTH)).value_db for a in every]
         told.lost(name, scores[id(every[int(np.argmin(figures))])] - best)
     for name, a in rules.items():
         told.lost(school(name).name, scores[id(a)] - best)
@@ -240,7 +246,7 @@ def studio_errors(seed: int, told: Found) -> None:
     def taken(a: Arrangement, side: str) -> np.ndarray:
         slope = gear.monitor.low_slope_db_per_octave
         sources = {
-            s: StagedSource(a.position(s), gear.monitor.low_corner_hz, slope)  # type: ignore[arg-type]
+            s: StagedSource(a.places[s], gear.monitor.low_corner_hz, slope)
             for s in ("left", "right")
         }
         stage = Stage(survey, sources, a.seats["seat"])

@@ -1,14 +1,14 @@
 """Dips whose cause is known by construction: only one surface reflects. Is it named first?"""
 
 import numpy as np
+from simple import pair, triangle
 
 from jolly_parlor.acoustics.images import mirror
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Surface, box_room
 from jolly_parlor.diagnosis.findings import findings_of_take
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import deviation
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.gear import Gear, Monitor, Seat
+from jolly_parlor.placement.mixes import LEFT_ALONE, Listening
 from jolly_parlor.signals.response import Response
 
 _HZ = np.geomspace(18.0, 320.0, 300)
@@ -35,18 +35,18 @@ def _one(rng: np.random.Generator, surface: str) -> tuple[int, int]:
     """One room with one hard surface; the sound is the direct one and that surface's image."""
     size = rng.uniform([3.4, 4.4, 2.4], [5.2, 7.0, 3.0])
     surfaces = {n: Surface("own", ((0.03 if n == surface else 0.95),) * 7) for n in SURFACE_NAMES}
-    room = Room("one wall", *map(float, size), surfaces)  # type: ignore[arg-type]
-    gear = Gear(Monitor("m", 0.2, 0.25, 0.33, 0.2, 40.0), (Seat("seat"),))
+    room = box_room("one wall", *map(float, size), surfaces)
+    gear = pair(40.0)
     speaker = Point(*(float(v) for v in rng.uniform([0.6, 0.4, 0.9], [1.4, 1.6, 1.4])))
     ear = Point(*(float(v) for v in rng.uniform([1.4, 2.4, 1.1], [2.4, 3.4, 1.3])))
     other = Point(room.width - speaker.x, speaker.y, speaker.z)
-    a = Arrangement("a", speaker, other, {"seat": ear}, {})
+    here = Listening(triangle(speaker, other, ear), "seat", LEFT_ALONE)
     k = 2 * np.pi * _HZ / room.speed_of_sound
     image = mirror(room, surface, speaker)
     direct, bounced = speaker.distance(ear), image.distance(ear)
     pressure = np.exp(-1j * k * direct) / direct + 0.98 * np.exp(-1j * k * bounced) / bounced
     judged = deviation(Response.from_pressure(_HZ, pressure), 40.0)
-    found = findings_of_take(judged, Forecaster(room, gear), a, "seat", "left")
+    found = findings_of_take(judged, Forecaster(room, gear), here)
     deep = [f for f in found if f.feature.kind == "hollow" and f.feature.level_db < _DEEP_DB]
     lanes = {
         "front": "front wall",

@@ -8,9 +8,9 @@ Python's own speed at the moment is printed too. Asserts nothing.
 """
 
 import os
-import sys
 import tempfile
 import time
+from dataclasses import replace
 from pathlib import Path
 
 if not os.environ.get("DISPLAY"):
@@ -21,15 +21,13 @@ from PyQt6.QtCore import QEvent, QEventLoop, QObject, QPoint, Qt, QTimer
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
-from jolly_parlor.acoustics.room import Room
 from jolly_parlor.app import theme
-from jolly_parlor.app.calculating import Job, Models
 from jolly_parlor.app.commands import DEMO
+from jolly_parlor.app.questions import TINT, AnyQuestion, Models
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
-from jolly_parlor.placement.gear import Gear
-from jolly_parlor.project.files import open_document
+from jolly_parlor.project.files import open_project
 
 MOVES = 200
 FRAME_SECONDS = 1 / 60
@@ -73,16 +71,17 @@ def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[
     worked: list[float] = []
     paints = Paints()
     plan.installEventFilter(paints)
-    viewport = window.stations[3].response.graphics.viewport()
+    viewport = window.forecast.response.graphics.viewport()
     viewport.setObjectName("curve")
     viewport.installEventFilter(paints)
     session.shown_changed.connect(lambda: waiting.add("curve and lanes"))
     tints = Tinted(window)
     frame = QTimer()
     frame.setSingleShot(True)
+    assert session.arrangement is not None
     start = plan.unfolded.on_plan(session.arrangement.left.x, session.arrangement.left.y)
     at = start.toPoint()
-    QTest.mousePress(plan, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, at)
+    QTest.mousePress(plan, Qt.MouseButton.LeftButton, pos=at)
     for move in range(MOVES):
         across, down = 14 * np.sin(move / 9 + turn), 18 * np.sin(move / 13 + turn)
         to = at + QPoint(round(across), 20 + round(down))
@@ -112,7 +111,7 @@ def drag(window: MainWindow, turn: float) -> tuple[dict[str, list[float]], list[
                 break
             if not frame.isActive():
                 frame.start(2)  # later than a frame: look again soon
-    QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, at)
+    QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, pos=at)
     tints.stop()
     return arrived, worked
 
@@ -126,23 +125,23 @@ class Tinted:
         self._begun: list[float] = []
         self._session = window.session
         self._ask = window.session.beside.ask
-        window.session.beside.ask = self._asked
+        window.session.beside.ask = self._asked  # type: ignore[method-assign]
         window.session.tints.changed.connect(self._changed)
 
     def stop(self) -> None:
         """Listen no more."""
-        self._session.beside.ask = self._ask
+        self._session.beside.ask = self._ask  # type: ignore[method-assign]
         self._session.tints.changed.disconnect(self._changed)
 
-    def _asked(self, kind: str, room: Room, gear: Gear, job: Job, **how: bool) -> None:
-        move = self.move
+    def _asked(self, question: AnyQuestion) -> None:
+        move, job = self.move, question.job
 
         def noted(models: Models) -> object:
-            if kind == "tint":
+            if question.kind == TINT:
                 self._begun.append(move)
             return job(models)
 
-        self._ask(kind, room, gear, noted, **how)
+        self._ask(replace(question, job=noted))
 
     def _changed(self) -> None:
         if self._begun:
@@ -166,10 +165,11 @@ def main() -> None:
     theme.apply(app, theme.DAY)
     with tempfile.TemporaryDirectory() as scratch:
         settings = SettingsStore(Path(scratch) / "settings.json")
-        window = MainWindow(open_document(DEMO), DEMO, settings, Path(scratch) / "unsaved.parlor")
+        project = open_project(DEMO).project
+        window = MainWindow(project, None, settings, Path(scratch) / "unsaved")
         window.resize(1280, 800)
         window.show()
-        window.go(3)
+        window.go("forecast")
         for turn, kind in enumerate(("", "seat", "source", "pressure")):
             if kind:
                 window.session.tints.choose(kind)
@@ -191,4 +191,4 @@ def main() -> None:
 
 
 if __name__ == "__main__":
-    sys.exit(main())
+    main()

@@ -11,10 +11,10 @@ from dataclasses import replace
 import numpy as np
 import pyroomacoustics
 
-from jolly_parlor.placement.search.closely import CloseLook
+from jolly_parlor.placement.search.coarse_pass import weigh
+from jolly_parlor.placement.search.refinement import Refinement
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
-from jolly_parlor.placement.search.weighing import weigh
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
@@ -26,10 +26,7 @@ def rooms() -> list[Document]:
     """The blank room and two of other proportions."""
     base = blank_document()
     sizes = ((3.5, 4.8, 2.5), (3.87, 5.64, 2.52), (4.4, 6.8, 2.7))
-    return [
-        replace(base, room=replace(base.room, width=w, length=length, height=h))
-        for w, length, h in sizes
-    ]
+    return [replace(base, room=base.room.resized(w, length, h)) for w, length, h in sizes]
 
 
 def weighing(document: Document) -> None:
@@ -76,7 +73,7 @@ def missed(document: Document) -> None:
     wishes = replace(Wishes(), height_change=0.0)
     space = Space.of(document.room, document.gear, wishes, HEAD_SHIFT / 2)
     everything = weigh([space], keep=1_000_000)
-    look = CloseLook(document.room, document.gear, wishes)
+    look = Refinement(document.room, document.gear, wishes)
     figures = look.figures(everything.places)
     best_first = np.argsort(figures)
     rank = int(best_first[0])

@@ -13,9 +13,9 @@ from pathlib import Path
 import numpy as np
 
 from jolly_parlor.app.commands import DEMO
-from jolly_parlor.project.edits import add_measured
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.staging import stage_of
+from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.impulse import deconvolved, linear_part
 from jolly_parlor.signals.sweep import Sweep

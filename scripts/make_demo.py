@@ -8,7 +8,7 @@ the microphone has a little ripple, and there is noise. Seeded: the same files e
 Run from the repository: `.venv/bin/python scripts/make_demo.py`.
 """
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
@@ -18,8 +18,9 @@ from jolly_parlor.acoustics.materials import material
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.edits import add_take
-from jolly_parlor.project.files import read_survey, write_document
+from jolly_parlor.project.files import read_survey, write_project
+from jolly_parlor.project.history import Project
+from jolly_parlor.project.take_edits import add_take
 from jolly_parlor.signals.reading import read_response
 
 EXAMPLES = Path(__file__).resolve().parent.parent / "examples"
@@ -109,25 +110,26 @@ def measurements(document: Document, rng: np.random.Generator) -> dict[str, np.n
     """File stem to complex spectrum, in SPL, for every arrangement."""
     room, gear = document.room, document.gear
     # The tape was a little off too.
-    true_room = replace(room, width=room.width + 0.008, length=room.length - 0.011)
+    true_room = room.resized(room.width + 0.008, room.length - 0.011, room.height)
     lattice = images(true_room.dimensions)
     f = np.fft.rfftfreq(LENGTH, 1 / RATE)
     monitor = corner(f, 47.0, gear.monitor.low_slope_db_per_octave // 6, "highpass")
     monitor = monitor * corner(f, 19_000.0, 2, "lowpass")
-    box = gear.subwoofers[0]
+    name = gear.subwoofers[0].id
+    box = gear.model_of(name)
     sub = corner(f, 25.5, box.low_slope_db_per_octave // 6, "highpass")
     sub = sub * corner(f, 400.0, 2, "lowpass")
     gain = 10 ** (SENSITIVITY_DB / 20)
     found = {}
     for a in document.arrangements:
         left, right = misplaced(a.left, rng), misplaced(a.right, rng)
-        low = misplaced(a.subwoofers[box.name], rng)
+        low = misplaced(a.places[name], rng)
         for seat, point in a.seats.items():
             ear = misplaced(point, rng)
             h = {
                 "left": transfer(true_room, lattice, left, ear) * monitor * gain,
                 "right": transfer(true_room, lattice, right, ear) * monitor * gain * 1.02,
-                box.name: transfer(true_room, lattice, low, ear) * sub * gain,
+                name: transfer(true_room, lattice, low, ear) * sub * gain,
             }
             h["both"] = h["left"] + h["right"]
             for source, spectrum in h.items():
@@ -190,7 +192,7 @@ def main() -> None:
         write(path, spectra[name], number % 4)
         read = read_response(path)
         document = add_take(document, read, a.name, source, seat, path.name)
-    write_document(document, EXAMPLES / "kiln-room.parlor")
+    write_project(Project(document).after(document), EXAMPLES / "kiln-room.parlor")
     print(f"{len(wanted)} takes in {TAKES}, document {EXAMPLES / 'kiln-room.parlor'}")
 
 

@@ -2,6 +2,7 @@
 
 from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QPushButton
 from pytestqt.qtbot import QtBot
 
 from jolly_parlor.app.start import application
@@ -26,3 +27,11 @@ def drag_on_plan(window: MainWindow, start: QPointF, by: QPoint, steps: int = 5)
     for step in range(1, steps + 1):
         QTest.mouseMove(plan, at + by * step / steps)
     QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, pos=at + by)
+
+
+def press(window: MainWindow, name: str) -> None:
+    """Click the button of that name, which must be there and enabled."""
+    button = window.findChild(QPushButton, name)
+    assert button is not None, f"no button {name}"
+    assert button.isEnabled()
+    QTest.mouseClick(button, Qt.MouseButton.LeftButton)

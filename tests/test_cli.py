@@ -9,6 +9,8 @@ from pathlib import Path
 import numpy as np
 import pytest
 
+from jolly_parlor.project.files import open_document
+from jolly_parlor.signals.wav import wav_bytes
 from places import DATA, EXAMPLES, ROOT
 
 
@@ -144,7 +146,14 @@ def test_search_proposes_and_repeats_itself(tmp_path: Path) -> None:
         answers.append(found)
     assert answers[0] == answers[1]
     best = answers[0]["proposals"][0]
-    assert set(best["positions_m"]) == {"left", "right", "seat:desk", "seat:sofa", "sub:sub"}
+    assert set(best["positions_m"]) == {
+        "left",
+        "right",
+        "sub",
+        "sub:sub",
+        "seat:desk",
+        "seat:sofa",
+    }
     assert best["head_volume_db"] < answers[0]["present_head_volume_db"]
     assert set(best["sensitivity"]) == {"placed_5_cm_off_db", "absorption_wrong_by_half_db"}
     assert (
@@ -210,3 +219,62 @@ def test_learning_from_takes_without_a_window(tmp_path: Path) -> None:
     empty = tmp_path / "empty.parlor"
     run("new", EXAMPLES / "kiln-room.json", empty)
     assert "no take to fit the room to" in run("fit", empty, code=1).stderr
+
+
+@pytest.mark.parametrize(
+    "words",
+    [
+        ("--output", "3"),
+        ("--seconds", "0.3"),
+        ("--sweeps", "0"),
+        ("--mishaps", "7"),
+        ("--output", "nan"),
+    ],
+)
+def test_a_measurement_that_cannot_be_is_refused_and_nothing_is_written(
+    tmp_path: Path, words: tuple[str, str]
+) -> None:
+    room = tmp_path / "room.parlor"
+    before = (EXAMPLES / "kiln-room.parlor").read_bytes()
+    room.write_bytes(before)
+    place = ("--arrangement", "A third", "--source", "left", "--seat", "desk")
+    done = subprocess.run(
+        [sys.executable, "-m", "jolly_parlor", "measure", str(room), *place, *words],
+        capture_output=True,
+        text=True,
+        timeout=120,
+    )
+    assert done.returncode in (1, 2), done.stderr
+    assert "Traceback" not in done.stderr
+    assert room.read_bytes() == before
+
+
+def test_what_commands_write_opens_again_as_it_was_written(tmp_path: Path) -> None:
+    room = tmp_path / "room.parlor"
+    run("new", EXAMPLES / "kiln-room.json", room)
+    run("propose", room, "--school", "clear")
+    place = ("--arrangement", "A third", "--source", "sub:sub", "--seat", "desk")
+    run("measure", room, *place, "--seconds", "1", "--sweeps", "1")
+    document = open_document(room)
+    [take] = document.takes
+    assert take.impulse is not None
+    wave = tmp_path / "out.wav"
+    wave.write_bytes(wav_bytes(take.impulse.samples, take.impulse.sample_rate))
+    run("import", room, "--arrangement", "A third", "--source", "left", "--seat", "sofa", wave)
+    again = open_document(room)
+    assert again.arrangements == document.arrangements
+    assert again.takes[0].info == take.info
+    imported = again.takes[1].impulse
+    assert imported is not None, "an imported impulse response is kept"
+    assert np.allclose(imported.samples, take.impulse.samples, atol=1e-6)
+
+
+def test_one_of_several_curves_is_read_by_name(tmp_path: Path) -> None:
+    room, two = tmp_path / "room.parlor", tmp_path / "two.txt"
+    run("new", EXAMPLES / "kiln-room.json", room)
+    lines = ["Hz\tL dB\tR dB", *(f"{f}\t{70 + f % 7}\t{60 + f % 5}" for f in range(20, 400, 4))]
+    two.write_text("\n".join(lines))
+    place = ("--arrangement", "A third", "--source", "left", "--seat", "desk")
+    assert "L dB" in run("import", room, *place, two, code=1).stderr
+    run("import", room, *place, "--curve", "R dB", two)
+    assert open_document(room).takes[0].response.level_db.max() < 66

@@ -1,6 +1,6 @@
 """`python -m jolly_parlor` is the installed command."""
 
-from jolly_parlor.cli import main
+from jolly_parlor.cli.main import main
 
 if __name__ == "__main__":
     main()

@@ -1,29 +1,64 @@
 """Files put in their place whole or not at all."""
 
 import os
-import tempfile
+import secrets
+import time
 from collections.abc import Iterator
-from contextlib import contextmanager
+from contextlib import contextmanager, suppress
 from pathlib import Path
 
-_ORDINARY = 0o644
+_STALE_SECONDS = 3600.0
+_PART = ".part"
 
 
 @contextmanager
 def replacing(path: Path) -> Iterator[Path]:
     """A temporary file beside `path` to write to; it takes the place of `path` when all went well.
 
-    What was written is on the disk before it does, the old file's permissions are kept, and after
-    any failure the old file stands untouched and nothing is left behind. Raises OSError.
+    A link is followed to the file it names. What was written is on the disk before it takes the
+    place, and so is the folder's entry afterwards; the old file's permissions and owner are kept,
+    a new one has those the user's umask grants. After any failure the old file stands untouched
+    and nothing is left behind; what a crash left behind is swept up an hour later. Raises OSError,
+    also for a file that nobody may write.
     """
-    handle, name = tempfile.mkstemp(prefix=f".{path.stem}-", suffix=path.suffix, dir=path.parent)
-    os.close(handle)
-    temporary = Path(name)
+    place = Path(os.path.realpath(path))
+    old = place.stat() if place.exists() else None
+    if old is not None and not old.st_mode & 0o222:
+        raise PermissionError(13, "it is write-protected", str(path))
+    _sweep(place)
+    temporary = place.with_name(f".{place.name}-{secrets.token_hex(6)}{_PART}")
+    os.close(os.open(temporary, os.O_CREAT | os.O_EXCL | os.O_WRONLY, 0o666))
     try:
         yield temporary
         with temporary.open("rb") as written:
             os.fsync(written.fileno())
-        temporary.chmod(path.stat().st_mode & 0o777 if path.exists() else _ORDINARY)
-        os.replace(temporary, path)
+        if old is not None:
+            if (old.st_uid, old.st_gid) != (os.getuid(), os.getgid()):
+                with suppress(OSError):  # only root may give files away; the content matters more
+                    os.chown(temporary, old.st_uid, old.st_gid)
+            temporary.chmod(old.st_mode & 0o777)
+        os.replace(temporary, place)
+        _sync_folder(place.parent)
     finally:
         temporary.unlink(missing_ok=True)
+
+
+def _sync_folder(folder: Path) -> None:
+    with suppress(OSError):  # some file systems cannot sync a folder
+        handle = os.open(folder, os.O_RDONLY | os.O_DIRECTORY)
+        try:
+            os.fsync(handle)
+        finally:
+            os.close(handle)
+
+
+def _sweep(place: Path) -> None:
+    """Remove temporary files of this name that no running save can still be writing."""
+    for left in place.parent.glob(f".{_escaped(place.name)}-*{_PART}"):
+        with suppress(OSError):
+            if time.time() - left.stat().st_mtime > _STALE_SECONDS:
+                left.unlink()
+
+
+def _escaped(name: str) -> str:
+    return "".join(f"[{c}]" if c in "*?[" else c for c in name)

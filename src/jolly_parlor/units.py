@@ -4,6 +4,8 @@ import math
 import re
 from typing import Literal
 
+from jolly_parlor.refused import Refused
+
 UnitSystem = Literal["metric", "imperial"]
 
 METRES_PER_INCH = 0.0254
@@ -16,7 +18,7 @@ _FEET_INCHES = re.compile(
 _PER_UNIT = {"m": 1.0, "cm": 0.01, "mm": 0.001}
 
 
-class LengthError(ValueError):
+class LengthError(Refused):
     """A text that is not a length; the message says what would be."""
 
 

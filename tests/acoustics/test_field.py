@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.project.cases import CaseRefused, compute_case
+from jolly_parlor.refused import Refused
 from places import DATA
 
 
@@ -96,9 +97,9 @@ def test_the_choice_of_the_closed_axis_does_not_matter(open_side: int) -> None:
 
 def test_positions_outside_are_refused_in_words() -> None:
     field = _field(0.05, np.array([50.0, 60.0]))
-    with pytest.raises(ValueError, match=r"source at \(4\.50, 1\.00, 1\.00\) m is outside"):
+    with pytest.raises(Refused, match=r"source at \(4\.50, 1\.00, 1\.00\) m is outside"):
         field.pressure((4.5, 1, 1), (1, 2, 1))
-    with pytest.raises(ValueError, match="closer than 5 cm"):
+    with pytest.raises(Refused, match="closer than 5 cm"):
         field.pressure((1, 1, 1), (1.01, 1.02, 1.0))
 
 

@@ -8,6 +8,7 @@ from jolly_parlor.acoustics.modes import modes
 from jolly_parlor.acoustics.proportions import room_warnings
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.project.document import Document
+from rooms import sized
 
 
 def test_eigenfrequencies_of_the_handbook_room() -> None:
@@ -90,11 +91,10 @@ def test_schroeder_frequency_of_the_demo_room(kiln: Document) -> None:
 
 
 def test_repeated_dimensions_are_warned_of(kiln: Document) -> None:
-    from dataclasses import replace
 
     assert room_warnings(kiln.room) == []
-    square = replace(kiln.room, width=5.5)
+    square = sized(kiln.room, width=5.5)
     assert room_warnings(square) == [
         "Width and length are nearly equal: their modes stack at the same frequencies."
     ]
-    assert len(room_warnings(replace(kiln.room, width=2.5, length=2.5, height=2.5))) == 3
+    assert len(room_warnings(sized(kiln.room, width=2.5, length=2.5, height=2.5))) == 3

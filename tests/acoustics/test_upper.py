@@ -1,17 +1,18 @@
 """Images above the modal range: places against an independent library, and how they join."""
 
-from dataclasses import replace
-
 import numpy as np
 import pyroomacoustics
 import pytest
 
+from jolly_parlor.acoustics.early_images import Images, joined
+from jolly_parlor.acoustics.fields import box_field
 from jolly_parlor.acoustics.images import bounces
-from jolly_parlor.acoustics.room import Point, Surface, box_field
-from jolly_parlor.acoustics.upper import Images, joined
+from jolly_parlor.acoustics.room import Point, Surface
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.upper import TOP_HZ, UpperForecaster
+from jolly_parlor.placement.upper_range import TOP_HZ, UpperForecaster
 from jolly_parlor.project.document import Document
+from jolly_parlor.refused import Refused
+from rooms import MIXES, listening, rebuilt
 
 
 def test_images_stand_where_a_general_purpose_library_puts_them(kiln: Document) -> None:
@@ -31,7 +32,7 @@ def test_images_stand_where_a_general_purpose_library_puts_them(kiln: Document) 
 
 def test_first_order_is_the_sum_of_the_six_bounces(kiln: Document) -> None:
     hard = {name: Surface("own", (0.0,) * 7) for name in kiln.room.surfaces}
-    room = replace(kiln.room, surfaces=hard, openings=())
+    room = rebuilt(kiln.room, surfaces=hard, openings=())
     source, ear = Point(0.9, 1.0, 1.2), Point(1.9, 2.4, 1.2)
     f = np.array([320.0, 500.0, 690.0])
     k = 2 * np.pi * f / room.speed_of_sound
@@ -43,7 +44,7 @@ def test_first_order_is_the_sum_of_the_six_bounces(kiln: Document) -> None:
 def test_in_a_dead_room_images_and_modes_agree(kiln: Document) -> None:
     """Where little is reflected the low orders are nearly all there is."""
     dead = {name: Surface("own", (0.9,) * 7) for name in kiln.room.surfaces}
-    room = replace(kiln.room, surfaces=dead, openings=())
+    room = rebuilt(kiln.room, surfaces=dead, openings=())
     f = np.geomspace(200.0, 300.0, 25)
     source, ear = Point(0.9, 1.0, 1.2), Point(1.9, 2.4, 1.2)
     modal = box_field(room, f).pressure(source.array(), ear.array())
@@ -66,8 +67,10 @@ def test_the_upper_curve_meets_the_judged_one(
     kiln: Document, forecaster: Forecaster, combination: str
 ) -> None:
     a = kiln.arrangements[0]
-    judged = forecaster.at_seat(a, "desk").deviation(combination)
-    curve = UpperForecaster(kiln.room, kiln.gear).curve(a, "desk", combination, judged.reference_db)
+    judged = forecaster.at_seat(a, "desk").deviation(MIXES[combination])
+    curve = UpperForecaster(kiln.room, kiln.gear).curve(
+        listening(a, "desk", combination), judged.reference_db
+    )
     start = float(curve.frequencies_hz[0])
     there = np.interp(start, judged.frequencies_hz, judged.deviation_db)
     assert start < 300 / 2 ** (1 / 24) + 0.1
@@ -77,5 +80,5 @@ def test_the_upper_curve_meets_the_judged_one(
 
 
 def test_a_source_in_the_ear_is_refused(kiln: Document) -> None:
-    with pytest.raises(ValueError, match="same place"):
+    with pytest.raises(Refused, match="same place"):
         Images(kiln.room, np.array([400.0])).pressure(Point(1, 1, 1), Point(1, 1, 1))

@@ -13,6 +13,7 @@ from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.history import Project
 
 
 @pytest.fixture(scope="session")
@@ -43,6 +44,8 @@ def no_dialog_waits(monkeypatch: pytest.MonkeyPatch) -> None:
         "show_text",
     ):
         monkeypatch.setattr(dialogs, name, unexpected)
+    # The preview itself is driven in test_import_preview; elsewhere what it shows is taken.
+    monkeypatch.setattr(dialogs, "ask_import", lambda parent, name, where, read: read(None))
 
 
 @pytest.fixture
@@ -51,7 +54,7 @@ def open_window(qtbot: QtBot, qapp: object, tmp_path: Path) -> Iterator[Callable
 
     def make(document: Document, path: Path | None = None) -> MainWindow:
         settings = SettingsStore(tmp_path / "settings.json")
-        window = MainWindow(document, path, settings, tmp_path / "unsaved.parlor")
+        window = MainWindow(Project(document), path, settings, tmp_path / "unsaved")
         qtbot.addWidget(window, before_close_func=lambda w: w.session.history.saved())
         window.show()
         qtbot.waitExposed(window)
@@ -66,5 +69,5 @@ def open_window(qtbot: QtBot, qapp: object, tmp_path: Path) -> Iterator[Callable
 def window(open_window: Callable[..., MainWindow], demo: Document) -> MainWindow:
     """The demo, settled, at Forecast."""
     made = open_window(demo)
-    made.go(3)
+    made.go("forecast")
     return made

@@ -5,6 +5,7 @@ import shutil
 import subprocess
 import sys
 import threading
+from functools import partial
 from pathlib import Path
 
 import pytest
@@ -16,10 +17,12 @@ from pytestqt.qtbot import QtBot
 
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.actions import ACTIONS, MENUS
-from jolly_parlor.app.calculating import Calculator
+from jolly_parlor.app.calculator import Calculator
+from jolly_parlor.app.questions import FORECAST, Question
 from jolly_parlor.app.theme import DAY, EVENING, Theme
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
+from jolly_parlor.refused import Refused
 from places import ROOT
 
 
@@ -65,7 +68,7 @@ def test_the_stones_are_walked_by_keyboard_and_tell_their_state(window: MainWind
 
 
 def test_everything_that_takes_input_can_be_reached_by_tab(window: MainWindow) -> None:
-    for index in range(len(window.stations)):
+    for index in window.stations:
         window.go(index)
         page = window.stack.currentWidget()
         for kind in (QAbstractButton, QLineEdit, QComboBox):
@@ -99,9 +102,8 @@ def test_text_is_legible_in_both_themes(theme: Theme) -> None:
 
 
 def test_only_the_newest_question_is_answered(qtbot: QtBot, kiln: Document) -> None:
-    calculator = Calculator(("curve",))
+    calculator = Calculator()
     answers: list[object] = []
-    calculator.answered.connect(lambda kind, answer: answers.append(answer))
     hold, begun = threading.Event(), threading.Event()
 
     def slow(models: object) -> str:
@@ -110,10 +112,11 @@ def test_only_the_newest_question_is_answered(qtbot: QtBot, kiln: Document) -> N
         return "stale"
 
     try:
-        calculator.ask("curve", kiln.room, kiln.gear, slow)
+        calculator.ask(Question(FORECAST, kiln.room, kiln.gear, slow, answers.append))
         assert begun.wait(20)
         for number in range(20):
-            calculator.ask("curve", kiln.room, kiln.gear, lambda models, n=number: n)
+            asked = partial(lambda models, n: n, n=number)
+            calculator.ask(Question(FORECAST, kiln.room, kiln.gear, asked, answers.append))
         hold.set()
         qtbot.waitUntil(lambda: not calculator.busy, timeout=20_000)
         qtbot.waitUntil(lambda: bool(answers), timeout=5_000)
@@ -124,15 +127,14 @@ def test_only_the_newest_question_is_answered(qtbot: QtBot, kiln: Document) -> N
 
 
 def test_a_refusal_of_the_core_reaches_the_window_as_words(qtbot: QtBot, kiln: Document) -> None:
-    calculator = Calculator(("curve",))
+    calculator = Calculator()
     said: list[str] = []
-    calculator.refused.connect(lambda kind, why: said.append(why))
 
     def refuse(models: object) -> None:
-        raise ValueError("The seat is in the wall.")
+        raise Refused("The seat is in the wall.")
 
     try:
-        calculator.ask("curve", kiln.room, kiln.gear, refuse)
+        calculator.ask(Question(FORECAST, kiln.room, kiln.gear, refuse, print, said.append))
         qtbot.waitUntil(lambda: bool(said), timeout=20_000)
     finally:
         calculator.stop()
@@ -141,7 +143,7 @@ def test_a_refusal_of_the_core_reaches_the_window_as_words(qtbot: QtBot, kiln: D
 
 def test_every_station_fits_at_1280_by_800(window: MainWindow) -> None:
     window.resize(1280, 800)
-    for index in range(len(window.stations)):
+    for index in window.stations:
         window.go(index)
         assert window.minimumSizeHint().width() <= 1280
         scroll = getattr(window.stations[index], "scroll_area", None)

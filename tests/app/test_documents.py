@@ -13,11 +13,12 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
 from jolly_parlor.app import dialogs, theme
-from jolly_parlor.app.autosave import Autosave
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.items import LEFT
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, save_document
+from rooms import rebuilt
 
 
 def test_unsaved_changes_are_asked_about(
@@ -84,17 +85,17 @@ def test_a_refused_response_names_the_line_and_changes_nothing(
 @pytest.mark.parametrize(
     ("station", "field", "text", "says"),
     [
-        (0, "width", "wide", "“wide” is not a length"),
-        (0, "width", "0.2", "A width of 0.2 cannot be"),
-        (0, "width", "1.0", "reaches beyond the room"),
-        (0, "temperature_celsius", "80", "between -20 and 50"),
-        (1, "monitor low_corner_hz", "deep", "“deep” is not a number"),
-        (1, "monitor low_corner_hz", "5000", "give one from 5 to 500"),
-        (2, "left y", "9 m", "outside the room"),
+        ("survey", "width", "wide", "“wide” is not a length"),
+        ("survey", "width", "0.2", "A width of 0.2 cannot be"),
+        ("survey", "width", "1.0", "reaches beyond the room"),
+        ("survey", "temperature_celsius", "80", "between -20 and 50"),
+        ("gear", "monitor low_corner_hz", "deep", "“deep” is not a number"),
+        ("gear", "monitor low_corner_hz", "5000", "give one from 5 to 500"),
+        ("lineup", "left y", "9 m", "outside the room"),
     ],
 )
 def test_bad_entries_get_a_sentence_and_change_nothing(
-    window: MainWindow, station: int, field: str, text: str, says: str
+    window: MainWindow, station: str, field: str, text: str, says: str
 ) -> None:
     window.go(station)
     before = window.session.document
@@ -108,37 +109,14 @@ def test_bad_entries_get_a_sentence_and_change_nothing(
     assert window.session.document is before
 
 
-def test_work_left_by_a_crash_is_offered(
-    window: MainWindow, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
-) -> None:
-    window.copy()
-    window.autosave.write()
-    safety = window.autosave.path
-    assert safety.exists()
-    window.undo()
-    monkeypatch.setattr(dialogs, "ask_recover", lambda *_: True)
-    window.offer_recovery()
-    assert len(window.session.document.arrangements) == 4
-    window.session.path = tmp_path / "saved.parlor"
-    assert window.save()
-    assert not safety.exists()
-
-
-def test_the_safety_copy_is_written_only_for_unsaved_work(window: MainWindow) -> None:
-    autosave: Autosave = window.autosave
-    autosave.write()
-    assert not autosave.path.exists()
-    assert autosave.left_behind() is None
-
-
 def test_themes_and_units_swap_and_are_remembered(
     qtbot: QtBot, window: MainWindow, tmp_path: Path
 ) -> None:
     QTest.keyClick(window, Qt.Key.Key_E, Qt.KeyboardModifier.ControlModifier)
     assert theme.current() is theme.EVENING
-    window.go(2)
+    window.go("lineup")
     QTest.keyClick(window, Qt.Key.Key_U, Qt.KeyboardModifier.ControlModifier)
-    assert "'" in window.stations[2].fields["left", "z"].text()
+    assert "'" in window.lineup.fields[LEFT, "z"].text()
     kept = SettingsStore(tmp_path / "settings.json").values
     assert (kept.theme, kept.units) == ("evening", "imperial")
 
@@ -154,19 +132,19 @@ def test_a_moved_monitor_makes_its_takes_stale_and_says_so(
     qtbot: QtBot, window: MainWindow
 ) -> None:
     window.focus_plan()
-    window.session.select("left")
+    window.session.select(LEFT)
     QTest.keyClick(window.plan, Qt.Key.Key_Down, Qt.KeyboardModifier.ShiftModifier)
-    window.go(4)
+    window.go("takes")
     settled(qtbot, window)
     assert window.stones.states[4] == "needs attention"
-    assert window.stations[4].stale_card.isVisible()
-    assert "_left_desk.txt" in window.stations[4].stale.text()
-    window.go(5)
+    assert window.takes.stale_card.isVisible()
+    assert "_left_desk.txt" in window.takes.stale.text()
+    window.go("compare")
     settled(qtbot, window)
-    assert "Ranked by forecast; 2 of 3 have takes" in window.stations[5].under.text()
-    window.go(4)
-    window.stations[4].findChild(QPushButton, "remove-stale").click()
-    assert not window.stations[4].stale_card.isVisible()
+    assert "Ranked by forecast; 2 of 3 have takes" in window.compare.under.text()
+    window.go("takes")
+    window.takes.findChild(QPushButton, "remove-stale").click()
+    assert not window.takes.stale_card.isVisible()
 
 
 def test_a_school_that_cannot_be_met_says_why(
@@ -174,7 +152,7 @@ def test_a_school_that_cannot_be_met_says_why(
 ) -> None:
     from dataclasses import replace
 
-    room = replace(kiln.room, width=1.9, openings=(), keep_outs=())
+    room = rebuilt(kiln.room, width=1.9, openings=(), keep_outs=())
     window = open_window(replace(kiln, room=room, arrangements=()))
     window.rough_in("third")
     assert "needs 1.45 m between the monitors" in window.notice_text.text()

@@ -10,7 +10,8 @@ from PyQt6.QtTest import QTest
 from pytestqt.qtbot import QtBot
 
 from helpers_app import PATIENCE_MS, drag_on_plan, settled
-from jolly_parlor.app.calculating import Calculator, Models
+from jolly_parlor.app.calculator import Calculator, Models
+from jolly_parlor.app.questions import FINDINGS, TINT, Question
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 
@@ -18,7 +19,7 @@ from jolly_parlor.project.document import Document
 @pytest.fixture
 def calculator(qtbot: QtBot) -> Iterator[Calculator]:
     """A thread for one kind that follows drags and one that does not."""
-    made = Calculator(("tint", "findings"))
+    made = Calculator()
     yield made
     made.stop()
 
@@ -43,19 +44,18 @@ class Many:
 def test_other_work_gives_way_to_a_drag_and_is_done_afterwards(
     qtbot: QtBot, kiln: Document, calculator: Calculator
 ) -> None:
-    answers: list[tuple[str, object]] = []
-    calculator.answered.connect(lambda kind, answer: answers.append((kind, answer)))
+    answers: list[object] = []
     long = Many(kiln)
-    calculator.ask("findings", kiln.room, kiln.gear, long)
+    calculator.ask(Question(FINDINGS, kiln.room, kiln.gear, long, answers.append))
     assert long.begun.wait(60)
     calculator.hold(True)
-    calculator.ask("tint", kiln.room, kiln.gear, lambda models: "followed")
-    qtbot.waitUntil(lambda: answers == [("tint", "followed")], timeout=PATIENCE_MS)
+    calculator.ask(Question(TINT, kiln.room, kiln.gear, lambda models: "followed", answers.append))
+    qtbot.waitUntil(lambda: answers == ["followed"], timeout=PATIENCE_MS)
     assert long.done < 200_000
     qtbot.waitUntil(lambda: not calculator.busy, timeout=PATIENCE_MS)
     assert long.starts == 1
     calculator.hold(False)
-    qtbot.waitUntil(lambda: ("findings", "all of it") in answers, timeout=PATIENCE_MS)
+    qtbot.waitUntil(lambda: "all of it" in answers, timeout=PATIENCE_MS)
     assert long.starts == 2
 
 
@@ -63,11 +63,10 @@ def test_a_newer_question_ends_the_stale_work_half_done(
     qtbot: QtBot, kiln: Document, calculator: Calculator
 ) -> None:
     answers: list[object] = []
-    calculator.answered.connect(lambda kind, answer: answers.append(answer))
     long = Many(kiln)
-    calculator.ask("findings", kiln.room, kiln.gear, long)
+    calculator.ask(Question(FINDINGS, kiln.room, kiln.gear, long, answers.append))
     assert long.begun.wait(60)
-    calculator.ask("findings", kiln.room, kiln.gear, lambda models: "newer")
+    calculator.ask(Question(FINDINGS, kiln.room, kiln.gear, lambda models: "newer", answers.append))
     qtbot.waitUntil(lambda: answers == ["newer"], timeout=PATIENCE_MS)
     assert long.done < 200_000
     assert long.starts == 1
@@ -77,7 +76,6 @@ def test_in_a_drag_moves_faster_than_answers_do_not_starve_them(
     qtbot: QtBot, kiln: Document, calculator: Calculator
 ) -> None:
     answers: list[object] = []
-    calculator.answered.connect(lambda kind, answer: answers.append(answer))
     begun, go_on = threading.Event(), threading.Event()
 
     def first(models: Models) -> str:
@@ -85,21 +83,25 @@ def test_in_a_drag_moves_faster_than_answers_do_not_starve_them(
         assert go_on.wait(60)
         return "first"
 
-    calculator.ask("tint", kiln.room, kiln.gear, first, in_drag=True)
+    calculator.ask(Question(TINT, kiln.room, kiln.gear, first, answers.append, in_drag=True))
     assert begun.wait(60)
     for number in range(5):
-        calculator.ask("tint", kiln.room, kiln.gear, lambda models, n=number: n, in_drag=True)
+        calculator.ask(
+            Question(
+                TINT, kiln.room, kiln.gear, lambda models, n=number: n, answers.append, in_drag=True
+            )
+        )
     go_on.set()
     qtbot.waitUntil(lambda: answers == ["first", 4], timeout=PATIENCE_MS)
 
 
 def test_a_new_room_is_warmed_up_step_by_step_when_idle(qtbot: QtBot, kiln: Document) -> None:
     steps: list[Models] = []
-    warm = Calculator(("tint",), when_idle=lambda models: steps.append(models) or len(steps) < 3)
+    warm = Calculator(when_idle=lambda models: steps.append(models) or len(steps) < 3)
     try:
-        warm.ask("tint", kiln.room, kiln.gear, lambda models: None)
+        warm.ask(Question(TINT, kiln.room, kiln.gear, lambda models: None, print))
         qtbot.waitUntil(lambda: len(steps) == 3, timeout=PATIENCE_MS)
-        warm.ask("tint", kiln.room, kiln.gear, lambda models: None)
+        warm.ask(Question(TINT, kiln.room, kiln.gear, lambda models: None, print))
         qtbot.waitUntil(lambda: not warm.busy, timeout=PATIENCE_MS)
         assert len(steps) == 3
     finally:
@@ -123,9 +125,9 @@ class Resizes(QObject):
 def test_verdict_and_curve_follow_while_the_page_keeps_still(
     qtbot: QtBot, window: MainWindow
 ) -> None:
-    window.go(3)
+    window.go("forecast")
     settled(qtbot, window)
-    station, plan = window.stations[3], window.plan
+    station, plan = window.forecast, window.plan
     before, drawn = station.verdict.text(), station.response.grab().toImage()
     a = window.session.arrangement
     at = plan.unfolded.on_plan(a.left.x, a.left.y).toPoint()
@@ -167,7 +169,7 @@ def test_zone_strips_follow_a_drag(qtbot: QtBot, window: MainWindow) -> None:
 
 
 def test_findings_wait_for_the_end_of_the_drag(qtbot: QtBot, window: MainWindow) -> None:
-    window.go(3)
+    window.go("forecast")
     settled(qtbot, window)
     session, plan = window.session, window.plan
     a = session.arrangement
@@ -186,11 +188,11 @@ def test_findings_wait_for_the_end_of_the_drag(qtbot: QtBot, window: MainWindow)
 def test_a_drag_while_all_is_being_worked_out_leaves_nothing_unanswered(
     qtbot: QtBot, window: MainWindow
 ) -> None:
-    window.go(5)  # a comparison is asked for
-    window.go(3)
+    window.go("compare")  # a comparison is asked for
+    window.go("forecast")
     a = window.session.arrangement
     drag_on_plan(window, window.plan.unfolded.on_plan(a.left.x, a.left.y), QPoint(0, 12))
-    window.go(5)
+    window.go("compare")
     settled(qtbot, window)
     assert window.session.comparison is not None
     assert window.session.findings is not None

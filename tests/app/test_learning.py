@@ -11,6 +11,7 @@ from pytestqt.qtbot import QtBot
 from helpers_app import settled
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.project.history import Project
 
 
 def _few_takes(window: MainWindow) -> None:
@@ -21,16 +22,16 @@ def _few_takes(window: MainWindow) -> None:
         for t in session.document.takes
         if t.info.source in ("left", "right") and t.info.placed.name != "A third"
     )
-    session.load(replace(session.document, takes=kept[:3]), None)
+    session.load(Project(replace(session.document, takes=kept[:3])), None)
 
 
 def test_fit_use_and_go_back(
     qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     _few_takes(window)
-    window.go(4)
+    window.go("takes")
     settled(qtbot, window)
-    card = window.stations[4].fit
+    card = window.takes.fit
     assert not card.which.isVisible()
     assert "agrees with what was measured" in card.words.text()
     window.findChild(QPushButton, "fit-room").click()
@@ -45,27 +46,27 @@ def test_fit_use_and_go_back(
     window.findChild(QPushButton, "every-figure").click()
     assert "length:" in told[0] and "low corner of left" in told[0] and "not shown" in told[0]
     session = window.session
-    session.show_combination("both")
-    window.go(3)
+    session.show_mix("both")
+    window.go("forecast")
     settled(qtbot, window)
     as_surveyed = session.shown.forecast.deviation_db.copy()
-    assert session.learning.band is None
-    window.go(4)
+    assert session.fitted.band is None
+    window.go("takes")
     window.findChild(QPushButton, "room-used-fitted").click()
-    window.go(3)
+    window.go("forecast")
     settled(qtbot, window)
     assert abs(session.shown.forecast.deviation_db - as_surveyed).max() > 0.3
-    assert session.learning.band is not None and session.learning.band.min() > 0.2
-    assert "Fitted room." in window.stations[3].under.text()
-    window.go(4)
+    assert session.fitted.band is not None and session.fitted.band.min() > 0.2
+    assert "Fitted room." in window.forecast.under.text()
+    window.go("takes")
     window.findChild(QPushButton, "room-used-survey").click()
-    window.go(3)
+    window.go("forecast")
     settled(qtbot, window)
     assert session.shown.forecast.deviation_db == pytest.approx(as_surveyed)
-    assert session.learning.band is None
+    assert session.fitted.band is None
     # Another survey: what was learnt holds no more.
     session.do("taller", lambda d: replace(d, room=replace(d.room, height=d.room.height + 0.2)))
-    assert session.learning.fit is None and not session.learning.in_use
+    assert session.fitted.fit is None and not session.fitted.in_use
 
 
 def test_the_fitted_room_ranks_what_was_not_measured_and_says_so(
@@ -73,13 +74,13 @@ def test_the_fitted_room_ranks_what_was_not_measured_and_says_so(
 ) -> None:
     _few_takes(window)
     session = window.session
-    session.learning.learn()
+    session.fitted.learn()
     settled(qtbot, window)
-    session.learning.use(True)
-    session.show_combination("left")
-    window.go(5)
+    session.fitted.use(True)
+    session.show_mix("left")
+    window.go("compare")
     settled(qtbot, window)
-    compare = window.stations[5]
+    compare = window.compare
     assert "by takes where there are any (2 of 3)" in compare.under.text()
     assert "elow 200 Hz" in compare.under.text()
     kinds = {row.row.basis_of("each") for row in compare.rows}
@@ -89,10 +90,10 @@ def test_the_fitted_room_ranks_what_was_not_measured_and_says_so(
 def test_one_against_the_other_flipped_and_judged_by_ear(
     qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
 ) -> None:
-    window.session.show_combination("both")
-    window.go(5)
+    window.session.show_mix("both")
+    window.go("compare")
     settled(qtbot, window)
-    compare, session = window.stations[5], window.session
+    compare, session = window.compare, window.session
     card = compare.difference
     assert "louder" in card.words.text() or "quieter" in card.words.text()
     card.other.setCurrentIndex(card.one.currentIndex())
@@ -111,6 +112,6 @@ def test_one_against_the_other_flipped_and_judged_by_ear(
     graded = session.document.arrangement(names[1])
     assert (graded.grade, graded.heard) == (4, "tight, a little thin")
     assert compare.findChild(QPushButton, f"heard-{names[1]}").text() == "By ear: 4 of 5"
-    assert "4 of 5" in session.document.ledger[-1].text
+    assert "4 of 5" in session.history.ledger[-1].text
     window.undo()
     assert session.document.arrangement(names[1]).grade is None

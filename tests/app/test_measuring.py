@@ -13,10 +13,11 @@ from helpers_app import settled
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.guessing import files_in, guess
+from jolly_parlor.project.history import Project
 
 
 def _enter(window: MainWindow, name: str, text: str) -> None:
-    field = window.stations[4].findChild(QLineEdit, name)
+    field = window.takes.findChild(QLineEdit, name)
     field.setFocus()
     field.selectAll()
     QTest.keyClicks(field, text)
@@ -24,9 +25,9 @@ def _enter(window: MainWindow, name: str, text: str) -> None:
 
 
 def _begin(window: MainWindow):
-    window.session.load(replace(window.session.document, takes=()), None)
-    window.go(4)
-    card = window.stations[4].measure
+    window.session.load(Project(replace(window.session.document, takes=())), None)
+    window.go("takes")
+    card = window.takes.measure
     card.sweeps.setValue(1)
     _enter(window, "sweep length", "1")
     return card
@@ -47,7 +48,7 @@ def test_level_then_the_next_take_and_the_one_after(qtbot: QtBot, window: MainWi
     assert document.takes[0].info.measured.simulated
     assert "Next: the right monitor" in card.words.text()
     settled(qtbot, window)
-    told = window.stations[4].told
+    told = window.takes.told
     assert told.frame.isVisible() and told.told is not None
     assert "The sound arrives after" in told.words.text()
     assert "istortion near 125 Hz" in told.words.text()
@@ -68,7 +69,7 @@ def test_a_mishap_is_kept_marked_and_used_only_on_request(qtbot: QtBot, window: 
         assert "left out of every ranking" in card.result.text()
         assert window.session.document.take_of(a, "left", "desk") is None
         settled(qtbot, window)
-        window.stations[4].findChild(QPushButton, "insist-left-desk").click()
+        window.takes.findChild(QPushButton, "insist-left-desk").click()
     assert window.session.document.take_of(a, "left", "desk") is not None
 
 
@@ -78,11 +79,11 @@ def test_points_around_the_head_are_averaged_and_told(qtbot: QtBot, window: Main
     qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
     card.equipment.point.setCurrentIndex(card.equipment.point.findData("back"))
     assert "Next: the left monitor" in card.words.text()
-    window.stations[4].findChild(QPushButton, "again-left-desk").click()
+    window.takes.findChild(QPushButton, "again-left-desk").click()
     qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
     assert [t.info.point for t in window.session.document.takes] == ["centre", "back"]
     settled(qtbot, window)
-    told = window.stations[4].told
+    told = window.takes.told
     assert "Over 2 points around the head the level spreads by" in told.words.text()
     assert "back of the head's centre" in told.choice.currentText()
 
@@ -128,8 +129,8 @@ def test_a_microphone_file_is_loaded_or_refused(
 def test_many_files_are_mapped_and_imported_as_one_step(
     qtbot: QtBot, window: MainWindow, tmp_path: Path
 ) -> None:
-    window.session.load(replace(window.session.document, takes=()), None)
-    window.go(4)
+    window.session.load(Project(replace(window.session.document, takes=())), None)
+    window.go("takes")
     for name in ("a third left desk.txt", "a third right desk.txt"):
         lines = "".join(f"{f} {80 + f % 7}\n" for f in range(20, 320, 2))
         (tmp_path / name).write_text(lines)
@@ -137,7 +138,7 @@ def test_many_files_are_mapped_and_imported_as_one_step(
     document = window.session.document
     places = [guess(document, path, "Thirty-eight") for path in files_in([tmp_path])]
     assert [p.source for p in places] == ["left", "right", "left"]
-    window.stations[4].import_places(places)
+    window.takes.import_places(places)
     takes = window.session.document.takes
     assert [(t.info.placed.name, t.info.source, t.info.seat) for t in takes] == [
         ("A third", "left", "desk"),
@@ -155,7 +156,7 @@ def test_what_a_take_tells_in_six_views_and_through_gates(qtbot: QtBot, window: 
     assert card.strip.heard and card.strip.heard[-1][0] == 1.0
     assert "dB(A)" in card.result.text()
     settled(qtbot, window)
-    told = window.stations[4].told
+    told = window.takes.told
     for button, words in (
         ("phase", "excess phase"),
         ("delay", "Group delay"),
@@ -184,7 +185,7 @@ def test_a_sound_card_is_wired_by_the_user_and_kept(
     window: MainWindow, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     from jolly_parlor.app.settings import SettingsStore
-    from jolly_parlor.app.stations import equipment
+    from jolly_parlor.app.stations.takes import equipment
     from jolly_parlor.studio.soundcard import CardSetup, Channels
 
     card = _begin(window)
@@ -227,13 +228,13 @@ def test_a_recorded_sweep_is_imported_with_its_parameters(
     path.write_bytes(wav_bytes(sound, 48000))
     _begin(window)
     monkeypatch.setattr(dialogs, "ask_played", lambda *_: None)
-    assert not window.stations[4].import_file(path, "left", "desk")
+    assert not window.takes.import_file(path, "left", "desk")
     monkeypatch.setattr(dialogs, "ask_played", lambda *_: Played(seconds=9.0))
-    assert not window.stations[4].import_file(path, "left", "desk")
+    assert not window.takes.import_file(path, "left", "desk")
     assert "its sweep takes 9.0 s" in window.notice_text.text()
     assert window.session.document.takes == ()
     monkeypatch.setattr(dialogs, "ask_played", lambda *_: Played(seconds=2.0))
-    assert window.stations[4].import_file(path, "left", "desk")
+    assert window.takes.import_file(path, "left", "desk")
     take = window.session.document.takes[0]
     level = np.interp(1000.0, take.response.frequencies_hz, take.response.level_db)
     assert level == pytest.approx(20 * np.log10(0.3), abs=0.1)

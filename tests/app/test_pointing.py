@@ -7,13 +7,13 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
 from jolly_parlor.app.plots.lanes import lane_height
-from jolly_parlor.app.stations.forecast import FindingCard
+from jolly_parlor.app.stations.forecast.forecast_page import FindingCard
 from jolly_parlor.app.window import MainWindow
 
 
 def _point_at(window: MainWindow, plot: object, x: float, y: float) -> None:
     """Move the mouse over a place in a plot's own coordinates."""
-    response = window.stations[3].response
+    response = window.forecast.response
     scene = plot.getViewBox().mapViewToScene(QPointF(x, y))  # type: ignore[attr-defined]
     at = response.graphics.mapFromScene(scene)
     viewport = response.graphics.viewport()
@@ -22,11 +22,11 @@ def _point_at(window: MainWindow, plot: object, x: float, y: float) -> None:
 
 
 def _cards(window: MainWindow) -> list[FindingCard]:
-    return window.stations[3].findChildren(FindingCard)
+    return window.forecast.findChildren(FindingCard)
 
 
 def test_pointing_at_a_mark_lights_lane_path_and_card(qtbot: QtBot, window: MainWindow) -> None:
-    response = window.stations[3].response
+    response = window.forecast.response
     mark = next(m for m in window.session.shown.marks if m.lane == "ceiling")
     x, y = np.log10(mark.frequency_hz), lane_height("ceiling")
     _point_at(window, response.lane_plot, x, y)
@@ -42,7 +42,7 @@ def test_pointing_at_a_mark_lights_lane_path_and_card(qtbot: QtBot, window: Main
 
 
 def test_pointing_at_a_hollow_lights_its_cause(qtbot: QtBot, window: MainWindow) -> None:
-    response = window.stations[3].response
+    response = window.forecast.response
     finding = next(f for f in window.session.findings if f.causes)
     _point_at(window, response.plot, np.log10(finding.feature.frequency_hz), -6)
     assert window.session.highlight.lane == finding.causes[0].mark.lane
@@ -69,7 +69,7 @@ def test_a_card_pointed_at_lights_its_mark(qtbot: QtBot, window: MainWindow) -> 
 
 
 def test_the_cursor_walks_by_keyboard(qtbot: QtBot, window: MainWindow) -> None:
-    response = window.stations[3].response
+    response = window.forecast.response
     response.setFocus()
     for _ in range(5):
         QTest.keyClick(response, Qt.Key.Key_Right)
@@ -81,7 +81,7 @@ def test_the_cursor_walks_by_keyboard(qtbot: QtBot, window: MainWindow) -> None:
 
 
 def test_the_measured_layer_swaps_with_the_forecast(qtbot: QtBot, window: MainWindow) -> None:
-    station = window.stations[3]
+    station = window.forecast
     before = station.verdict.text()
     QTest.keyClick(window, Qt.Key.Key_M, Qt.KeyboardModifier.AltModifier)
     settled(qtbot, window)
@@ -95,8 +95,8 @@ def test_the_measured_layer_swaps_with_the_forecast(qtbot: QtBot, window: MainWi
 
 
 def test_the_second_seat_has_its_own_curve(qtbot: QtBot, window: MainWindow) -> None:
-    before = window.stations[3].verdict.text()
+    before = window.forecast.verdict.text()
     QTest.keyClick(window, Qt.Key.Key_S, Qt.KeyboardModifier.AltModifier)
     settled(qtbot, window)
-    assert "at the sofa" in window.stations[3].verdict.text()
-    assert window.stations[3].verdict.text() != before
+    assert "at the sofa" in window.forecast.verdict.text()
+    assert window.forecast.verdict.text() != before

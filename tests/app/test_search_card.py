@@ -12,8 +12,8 @@ from jolly_parlor.app.window import MainWindow
 
 @pytest.fixture
 def search(window: MainWindow):
-    window.go(2)
-    card = window.stations[2].search
+    window.go("lineup")
+    card = window.lineup.search
     window.findChild(QPushButton, "show-wishes").click()
     assert card.wishes.isVisible()
     return card
@@ -72,7 +72,7 @@ def test_a_region_is_drawn_and_the_sub_found_within_it(
     search.button.click()
     qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
     for proposal in search._found.proposals:
-        at = proposal.arrangement.subwoofers["sub"]
+        at = proposal.arrangement.places["sub"]
         assert region.contains(at.x, at.y)
 
 
@@ -92,7 +92,7 @@ def test_trades_are_shown_told_and_lined_up(qtbot: QtBot, window: MainWindow, se
     assert "What moving buys" in search.trades_words.text()
     trade = search._found.trades[-1]
     spot = next(p for p in search.trades.stones.points() if p.data() is trade)
-    window.stations[2].scroll_area.ensureWidgetVisible(search.trades)
+    window.lineup.scroll_area.ensureWidgetVisible(search.trades)
     at = search.trades.mapFromScene(search.trades.plotItem.vb.mapViewToScene(spot.pos()))
     QTest.mouseMove(search.trades.viewport(), at)
     qtbot.waitUntil(lambda: "moves up to" in search.trades_words.text(), timeout=5000)

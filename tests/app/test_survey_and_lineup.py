@@ -7,6 +7,7 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.items import LEFT, RIGHT
 
 
 def _enter(window: MainWindow, name: str, text: str) -> None:
@@ -18,9 +19,9 @@ def _enter(window: MainWindow, name: str, text: str) -> None:
 
 
 def test_both_walls_are_scored_and_the_room_turns(qtbot: QtBot, window: MainWindow) -> None:
-    window.go(0)
+    window.go("survey")
     settled(qtbot, window)
-    facing = window.stations[0].facing.text()
+    facing = window.survey.facing.text()
     assert "This way: " in facing
     assert "the left wall: " in facing
     width, before = window.session.document.room.width, window.session.document
@@ -33,7 +34,7 @@ def test_both_walls_are_scored_and_the_room_turns(qtbot: QtBot, window: MainWind
 
 
 def test_four_distances_make_a_calm_zone(qtbot: QtBot, window: MainWindow) -> None:
-    window.go(0)
+    window.go("survey")
     for name, text in (("front_near", "75 cm"), ("front_far", "1.05"), ("side_near", "1.0")):
         _enter(window, f"calm zone {name}", text)
     assert window.session.document.room.calm_zone is None
@@ -44,33 +45,33 @@ def test_four_distances_make_a_calm_zone(qtbot: QtBot, window: MainWindow) -> No
     assert (zone.front_near, zone.side_far) == (0.75, 1.3)
     window.rough_in("calm_zone")
     assert window.session.arrangement.name == "Calm zone"
-    window.go(0)
+    window.go("survey")
     _enter(window, "calm zone side_far", "0")
     assert window.session.document.room.calm_zone is None
 
 
 def test_a_school_pointed_at_tells_its_rule(qtbot: QtBot, window: MainWindow) -> None:
-    window.go(2)
+    window.go("lineup")
     button = window.findChild(QPushButton, "school-unequal")
     QTest.mouseMove(window, QPoint(3, 3))
     button.setFocus()
-    rule = window.stations[2].school_rule.text()
+    rule = window.lineup.school_rule.text()
     assert "geometric mean" in rule
     assert "Allison 1974" in rule
 
 
 def test_checks_follow_the_arrangement(qtbot: QtBot, window: MainWindow) -> None:
-    window.go(2)
-    station = window.stations[2]
+    window.go("lineup")
+    station = window.lineup
     assert "Side wall and floor are equally far" in station.checks.text()
-    for item in ("left", "right"):
+    for item in (LEFT, RIGHT):
         _enter(window, f"{item} z", "0.95")
     assert "equally far from the monitors" not in station.checks.text()
 
 
 def test_the_room_is_searched_and_a_proposal_lined_up(qtbot: QtBot, window: MainWindow) -> None:
     QTest.keyClick(window, Qt.Key.Key_F, Qt.KeyboardModifier.ControlModifier)
-    search = window.stations[2].search
+    search = window.lineup.search
     assert search.searching
     assert search.button.text() == "Stop"
     qtbot.waitUntil(lambda: "weighed, best so far" in search.words.text(), timeout=90_000)
@@ -84,9 +85,9 @@ def test_the_room_is_searched_and_a_proposal_lined_up(qtbot: QtBot, window: Main
     assert window.session.arrangement.rule.startswith("Found by weighing")
     window.undo()
     # Another room: the proposals are gone.
-    window.go(0)
+    window.go("survey")
     _enter(window, "height", "2.6")
-    assert search.words.text().startswith("Weighs every place")
+    assert search.words.text().startswith("Weighs monitors and seat on a grid")
     assert (
         window.findChild(QPushButton, "line-up-1") is None
         or not window.findChild(QPushButton, "line-up-1").isVisible()

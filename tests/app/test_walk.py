@@ -11,22 +11,17 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
-from helpers_app import drag_on_plan, settled
+from helpers_app import drag_on_plan, press, settled
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.items import LEFT, RIGHT, loudspeaker, seat
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 from places import EXAMPLES
-
-
-def press(window: MainWindow, name: str) -> None:
-    button = window.findChild(QPushButton, name)
-    assert button is not None, f"no button {name}"
-    assert button.isEnabled()
-    QTest.mouseClick(button, Qt.MouseButton.LeftButton)
 
 
 def type_into(window: MainWindow, name: str, text: str) -> QLineEdit:
@@ -55,7 +50,7 @@ def test_from_an_empty_room_to_a_saved_card(
     type_into(window, "height", "2,52")
     assert session.document.room.width == pytest.approx(3.87)
     assert session.document.room.length == pytest.approx(5.6388)
-    assert "55.0 m³" in window.stations[0].verdict.text()
+    assert "55.0 m³" in window.survey.verdict.text()
     front = window.findChild(QComboBox, "surface-front")
     front.setCurrentIndex(front.findData("brick"))
     assert session.document.room.surfaces["front"].material == "brick"
@@ -64,28 +59,28 @@ def test_from_an_empty_room_to_a_saved_card(
     assert [o.kind for o in session.document.room.openings] == ["window", "door"]
     assert len(session.document.room.keep_outs) == 1
     # Gear: a subwoofer is added.
-    window.go(1)
+    window.go("gear")
     press(window, "add-sub")
     type_into(window, "monitor low_corner_hz", "48")
     assert session.document.gear.monitor.low_corner_hz == 48.0
     # Line-up: three schools.
-    window.go(2)
+    window.go("lineup")
     for school in ("third", "thirty_eight", "tight"):
         press(window, f"school-{school}")
     names = [a.name for a in session.document.arrangements]
     assert names == ["A third", "Thirty-eight", "Tight to the wall"]
     # Forecast: every combination shows its own figure.
-    window.go(3)
+    window.go("forecast")
     settled(qtbot, window)
     seen = set()
     for playing in ("left", "right", "both", "both+sub"):
         press(window, f"playing-{playing}")
         settled(qtbot, window)
-        seen.add(window.stations[3].verdict.text())
+        seen.add(window.forecast.verdict.text())
     assert len(seen) == 4
     press(window, "playing-both")
     # Takes: one file for each arrangement.
-    window.go(4)
+    window.go("takes")
     for name, stem in zip(names, ("a-third", "thirty-eight", "tight-to-the-wall"), strict=True):
         session.show_arrangement(name)
         path = EXAMPLES / "kiln-room-takes" / f"{stem}_both_desk.txt"
@@ -93,9 +88,9 @@ def test_from_an_empty_room_to_a_saved_card(
         press(window, "import-both-desk")
     assert len(session.document.takes) == 3
     # Compare: ranked by takes, the verdict names the first row.
-    window.go(5)
+    window.go("compare")
     settled(qtbot, window)
-    station = window.stations[5]
+    station = window.compare
     assert "Ranked by takes" in station.under.text()
     first = station.rows[0].row.arrangement.name
     assert station.verdict.text().startswith(first)
@@ -104,7 +99,7 @@ def test_from_an_empty_room_to_a_saved_card(
     press(window, f"pick-{first}")
     assert session.document.chosen == first
     # Sign-off, card, save, reopen.
-    window.go(6)
+    window.go("signoff")
     card = tmp_path / "card.pdf"
     monkeypatch.setattr(dialogs, "ask_card", lambda *_: card)
     press(window, "save-card")
@@ -124,7 +119,7 @@ def test_dragging_a_monitor_moves_numbers_and_curve_and_undoes(
 ) -> None:
     session = window.session
     before, curve = session.arrangement, session.shown.forecast.deviation_db.copy()
-    verdict = window.stations[3].verdict.text()
+    verdict = window.forecast.verdict.text()
     view = window.plan.unfolded
     start = view.on_plan(before.left.x, before.left.y)
     drag_on_plan(window, start, QPoint(0, round(0.30 * view.scale)))
@@ -135,25 +130,25 @@ def test_dragging_a_monitor_moves_numbers_and_curve_and_undoes(
     assert after.right.y == after.left.y, "left and right are kept alike"
     assert after.right.x == pytest.approx(window.session.document.room.width - after.left.x)
     assert abs(session.shown.forecast.deviation_db - curve).max() > 1.0
-    assert window.stations[3].verdict.text() != verdict
+    assert window.forecast.verdict.text() != verdict
     # What is shown is what the core says for that place.
     core = Forecaster(session.document.room, session.document.gear)
-    figure = evenness(core.at_seat(after, "desk").deviation("both")).value_db
-    assert f"{figure:.1f} dB" in window.stations[3].verdict.text()
+    figure = evenness(core.at_seat(after, "desk").deviation(BOTH)).value_db
+    assert f"{figure:.1f} dB" in window.forecast.verdict.text()
     assert window.menus.made["undo"].text().startswith("Undo: Move in")
     QTest.keyClick(window, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
     settled(qtbot, window)
     assert session.arrangement == before
-    assert window.stations[3].verdict.text() == verdict
+    assert window.forecast.verdict.text() == verdict
     window.menus.made["redo"].trigger()
     assert session.arrangement == after
 
 
 def test_numbers_follow_while_the_button_is_still_down(qtbot: QtBot, window: MainWindow) -> None:
-    window.go(2)
+    window.go("lineup")
     session, plan = window.session, window.plan
     start = plan.unfolded.on_plan(session.arrangement.left.x, session.arrangement.left.y).toPoint()
-    field = window.stations[2].fields["left", "y"]
+    field = window.lineup.fields[LEFT, "y"]
     before, live = field.text(), window.live.text()
     QTest.mousePress(plan, Qt.MouseButton.LeftButton, pos=start)
     QTest.mouseMove(plan, start + QPoint(0, 40))
@@ -184,7 +179,7 @@ def test_the_plan_by_keyboard_alone(qtbot: QtBot, window: MainWindow) -> None:
     assert session.arrangement.left.y == pytest.approx(before.left.y + 0.01, abs=0.001)
     for _ in range(2):
         QTest.keyClick(plan, Qt.Key.Key_N)
-    assert session.selected == "seat:desk"
+    assert session.selected == seat("desk")
     QTest.keyClick(plan, Qt.Key.Key_Up, Qt.KeyboardModifier.ShiftModifier)
     assert session.arrangement.seats["desk"].y == pytest.approx(
         before.seats["desk"].y - 0.10, abs=0.001
@@ -210,7 +205,7 @@ def test_nothing_can_be_dragged_out_of_the_room(qtbot: QtBot, window: MainWindow
 
 def test_a_sub_in_the_keep_out_is_said_and_not_forecast(qtbot: QtBot, window: MainWindow) -> None:
     a, view = window.session.arrangement, window.plan.unfolded
-    start = view.on_plan(a.subwoofers["sub"].x, a.subwoofers["sub"].y)
+    start = view.on_plan(a.places["sub"].x, a.places["sub"].y)
     to = view.on_plan(0.7, 5.2)
     drag_on_plan(window, start, (to - start).toPoint())
     settled(qtbot, window)
@@ -227,7 +222,7 @@ def test_try_it_adds_what_the_finding_promises(qtbot: QtBot, window: MainWindow)
     settled(qtbot, window)
     assert len(session.document.arrangements) == count + 1
     assert session.arrangement.name == finding.remedy.arrangement.name
-    assert f"{finding.remedy.evenness_after_db:.1f} dB" in window.stations[3].verdict.text()
+    assert f"{finding.remedy.evenness_after_db:.1f} dB" in window.forecast.verdict.text()
     window.undo()
     assert len(session.document.arrangements) == count
 
@@ -237,9 +232,9 @@ def test_the_demo_opens_with_the_best_on_the_plan(
 ) -> None:
     window = open_window(demo)
     assert window.stones.current == 5
-    best = window.stations[5].rows[0].row.arrangement.name
+    best = window.compare.rows[0].row.arrangement.name
     assert window.arrangement_name.text() == best
-    assert window.stations[5].verdict.text().startswith(best)
+    assert window.compare.verdict.text().startswith(best)
     press(window, "try-next")
     assert len(window.session.document.arrangements) == 4
 
@@ -258,9 +253,16 @@ def test_a_strip_shows_the_calm_and_moves_there(qtbot: QtBot, window: MainWindow
     assert after.right.y == after.left.y
     window.undo()
     assert window.session.arrangement == before
-    window.session.select("sub:sub")
+    window.session.select(loudspeaker("sub"))
     settled(qtbot, window)
-    assert [s.item for s in window.session.neighbourhood.strips] == ["sub:sub", "sub:sub"]
+    assert window.session.neighbourhood.strips == []
+    assert "“Both” plays without the sub" in window.session.neighbourhood.why_not
+    window.session.show_mix("both+sub")
+    settled(qtbot, window)
+    assert [s.item for s in window.session.neighbourhood.strips] == [
+        loudspeaker("sub"),
+        loudspeaker("sub"),
+    ]
 
 
 def test_the_seat_map_tints_the_plan_and_follows_a_drag(qtbot: QtBot, window: MainWindow) -> None:
@@ -270,11 +272,11 @@ def test_the_seat_map_tints_the_plan_and_follows_a_drag(qtbot: QtBot, window: Ma
     QTest.keyClick(window, Qt.Key.Key_P, Qt.KeyboardModifier.AltModifier)
     settled(qtbot, window)
     first = tints.shown
-    assert first is not None and first.item == "seat:desk"
+    assert first is not None and first.item == seat("desk")
     calm = window.plan.unfolded.on_plan(3.0, 4.4).toPoint()
     assert window.plan.grab().toImage().pixel(calm) != plain.pixel(calm)
     a = window.session.arrangement
-    window.session.drag("left", replace(a.left, y=a.left.y + 0.3))
+    window.session.drag(LEFT, replace(a.left, y=a.left.y + 0.3))
     settled(qtbot, window)
     assert tints.shown is not first
     window.session.abandon_drag()
@@ -287,22 +289,22 @@ def test_the_source_map_is_for_what_is_selected(qtbot: QtBot, window: MainWindow
     window.listen("both+sub")
     QTest.keyClick(window, Qt.Key.Key_O, Qt.KeyboardModifier.AltModifier)
     settled(qtbot, window)
-    assert window.session.tints.shown.item == "left"
-    window.session.select("sub:sub")
+    assert window.session.tints.shown.item == LEFT
+    window.session.select(loudspeaker("sub"))
     settled(qtbot, window)
-    assert window.session.tints.shown.item == "sub:sub"
-    window.session.select("seat:desk")
+    assert window.session.tints.shown.item == loudspeaker("sub")
+    window.session.select(seat("desk"))
     settled(qtbot, window)
-    assert window.session.tints.shown.item == "left"
+    assert window.session.tints.shown.item == LEFT
 
 
 def test_pointing_at_the_curve_chooses_the_frequency_of_the_pressure(
     qtbot: QtBot, window: MainWindow
 ) -> None:
-    window.go(3)
+    window.go("forecast")
     QTest.keyClick(window, Qt.Key.Key_G, Qt.KeyboardModifier.AltModifier)
     settled(qtbot, window)
-    response = window.stations[3].response
+    response = window.forecast.response
     scene = response.plot.getViewBox().mapViewToScene(QPointF(np.log10(71.0), 3.0))
     QTest.mouseMove(response.graphics.viewport(), response.graphics.mapFromScene(scene))
     qtbot.waitUntil(
@@ -316,9 +318,9 @@ def test_pointing_at_the_curve_chooses_the_frequency_of_the_pressure(
 
 
 def test_above_300_hz_the_curve_goes_on_less_certain(qtbot: QtBot, window: MainWindow) -> None:
-    window.go(3)
+    window.go("forecast")
     settled(qtbot, window)
-    shown, response = window.session.shown, window.stations[3].response
+    shown, response = window.session.shown, window.forecast.response
     assert shown.upper is not None and shown.upper.frequencies_hz[-1] > 690
     response._place_cursor(500.0)
     assert "about" in response.flag.toPlainText()
@@ -331,10 +333,10 @@ def test_above_300_hz_the_curve_goes_on_less_certain(qtbot: QtBot, window: MainW
 
 
 def test_each_path_can_be_read_and_lights_its_wall(qtbot: QtBot, window: MainWindow) -> None:
-    window.go(3)
+    window.go("forecast")
     settled(qtbot, window)
     window.findChild(QPushButton, "reading-paths").click()
-    table = window.stations[3].paths
+    table = window.forecast.paths
     settled(qtbot, window)
     assert table.isVisible() and "From the left monitor to the desk" in table.head.text()
     cells = {c.text(): c for c in table.findChildren(QLabel) if c.isVisible()}
@@ -342,7 +344,7 @@ def test_each_path_can_be_read_and_lights_its_wall(qtbot: QtBot, window: MainWin
     QTest.mouseMove(window, QPoint(3, 3))
     cells["floor"].enterEvent(None)
     assert window.session.highlight.lane == "floor"
-    window.session.select("right")
+    window.session.select(RIGHT)
     assert "From the right monitor" in table.head.text()
 
 

@@ -10,13 +10,19 @@ from jolly_parlor.acoustics.room import Point, Surface
 from jolly_parlor.diagnosis.causes import Anechoic, causes, measured_causes
 from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.findings import findings_of_forecast, findings_of_take
-from jolly_parlor.diagnosis.marks import LANES, first_beyond, marks
+from jolly_parlor.diagnosis.marks import LANES, Mark, first_beyond, marks
 from jolly_parlor.diagnosis.remedies import best_remedy
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.upper import UpperCurve
+from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
+from jolly_parlor.placement.upper_range import UpperCurve
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
+from rooms import listening, placed, rebuilt
+
+
+def _marks(d: Document, heard: Listening, *more: float) -> list[Mark]:
+    return marks(d.room, d.gear, heard, *more)
 
 
 def _curve(level: np.ndarray, low: float = 30.0) -> Deviation:
@@ -43,8 +49,8 @@ def test_small_ripple_and_what_lies_outside_the_band_is_left_alone() -> None:
 
 def test_the_front_walls_mark_lies_at_c_over_4d_for_a_seat_far_away(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    a = replace(a, left=Point(1.9, 0.7, 1.2), seats={**a.seats, "desk": Point(1.9, 3.5, 1.2)})
-    front = [m for m in marks(kiln.room, kiln.gear, a, "desk", "left") if m.lane == "front wall"]
+    a = placed(a, left=Point(1.9, 0.7, 1.2), seats={**a.seats, "desk": Point(1.9, 3.5, 1.2)})
+    front = [m for m in _marks(kiln, listening(a, "desk", "left")) if m.lane == "front wall"]
     assert front[0].frequency_hz == pytest.approx(first_cancellation_at_source_hz(0.7, 343.2))
 
 
@@ -52,7 +58,7 @@ def test_a_seat_in_the_middle_of_the_length_sits_in_the_first_null(kiln: Documen
     a = kiln.arrangements[0]
     middle = Point(1.935, kiln.room.length / 2, 1.2)
     a = replace(a, seats={**a.seats, "desk": middle})
-    found = [m for m in marks(kiln.room, kiln.gear, a, "desk", "both") if m.lane == "length modes"]
+    found = [m for m in _marks(kiln, listening(a, "desk", "both")) if m.lane == "length modes"]
     first = next(m for m in found if m.mode is not None and m.mode.order == (0, 1, 0))
     assert first.kind == "hollow"
     assert first.frequency_hz == pytest.approx(343.2 / 2 / 5.64, rel=1e-6)
@@ -60,8 +66,8 @@ def test_a_seat_in_the_middle_of_the_length_sits_in_the_first_null(kiln: Documen
 
 def test_symmetric_monitors_do_not_drive_the_first_width_mode(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    alone = [m for m in marks(kiln.room, kiln.gear, a, "sofa", "left") if m.lane == "width modes"]
-    both = [m for m in marks(kiln.room, kiln.gear, a, "sofa", "both") if m.lane == "width modes"]
+    alone = [m for m in _marks(kiln, listening(a, "sofa", "left")) if m.lane == "width modes"]
+    both = [m for m in _marks(kiln, listening(a, "sofa", "both")) if m.lane == "width modes"]
     odd = [m for m in both if m.mode and m.mode.order[0] % 2 and m.kind == "hill"]
     assert odd == []
     assert alone != both
@@ -69,14 +75,14 @@ def test_symmetric_monitors_do_not_drive_the_first_width_mode(kiln: Document) ->
 
 def test_crossover_has_a_mark_only_with_the_sub(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    with_sub = marks(kiln.room, kiln.gear, a, "desk", "both+sub")
+    with_sub = _marks(kiln, listening(a, "desk", "both+sub"))
     assert [m.frequency_hz for m in with_sub if m.lane == "crossover"] == [80.0]
-    assert not [m for m in marks(kiln.room, kiln.gear, a, "desk", "both") if m.lane == "crossover"]
+    assert not [m for m in _marks(kiln, listening(a, "desk", "both")) if m.lane == "crossover"]
     assert {m.lane for m in with_sub} <= set(LANES)
 
 
 def test_a_desk_that_acts_above_the_range_is_said_to(kiln: Document) -> None:
-    beyond = first_beyond(kiln.room, kiln.gear, kiln.arrangements[0], "desk", "both")
+    beyond = first_beyond(kiln.room, kiln.gear, listening(kiln.arrangements[0], "desk", "both"))
     # Mirror path over the desk top, 0.46 m below monitors and ear that are 1.447 m apart.
     excess = np.hypot(1.4474, 2 * 0.46) - 1.4474
     assert beyond["desk"] == pytest.approx(343.2 / 2 / excess, rel=1e-3)
@@ -86,7 +92,7 @@ def _one_hard_wall(kiln: Document, wall: str) -> Forecaster:
     absorbing = Surface("own", (0.95,) * 7)
     surfaces = dict.fromkeys(kiln.room.surfaces, absorbing)
     surfaces[wall] = Surface("brick")  # type: ignore[index]
-    room = replace(kiln.room, surfaces=surfaces, openings=(), width=5.0, length=8.0, height=3.5)
+    room = rebuilt(kiln.room, surfaces=surfaces, openings=(), width=5.0, length=8.0, height=3.5)
     return Forecaster(room, kiln.gear)
 
 
@@ -98,13 +104,13 @@ def test_the_only_hard_surface_is_named_as_the_cause(kiln: Document, wall: str, 
     # A cause present by construction in isolation: every other surface absorbs nearly all.
     forecaster = _one_hard_wall(kiln, wall)
     z = 2.6 if wall == "ceiling" else 1.3
-    a = replace(
+    a = placed(
         kiln.arrangements[0],
         left=Point(2.1, 0.9, z),
         right=Point(2.9, 0.9, z),
         seats={"desk": Point(2.5, 6.2 if wall == "back" else 3.2, z), "sofa": Point(2, 7, 1)},
     )
-    found = findings_of_forecast(forecaster, Anechoic(forecaster), a, "desk", "left")
+    found = findings_of_forecast(forecaster, Anechoic(forecaster), listening(a, "desk", "left"))
     dips = [f for f in found if f.feature.kind == "hollow" and f.causes]
     assert dips
     assert dips[0].causes[0].mark.lane == lane
@@ -112,31 +118,29 @@ def test_the_only_hard_surface_is_named_as_the_cause(kiln: Document, wall: str, 
 
 def test_taking_the_cause_away_fills_the_dip(kiln: Document) -> None:
     forecaster = _one_hard_wall(kiln, "front")
-    a = replace(
+    a = placed(
         kiln.arrangements[0],
         left=Point(2.1, 0.9, 1.3),
         seats={"desk": Point(2.5, 3.2, 1.3), "sofa": Point(2, 7, 1)},
     )
-    before = forecaster.at_seat(a, "desk").deviation("left")
+    before = forecaster.at_seat(a, "desk").deviation(LEFT_ALONE)
     dip = next(f for f in features(before) if f.kind == "hollow")
     anechoic = Anechoic(forecaster)
-    front = anechoic.change_db(dip, before, "front", a, "desk", "left")
-    floor = anechoic.change_db(dip, before, "floor", a, "desk", "left")
+    front = anechoic.change_db(dip, before, "front", listening(a, "desk", "left"))
+    floor = anechoic.change_db(dip, before, "floor", listening(a, "desk", "left"))
     assert front > 0.5 * abs(dip.level_db)
     assert front > floor + 1
 
 
 def test_without_any_evidence_no_cause_is_invented(kiln: Document, forecaster: Forecaster) -> None:
     assert measured_causes(Feature("hollow", 101.0, -6.0, 6.0), []) == []
-    before = forecaster.at_seat(kiln.arrangements[0], "desk").deviation("both")
+    before = forecaster.at_seat(kiln.arrangements[0], "desk").deviation(BOTH)
     nothing = causes(
         Feature("hollow", 101.0, -6.0, 6.0),
         before,
         [],
         Anechoic(forecaster),
-        kiln.arrangements[0],
-        "desk",
-        "both",
+        listening(kiln.arrangements[0], "desk", "both"),
     )
     assert nothing == []
 
@@ -145,7 +149,7 @@ def test_findings_are_sentences_with_a_remedy_that_holds(
     kiln: Document, forecaster: Forecaster
 ) -> None:
     a = kiln.arrangements[0]
-    found = findings_of_forecast(forecaster, Anechoic(forecaster), a, "desk", "both")
+    found = findings_of_forecast(forecaster, Anechoic(forecaster), listening(a, "desk", "both"))
     assert 1 <= len(found) <= 4
     for finding in found:
         assert finding.headline.endswith(".")
@@ -154,7 +158,7 @@ def test_findings_are_sentences_with_a_remedy_that_holds(
             assert "No move" in finding.advice
             continue
         # The promise of the button, calculated again from the arrangement it adds.
-        after = forecaster.at_seat(finding.remedy.arrangement, "desk").deviation("both")
+        after = forecaster.at_seat(finding.remedy.arrangement, "desk").deviation(BOTH)
         assert evenness(after).value_db == pytest.approx(finding.remedy.evenness_after_db)
         assert finding.remedy.gain_db >= 0.2
         assert finding.remedy.arrangement != a
@@ -165,7 +169,7 @@ def test_a_remedy_keeps_the_triangle_listenable(kiln: Document, forecaster: Fore
     a = kiln.arrangements[0]
     for lane in LANES:
         dip = Feature("hollow", 76.0, -25.0, 20.0)
-        remedy = best_remedy(dip, lane, forecaster, a, "desk", "both+sub")
+        remedy = best_remedy(dip, lane, forecaster, listening(a, "desk", "both+sub"))
         if remedy is not None:
             b = remedy.arrangement
             assert 0.75 <= b.left.distance(b.right) / b.left.distance(b.seats["desk"]) <= 1.25
@@ -176,7 +180,7 @@ def test_dips_say_never_to_boost_and_takes_are_explained_from_geometry(
 ) -> None:
     level = _bump(111.0, -14.0, 0.2)
     of = deviation(Response(GRID_HZ, level), 48.0)
-    found = findings_of_take(of, forecaster, kiln.arrangements[2], "desk", "both")
+    found = findings_of_take(of, forecaster, listening(kiln.arrangements[2], "desk", "both"))
     assert found[0].measured
     # Floor and ceiling both cancel near 111 Hz for this arrangement (their marks say so).
     assert found[0].causes[0].mark.lane in ("ceiling", "floor", "back wall")
@@ -201,14 +205,14 @@ def test_above_300_hz_a_single_path_is_named_as_less_certain(kiln: Document) -> 
     a = kiln.arrangements[0]
     mark = next(
         m
-        for m in marks(kiln.room, kiln.gear, a, "desk", "both", 700.0)
+        for m in _marks(kiln, listening(a, "desk", "both"), 700.0)
         if m.lane == "desk" and 320 < m.frequency_hz < 650
     )
     f = np.geomspace(300.0, 700.0, 60)
     dip = -9 * np.exp(-((np.log2(f / mark.frequency_hz) / 0.05) ** 2))
     forecaster = Forecaster(kiln.room, kiln.gear)
-    of = forecaster.at_seat(a, "desk").deviation("both")
-    found = findings_of_take(of, forecaster, a, "desk", "both", upper=UpperCurve(f, dip))
+    of = forecaster.at_seat(a, "desk").deviation(BOTH)
+    found = findings_of_take(of, forecaster, listening(a, "desk", "both"), upper=UpperCurve(f, dip))
     above = [x for x in found if not x.certain]
     assert [x.causes[0].mark.lane for x in above] == ["desk"]
     assert above[0].evidence.startswith("Less certain, above 300 Hz")

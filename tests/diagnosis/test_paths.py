@@ -6,12 +6,13 @@ from math import hypot
 import pytest
 
 from jolly_parlor.diagnosis.paths import paths
+from jolly_parlor.placement.items import LEFT, RIGHT, loudspeaker
 from jolly_parlor.project.document import Document
 
 
 def test_the_floor_path_by_hand(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    rows = {row.boundary: row for row in paths(kiln.room, kiln.gear, a, "left", "desk")}
+    rows = {row.boundary: row for row in paths(kiln.room, kiln.gear, a, LEFT, "desk")}
     across = hypot(a.left.x - a.seats["desk"].x, a.left.y - a.seats["desk"].y)
     direct, reflected = hypot(across, a.left.z - 1.2), hypot(across, a.left.z + 1.2)
     excess, c = reflected - direct, kiln.room.speed_of_sound
@@ -25,7 +26,7 @@ def test_the_floor_path_by_hand(kiln: Document) -> None:
 
 def test_rows_run_from_near_to_far_and_interleave(kiln: Document) -> None:
     a = kiln.arrangements[2]
-    rows = paths(kiln.room, kiln.gear, a, "right", "desk")
+    rows = paths(kiln.room, kiln.gear, a, RIGHT, "desk")
     assert {row.boundary for row in rows} >= {"left", "right", "front", "back", "floor", "ceiling"}
     excess = [row.bounce.excess_metres for row in rows]
     assert excess == sorted(excess)
@@ -42,8 +43,8 @@ def test_nearer_to_the_wall_cancels_higher(kiln: Document) -> None:
     a = kiln.arrangements[0]
     found = []
     for y in (0.4, 0.6, 0.9, 1.3):
-        moved = a.moved("left", type(a.left)(a.left.x, y, a.left.z))
-        rows = paths(kiln.room, kiln.gear, moved, "left", "desk")
+        moved = a.moved(loudspeaker("left"), type(a.left)(a.left.x, y, a.left.z))
+        rows = paths(kiln.room, kiln.gear, moved, LEFT, "desk")
         front = next(row for row in rows if row.boundary == "front")
         found.append(front.source_cancellation_hz)
         assert front.source_cancellation_hz == pytest.approx(kiln.room.speed_of_sound / 4 / y)
@@ -52,4 +53,4 @@ def test_nearer_to_the_wall_cancels_higher(kiln: Document) -> None:
 
 def test_a_source_that_is_not_there_is_refused(kiln: Document) -> None:
     with pytest.raises(KeyError):
-        paths(kiln.room, kiln.gear, kiln.arrangements[0], "middle", "desk")
+        paths(kiln.room, kiln.gear, kiln.arrangements[0], loudspeaker("middle"), "desk")

@@ -6,6 +6,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from jolly_parlor.placement.evenness import GRID_HZ, deviation, evenness, mismatch_db
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 
 
@@ -72,7 +73,7 @@ def test_a_target_is_subtracted() -> None:
 
 def test_a_response_that_stops_short_is_refused_in_words() -> None:
     short = Response(np.array([60.0, 400.0]), np.zeros(2))
-    with pytest.raises(ValueError, match="covers 60 to 400 Hz; judging it needs 48 to 300"):
+    with pytest.raises(Refused, match="covers 60 to 400 Hz; judging it needs 48 to 300"):
         deviation(short, 48.0)
 
 

@@ -7,8 +7,12 @@ import pytest
 
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.items import item_of
 from jolly_parlor.placement.maps import pressure_map, seat_map, source_map
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.document import Document
+from jolly_parlor.refused import Refused
+from rooms import MIXES, listening, placed, rebuilt
 
 
 @pytest.mark.parametrize("combination", ["left", "both", "both+sub"])
@@ -16,13 +20,13 @@ def test_the_map_is_what_each_place_would_hear(
     kiln: Document, forecaster: Forecaster, combination: str
 ) -> None:
     a = kiln.arrangements[0]
-    found = seat_map(forecaster, a, "desk", combination)
+    found = seat_map(forecaster, listening(a, "desk", combination))
     assert found.figures_db.shape == (found.ys.size, found.xs.size)
     low = 26.0 if combination == "both+sub" else 48.0
     gaps = []
     for row, column in ((14, 4), (20, 12), (28, 18), (31, 9), (17, 11), (25, 6)):
         ear = Point(float(found.xs[column]), float(found.ys[row]), 1.2)
-        p = forecaster.coarse().at(a, ear).pressure(combination)
+        p = forecaster.coarse().at(a, ear).pressure(MIXES[combination])
         f = forecaster.coarse().frequencies_hz
         level = 20 * np.log10(np.abs(p[f >= low - 1e-9]))
         d = level - level.mean()
@@ -33,7 +37,7 @@ def test_the_map_is_what_each_place_would_hear(
 
 
 def test_the_calmest_place_is_the_lowest_cell(kiln: Document, forecaster: Forecaster) -> None:
-    found = seat_map(forecaster, kiln.arrangements[0], "desk", "both")
+    found = seat_map(forecaster, listening(kiln.arrangements[0], "desk", "both"))
     calm = found.calmest
     row, column = np.argmin(np.abs(found.ys - calm.y)), np.argmin(np.abs(found.xs - calm.x))
     assert found.figures_db[row, column] == np.nanmin(found.figures_db)
@@ -42,11 +46,10 @@ def test_the_calmest_place_is_the_lowest_cell(kiln: Document, forecaster: Foreca
 
 
 def test_a_symmetric_room_gives_a_symmetric_map(kiln: Document) -> None:
-    from dataclasses import replace
 
     alike = {**kiln.room.surfaces, "right": kiln.room.surfaces["left"]}
-    room = replace(kiln.room, surfaces=alike, openings=())
-    found = seat_map(Forecaster(room, kiln.gear), kiln.arrangements[0], "desk", "both")
+    room = rebuilt(kiln.room, surfaces=alike, openings=())
+    found = seat_map(Forecaster(room, kiln.gear), listening(kiln.arrangements[0], "desk", "both"))
     assert np.allclose(found.figures_db, found.figures_db[:, ::-1], atol=0.05, equal_nan=True)
 
 
@@ -58,15 +61,15 @@ def test_the_source_map_is_what_the_seat_would_hear(
     kiln: Document, forecaster: Forecaster, item: str, combination: str, alike: bool
 ) -> None:
     a = kiln.arrangements[0]
-    found = source_map(forecaster, a, item, "desk", combination, alike)
+    found = source_map(forecaster, listening(a, "desk", combination), item_of(item), alike)
     low = 26.0 if combination == "both+sub" else 48.0
     f = forecaster.coarse().frequencies_hz
     gaps = []
     for row, column in ((2, 3), (3, 15), (25, 12), (30, 4), (28, 18), (22, 9)):
-        to = Point(float(found.xs[column]), float(found.ys[row]), a.position(item).z)
-        moved = a.mirrored_move(item, to, kiln.room) if alike and item == "left" else None
-        moved = moved or a.moved(item, to)
-        p = forecaster.coarse().at_seat(moved, "desk").pressure(combination)
+        to = Point(float(found.xs[column]), float(found.ys[row]), a.position(item_of(item)).z)
+        moved = a.mirrored_move(item_of(item), to, kiln.room) if alike and item == "left" else None
+        moved = moved or a.moved(item_of(item), to)
+        p = forecaster.coarse().at_seat(moved, "desk").pressure(MIXES[combination])
         level = 20 * np.log10(np.abs(p[f >= low - 1e-9]))
         d = level - level.mean()
         weight = np.where(d < 0, 1.5, 1.0)
@@ -77,20 +80,20 @@ def test_the_source_map_is_what_the_seat_would_hear(
 
 
 def test_a_seat_makes_no_sound(kiln: Document, forecaster: Forecaster) -> None:
-    with pytest.raises(ValueError, match="makes no sound"):
-        source_map(forecaster, kiln.arrangements[0], "seat:desk", "desk", "both")
+    with pytest.raises(Refused, match="makes no sound"):
+        source_map(forecaster, listening(kiln.arrangements[0], "desk"), item_of("seat:desk"))
 
 
 def test_pressure_over_plan_and_section_is_the_forecasts_level(
     kiln: Document, forecaster: Forecaster
 ) -> None:
     a = kiln.arrangements[1]
-    found = pressure_map(forecaster, a, "desk", "both", 71.0)
+    found = pressure_map(forecaster, listening(a, "desk", "both"), 71.0)
     index = int(np.argmin(np.abs(forecaster.frequencies_hz - 71.0)))
     assert found.frequency_hz == forecaster.frequencies_hz[index]
 
     def level(x: float, y: float, z: float) -> float:
-        return float(20 * np.log10(abs(forecaster.at(a, Point(x, y, z)).pressure("both")[index])))
+        return float(20 * np.log10(abs(forecaster.at(a, Point(x, y, z)).pressure(BOTH)[index])))
 
     base = level(found.xs[9], found.ys[20], 1.2) - found.plan_db[20, 9]
     gaps = []
@@ -112,14 +115,14 @@ def test_what_maps_keep_from_one_another_changes_none(
     kiln: Document, forecaster: Forecaster
 ) -> None:
     first, other = kiln.arrangements[:2]
-    lower = replace(other, left=replace(other.left, z=0.8), right=replace(other.right, z=1.5))
+    lower = placed(other, left=replace(other.left, z=0.8), right=replace(other.right, z=1.5))
     for a in (first, other, lower, first):
         fresh = Forecaster(kiln.room, kiln.gear)
         for combination in ("left", "both", "both+sub"):
-            kept = seat_map(forecaster, a, "desk", combination).figures_db
-            alone = seat_map(fresh, a, "desk", combination).figures_db
+            kept = seat_map(forecaster, listening(a, "desk", combination)).figures_db
+            alone = seat_map(fresh, listening(a, "desk", combination)).figures_db
             np.testing.assert_allclose(kept, alone, rtol=1e-5)
         for f in (44.0, 120.0):
-            kept = pressure_map(forecaster, a, "desk", "both", f).section_db
-            alone = pressure_map(fresh, a, "desk", "both", f).section_db
+            kept = pressure_map(forecaster, listening(a, "desk", "both"), f).section_db
+            alone = pressure_map(fresh, listening(a, "desk", "both"), f).section_db
             np.testing.assert_allclose(kept, alone, rtol=1e-5)

@@ -11,9 +11,11 @@ from jolly_parlor.acoustics.room import CalmZone, KeepOut, Opening, Point
 from jolly_parlor.acoustics.turning import turned
 from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.cautions import LIFTING, cautions
+from jolly_parlor.placement.items import LEFT, loudspeaker
 from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet, school
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.document import Document
+from rooms import sized
 
 
 @pytest.mark.parametrize(
@@ -56,7 +58,7 @@ def test_in_any_room_a_school_fits_or_says_why(width: float, length: float, heig
     from jolly_parlor.project.blank import blank_document
 
     base = blank_document()
-    room = replace(base.room, width=width, length=length, height=height)
+    room = sized(base.room, width=width, length=length, height=height)
     for which in SCHOOLS:
         try:
             a = which.propose(room, base.gear)
@@ -67,23 +69,23 @@ def test_in_any_room_a_school_fits_or_says_why(width: float, length: float, heig
 
 
 def test_a_narrow_room_refuses_a_wide_triangle_with_figures(kiln: Document) -> None:
-    narrow = replace(kiln.room, width=1.9)
+    narrow = sized(kiln.room, width=1.9)
     with pytest.raises(SchoolCannotBeMet, match=r"needs 1\.45 m .* leaves 1\.16 m"):
         school("third").propose(narrow, kiln.gear)
 
 
 def test_fit_problems_name_what_and_where(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    outside = a.moved("left", Point(-0.1, 0.5, 1.2))
+    outside = a.moved(loudspeaker("left"), Point(-0.1, 0.5, 1.2))
     assert fit_problems(kiln.room, kiln.gear, outside) == ["The left monitor is outside the room."]
-    in_swing = a.moved("sub:sub", Point(0.6, 5.2, 0.2))
+    in_swing = a.moved(loudspeaker("sub"), Point(0.6, 5.2, 0.2))
     assert "door swing" in fit_problems(kiln.room, kiln.gear, in_swing)[0]
     room = replace(kiln.room, keep_outs=(KeepOut("stove", 0, 0, 3.87, 1.0),))
     assert len(fit_problems(room, kiln.gear, a)) == 3
 
 
 def test_mirrored_moves_stay_alike(kiln: Document) -> None:
-    moved = kiln.arrangements[0].mirrored_move("left", Point(1.0, 0.8, 1.1), kiln.room)
+    moved = kiln.arrangements[0].mirrored_move(LEFT, Point(1.0, 0.8, 1.1), kiln.room)
     assert moved.right == Point(pytest.approx(2.87), 0.8, 1.1)
 
 
@@ -104,7 +106,7 @@ def test_cautions_arise_where_the_hazard_does(kiln: Document) -> None:
     plain = cautions(kiln.room, kiln.gear, a)
     assert LIFTING in plain
     assert not any("escape" in text for text in plain)
-    blocked = a.moved("sub:sub", Point(1.5, 5.3, 0.2))
+    blocked = a.moved(loudspeaker("sub"), Point(1.5, 5.3, 0.2))
     assert any("escape" in text for text in cautions(kiln.room, kiln.gear, blocked))
     pane = Opening("window", "front", 1.0, 1.0, 0.9, 1.0, "window")
     front = replace(kiln.room, openings=(pane,))

@@ -6,15 +6,20 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.room import KeepOut, Point
+from jolly_parlor.placement.chains import Chain, Crossover
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.search.judging import Judge
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.subs import SubSearch, candidates
 from jolly_parlor.placement.search.wishes import Region, Wishes
+from jolly_parlor.placement.starting import starting_chains
 from jolly_parlor.project.document import Document
+from rooms import with_subs
 
 
 def test_places_line_the_walls_and_reach_every_corner(kiln: Document) -> None:
-    sub = kiln.gear.subwoofers[0]
+    sub = kiln.gear.model_of("sub")
     room = replace(kiln.room, openings=(), keep_outs=())
     places = candidates(room, sub, Wishes())
     to_wall = np.minimum(
@@ -30,7 +35,7 @@ def test_places_line_the_walls_and_reach_every_corner(kiln: Document) -> None:
 
 
 def test_no_place_in_a_keep_out_a_door_or_outside_the_region(kiln: Document) -> None:
-    sub = kiln.gear.subwoofers[0]
+    sub = kiln.gear.model_of("sub")
     stove = KeepOut("stove", 0.0, 0.0, 1.0, 1.0)
     room = replace(kiln.room, keep_outs=(stove,))
     for x, y in candidates(room, sub, Wishes()):
@@ -47,20 +52,27 @@ def test_no_place_in_a_keep_out_a_door_or_outside_the_region(kiln: Document) -> 
     assert candidates(nowhere, sub, Wishes()).shape == (0, 2)
 
 
+CHAINS = {
+    "sub": Chain(6.0, low_pass=Crossover()),
+    **dict.fromkeys(PAIR, Chain(high_pass=Crossover())),
+}
+
+
 @pytest.fixture(scope="module")
 def search(kiln: Document) -> SubSearch:
-    return SubSearch(Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes()))
+    return SubSearch(Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes(), CHAINS))
 
 
 def test_each_place_is_judged_as_the_model_of_record_would(
     kiln: Document, search: SubSearch
 ) -> None:
-    a, sub = kiln.arrangements[0], kiln.gear.subwoofers[0]
-    tried = search.tried(a, sub)
+    a, sub = kiln.arrangements[0], kiln.gear.model_of("sub")
+    tried = search.tried(a, kiln.gear.subwoofers[0])
     assert tried is not None
     rows = np.flatnonzero(np.isfinite(tried.figures_db))[::9]
     moved = [
-        a.moved("sub:sub", Point(*map(float, tried.places[row]), sub.height / 2)) for row in rows
+        a.moved(loudspeaker("sub"), Point(*map(float, tried.places[row]), sub.height / 2))
+        for row in rows
     ]
     record = search.judge.figures(moved, subs=True)
     assert np.median(np.abs(record - tried.figures_db[rows])) < 0.02
@@ -71,25 +83,27 @@ def test_the_best_place_is_taken_and_beats_where_it_stood(
     kiln: Document, search: SubSearch
 ) -> None:
     for a in kiln.arrangements:
-        placed = search.placed(a)
-        before, after = search.judge.figures([a, placed], subs=True)
+        found = search.placed(a)
+        before, after = search.judge.figures([a, found], subs=True)
         assert after < before
-        assert replace(placed, subwoofers=a.subwoofers) == a
+        assert found.moved(loudspeaker("sub"), a.places["sub"]) == a
 
 
 def test_a_sub_that_stays_stays(kiln: Document) -> None:
-    stays = SubSearch(Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes(subwoofers="stay")))
+    stays = SubSearch(
+        Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes(subwoofers="stay"), CHAINS)
+    )
     assert stays.placed(kiln.arrangements[0]) == kiln.arrangements[0]
 
 
 def test_two_subs_keep_apart(kiln: Document) -> None:
-    one = kiln.gear.subwoofers[0]
-    gear = replace(kiln.gear, subwoofers=(one, replace(one, name="second")))
-    a = kiln.arrangements[0]
-    a = replace(a, subwoofers={**a.subwoofers, "second": Point(3.5, 0.3, 0.18)})
-    two = SubSearch(Judge(Forecaster(kiln.room, gear).coarse(), Wishes()))
-    placed = two.placed(a)
-    before, after = two.judge.figures([a, placed], subs=True)
+    one = kiln.gear.model_of("sub")
+    gear = with_subs(kiln.gear, "sub", "second")
+    a = kiln.arrangements[0].moved(loudspeaker("second"), Point(3.5, 0.3, 0.18))
+    chains = starting_chains(gear, a.chains)
+    two = SubSearch(Judge(Forecaster(kiln.room, gear).coarse(), Wishes(), chains))
+    found = two.placed(a)
+    before, after = two.judge.figures([a, found], subs=True)
     assert after < before
-    p, q = placed.subwoofers["sub"], placed.subwoofers["second"]
+    p, q = found.places["sub"], found.places["second"]
     assert abs(p.x - q.x) >= one.width - 1e-6 or abs(p.y - q.y) >= one.depth - 1e-6

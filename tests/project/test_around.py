@@ -5,11 +5,13 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.placement.items import seat
 from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.edits import add_measured
 from jolly_parlor.project.exporting import averages
 from jolly_parlor.project.staging import stage_of
+from jolly_parlor.project.take_edits import add_measured
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.measuring import Settings, measure
@@ -23,7 +25,7 @@ def test_the_mean_is_on_power_and_the_spread_in_decibels() -> None:
     assert both.spread_db == pytest.approx(3.0)
     assert both.spread_between(40, 300) == pytest.approx(3.0)
     assert both.mean.phase_deg is None
-    with pytest.raises(ValueError, match="two points"):
+    with pytest.raises(Refused, match="two points"):
         around([Response(f, np.full(200, 60.0))])
 
 
@@ -46,6 +48,6 @@ def test_only_the_centre_ranks_and_every_point_is_averaged(kiln: Document) -> No
 
 def test_a_point_beyond_a_wall_is_refused(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    a = a.moved("seat:desk", replace(a.seats["desk"], y=kiln.room.length - 0.1))
-    with pytest.raises(ValueError, match="beyond a wall"):
+    a = a.moved(seat("desk"), replace(a.seats["desk"], y=kiln.room.length - 0.1))
+    with pytest.raises(Refused, match="beyond a wall"):
         stage_of(kiln, a, "desk", "back")

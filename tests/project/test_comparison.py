@@ -7,13 +7,17 @@ import pytest
 
 from jolly_parlor.acoustics.sources import crossover_high, crossover_low
 from jolly_parlor.placement.evenness import evenness
+from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.comparison import compare, measured_response
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.edits import remove_take
+from jolly_parlor.project.take_edits import remove_take
+from jolly_parlor.refused import Refused
+from rooms import listening
 
 
 def test_the_demo_is_ranked_by_its_takes(demo: Document) -> None:
-    found = compare(demo, "desk", "both")
+    found = compare(demo, "desk", BOTH)
     assert found.basis == "measured"
     values = [row.measured_evenness.value_db for row in found.rows if row.measured_evenness]
     assert len(values) == 3
@@ -28,7 +32,7 @@ def test_the_demo_is_ranked_by_its_takes(demo: Document) -> None:
 
 def test_measured_and_forecast_differ_as_in_life_but_agree_broadly(demo: Document) -> None:
     # The takes come from image sources in the time domain, the forecast from impedance modes.
-    for row in compare(demo, "desk", "both").rows:
+    for row in compare(demo, "desk", BOTH).rows:
         assert row.measured is not None
         assert row.forecast is not None
         gap = np.abs(row.measured.deviation_db - row.forecast.deviation_db)[row.forecast.in_band]
@@ -40,14 +44,14 @@ def test_one_missing_take_makes_all_rank_by_forecast_and_says_so(demo: Document)
     name = gone.info.placed.name
     fewer = remove_take(demo, gone.info.id)
     # Left and right with phase still answer for both.
-    assert compare(fewer, "desk", "both").basis == "measured"
+    assert compare(fewer, "desk", BOTH).basis == "measured"
     left = next(t for t in fewer.takes if t.info.source == "left" and t.info.placed.name == name)
     fewest = remove_take(fewer, left.info.id)
-    found = compare(fewest, "desk", "both")
+    found = compare(fewest, "desk", BOTH)
     assert found.basis == "forecast"
     assert "2 of 3 have takes" in found.basis_words
-    with pytest.raises(ValueError, match=f"No take of this combination for: {name}"):
-        compare(fewest, "desk", "both", basis="measured")
+    with pytest.raises(Refused, match=f"No take of this mix for: {name}"):
+        compare(fewest, "desk", BOTH, basis="measured")
 
 
 def test_both_and_sub_is_summed_from_takes_with_the_crossover(demo: Document) -> None:
@@ -58,20 +62,20 @@ def test_both_and_sub_is_summed_from_takes_with_the_crossover(demo: Document) ->
     f = both.response.frequencies_hz
     expected = both.response.pressure(f) * crossover_high(f, 80.0)
     expected += 10 ** (6 / 20) * sub.response.pressure(f) * crossover_low(f, 80.0)
-    found = measured_response(demo, a, "desk", "both+sub")
+    found = measured_response(demo, listening(a, "desk", "both+sub"))
     assert found is not None
     assert np.allclose(found.level_db, 20 * np.log10(np.abs(expected)), atol=1e-6)
 
 
 def test_left_plus_right_takes_agree_with_the_take_of_both(demo: Document) -> None:
     a = demo.arrangements[1]
-    direct = measured_response(demo, a, "desk", "both")
+    direct = measured_response(demo, listening(a, "desk", "both"))
     both = next(
         t
         for t in demo.takes
         if t.info.source == "both" and t.info.seat == "desk" and t.info.placed.name == a.name
     )
-    summed = measured_response(remove_take(demo, both.info.id), a, "desk", "both")
+    summed = measured_response(remove_take(demo, both.info.id), listening(a, "desk", "both"))
     assert direct is not None
     assert summed is not None
     at = np.geomspace(40, 280, 200)
@@ -84,12 +88,12 @@ def test_left_plus_right_takes_agree_with_the_take_of_both(demo: Document) -> No
 def test_sums_without_phase_are_not_made_up(demo: Document) -> None:
     flat = tuple(replace(t, response=replace(t.response, phase_deg=None)) for t in demo.takes)
     without = replace(demo, takes=flat)
-    assert measured_response(without, demo.arrangements[0], "desk", "both+sub") is None
-    assert measured_response(without, demo.arrangements[0], "desk", "both") is not None
+    assert measured_response(without, listening(demo.arrangements[0], "desk", "both+sub")) is None
+    assert measured_response(without, listening(demo.arrangements[0], "desk", "both")) is not None
 
 
 def test_reasons_carry_the_figures_they_are_drawn_from(demo: Document) -> None:
-    for row in compare(demo, "desk", "both").rows:
+    for row in compare(demo, "desk", BOTH).rows:
         figure = row.measured_evenness
         assert figure is not None
         assert len(row.reasons) == 4
@@ -105,8 +109,8 @@ def test_what_cannot_stand_ranks_last_with_its_reason(kiln: Document) -> None:
     from jolly_parlor.project.edits import replace_arrangement
 
     a = kiln.arrangements[2]
-    d = replace_arrangement(kiln, a.moved("left", Point(9.0, 1.0, 1.2)))
-    found = compare(d, "desk", "both")
+    d = replace_arrangement(kiln, a.moved(loudspeaker("left"), Point(9.0, 1.0, 1.2)))
+    found = compare(d, "desk", BOTH)
     assert found.rows[-1].arrangement.name == a.name
     assert "outside the room" in found.rows[-1].problem
     assert "evenest of" not in found.verdict or a.name not in found.verdict
@@ -114,7 +118,7 @@ def test_what_cannot_stand_ranks_last_with_its_reason(kiln: Document) -> None:
 
 def test_order_of_arrangements_does_not_change_the_ranking(kiln: Document) -> None:
     turned = replace(kiln, arrangements=kiln.arrangements[::-1])
-    one, two = (compare(d, "desk", "both") for d in (kiln, turned))
+    one, two = (compare(d, "desk", BOTH) for d in (kiln, turned))
     assert [r.arrangement.name for r in one.rows] == [r.arrangement.name for r in two.rows]
     assert one.basis == "forecast"
 
@@ -123,7 +127,7 @@ def test_nothing_to_compare_is_said(kiln: Document) -> None:
     assert compare(replace(kiln, arrangements=()), "desk", "both").verdict == (
         "Nothing to compare yet"
     )
-    alone = compare(replace(kiln, arrangements=kiln.arrangements[:1]), "desk", "both")
+    alone = compare(replace(kiln, arrangements=kiln.arrangements[:1]), "desk", BOTH)
     assert "stands alone" in alone.verdict
-    with pytest.raises(ValueError, match="no seat “roof”"):
-        compare(kiln, "roof", "both")
+    with pytest.raises(Refused, match="no seat “roof”"):
+        compare(kiln, "roof", BOTH)

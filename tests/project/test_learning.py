@@ -5,16 +5,20 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.fitting.believing import believe, placing_of, placing_with_subs
 from jolly_parlor.fitting.evidence import FIT_HZ
 from jolly_parlor.fitting.fit import Fit, fit_room
-from jolly_parlor.fitting.telling import every_figure, value_of
+from jolly_parlor.fitting.fit_words import every_figure, value_of
+from jolly_parlor.fitting.posterior import believe, placing_of, placing_of_mix
 from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.comparison import compare, difference, room_over_direct_db
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.edits import EditRefused, note_heard, rename_arrangement
+from jolly_parlor.project.editing import EditRefused
+from jolly_parlor.project.edits import note_heard, rename_arrangement
 from jolly_parlor.project.experiments import experiments_of, explained
-from jolly_parlor.project.learning import as_fitted, evidence_of, fit_document, with_doubt
+from jolly_parlor.project.room_fit import as_fitted, evidence_of, fit_document, with_doubt
+from jolly_parlor.refused import Refused
+from rooms import BOTH_SUB, listening
 
 
 @pytest.fixture(scope="module")
@@ -31,7 +35,7 @@ def test_takes_become_evidence_where_they_stood(demo: Document) -> None:
         names = {"both": {"left", "right"}}.get(take.info.source, {take.info.source})
         assert set(evidence.placing.sources) == names
         assert not evidence.absolute  # imported: nobody knows their scale
-    with pytest.raises(ValueError, match="no take to fit the room to"):
+    with pytest.raises(Refused, match="no take to fit the room to"):
         fit_document(replace(demo, takes=()))
 
 
@@ -53,8 +57,8 @@ def test_the_fitted_document_has_the_fits_room_and_corners(demo: Document, fitte
 
 def test_with_the_subwoofer_the_prediction_is_the_forecasts(demo: Document, fitted: Fit) -> None:
     learnt, a = as_fitted(demo, fitted), demo.arrangements[0]
-    believed = believe(fitted, [placing_with_subs(a, "desk", demo.gear)])
-    forecast = Forecaster(learnt.room, learnt.gear).at_seat(a, "desk").deviation("both+sub")
+    believed = believe(fitted, [placing_of_mix(listening(a, "desk", BOTH_SUB))])
+    forecast = Forecaster(learnt.room, learnt.gear).at_seat(a, "desk").deviation(BOTH_SUB)
     gap = np.interp(FIT_HZ, forecast.frequencies_hz, forecast.deviation_db) - believed.level_db[0]
     gap = (gap - np.median(gap))[FIT_HZ > 30]
     # The fit knows each source's level and corner by itself; the forecast takes the mean of both.
@@ -68,7 +72,7 @@ def test_with_the_subwoofer_the_prediction_is_the_forecasts(demo: Document, fitt
 def test_in_the_fitted_room_each_row_ranks_by_what_it_has(demo: Document, fitted: Fit) -> None:
     gone = {t.info.placed.name for t in demo.takes} - {"A third"}
     few = replace(demo, takes=tuple(t for t in demo.takes if t.info.placed.name in gone))
-    found = compare(as_fitted(few, fitted), "desk", "both", fit=fitted)
+    found = compare(as_fitted(few, fitted), "desk", BOTH, fit=fitted)
     assert found.basis == "each" and "(2 of 3)" in found.basis_words
     by = {row.arrangement.name: row.basis_of("each") for row in found.rows}
     assert by["A third"] == "forecast" and set(by.values()) == {"measured", "forecast"}
@@ -78,7 +82,7 @@ def test_in_the_fitted_room_each_row_ranks_by_what_it_has(demo: Document, fitted
 
 
 def test_the_difference_of_two_rows_is_what_one_is_louder_by(demo: Document) -> None:
-    one, other, _ = compare(demo, "desk", "both").rows
+    one, other, _ = compare(demo, "desk", BOTH).rows
     gap = difference(one, other, "measured")
     assert one.measured is not None and other.measured is not None
     at = 100
@@ -96,7 +100,10 @@ def test_the_rooms_share_grows_with_the_distance(demo: Document) -> None:
     model = Forecaster(demo.room, demo.gear)
     near = replace(a, seats={**a.seats, "desk": replace(a.seats["desk"], y=a.left.y + 0.7)})
     speed = demo.room.speed_of_sound
-    shares = [room_over_direct_db(model.at_seat(x, "desk"), x, "desk", speed) for x in (near, a)]
+    shares = [
+        room_over_direct_db(model.at_seat(x, "desk"), listening(x, "desk"), speed)
+        for x in (near, a)
+    ]
     assert shares[0] < shares[1]
 
 
@@ -109,12 +116,12 @@ def test_two_takes_with_only_the_seat_moved_are_an_experiment(demo: Document) ->
     take = next(t for t in demo.takes if t.info.source == "both" and t.info.placed.name == a.name)
     again = replace(take, info=replace(take.info, id="take-0099", placed=moved))
     later = replace(later, takes=(*demo.takes, again))
-    found = experiments_of(later, moved, "desk", "both")
+    found = experiments_of(later, listening(moved, "desk", "both"))
     assert [(e.moved, round(e.metres, 2)) for e in found] == [("the seat", 0.2)]
-    findings, what = explained(later, "take-0099", None, None, "both")
+    findings, what = explained(later, "take-0099", None, None, BOTH)
     assert "measured" in what and any("when the seat moved 20 cm" in f.moves for f in findings)
-    with pytest.raises(ValueError, match="no take “take-0777”"):
-        explained(demo, "take-0777", None, None, "both")
+    with pytest.raises(Refused, match="no take “take-0777”"):
+        explained(demo, "take-0777", None, None, BOTH)
 
 
 def test_notes_by_ear_are_kept_refused_and_survive_a_new_name(demo: Document) -> None:

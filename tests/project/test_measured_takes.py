@@ -6,12 +6,14 @@ from pathlib import Path
 import numpy as np
 import pytest
 
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.edits import add_measured, insist_on_take
-from jolly_parlor.project.exporting import export_document
+from jolly_parlor.project.exporting import export_project
 from jolly_parlor.project.files import open_document, save_document
+from jolly_parlor.project.history import Project
 from jolly_parlor.project.staging import stage_of
+from jolly_parlor.project.take_edits import add_measured, insist_on_take
 from jolly_parlor.signals.quality import Remark, Verdict
 from jolly_parlor.signals.reading import read_response
 from jolly_parlor.signals.sweep import Sweep
@@ -44,7 +46,7 @@ def test_a_measured_take_survives_saving_bit_by_bit(kiln: Document, taken, tmp_p
     assert back.info.measured.simulated and back.info.measured.settings == SETTINGS
     assert np.allclose(back.impulse.samples, taken[1].impulse.samples, atol=1e-7)
     assert back.impulse.start_seconds == taken[1].impulse.start_seconds
-    assert "simulated take" in document.ledger[-1].text
+    assert "simulated take" in document.noted[-1].text
 
 
 def test_a_bad_take_is_kept_but_ranks_only_when_insisted_on(kiln: Document, taken) -> None:
@@ -58,9 +60,9 @@ def test_a_bad_take_is_kept_but_ranks_only_when_insisted_on(kiln: Document, take
 
 
 def test_unlike_and_simulated_takes_are_not_compared_in_silence(demo: Document, taken) -> None:
-    plain = compare(demo, "desk", "both")
+    plain = compare(demo, "desk", BOTH)
     assert "simulated" not in plain.basis_words
-    mixed = compare(_with(demo, taken, bad=False), "desk", "both")
+    mixed = compare(_with(demo, taken, bad=False), "desk", BOTH)
     assert "some are simulated" in mixed.basis_words
     assert "not all taken with the same level" in mixed.basis_words
 
@@ -68,7 +70,7 @@ def test_unlike_and_simulated_takes_are_not_compared_in_silence(demo: Document, 
 def test_everything_is_exported_and_reads_back(kiln: Document, taken, tmp_path: Path) -> None:
     document = _with(kiln, taken, bad=False)
     take = document.takes[-1]
-    made = {path.name: path for path in export_document(document, tmp_path / "out")}
+    made = {path.name: path for path in export_project(Project(document), tmp_path / "out")}
     stem = f"{take.info.id}-A-third-both-at-desk"
     for kind in ("csv", "txt"):
         read = read_response(made[f"{stem}.{kind}"]).response

@@ -8,9 +8,11 @@ from pypdf import PdfReader
 from reportlab.lib.units import mm
 
 from jolly_parlor.acoustics.room import Point
+from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import rename_arrangement, replace_arrangement
+from jolly_parlor.refused import Refused
 from jolly_parlor.report.card import build_card
 from jolly_parlor.report.plan_drawing import ScaledPlan
 from jolly_parlor.report.writing import CardNotWritten, card_html, write_card
@@ -72,10 +74,10 @@ def test_the_card_owns_up_to_what_it_does_not_know(kiln: Document) -> None:
 
 
 def test_a_card_of_what_cannot_stand_is_refused(kiln: Document) -> None:
-    a = kiln.arrangement("A third").moved("left", Point(8, 1, 1))
-    with pytest.raises(ValueError, match="cannot stand as placed"):
+    a = kiln.arrangement("A third").moved(loudspeaker("left"), Point(8, 1, 1))
+    with pytest.raises(Refused, match="cannot stand as placed"):
         build_card(replace_arrangement(kiln, a), "A third")
-    with pytest.raises(ValueError, match="no arrangement “Fourth”"):
+    with pytest.raises(Refused, match="no arrangement “Fourth”"):
         build_card(kiln, "Fourth")
 
 

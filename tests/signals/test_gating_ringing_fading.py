@@ -4,11 +4,12 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.refused import Refused
+from jolly_parlor.signals.analysis import Look, telling
 from jolly_parlor.signals.fading import FALLS_DB, fading
 from jolly_parlor.signals.gating import Gates, pressure_within
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.ringing import rings
-from jolly_parlor.signals.telling import Look, telling
 
 RATE = 48000
 MODES = ((30.5, 0.90, 1.0), (45.0, 0.50, 0.6), (48.5, 0.70, 0.5), (71.0, 0.40, 0.8))
@@ -78,7 +79,7 @@ def test_a_window_in_cycles_keeps_a_late_echo_at_low_frequencies_only() -> None:
 )
 def test_gates_that_cannot_be_are_refused_in_words(gates: Gates) -> None:
     assert gates.problem.endswith(("ms.", "cycles."))
-    with pytest.raises(ValueError, match="goes from"):
+    with pytest.raises(Refused, match="goes from"):
         pressure_within(_ringing(), gates, np.array([100.0]))
 
 

@@ -9,6 +9,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from jolly_parlor.acoustics.bands import OCTAVE_RATIO
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
@@ -23,10 +24,10 @@ def test_interpolated_pressure_follows_a_pure_delay() -> None:
 
 def test_sums_need_phase_and_cover() -> None:
     plain = Response(np.array([20.0, 300.0]), np.zeros(2))
-    with pytest.raises(ValueError, match="no phase"):
+    with pytest.raises(Refused, match="no phase"):
         plain.pressure(np.array([30.0, 40.0]))
     phased = Response(np.array([20.0, 300.0]), np.zeros(2), np.zeros(2))
-    with pytest.raises(ValueError, match="does not cover"):
+    with pytest.raises(Refused, match="does not cover"):
         phased.pressure(np.array([10.0, 40.0]))
 
 

@@ -4,6 +4,7 @@ import numpy as np
 import pytest
 from scipy import signal
 
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.impulse import ImpulseResponse, deconvolved, distortion_db, linear_part
 from jolly_parlor.signals.sweep import Sweep
 
@@ -90,7 +91,7 @@ def test_gates_keep_what_lies_between_them() -> None:
     assert short.samples.max() == pytest.approx(1.0)
     assert np.sum(np.abs(short.samples)) == pytest.approx(1.0)  # the echo at 50 ms is gone
     assert np.sum(np.abs(ir.gated(0.002, 0.09).samples)) == pytest.approx(1.5)
-    with pytest.raises(ValueError, match="longer than zero"):
+    with pytest.raises(Refused, match="longer than zero"):
         ir.gated(0.0, 0.1)
 
 
@@ -111,12 +112,12 @@ def test_phase_counts_from_the_start_of_the_sweep() -> None:
     ],
 )
 def test_a_sweep_that_cannot_be_is_refused(change: dict[str, float], says: str) -> None:
-    with pytest.raises(ValueError, match=says):
+    with pytest.raises(Refused, match=says):
         Sweep(**change).samples()  # type: ignore[arg-type]
 
 
 def test_a_recording_that_ends_too_early_is_refused() -> None:
-    with pytest.raises(ValueError, match="Record to the end"):
+    with pytest.raises(Refused, match="Record to the end"):
         deconvolved(np.zeros(RATE), SWEEP)
 
 

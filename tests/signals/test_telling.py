@@ -3,8 +3,8 @@
 import numpy as np
 import pytest
 
+from jolly_parlor.signals.analysis import telling
 from jolly_parlor.signals.impulse import ImpulseResponse
-from jolly_parlor.signals.telling import telling
 
 RATE = 16000
 

@@ -6,6 +6,7 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.room import Point
+from jolly_parlor.placement.mixes import LEFT_ALONE
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.staging import siblings_of, stage_of
 from jolly_parlor.signals.decay import decay_of_band
@@ -79,7 +80,9 @@ def test_a_quiet_take_is_good_and_near_the_forecast(
     assert found.verdict.mark == "good", found.verdict.words
     assert found.level_db_spl == pytest.approx(73, abs=5)
     f = forecaster.frequencies_hz
-    told = 20 * np.log10(np.abs(forecaster.at_seat(kiln.arrangements[0], "desk").pressure("left")))
+    told = 20 * np.log10(
+        np.abs(forecaster.at_seat(kiln.arrangements[0], "desk").pressure(LEFT_ALONE))
+    )
     heard = np.interp(f, found.response.frequencies_hz, found.response.level_db)
     # 94 dB SPL at 1 m at full scale; the forecast's 0 dB is that metre.
     gap = (heard - 94.0 - told)[f > 50]

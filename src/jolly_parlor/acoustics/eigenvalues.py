@@ -16,11 +16,12 @@ from functools import cached_property
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, cos_sin
+from jolly_parlor.refused import Refused
 
 _SMALLEST_ADMITTANCE = 1e-7  # keeps q of the zeroth mode away from 0, where X is 0/0 in floats
 
 
-class EigenvalueError(ArithmeticError):
+class EigenvalueError(Refused):
     """The roots of an axis could not be followed; the admittances are beyond the model."""
 
 

@@ -21,6 +21,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, ex
 from jolly_parlor.acoustics.eigenvalues import AxisModes
 from jolly_parlor.acoustics.eigenvalues import axis_modes as impedance_modes
 from jolly_parlor.acoustics.eigenvalues import axis_modes_near as modes_near
+from jolly_parlor.refused import Refused
 
 CLOSEST_METRES = 0.05
 """Closer than this along every axis the sum would not converge."""
@@ -48,7 +49,7 @@ class BoxField:
         self.dimensions = np.asarray(dimensions, dtype=float)
         self.frequencies_hz = np.asarray(frequencies_hz, dtype=float)
         if self.dimensions.shape != (3,) or np.any(self.dimensions <= 0):
-            raise ValueError("A box room needs three dimensions greater than zero.")
+            raise Refused("A box room needs three dimensions greater than zero.")
         self.admittances = np.asarray(admittances, dtype=float)
         if self.admittances.shape != (6, self.frequencies_hz.size):
             raise ValueError("admittances must have shape (6, frequencies)")
@@ -59,13 +60,13 @@ class BoxField:
     def pressure(self, source: ArrayLike, receiver: ArrayLike) -> ComplexArray:
         """Complex pressure at the receiver per unit source, shape (frequencies,).
 
-        Positions in metres inside the room. Raises ValueError for a position outside it and
+        Positions in metres inside the room. Raises Refused for a position outside it and
         where the two are closer than 5 cm along every axis (the sum would not converge).
         """
         s, r = self._inside(source, "source"), self._inside(receiver, "receiver")
         third = int(np.argmax(np.abs(s - r)))
         if abs(s[third] - r[third]) < CLOSEST_METRES:
-            raise ValueError("Source and receiver are closer than 5 cm; move them apart.")
+            raise Refused("Source and receiver are closer than 5 cm; move them apart.")
         return self.closed_along(third, s, r)
 
     def closed_along(self, third: int, s: FloatArray, r: FloatArray) -> ComplexArray:
@@ -123,7 +124,7 @@ class BoxField:
         point = np.asarray(position, dtype=float)
         if point.shape != (3,) or np.any(point < 0) or np.any(point > self.dimensions):
             where = ", ".join(f"{value:.2f}" for value in np.atleast_1d(point))
-            raise ValueError(f"The {what} at ({where}) m is outside the room; move it inside.")
+            raise Refused(f"The {what} at ({where}) m is outside the room; move it inside.")
         return point
 
     def mode_limit(self, distance: float) -> float:

@@ -32,10 +32,13 @@ def fitted_room(
     room: Room, dimensions: FloatArray, factors: Mapping[str, tuple[float, ...]]
 ) -> FittedRoom:
     """A surveyed room with other sizes (width, length, height) and factors on its admittances."""
-    known = {f.name: getattr(room, f.name) for f in fields(Room)}
-    known |= {name: float(v) for name, v in zip(_SIZES, dimensions, strict=True)}
+    width, length, height = (float(v) for v in dimensions)
+    sized = room.resized(width, length, height)
+    known = {f.name: getattr(sized, f.name) for f in fields(Room)}
     surveyed = room.surveyed if isinstance(room, FittedRoom) else room
     return FittedRoom(**known, factors=dict(factors), surveyed=surveyed)
 
 
-_SIZES = ("width", "length", "height")
+def surveyed_room(room: Room) -> Room:
+    """The room as the tape has it, whether or not a fit has changed it."""
+    return room.surveyed if isinstance(room, FittedRoom) and room.surveyed else room

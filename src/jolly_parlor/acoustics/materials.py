@@ -11,6 +11,7 @@ from functools import cache
 from importlib import resources
 
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
+from jolly_parlor.refused import Refused
 
 
 @dataclass(frozen=True)
@@ -35,10 +36,10 @@ def materials() -> dict[str, Material]:
 
 
 def material(material_id: str) -> Material:
-    """The material of that id; raises ValueError naming it when the table has none."""
+    """The material of that id; raises Refused naming it when the table has none."""
     try:
         return materials()[material_id]
     except KeyError:
-        raise ValueError(
+        raise Refused(
             f"There is no material “{material_id}”; choose one of {', '.join(materials())}."
         ) from None

@@ -8,21 +8,21 @@ worked out once: the line along factors into one term for each place and one for
 and pairs on the same two lines across share its sum over the modes of the height.
 """
 
-from collections.abc import Callable
 from math import pi
-from typing import TypeVar
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j
 from jolly_parlor.acoustics.eigenvalues import AxisModes
 from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.kept import Kept
 
 NEAREST_ALONG_METRES = 0.3
 _CLASSES_METRES = (0.8, 0.5, NEAREST_ALONG_METRES)
-_MOST_KEPT, _FEW_KEPT = 250, 24  # tables of one kind, 100 to 300 kB each
+_MB = 1_000_000
+_SUMS, _PRODUCTS, _ENDS, _FACTORS = 24 * _MB, 8 * _MB, 6 * _MB, 64 * _MB
+"""Memory for tables of one kind; each is 50 to 500 kB."""
 _PER_METRE, _LARGE, _SMALL = 10_000, 1600, 40
-_Key = TypeVar("_Key")
 _FACTORS_AT_ONCE = 8  # some 5 ms
 _SAME = 4  # decimals of a metre: a tenth of a millimetre changes nothing that can be heard
 
@@ -84,7 +84,7 @@ class _Tables:
         self.lines = _Lines(field, width, height, limit_hz)
         self.used = False
         self._across, self._up = _Products(width), _Products(height)
-        self._summed: dict[tuple[float, float, float, float], ComplexArray] = {}
+        self._summed: Kept[tuple[float, float, float, float]] = Kept(_SUMS)
 
     def _sum(self, key: tuple[float, float, float, float]) -> ComplexArray:
         from_y, to_y, from_z, to_z = key
@@ -94,7 +94,7 @@ class _Tables:
     def one(self, source: FloatArray, ear: FloatArray) -> ComplexArray:
         """The pressure of one pair, (frequencies,)."""
         key = (float(source[1]), float(ear[1]), float(source[2]), float(ear[2]))
-        summed = _kept(self._summed, key, self._sum)
+        summed = self._summed.of(key, self._sum)
         shape = self._across.of(float(source[0]), float(ear[0]))[:, : summed.shape[1]]
         return np.asarray(np.sum(shape * summed, axis=1))
 
@@ -105,7 +105,7 @@ class _Tables:
         members = np.split(np.argsort(which, kind="stable"), np.cumsum(np.bincount(which))[:-1])
         for (from_y, to_y, from_z, to_z), rows in zip(groups.tolist(), members, strict=True):
             key = (from_y, to_y, from_z, to_z)
-            summed = _kept(self._summed, key, self._sum)
+            summed = self._summed.of(key, self._sum)
             for pair in chosen[rows]:
                 shape = self._across.of(float(s[pair, 0]), float(r[pair, 0]))
                 result[pair] = np.einsum("fm,fm->f", shape[:, : summed.shape[1]], summed)
@@ -122,23 +122,23 @@ class _Lines:
         kappa2 = field.wavenumbers[:, None] ** 2 - width.u[:, m] - height.u[:, self._n]
         self._kappa = -1j * np.sqrt(-kappa2)
         self._length = float(field.dimensions[1])
-        self._factors: dict[int, ComplexArray] = {}
+        self._factors: Kept[int] = Kept(_FACTORS)
         beta = field.wavenumbers[:, None, None] * field.admittances[2:4].T[:, None, :]
         front, back = beta[:, :, 0], beta[:, :, 1]
         self._front = (self._kappa - front) / (self._kappa + front)
         self._back = (self._kappa - back) / (self._kappa + back)
         round_trip = 1 - self._front * self._back * self._e(2 * self._length)
         self._scale = 4 * pi / (2j * self._kappa * round_trip)
-        self._near: dict[float, ComplexArray] = {}
-        self._far: dict[float, ComplexArray] = {}
-        self._apart: dict[float, ComplexArray] = {}
+        self._near: Kept[float] = Kept(_ENDS)
+        self._far: Kept[float] = Kept(_ENDS)
+        self._apart: Kept[float] = Kept(_ENDS)
 
     def summed(self, one: float, other: float, heights: ComplexArray) -> ComplexArray:
         """The line between two distances, summed over height modes: (frequencies, width modes)."""
         near, far = min(one, other), max(one, other)
-        start = _kept(self._near, near, self._from_front, _FEW_KEPT)
-        end = _kept(self._far, far, self._from_back, _FEW_KEPT)
-        apart = _kept(self._apart, round(far - near, _SAME), self._across, _FEW_KEPT)
+        start = self._near.of(near, self._from_front)
+        end = self._far.of(far, self._from_back)
+        apart = self._apart.of(round(far - near, _SAME), self._across)
         line = start * end
         line *= apart
         line *= heights[:, self._n]
@@ -151,7 +151,9 @@ class _Lines:
         missing = [count for count in dict.fromkeys(wanted) if count not in self._factors]
         for count in missing[:_FACTORS_AT_ONCE]:
             self._factor(count)
-        return bool(missing)
+        # Beyond the memory allowed, working ahead would only throw out what it made.
+        each = self._kappa.nbytes
+        return bool(missing) and self._factors.room_left > each * _FACTORS_AT_ONCE
 
     def _from_front(self, y: float) -> ComplexArray:
         return np.asarray(1 + self._front * self._e(2 * y))
@@ -173,7 +175,7 @@ class _Lines:
         return product
 
     def _factor(self, count: int) -> ComplexArray:
-        return _kept(self._factors, count, lambda n: exp_j(-n / _PER_METRE * self._kappa))
+        return self._factors.of(count, lambda n: exp_j(-n / _PER_METRE * self._kappa))
 
 
 class _Products:
@@ -181,28 +183,14 @@ class _Products:
 
     def __init__(self, modes: AxisModes) -> None:
         self._modes = modes
-        self._shapes: dict[float, ComplexArray] = {}
-        self._products: dict[tuple[float, float], ComplexArray] = {}
+        self._shapes: Kept[float] = Kept(_PRODUCTS)
+        self._products: Kept[tuple[float, float]] = Kept(_PRODUCTS)
 
     def of(self, source: float, ear: float) -> ComplexArray:
         """(frequencies, modes)."""
 
         def product(pair: tuple[float, float]) -> ComplexArray:
-            here, there = (_kept(self._shapes, at, self._modes.shape) for at in pair)
+            here, there = (self._shapes.of(at, self._modes.shape) for at in pair)
             return np.asarray(here * there / self._modes.norm)
 
-        return _kept(self._products, (source, ear), product)
-
-
-def _kept(
-    known: dict[_Key, ComplexArray],
-    at: _Key,
-    make: Callable[[_Key], ComplexArray],
-    most: int = _MOST_KEPT,
-) -> ComplexArray:
-    found = known.get(at)
-    if found is None:
-        if len(known) >= most:
-            known.clear()
-        found = known[at] = make(at)
-    return found
+        return self._products.of((source, ear), product)

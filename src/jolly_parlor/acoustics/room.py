@@ -1,66 +1,57 @@
-"""The Room: a box with six surfaces, openings set into its walls, and keep-out areas.
+"""The Room: a plan with a wall for each of its edges, floor and ceiling, openings set into the
+walls, things that stand in it, and keep-out areas.
 
-Coordinates in metres, right-handed: origin at the front-left floor corner as the listener faces
-the front wall, x to the right, y from the front wall towards the back, z up.
+Coordinates and plan as in `plan`. Of the plans only the box is worked out so far; a room of any
+other plan is data, and `fields.room_field` says that it cannot be worked out.
 """
 
-from dataclasses import dataclass, field
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
 from functools import cached_property
 from math import sqrt
 from typing import Annotated, Literal
 
 import numpy as np
-from annotated_types import Ge, Gt, Le, Len
+from annotated_types import Ge, Gt, Le, Len, MaxLen, MinLen
 
 from jolly_parlor.acoustics.air import speed_of_sound
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.materials import material
+from jolly_parlor.acoustics.plan import Corner, Point, edges, is_rectangle, rectangle
 from jolly_parlor.acoustics.surfaces import (
     BEST_MATCHED_IMPEDANCE,
     absorption_at,
     admittance_from_random_incidence,
 )
+from jolly_parlor.strict import STRICT
+
+__all__ = ["KeepOut", "Opening", "Point", "Room", "Surface", "Thing", "Wall"]
 
 SurfaceName = Literal["left", "right", "front", "back", "floor", "ceiling"]
 WallName = Literal["left", "right", "front", "back"]
 SURFACE_NAMES: tuple[SurfaceName, ...] = ("left", "right", "front", "back", "floor", "ceiling")
-"""In the order of the field model: x=0, x=W, y=0, y=L, z=0, z=H."""
+"""The sides of a box in the order of its field model: x=0, x=W, y=0, y=L, z=0, z=H."""
 
 DOOR_SWING = "door's swing"
 
 Dimension = Annotated[float, Gt(0.5), Le(60.0)]
 Coefficient = Annotated[float, Ge(0.0), Le(1.0)]
-
-
-@dataclass(frozen=True)
-class Point:
-    """A position in metres."""
-
-    __pydantic_config__ = {"extra": "forbid"}
-
-    x: float
-    y: float
-    z: float
-
-    def array(self) -> FloatArray:
-        """x, y, z as an array of shape (3,)."""
-        return np.array([self.x, self.y, self.z])
-
-    def distance(self, other: "Point") -> float:
-        """Straight distance in metres."""
-        return sqrt((self.x - other.x) ** 2 + (self.y - other.y) ** 2 + (self.z - other.z) ** 2)
+Octaves = Annotated[tuple[Coefficient, ...], Len(7, 7)]
+"""Random-incidence absorption, 63 to 4000 Hz."""
+Length = Annotated[float, Gt(0.0), Le(100.0)]
+Offset = Annotated[float, Ge(0.0), Le(100.0)]
+Name = Annotated[str, MinLen(1), MaxLen(60)]
 
 
 @dataclass(frozen=True)
 class Surface:
-    """One of the six surfaces: a material of the table, or absorption of the user's own."""
+    """What lines floor, ceiling or a wall: a material of the table, or absorption of one's own."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     material: str
-    absorption: Annotated[tuple[Coefficient, ...], Len(7, 7)] | None = None
-    """Random-incidence absorption, 63 to 4000 Hz; None takes the material's."""
+    absorption: Octaves | None = None
+    """None takes the material's."""
 
     def octave_absorption(self) -> FloatArray:
         """Absorption in the seven octave bands."""
@@ -69,42 +60,86 @@ class Surface:
 
 
 @dataclass(frozen=True)
+class Wall:
+    """One straight piece of the outline."""
+
+    __pydantic_config__ = STRICT
+
+    name: Name
+    material: str
+    absorption: Octaves | None = None
+
+    @property
+    def surface(self) -> Surface:
+        """What lines it."""
+        return Surface(self.material, self.absorption)
+
+
+@dataclass(frozen=True)
 class Opening:
     """A window, a door or an open passage in a wall.
 
-    start: from the left end (front and back wall) or the front end (side walls) to its near
-    edge; sill: height of its lower edge above the floor. Metres.
+    start: from the wall's end nearer the front (of two as near, nearer the left) to its near edge;
+    sill: height of its lower edge above the floor. Metres.
     """
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     kind: Literal["window", "door", "passage"]
-    wall: WallName
-    start: Annotated[float, Ge(0.0)]
-    width: Annotated[float, Gt(0.0)]
-    sill: Annotated[float, Ge(0.0)]
-    height: Annotated[float, Gt(0.0)]
+    wall: Name
+    start: Offset
+    width: Length
+    sill: Offset
+    height: Length
     material: str
     swings_in: bool = True
     """Of a door: whether it opens into the room, so that nothing may stand in its way."""
+    absorption: Octaves | None = None
 
     @property
     def area(self) -> float:
         """Square metres."""
         return self.width * self.height
 
+    def octave_absorption(self) -> FloatArray:
+        """Absorption in the seven octave bands."""
+        return Surface(self.material, self.absorption).octave_absorption()
+
+
+@dataclass(frozen=True)
+class Thing:
+    """What stands in the room and matters below 300 Hz: a block with its corner nearest the
+    origin at x, y, z. No forecast knows it yet.
+    """
+
+    __pydantic_config__ = STRICT
+
+    name: Name
+    kind: Literal["solid", "soft"]
+    x: Offset
+    y: Offset
+    z: Offset
+    width: Length
+    depth: Length
+    height: Length
+    material: str | None = None
+    """Of a solid thing."""
+    absorption: Octaves | None = None
+    loss_per_second: Annotated[float, Gt(0.0), Le(10_000.0)] | None = None
+    """Of a soft thing; None takes its kind's."""
+
 
 @dataclass(frozen=True)
 class KeepOut:
     """A rectangle of floor where nothing may stand: a stove, a door's swing, a way out."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
-    name: str
-    x: Annotated[float, Ge(0.0)]
-    y: Annotated[float, Ge(0.0)]
-    width: Annotated[float, Gt(0.0)]
-    depth: Annotated[float, Gt(0.0)]
+    name: Name
+    x: Offset
+    y: Offset
+    width: Length
+    depth: Length
 
     def contains(self, point: Point) -> bool:
         """Whether the point lies above the rectangle."""
@@ -118,30 +153,47 @@ class CalmZone:
     zone in front of the front wall and beside a side wall, metres.
     """
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
-    front_near: Annotated[float, Gt(0.0)]
-    front_far: Annotated[float, Gt(0.0)]
-    side_near: Annotated[float, Gt(0.0)]
-    side_far: Annotated[float, Gt(0.0)]
+    front_near: Length
+    front_far: Length
+    side_near: Length
+    side_far: Length
 
 
 @dataclass(frozen=True)
 class Room:
-    """The surveyed room."""
+    """The surveyed room. `walls[i]` runs from `plan[i]` to `plan[i + 1]`."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
-    name: str
-    width: Dimension
-    length: Dimension
+    name: Name
     height: Dimension
-    surfaces: dict[SurfaceName, Surface]
-    openings: tuple[Opening, ...] = ()
-    keep_outs: tuple[KeepOut, ...] = ()
+    plan: Annotated[tuple[Corner, ...], MinLen(3), MaxLen(100)]
+    walls: Annotated[tuple[Wall, ...], MinLen(3), MaxLen(100)]
+    floor: Surface
+    ceiling: Surface
+    openings: Annotated[tuple[Opening, ...], MaxLen(100)] = ()
+    things: Annotated[tuple[Thing, ...], MaxLen(100)] = ()
+    keep_outs: Annotated[tuple[KeepOut, ...], MaxLen(100)] = ()
     temperature_celsius: Annotated[float, Ge(-20.0), Le(50.0)] = 20.0
-    notes: str = field(default="")
+    notes: Annotated[str, MaxLen(10_000)] = ""
     calm_zone: CalmZone | None = None
+
+    @property
+    def is_box(self) -> bool:
+        """Whether the plan is a rectangle."""
+        return is_rectangle(self.plan)
+
+    @cached_property
+    def width(self) -> float:
+        """From the leftmost to the rightmost corner."""
+        return max(x for x, _ in self.plan)
+
+    @cached_property
+    def length(self) -> float:
+        """From the foremost to the rearmost corner."""
+        return max(y for _, y in self.plan)
 
     @property
     def dimensions(self) -> tuple[float, float, float]:
@@ -152,6 +204,31 @@ class Room:
     def volume(self) -> float:
         """Cubic metres."""
         return self.width * self.length * self.height
+
+    @cached_property
+    def sides(self) -> dict[WallName, Wall]:
+        """The walls of a box by the side on which they stand, whatever they are called."""
+        found: dict[WallName, Wall] = {}
+        for (a, b), wall in zip(edges(self.plan), self.walls, strict=True):
+            if a[1] == b[1]:
+                found["front" if a[1] == 0 else "back"] = wall
+            elif a[0] == b[0]:
+                found["left" if a[0] == 0 else "right"] = wall
+        return found
+
+    @cached_property
+    def surfaces(self) -> dict[SurfaceName, Surface]:
+        """The six surfaces of a box by side."""
+        walls: dict[SurfaceName, Surface] = {s: w.surface for s, w in self.sides.items()}
+        return {**walls, "floor": self.floor, "ceiling": self.ceiling}
+
+    def side_of(self, opening: Opening) -> WallName:
+        """On which side of a box an opening is."""
+        return next(side for side, wall in self.sides.items() if wall.name == opening.wall)
+
+    def openings_on(self, side: str) -> tuple[Opening, ...]:
+        """The openings of one side of a box."""
+        return tuple(o for o in self.openings if self.side_of(o) == side)
 
     @cached_property
     def kept_free(self) -> tuple[KeepOut, ...]:
@@ -168,7 +245,7 @@ class Room:
             "back": (door.start, max(self.length - size, 0.0)),
             "left": (0.0, door.start),
             "right": (max(self.width - size, 0.0), door.start),
-        }[door.wall]
+        }[self.side_of(door)]
         return KeepOut(DOOR_SWING, x, y, size, size)
 
     @property
@@ -188,7 +265,7 @@ class Room:
         return 2000.0 * sqrt(reverberation_time(self, 125.0) / self.volume)
 
     def surface_area(self, name: SurfaceName) -> float:
-        """Square metres of a whole surface, openings included."""
+        """Square metres of a whole side of a box, openings included."""
         return {
             "left": self.length * self.height,
             "right": self.length * self.height,
@@ -210,9 +287,43 @@ class Room:
             and 0 <= point.z <= self.height
         )
 
+    def resized(self, width: float, length: float, height: float) -> "Room":
+        """The same box in another size."""
+        across = {0.0: 0.0, self.width: width}
+        along = {0.0: 0.0, self.length: length}
+        plan = tuple((across[x], along[y]) for x, y in self.plan)
+        return replace(self, plan=plan, height=height)
+
+    def lined(self, surfaces: Mapping[SurfaceName, Surface]) -> "Room":
+        """The same box with some of its six surfaces lined anew."""
+        side = {wall.name: name for name, wall in self.sides.items()}
+        walls = tuple(
+            replace(w, material=new.material, absorption=new.absorption)
+            if (new := surfaces.get(side[w.name])) is not None
+            else w
+            for w in self.walls
+        )
+        floor, ceiling = surfaces.get("floor", self.floor), surfaces.get("ceiling", self.ceiling)
+        return replace(self, walls=walls, floor=floor, ceiling=ceiling)
+
+
+def box_room(
+    name: str,
+    width: float,
+    length: float,
+    height: float,
+    surfaces: Mapping[SurfaceName, Surface],
+    **more: object,
+) -> Room:
+    """A box whose walls are called by their sides; `more` are further fields of Room."""
+    round_about: tuple[WallName, ...] = ("front", "right", "back", "left")
+    walls = tuple(Wall(s, surfaces[s].material, surfaces[s].absorption) for s in round_about)
+    plan = rectangle(width, length)
+    return Room(name, height, plan, walls, surfaces["floor"], surfaces["ceiling"], **more)  # type: ignore[arg-type]
+
 
 def surface_admittance(room: Room, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
-    """Specific admittance of one surface, shape (frequencies,).
+    """Specific admittance of one side of a box, shape (frequencies,).
 
     The model needs one value a surface: windows and doors are spread evenly over their wall by
     area. That is right to first order for modes broader than the opening; close to a large pane
@@ -223,8 +334,8 @@ def surface_admittance(room: Room, name: SurfaceName, frequencies_hz: FloatArray
         absorption_at(frequencies_hz, room.surfaces[name].octave_absorption())
     )
     total, left_over = np.zeros_like(frequencies_hz), whole
-    for opening in (o for o in room.openings if o.wall == name):
-        bands = np.asarray(material(opening.material).absorption)
+    for opening in room.openings_on(name):
+        bands = opening.octave_absorption()
         beta = admittance_from_random_incidence(absorption_at(frequencies_hz, bands))
         total = total + opening.area * beta
         left_over -= opening.area
@@ -233,10 +344,8 @@ def surface_admittance(room: Room, name: SurfaceName, frequencies_hz: FloatArray
     return np.asarray(np.minimum(fitted, max(1 / BEST_MATCHED_IMPEDANCE, float(np.max(tabled)))))
 
 
-def box_field(room: Room, frequencies_hz: FloatArray) -> BoxField:
-    """The field model of this room."""
-    beta = np.array([surface_admittance(room, name, frequencies_hz) for name in SURFACE_NAMES])
-    return BoxField(room.dimensions, beta, frequencies_hz, room.speed_of_sound)
+LONGEST_REVERBERATION_SECONDS = 60.0
+"""What absorbs next to nothing would ring for ever; air and people see to it that no room does."""
 
 
 def reverberation_time(room: Room, frequency_hz: float) -> float:
@@ -246,11 +355,13 @@ def reverberation_time(room: Room, frequency_hz: float) -> float:
     for name in SURFACE_NAMES:
         whole = room.surface_area(name)
         rest = whole
-        for opening in (o for o in room.openings if o.wall == name):
-            alpha = absorption_at(at, np.asarray(material(opening.material).absorption))[0]
+        for opening in room.openings_on(name):
+            alpha = absorption_at(at, opening.octave_absorption())[0]
             absorbed += alpha * opening.area
             rest -= opening.area
         absorbed += absorption_at(at, room.surfaces[name].octave_absorption())[0] * max(rest, 0.0)
         area += whole
     mean = min(absorbed / area, 0.99)
-    return float(0.161 * room.volume / (-area * np.log(1.0 - mean)))
+    sabins = -area * float(np.log1p(-mean))
+    least = 0.161 * room.volume / LONGEST_REVERBERATION_SECONDS
+    return float(0.161 * room.volume / max(sabins, least))

@@ -2,9 +2,16 @@
 
 from dataclasses import replace
 
-from jolly_parlor.acoustics.room import KeepOut, Opening, Point, Room, SurfaceName, WallName
+from jolly_parlor.acoustics.plan import (
+    Corner,
+    begun_at_origin,
+    edge_length,
+    edges,
+    measured_from_start,
+)
+from jolly_parlor.acoustics.room import KeepOut, Opening, Point, Room, Thing, WallName
 
-_NEW_NAME: dict[WallName, WallName] = {
+_NEW_NAME: dict[str, WallName] = {
     "left": "front",
     "front": "right",
     "right": "back",
@@ -16,22 +23,23 @@ _NEW_NAME: dict[WallName, WallName] = {
 def turned(room: Room) -> Room:
     """The room as seen facing what was its left wall. Four turns give the room back.
 
-    x' = L - y and y' = x for every place on the plan. A calm zone is dropped: it belongs to the
-    walls it was walked from.
+    x' = L - y and y' = x for every place on the plan. Walls called by their side take the name of
+    the new one; others keep theirs. A calm zone is dropped: it belongs to the walls it was walked
+    from.
     """
-    names: dict[SurfaceName, SurfaceName] = {"floor": "floor", "ceiling": "ceiling"}
-    for old, new in _NEW_NAME.items():
-        names[old] = new
+    plan = tuple(_turned_corner(room, corner) for corner in room.plan)
+    walls = tuple(replace(w, name=_NEW_NAME.get(w.name, w.name)) for w in room.walls)
+    first = begun_at_origin(plan)
     return replace(
         room,
-        width=room.length,
-        length=room.width,
-        surfaces={names[name]: surface for name, surface in room.surfaces.items()},
+        plan=plan[first:] + plan[:first],
+        walls=walls[first:] + walls[:first],
         openings=tuple(_turned_opening(room, opening) for opening in room.openings),
         keep_outs=tuple(
             KeepOut(a.name, max(room.length - a.y - a.depth, 0.0), a.x, a.depth, a.width)
             for a in room.keep_outs
         ),
+        things=tuple(_turned_thing(room, thing) for thing in room.things),
         calm_zone=None,
     )
 
@@ -41,11 +49,21 @@ def turned_point(room: Room, point: Point) -> Point:
     return Point(room.length - point.y, point.x, point.z)
 
 
+def _turned_corner(room: Room, corner: Corner) -> Corner:
+    return room.length - corner[1], corner[0]
+
+
+def _turned_thing(room: Room, t: Thing) -> Thing:
+    x = max(room.length - t.y - t.depth, 0.0)
+    return replace(t, x=x, y=t.x, width=t.depth, depth=t.width)
+
+
 def _turned_opening(room: Room, opening: Opening) -> Opening:
-    """Side walls are measured from the front end: those that become front or back run the other
-    way round.
-    """
+    """What was measured from one end of its wall may be from the other after the turn."""
+    at = next(i for i, wall in enumerate(room.walls) if wall.name == opening.wall)
+    edge = edges(room.plan)[at]
+    seen = _turned_corner(room, edge[0]), _turned_corner(room, edge[1])
     start = opening.start
-    if opening.wall in ("left", "right"):
-        start = max(room.length - opening.start - opening.width, 0.0)
-    return replace(opening, wall=_NEW_NAME[opening.wall], start=start)
+    if measured_from_start(edge) != measured_from_start(seen):
+        start = max(edge_length(edge) - opening.start - opening.width, 0.0)
+    return replace(opening, wall=_NEW_NAME.get(opening.wall, opening.wall), start=start)

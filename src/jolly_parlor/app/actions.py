@@ -3,14 +3,14 @@
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from jolly_parlor.app.session import Session
+from jolly_parlor.app.workbench import Workbench
 
 
-def _always(session: Session) -> bool:
+def _always(session: Workbench) -> bool:
     return True
 
 
-def _has_arrangement(session: Session) -> bool:
+def _has_arrangement(session: Workbench) -> bool:
     return session.arrangement is not None
 
 
@@ -23,8 +23,8 @@ class Action:
     menu: str
     shortcut: str
     method: str
-    enabled: Callable[[Session], bool] = _always
-    checked: Callable[[Session], bool] | None = None
+    enabled: Callable[[Workbench], bool] = _always
+    checked: Callable[[Workbench], bool] | None = None
     argument: str | int | None = None
 
 
@@ -120,13 +120,13 @@ ACTIONS: tuple[Action, ...] = (
         "swap_layer",
         lambda s: s.shown.measured is not None,
     ),
-    Action("survey", "Survey", "Walk", "Ctrl+1", "go", argument=0),
-    Action("gear", "Gear", "Walk", "Ctrl+2", "go", argument=1),
-    Action("lineup", "Line-up", "Walk", "Ctrl+3", "go", argument=2),
-    Action("forecast", "Forecast", "Walk", "Ctrl+4", "go", argument=3),
-    Action("takes", "Takes", "Walk", "Ctrl+5", "go", argument=4),
-    Action("compare", "Compare", "Walk", "Ctrl+6", "go", argument=5),
-    Action("signoff", "Sign-off", "Walk", "Ctrl+7", "go", argument=6),
+    Action("survey", "Survey", "Walk", "Ctrl+1", "go", argument="survey"),
+    Action("gear", "Gear", "Walk", "Ctrl+2", "go", argument="gear"),
+    Action("lineup", "Line-up", "Walk", "Ctrl+3", "go", argument="lineup"),
+    Action("forecast", "Forecast", "Walk", "Ctrl+4", "go", argument="forecast"),
+    Action("takes", "Takes", "Walk", "Ctrl+5", "go", argument="takes"),
+    Action("compare", "Compare", "Walk", "Ctrl+6", "go", argument="compare"),
+    Action("signoff", "Sign-off", "Walk", "Ctrl+7", "go", argument="signoff"),
     Action("plan", "To the plan", "Walk", "Ctrl+0", "focus_plan"),
     Action(
         "tint_seat",

@@ -1,12 +1,15 @@
 """What the actions do, as methods of the window."""
 
 from dataclasses import replace
+from datetime import datetime
 from functools import partial
 from pathlib import Path
 
-from jolly_parlor import __version__
+from jolly_parlor import __version__, defects
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.actions import ACTIONS, MENUS
+from jolly_parlor.app.errands import waited_for
+from jolly_parlor.app.parts import WindowParts
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import (
@@ -15,26 +18,39 @@ from jolly_parlor.project.edits import (
     remove_arrangement,
     rename_arrangement,
 )
-from jolly_parlor.project.files import SUFFIX, FileRefused, open_document, save_document
+from jolly_parlor.project.files import (
+    SUFFIX,
+    ChangedBehind,
+    FileRefused,
+    Opened,
+    open_project,
+    save_project,
+)
+from jolly_parlor.project.history import Project
 
 DEMO = Path(__file__).resolve().parents[3] / "examples" / "kiln-room.parlor"
 
 
-def first_station(document: Document) -> int:
+def first_station(document: Document) -> str:
     """Where a document opens: the comparison where there is one to make."""
     if len(document.arrangements) > 1:
-        return 5
-    return 3 if document.arrangements else 0
+        return "compare"
+    return "forecast" if document.arrangements else "survey"
 
 
-class Commands:
-    """Mixed into the main window."""
+def is_demo(path: Path) -> bool:
+    """Whether a path is the demo itself, which is opened as a copy without a name."""
+    return path.resolve() == DEMO
+
+
+class Commands(WindowParts):
+    """What menus and buttons of the main window do."""
 
     def new_document(self) -> None:
         """Start with an empty room."""
         if self.may_leave():
-            self._start_with(blank_document(), None)
-            self.go(0)
+            self._start_with(Opened(Project(blank_document()), ""), None)
+            self.go("survey")
 
     def open_file(self) -> None:
         """Ask for a document and open it."""
@@ -44,25 +60,25 @@ class Commands:
                 self.open_path(path)
 
     def open_demo(self) -> None:
-        """Open the demo; it is saved under another name, never over itself."""
+        """Open a copy of the demo."""
         if self.may_leave():
             self.open_path(DEMO)
 
     def open_path(self, path: Path) -> None:
         """Open a document, or say why not."""
         try:
-            document = open_document(path)
+            opened = waited_for(lambda: open_project(path))
         except FileRefused as error:
             self.say(str(error))
             return
-        self._start_with(document, path)
-        self.go(first_station(document))
+        self._start_with(opened, None if is_demo(path) else path)
+        self.go(first_station(opened.project.document))
 
     def save(self) -> bool:
         """Save where it came from, or ask."""
         if self.session.path is None:
             return self.save_as()
-        return self.save_to(self.session.path)
+        return self.save_to(self.session.path, self.session.fingerprint)
 
     def save_as(self) -> bool:
         """Ask where, and save."""
@@ -70,26 +86,54 @@ class Commands:
         path = dialogs.ask_save(self, self.settings, suggestion)
         return path is not None and self.save_to(path)
 
-    def save_to(self, path: Path) -> bool:
-        """Save, or say why not."""
+    def save_to(self, path: Path, known: str | None = None) -> bool:
+        """Save, or say why not. known: the fingerprint the file is expected to have."""
+        if is_demo(path):
+            self.say("That is the demo itself, which stays as it is; save under another name.")
+            return False
+        project = self.session.history.project
         try:
-            save_document(self.session.document, path)
+            fingerprint = waited_for(lambda: save_project(project, path, known))
+        except ChangedBehind:
+            return self._resolve_change(path)
         except FileRefused as error:
             self.say(str(error))
             return False
-        self.session.path = path
-        self.session.history.saved()
-        self.autosave.forget()
+        self.session.path, self.session.fingerprint = path, fingerprint
+        self.session.history.saved(project)
+        self.safety.forget()
         self.refresh()
         self.say(f"Saved as {path.name}.")
         return True
 
+    def _resolve_change(self, path: Path) -> bool:
+        """The file was changed behind our back: ask which of the two is to have the name."""
+        answer = dialogs.ask_changed(self, path.name)
+        if answer == "elsewhere":
+            return self.save_as()
+        if answer != "replace":
+            return False
+        kept = path.with_name(f"{path.stem} other {datetime.now():%Y-%m-%d %H-%M-%S}{SUFFIX}")
+        try:
+            kept.write_bytes(path.read_bytes())
+        except OSError as error:
+            self.say(f"The other version could not be kept, so nothing was saved: {error}")
+            return False
+        done = self.save_to(path)
+        if done:
+            self.say(f"Saved as {path.name}; the other version is kept as {kept.name}.")
+        return done
+
     def may_leave(self) -> bool:
-        """Whether the document may be left: saved, or the user does not mind."""
+        """Whether the document may be left: saved, or the user gives it up."""
         if not self.session.history.changed:
             return True
-        answer = dialogs.ask_unsaved(self, self.session.document.room.name)
-        return answer == "discard" or (answer == "save" and self.save())
+        kept = str(self.safety.discarded)
+        answer = dialogs.ask_unsaved(self, self.session.document.room.name, kept)
+        if answer == "discard":
+            self.safety.discard()
+            return True
+        return answer == "save" and self.save()
 
     def save_card(self) -> None:
         """Save the placement card of the current arrangement."""
@@ -110,10 +154,11 @@ class Commands:
         a = self.session.arrangement
         if a is None:
             return
+        document = self.session.document
         try:
-            write_card(build_card(self.session.document, a.name), path)
-        except ValueError as error:
-            self.say(str(error))
+            waited_for(lambda: write_card(build_card(document, a.name), path))
+        except Exception as error:
+            self.say(defects.sentence(error, "writing the placement card"))
             return
         self.say(f"Placement card saved as {path.name}.")
 
@@ -132,13 +177,13 @@ class Commands:
 
     def rough_in(self, school_id: str) -> None:
         """Add a school's arrangement."""
-        self.go(2)
-        self.stations[2].rough_in(school_id)
+        self.go("lineup")
+        self.lineup.rough_in(school_id)
 
     def search_room(self) -> None:
         """Begin the search at Line-up, or stop it."""
-        self.go(2)
-        self.stations[2].search.toggle()
+        self.go("lineup")
+        self.lineup.search.toggle()
 
     def copy(self) -> None:
         """A copy to move about."""
@@ -185,16 +230,16 @@ class Commands:
 
     def import_files(self) -> None:
         """Import one response into the current arrangement."""
-        self.go(4)
+        self.go("takes")
         path = dialogs.choose_response(self, self.settings)
         if path is not None:
             where = dialogs.ask_where(self, path.name, self.session.document)
             if where is not None:
-                self.stations[4].import_file(path, *where)
+                self.takes.import_file(path, *where)
 
-    def listen(self, combination: str) -> None:
+    def listen(self, mix_id: str) -> None:
         """Let those sources play."""
-        self.session.show_combination(combination)
+        self.session.show_mix(mix_id)
 
     def next_seat(self) -> None:
         """Listen from the next seat."""
@@ -254,6 +299,6 @@ class Commands:
             "both under the SIL Open Font License 1.1; the licences lie beside the fonts.</p>",
         )
 
-    def _start_with(self, document: Document, path: Path | None) -> None:
-        self.autosave.forget()
-        self.session.load(document, path)
+    def _start_with(self, opened: Opened, path: Path | None) -> None:
+        self.safety.forget()
+        self.session.load(opened.project, path, opened.fingerprint)

@@ -4,6 +4,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
+from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
     QCheckBox,
     QComboBox,
@@ -22,11 +23,14 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from jolly_parlor.app.import_preview import ImportPreview, Read
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import SUFFIX
 from jolly_parlor.project.guessing import Place, guess
+from jolly_parlor.refused import Refused
+from jolly_parlor.signals.reading import ReadResponse
 from jolly_parlor.signals.recorded import Played
 from jolly_parlor.studio.soundcard import CardSetup, Channels
 
@@ -69,29 +73,61 @@ def choose_response(parent: QWidget, settings: SettingsStore) -> Path | None:
     return _kept(chosen, settings)
 
 
-def ask_unsaved(parent: QWidget, name: str) -> str:
-    """`save`, `discard` or `stay`."""
+def _choose(parent: QWidget, title: str, text: str, options: tuple[tuple[str, str], ...]) -> str:
+    """The answer chosen of (answer, button); Escape and the cross give the last."""
     box = QMessageBox(parent)
-    box.setWindowTitle("Unsaved changes")
-    box.setText(f"“{name}” has changes that are not saved.")
-    save = box.addButton("Save", QMessageBox.ButtonRole.AcceptRole)
-    discard = box.addButton("Leave them", QMessageBox.ButtonRole.DestructiveRole)
-    stay = box.addButton("Stay here", QMessageBox.ButtonRole.RejectRole)
-    box.setEscapeButton(stay)
+    box.setWindowTitle(title)
+    box.setTextFormat(Qt.TextFormat.PlainText)
+    box.setText(text)
+    made = {}
+    for number, (answer, words) in enumerate(options):
+        role = QMessageBox.ButtonRole.AcceptRole if number == 0 else _OTHER
+        if number == len(options) - 1:
+            role = QMessageBox.ButtonRole.RejectRole
+        made[answer] = box.addButton(words, role)
+    box.setEscapeButton(made[options[-1][0]])
     box.exec()
     clicked = box.clickedButton()
-    return "save" if clicked is save else "discard" if clicked is discard else "stay"
+    return next((a for a, button in made.items() if button is clicked), options[-1][0])
 
 
-def ask_recover(parent: QWidget, when: str) -> bool:
-    """Whether to take up work that a crash left behind."""
-    box = QMessageBox(parent)
-    box.setWindowTitle("Unsaved work found")
-    box.setText(f"Work from {when} was not saved before the program ended.")
-    take = box.addButton("Take it up", QMessageBox.ButtonRole.AcceptRole)
-    box.addButton("Leave it", QMessageBox.ButtonRole.RejectRole)
-    box.exec()
-    return box.clickedButton() is take
+_OTHER = QMessageBox.ButtonRole.DestructiveRole
+
+
+def ask_unsaved(parent: QWidget, name: str, kept: str) -> str:
+    """`save`, `discard` or `stay`."""
+    return _choose(
+        parent,
+        "Unsaved changes",
+        f"“{name}” has changes that are not saved.\n\nWhat you discard is kept for a week in "
+        f"{kept}.",
+        (("save", "Save"), ("discard", "Discard the changes"), ("stay", "Stay here")),
+    )
+
+
+def ask_recover(parent: QWidget, name: str, when: str) -> str:
+    """`take`, `discard` or `later`: what to do with work that a crash left behind."""
+    return _choose(
+        parent,
+        "Unsaved work found",
+        f"Work on “{name}” from {when} was not saved before the program ended.",
+        (("take", "Take it up"), ("discard", "Discard it"), ("later", "Ask me next time")),
+    )
+
+
+def ask_changed(parent: QWidget, file_name: str) -> str:
+    """`elsewhere`, `replace` or `stay`: the file was changed by somebody else since."""
+    return _choose(
+        parent,
+        "Changed by somebody else",
+        f"{file_name} was changed by another window or program since you opened it.\n\nIf yours "
+        "takes its place, the other version is kept beside it.",
+        (
+            ("elsewhere", "Save under another name …"),
+            ("replace", "Put mine in its place"),
+            ("stay", "Stay here"),
+        ),
+    )
 
 
 def ask_name(parent: QWidget, title: str, old: str) -> str | None:
@@ -121,6 +157,17 @@ def ask_where(parent: QWidget, file_name: str, document: Document) -> tuple[str,
     if dialog.exec() != QDialog.DialogCode.Accepted:
         return None
     return source.currentText(), seat.currentText()
+
+
+def ask_import(
+    parent: QWidget, file_name: str, where: str, read_curve: Read
+) -> ReadResponse | None:
+    """What to take of a file, after a look at what was made of it; None to leave it.
+
+    Raises ResponseFileError where it cannot be read.
+    """
+    preview = ImportPreview(parent, file_name, where, read_curve)
+    return preview.read if preview.exec() == QDialog.DialogCode.Accepted else None
 
 
 def ask_places(
@@ -270,11 +317,14 @@ def ask_played(parent: QWidget, file_name: str, settings: SettingsStore) -> Play
         nonlocal made
         try:
             numbers = [float(box.text().replace(",", ".")) for box in (low, high, seconds)]
-            made = Played(None, *numbers)
+        except ValueError:
+            wrong.setText(_NOT_NUMBERS)
+            return
+        made = Played(None, *numbers)
+        try:
             made.sweep(2 * round(max(made.high_hz, 4000.0)))
-        except ValueError as error:
-            word = str(error)
-            wrong.setText(word if word.endswith(".") and "float" not in word else _NOT_NUMBERS)
+        except Refused as error:
+            wrong.setText(str(error))
             return
         dialog.accept()
 
@@ -314,7 +364,7 @@ def show_text(parent: QWidget, title: str, html: str) -> None:
     dialog = QDialog(parent)
     dialog.setWindowTitle(title)
     layout = QVBoxLayout(dialog)
-    text = label(html, wrap=True)
+    text = label(html, wrap=True, rich=True)
     text.setOpenExternalLinks(False)
     text.setMinimumWidth(520)
     scroll = QScrollArea()

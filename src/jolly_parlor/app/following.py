@@ -1,11 +1,8 @@
 """What follows a drag at a distance: worked out after its curve is painted, not every time."""
 
-from typing import TYPE_CHECKING
-
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
-if TYPE_CHECKING:
-    from jolly_parlor.app.session import Session
+from jolly_parlor.app.session import Session
 
 
 class Follower(QObject):
@@ -17,7 +14,7 @@ class Follower(QObject):
     pause_ms = 60
     """Between a drag's curve and the question."""
 
-    def __init__(self, session: "Session") -> None:
+    def __init__(self, session: Session) -> None:
         super().__init__(session)
         self._session = session
         self._drafted = False

@@ -6,25 +6,25 @@ from functools import cached_property
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.app.calculating import Models
+from jolly_parlor.app.questions import Models
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast
 from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks, paths_of
 from jolly_parlor.diagnosis.remedies import Remedy
-from jolly_parlor.fitting.believing import BAND_SIGMAS, believe, placing_of, placing_with_subs
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.next_take import Advice
+from jolly_parlor.fitting.posterior import BAND_SIGMAS, believe, placing_of_mix
 from jolly_parlor.placement import facing, maps
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
-from jolly_parlor.placement.forecast import Combination, Forecast
+from jolly_parlor.placement.items import Item
+from jolly_parlor.placement.mixes import Listening, Mix
 from jolly_parlor.placement.strips import Axis, Strip, strip
-from jolly_parlor.placement.upper import TOP_HZ, UpperCurve
+from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
 from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.experiments import findings_at
-from jolly_parlor.project.learning import advice_for, fit_document
+from jolly_parlor.project.room_fit import advice_for, fit_document
+from jolly_parlor.refused import Refused
 
 
 @dataclass(frozen=True, eq=False)
@@ -53,27 +53,19 @@ class Shown:
         return {layer: evenness(curve) for layer, curve in curves.items() if curve is not None}
 
 
-def replaced(document: Document, arrangement: Arrangement) -> Document:
-    """The document with an arrangement moved."""
-    return replace_arrangement(document, arrangement)
-
-
 def shown(
     document: Document,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     models: Models,
 ) -> Shown:
     """The curves at the ear, the marks, and what acts beyond the range."""
-    forecast: Forecast = models.forecaster.at_seat(arrangement, seat)
-    asked = document.room, document.gear, arrangement, seat, combination
+    judged = models.forecaster.deviation(listening)
+    asked = document.room, document.gear, listening
     paths = paths_of(*asked)
     found = marks(*asked, TOP_HZ, paths)
-    measured = measured_deviation(document, arrangement, seat, combination)
+    measured = measured_deviation(document, listening)
     beyond = first_beyond(*asked, TOP_HZ, paths)
-    judged = forecast.deviation(combination)
-    upper = models.upper.curve(arrangement, seat, combination, judged.reference_db)
+    upper = models.upper.curve(listening, judged.reference_db)
     made = Shown(judged, measured, tuple(found), beyond, upper)
     made.figure("forecast")  # worked out here, not by the first widget that asks
     return made
@@ -86,37 +78,32 @@ def warm_up(models: Models) -> bool:
 
 def findings(
     document: Document,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     layer: str,
     models: Models,
 ) -> list[Finding]:
     """Peaks and dips of the layer shown, explained."""
     measured = None
     if layer == "measured":
-        measured = measured_deviation(document, arrangement, seat, combination)
+        measured = measured_deviation(document, listening)
         if measured is None:
             return []
-    asked = document, arrangement, seat, combination, measured
-    return findings_at(*asked, models.forecaster, models.anechoic, models.upper)
+    return findings_at(
+        document, listening, measured, models.forecaster, models.anechoic, models.upper
+    )
 
 
 def comparison(
-    document: Document, seat: str, combination: Combination, fit: Fit | None, models: Models
+    document: Document, seat: str, mix: Mix, fit: Fit | None, models: Models
 ) -> Comparison:
     """The ranking; with a fit, also who can be told from whom."""
     model = models.forecaster, models.anechoic
-    return comparing.compare(document, seat, combination, *model, fit=fit)
+    return comparing.compare(document, seat, mix, *model, fit=fit)
 
 
-def next_try(
-    arrangement: Arrangement, seat: str, combination: Combination, models: Models
-) -> Remedy | None:
+def next_try(listening: Listening, models: Models) -> Remedy | None:
     """The best calculated move against any of an arrangement's findings."""
-    explained = findings_of_forecast(
-        models.forecaster, models.anechoic, arrangement, seat, combination
-    )
+    explained = findings_of_forecast(models.forecaster, models.anechoic, listening)
     remedies = [finding.remedy for finding in explained if finding.remedy is not None]
     return max(remedies, key=lambda remedy: remedy.gain_db, default=None)
 
@@ -126,20 +113,13 @@ def learn(document: Document, seat: str, models: Models) -> tuple[Fit, Advice | 
     fit = fit_document(document)
     try:
         return fit, advice_for(document, fit, seat)
-    except ValueError:
+    except Refused:
         return fit, None  # no arrangement to choose among
 
 
-def band(
-    arrangement: Arrangement, seat: str, combination: Combination, fit: Fit, models: Models
-) -> FloatArray:
+def band(listening: Listening, fit: Fit, models: Models) -> FloatArray:
     """How far the forecast may be off, either side, dB at FIT_HZ."""
-    if combination == "both+sub":
-        placing = placing_with_subs(arrangement, seat, fit.gear)
-    else:
-        playing = ("left", "right") if combination == "both" else (combination,)
-        placing = placing_of(arrangement, seat, playing)
-    found = believe(fit, [placing])
+    found = believe(fit, [placing_of_mix(listening)])
     return np.asarray(BAND_SIGMAS * found.sigma_db[0])
 
 
@@ -154,40 +134,30 @@ class Strips:
     A job that gives way to a tint goes on where it was.
     """
 
-    def __init__(
-        self,
-        arrangement: Arrangement,
-        item: str,
-        seat: str,
-        combination: Combination,
-        alike: bool,
-    ) -> None:
-        self._asked = arrangement, item, seat, combination, alike
+    def __init__(self, listening: Listening, item: Item, alike: bool) -> None:
+        self._listening, self._item, self._alike = listening, item, alike
         self._found: list[Strip] = []
 
     def __call__(self, models: Models) -> list[Strip]:
         """All strips."""
-        arrangement, item, seat, combination, alike = self._asked
-        axes: tuple[Axis, ...] = ("y", "x", "z") if item in ("left", "right") else ("y", "x")
+        axes: tuple[Axis, ...] = ("y", "x", "z") if self._item.of_pair else ("y", "x")
         for axis in axes[len(self._found) :]:
-            asked = arrangement, item, axis, seat, combination, alike
-            self._found.append(strip(models.forecaster, *asked))
+            found = strip(models.forecaster, self._listening, self._item, axis, self._alike)
+            self._found.append(found)
         return self._found
 
 
 def tint(
     kind: str,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
-    item: str,
+    listening: Listening,
+    item: Item,
     alike: bool,
     frequency_hz: float,
     models: Models,
 ) -> maps.EvennessMap | maps.PressureMap:
     """What the plan is tinted by: `seat`, `source` or `pressure`."""
     if kind == "source":
-        return maps.source_map(models.forecaster, arrangement, item, seat, combination, alike)
+        return maps.source_map(models.forecaster, listening, item, alike)
     if kind == "pressure":
-        return maps.pressure_map(models.forecaster, arrangement, seat, combination, frequency_hz)
-    return maps.seat_map(models.forecaster, arrangement, seat, combination)
+        return maps.pressure_map(models.forecaster, listening, frequency_hz)
+    return maps.seat_map(models.forecaster, listening)

@@ -6,13 +6,14 @@ from PyQt6.QtGui import QAction, QKeySequence
 from PyQt6.QtWidgets import QMainWindow
 
 from jolly_parlor.app.actions import ACTIONS, MENUS, Action
-from jolly_parlor.app.session import Session
+from jolly_parlor.app.widgets.fields import plain
+from jolly_parlor.app.workbench import Workbench
 
 
 class Menus:
     """One QAction for each row of the table."""
 
-    def __init__(self, window: QMainWindow, session: Session) -> None:
+    def __init__(self, window: QMainWindow, session: Workbench) -> None:
         self._window, self._session = window, session
         self.made: dict[str, QAction] = {}
         bar = window.menuBar()
@@ -39,8 +40,10 @@ class Menus:
             action.setEnabled(row.enabled(self._session))
             if row.checked is not None:
                 action.setChecked(row.checked(self._session))
-        self.made["undo"].setText(f"Undo: {history.undo_label}" if history.undo_label else "Undo")
-        self.made["redo"].setText(f"Redo: {history.redo_label}" if history.redo_label else "Redo")
+        undo = f"Undo: {history.undo_label}" if history.undo_label else "Undo"
+        self.made["undo"].setText(plain(undo))
+        redo = f"Redo: {history.redo_label}" if history.redo_label else "Redo"
+        self.made["redo"].setText(plain(redo))
 
     def _run(self, row: Action) -> None:
         method = getattr(self._window, row.method)

@@ -1,13 +1,10 @@
 """The zone strips of what is selected: where it would be calm."""
 
-from typing import TYPE_CHECKING
-
 from jolly_parlor.app import jobs
 from jolly_parlor.app.following import Follower
+from jolly_parlor.app.questions import STRIPS, Question
+from jolly_parlor.app.session import Session
 from jolly_parlor.placement.strips import Strip
-
-if TYPE_CHECKING:
-    from jolly_parlor.app.session import Session
 
 
 class Neighbourhood(Follower):
@@ -15,34 +12,39 @@ class Neighbourhood(Follower):
 
     pause_ms = 200
 
-    def __init__(self, session: "Session") -> None:
+    def __init__(self, session: Session) -> None:
         super().__init__(session)
         self.strips: list[Strip] = []
+        self.why_not = ""
+        """Why there are none, where there are none."""
         self._asked: tuple[object, ...] = ()
-        session.beside.answered.connect(self._take)
-        session.beside.refused.connect(self._refuse)
 
     def ask(self) -> None:
         """Ask for the strips as things stand, unless they have been asked for."""
         session, a = self._session, self._session.arrangement
-        believed, view = session.believed, (session.seat, session.combination, session.alike)
+        believed, view = session.believed, (session.seat, session.mix, session.alike)
         asked = believed.room, believed.gear, a, session.selected, *view
         if asked == self._asked:
             return
         self._asked = asked
         if a is None or session.selected not in a.items:
-            session.beside.drop("strips")
-            self._take("strips", [])
+            session.beside.drop(STRIPS)
+            self._take([])
             return
-        job, in_drag = jobs.Strips(a, session.selected, *view), session.draft is not None
-        session.beside.ask("strips", believed.room, believed.gear, job, in_drag=in_drag)
+        job = jobs.Strips(session.listening_to(a), session.selected, session.alike)
+        in_drag = session.draft is not None
+        session.beside.ask(
+            Question(
+                STRIPS,
+                believed.room,
+                believed.gear,
+                job,
+                self._take,
+                lambda why: self._take([], why),
+                in_drag,
+            )
+        )
 
-    def _take(self, kind: str, answer: object) -> None:
-        if kind == "strips":
-            assert isinstance(answer, list)
-            self.strips = answer
-            self.changed.emit()
-
-    def _refuse(self, kind: str, why: str) -> None:
-        """A thing without room to slide has no strips."""
-        self._take(kind, [])
+    def _take(self, found: list[Strip], why_not: str = "") -> None:
+        self.strips, self.why_not = found, why_not
+        self.changed.emit()

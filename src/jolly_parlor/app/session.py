@@ -7,29 +7,34 @@ from pathlib import Path
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor import defects
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.app import jobs
-from jolly_parlor.app.calculating import Calculator
+from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.jobs import Shown
-from jolly_parlor.app.learning import Learning
-from jolly_parlor.app.neighbourhood import Neighbourhood
+from jolly_parlor.app.questions import COMPARISON, FACING, FINDINGS, FORECAST, NEXT_TRY, Question
 from jolly_parlor.app.settings import SettingsStore
-from jolly_parlor.app.tints import Tints
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.diagnosis.remedies import Remedy
+from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.facing import Facing
-from jolly_parlor.placement.forecast import Combination, combinations
+from jolly_parlor.placement.items import LEFT, Item
+from jolly_parlor.placement.mixes import BOTH, Listening, Mix, mixes
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.placement.strips import Axis
 from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.history import History
+from jolly_parlor.project.edits import replace_arrangement
+from jolly_parlor.project.history import History, Project
 
 
 class Session(QObject):
-    """The state behind the window. Widgets listen to its signals and call its methods."""
+    """The state behind the window. Widgets listen to its signals and call its methods.
+
+    What follows it at a distance (the fit, tints, strips) is added by the `Workbench`.
+    """
 
     document_changed = pyqtSignal()
     view_changed = pyqtSignal()
@@ -45,14 +50,16 @@ class Session(QObject):
     refused = pyqtSignal(str)
     told = pyqtSignal(str)
 
-    def __init__(self, document: Document, path: Path | None, settings: SettingsStore) -> None:
+    def __init__(self, project: Project, path: Path | None, settings: SettingsStore) -> None:
         super().__init__()
-        self.history = History(document)
+        self.history = History(project)
         self.path = path
+        self.fingerprint: str | None = None
+        """Of the file at `path`, as opened or saved last."""
         self.settings = settings
         self.alike = True
         self.layer = "forecast"
-        self.selected = "left"
+        self.selected: Item = LEFT
         self.highlight = Highlight()
         self.wanted_region: Callable[[Region], object] | None = None
         self.draft: Arrangement | None = None
@@ -65,29 +72,36 @@ class Session(QObject):
         self._name: str | None = None
         self._before: str | None = None
         self._seat = ""
-        self._combination: Combination = "both"
+        self._mix = BOTH.id
         self._wants_comparison = False
-        self._follows_best = document.chosen is None
+        self._follows_best = project.document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
-        self.live = Calculator(("forecast",), self, jobs.warm_up)
-        self.slow = Calculator(("fit", "comparison", "findings", "next", "facing"), self)
-        self.beside = Calculator(("tint", "strips", "band", "take"), self)
+        self.live = Calculator(self, jobs.warm_up)
+        self.slow = Calculator(self)
+        self.beside = Calculator(self)
         self._calculators = (self.live, self.slow, self.beside)
         for calculator in self._calculators:
-            calculator.answered.connect(self._take_answer)
-            calculator.refused.connect(self._take_refusal)
-        self.learning = Learning(self)
+            calculator.failed.connect(self.told)
         self.drafted.connect(self._give_way)
         for signal in (self.document_changed, self.view_changed):
             signal.connect(self._give_way)
             signal.connect(self.recalculate)
         self.drafted.connect(self._ask_forecast)
-        self.tints, self.neighbourhood = Tints(self), Neighbourhood(self)
 
     @property
     def document(self) -> Document:
         """The document as committed."""
         return self.history.document
+
+    @property
+    def believed(self) -> Document:
+        """The document to calculate with."""
+        return self.document
+
+    @property
+    def fit_used(self) -> Fit | None:
+        """The fit that forecasts stand on, where there is one."""
+        return None
 
     @property
     def arrangement(self) -> Arrangement | None:
@@ -104,17 +118,21 @@ class Session(QObject):
         return self._seat if self._seat in names else names[0]
 
     @property
-    def combination(self) -> Combination:
-        """The sources playing."""
-        able = combinations(self.document.gear)
-        return self._combination if self._combination in able else "both"
+    def mix(self) -> Mix:
+        """What plays."""
+        able = mixes(self.document.gear)
+        return next((mix for mix in able if mix.id == self._mix), BOTH)
+
+    def listening_to(self, arrangement: Arrangement) -> Listening:
+        """What is looked at, of an arrangement."""
+        return Listening(arrangement, self.seat, self.mix)
 
     def do(self, label: str, edit: Callable[[Document], Document]) -> bool:
         """One undoable change; a refusal is told in words and changes nothing."""
         try:
             changed = edit(self.document)
-        except ValueError as error:
-            self.refused.emit(str(error))
+        except Exception as error:
+            self.refused.emit(defects.sentence(error, f"at “{label}”"))
             return False
         self.history.do(label, changed)
         self.draft = None
@@ -129,14 +147,16 @@ class Session(QObject):
         """Do it again."""
         self._step(self.history.redo)
 
-    def load(self, document: Document, path: Path | None) -> None:
+    def load(self, project: Project, path: Path | None, fingerprint: str | None = None) -> None:
         """Start over with another document."""
-        self.history = History(document)
-        self.path, self.draft, self._name = path, None, document.chosen
+        self.history = History(project)
+        chosen = project.document.chosen
+        self.path, self.draft, self._name = path, None, chosen
+        self.fingerprint = fingerprint
         self.layer = "forecast"
-        self.selected, self.highlight = "left", Highlight()
+        self.selected, self.highlight = LEFT, Highlight()
         self.findings = self.comparison = None
-        self._follows_best = document.chosen is None
+        self._follows_best = chosen is None
         self.document_changed.emit()
 
     def show_arrangement(self, name: str) -> None:
@@ -166,9 +186,9 @@ class Session(QObject):
         self._seat = name
         self.view_changed.emit()
 
-    def show_combination(self, combination: Combination) -> None:
-        """Let those sources play."""
-        self._combination = combination
+    def show_mix(self, mix_id: str) -> None:
+        """Let those loudspeakers play."""
+        self._mix = mix_id
         self.view_changed.emit()
 
     def show_layer(self, layer: str) -> None:
@@ -180,7 +200,7 @@ class Session(QObject):
         """Let the next drag on the plan draw a rectangle of floor."""
         self.wanted_region = then
 
-    def select(self, item: str) -> None:
+    def select(self, item: Item) -> None:
         """Select what arrow keys move."""
         if item != self.selected:
             self.selected = item
@@ -197,18 +217,18 @@ class Session(QObject):
             self.highlight = highlight
             self.highlighted.emit()
 
-    def drag(self, item: str, to: Point) -> None:
+    def drag(self, item: Item, to: Point) -> None:
         """Move an item without committing; forecast and numbers follow."""
         base = self.arrangement
         if base is None:
             return
-        if item in ("left", "right") and self.alike:
+        if item.of_pair and self.alike:
             self.draft = base.mirrored_move(item, to, self.document.room)
         else:
             self.draft = base.moved(item, to)
         self.drafted.emit()
 
-    def slide(self, item: str, axis: Axis, to: float) -> None:
+    def slide(self, item: Item, axis: Axis, to: float) -> None:
         """Move one item along one axis and commit it; one undoable step."""
         base = self.arrangement
         if base is not None:
@@ -218,8 +238,10 @@ class Session(QObject):
     def drop(self) -> None:
         """Commit what was dragged as one undoable move."""
         draft = self.draft
-        if draft is not None:
-            self.do(f"Move in {draft.name}", partial(jobs.replaced, arrangement=draft))
+        if draft is not None and not self.do(
+            f"Move in {draft.name}", partial(replace_arrangement, arrangement=draft)
+        ):
+            self.abandon_drag()
 
     def abandon_drag(self) -> None:
         """Put back what was dragged."""
@@ -235,16 +257,15 @@ class Session(QObject):
         """Score both ways of facing the room, once for each survey and gear."""
         document = self.document
         if self._new_question("facing", (document.room, document.gear)):
-            self.facings = None
-            self.facings_changed.emit()
+            self._take_facings(None)
             job = partial(jobs.facings, document)
-            self.slow.ask("facing", document.room, document.gear, job)
+            asked = Question(FACING, document.room, document.gear, job, self._take_facings)
+            self.slow.ask(asked)
 
     @property
     def calculating(self) -> bool:
         """Whether anything is still being worked out."""
-        follow = self.tints.due or self.neighbourhood.due
-        return follow or any(calculator.busy for calculator in self._calculators)
+        return any(calculator.busy for calculator in self._calculators)
 
     def close(self) -> None:
         """End the threads."""
@@ -255,7 +276,6 @@ class Session(QObject):
     def recalculate(self) -> None:
         """Ask for everything that shows."""
         self._ask_forecast()
-        self.learning.ask_band()
         self._ask_findings()
         self._ask_comparison()
 
@@ -272,21 +292,23 @@ class Session(QObject):
             self.problem = " ".join(found[:2])
         return arrangement is not None and not self.problem
 
-    @property
-    def believed(self) -> Document:
-        """The document to calculate with: as surveyed, or as the takes have taught."""
-        return self.learning.believed(self.document)
-
     def _ask_forecast(self) -> None:
         document, arrangement = self.believed, self.arrangement
         if arrangement is None or not self._fits(arrangement):
-            self.live.drop("forecast")
-            self.shown = Shown(None, None, ())
-            self.shown_changed.emit()
+            self.live.drop(FORECAST)
+            self._take_shown(Shown(None, None, ()))
             return
-        job = partial(jobs.shown, document, arrangement, self.seat, self.combination)
-        in_drag = self.draft is not None
-        self.live.ask("forecast", document.room, document.gear, job, in_drag=in_drag)
+        self.live.ask(
+            Question(
+                FORECAST,
+                document.room,
+                document.gear,
+                partial(jobs.shown, document, self.listening_to(arrangement)),
+                self._take_shown,
+                self._refuse_forecast,
+                in_drag=self.draft is not None,
+            )
+        )
 
     def _give_way(self) -> None:
         """While something is dragged, only what follows the drag is worked out."""
@@ -295,66 +317,75 @@ class Session(QObject):
 
     def _ask_findings(self) -> None:
         document, arrangement = self.believed, self.arrangement
-        view = (document, arrangement, self.seat, self.combination, self.layer)
+        view = (document, arrangement, self.seat, self.mix, self.layer)
         if not self._new_question("findings", view):
             return
-        self.findings = None
-        self.findings_changed.emit()
+        self._take_findings(None)
         if arrangement is None or not self._fits(arrangement):
-            self.slow.drop("findings")
+            self.slow.drop(FINDINGS)
             return
-        job = partial(jobs.findings, document, arrangement, self.seat, self.combination, self.layer)
-        self.slow.ask("findings", document.room, document.gear, job)
+        heard = self.listening_to(arrangement)
+        job = partial(jobs.findings, document, heard, self.layer)
+        self.slow.ask(
+            Question(
+                FINDINGS,
+                document.room,
+                document.gear,
+                job,
+                self._take_findings,
+                lambda why: self._take_findings([]),
+            )
+        )
 
     def _ask_comparison(self) -> None:
         document = self.believed
         if not self._wants_comparison:
             return
-        if not self._new_question("comparison", (document, self.seat, self.combination)):
+        if not self._new_question("comparison", (document, self.seat, self.mix)):
             return
         self.comparison = self.next_try = None
-        self.slow.drop("next")
+        self.slow.drop(NEXT_TRY)
         self.comparison_changed.emit()
         if not document.arrangements:
-            self.slow.drop("comparison")
+            self.slow.drop(COMPARISON)
             return
-        job = partial(
-            jobs.comparison, document, self.seat, self.combination, self.learning.fit_used
+        job = partial(jobs.comparison, document, self.seat, self.mix, self.fit_used)
+        asked = Question(
+            COMPARISON, document.room, document.gear, job, self._take_comparison, self.told.emit
         )
-        self.slow.ask("comparison", document.room, document.gear, job)
+        self.slow.ask(asked)
 
-    def _take_answer(self, kind: str, answer: object) -> None:
-        if kind == "forecast":
-            assert isinstance(answer, Shown)
-            self.shown = answer
-            self.shown_changed.emit()
-        elif kind in ("tint", "strips", "take", "fit", "band"):
-            return  # Tints, Neighbourhood, the card on Takes and Learning take them
-        elif kind == "facing":
-            assert isinstance(answer, list)
-            self.facings = answer
-            self.facings_changed.emit()
-        elif kind == "next":
-            assert answer is None or isinstance(answer, Remedy)
-            self.next_try = answer
-            self.next_changed.emit()
-        elif kind == "findings":
-            assert isinstance(answer, list)
-            self.findings = answer
-            self.findings_changed.emit()
-        else:
-            assert isinstance(answer, Comparison)
-            self.comparison = answer
-            self.comparison_changed.emit()
-            self._show_best()
-            self._ask_next(answer)
+    def _take_shown(self, shown: Shown) -> None:
+        self.shown = shown
+        self.shown_changed.emit()
 
-    def _ask_next(self, found: Comparison) -> None:
-        """What to try next from the winner."""
+    def _refuse_forecast(self, why: str) -> None:
+        self.problem = why
+        self._take_shown(Shown(None, None, ()))
+
+    def _take_findings(self, found: list[Finding] | None) -> None:
+        self.findings = found
+        self.findings_changed.emit()
+
+    def _take_facings(self, found: list[Facing] | None) -> None:
+        self.facings = found
+        self.facings_changed.emit()
+
+    def _take_comparison(self, found: Comparison) -> None:
+        self.comparison = found
+        self.comparison_changed.emit()
+        self._show_best()
         best = found.rows[0]
-        if not best.problem:
-            job = partial(jobs.next_try, best.arrangement, found.seat, found.combination)
-            self.slow.ask("next", self.believed.room, self.believed.gear, job)
+        if not best.problem:  # what to try next from the winner
+            document = self.believed
+            heard = Listening(best.arrangement, found.seat, found.mix)
+            job = partial(jobs.next_try, heard)
+            asked = Question(NEXT_TRY, document.room, document.gear, job, self._take_next_try)
+            self.slow.ask(asked)
+
+    def _take_next_try(self, found: Remedy | None) -> None:
+        self.next_try = found
+        self.next_changed.emit()
 
     def _new_question(self, kind: str, view: tuple[object, ...]) -> bool:
         """Whether this differs from what was last asked; documents compare by identity."""
@@ -367,9 +398,3 @@ class Session(QObject):
         """After opening, the plan shows the best until the user chooses another."""
         if self._follows_best and self.comparison is not None and self.comparison.rows:
             self.show_arrangement(self.comparison.rows[0].arrangement.name)
-
-    def _take_refusal(self, kind: str, why: str) -> None:
-        if kind == "forecast":
-            self.problem = why
-            self.shown = Shown(None, None, ())
-            self.shown_changed.emit()

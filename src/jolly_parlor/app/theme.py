@@ -91,8 +91,11 @@ def current() -> Theme:
 def calm_to_rough(share: float, alpha: int = 255) -> QColor:
     """Teal for calm (0) to ochre for rough (1)."""
     calm, rough = _current.colour("teal").getRgb(), _current.colour("ochre").getRgb()
-    pairs = zip(calm[:3], rough[:3], strict=True)
-    return QColor(*(round(a + (b - a) * share) for a, b in pairs), alpha)
+    red, green, blue = (
+        round((a or 0) + ((b or 0) - (a or 0)) * share)
+        for a, b in zip(calm[:3], rough[:3], strict=True)
+    )
+    return QColor(red, green, blue, alpha)
 
 
 def load_fonts() -> None:

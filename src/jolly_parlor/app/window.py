@@ -9,7 +9,6 @@ from PyQt6.QtWidgets import (
     QFrame,
     QHBoxLayout,
     QLabel,
-    QMainWindow,
     QPushButton,
     QSplitter,
     QStackedWidget,
@@ -19,56 +18,40 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import dialogs, theme
-from jolly_parlor.app.autosave import Autosave
 from jolly_parlor.app.commands import Commands, first_station
 from jolly_parlor.app.menus import Menus
 from jolly_parlor.app.plan.view import PlanView
 from jolly_parlor.app.plan.zone_strips import ZoneStrips
-from jolly_parlor.app.session import Session
+from jolly_parlor.app.safety import LeftBehind, SafetyCopy
 from jolly_parlor.app.settings import SettingsStore
-from jolly_parlor.app.stations.base import Station
-from jolly_parlor.app.stations.compare import CompareStation
-from jolly_parlor.app.stations.forecast import ForecastStation
-from jolly_parlor.app.stations.gear import GearStation
-from jolly_parlor.app.stations.lineup import LineupStation
-from jolly_parlor.app.stations.signoff import SignoffStation
-from jolly_parlor.app.stations.survey import SurveyStation
-from jolly_parlor.app.stations.takes import TakesStation
 from jolly_parlor.app.widgets.fields import LiveLabel, label
 from jolly_parlor.app.widgets.stones import SteppingStones
-from jolly_parlor.project.document import Document
-
-STATIONS: tuple[type[Station], ...] = (
-    SurveyStation,
-    GearStation,
-    LineupStation,
-    ForecastStation,
-    TakesStation,
-    CompareStation,
-    SignoffStation,
-)
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.project.history import Project
 
 
-class MainWindow(Commands, QMainWindow):
+class MainWindow(Commands):
     """Puts the parts together; what the menu does is in Commands."""
 
     def __init__(
         self,
-        document: Document,
+        project: Project,
         path: Path | None = None,
         settings: SettingsStore | None = None,
-        recovery: Path | None = None,
+        unsaved: Path | None = None,
     ) -> None:
+        """unsaved: the folder of safety copies, the usual one by default."""
         super().__init__()
         self.settings = settings or SettingsStore()
-        self.session = Session(document, path, self.settings)
+        document = project.document
+        self.session = Workbench(project, path, self.settings)
         if document.chosen:
             self.session.show_arrangement(document.chosen)
-        self.autosave = Autosave(self.session, recovery)
+        self.safety = SafetyCopy(self.session, unsaved)
         self.resize(1280, 800)
-        self.stations = [kind(self.session) for kind in STATIONS]
+        self.stations = self._make_stations()
         self.stack = QStackedWidget()
-        for station in self.stations:
+        for station in self.stations.values():
             self.stack.addWidget(station)
         self.plan = PlanView(self.session)
         centre = QWidget()
@@ -88,7 +71,7 @@ class MainWindow(Commands, QMainWindow):
         self.setCentralWidget(centre)
         self.menus = Menus(self, self.session)
         self._connect()
-        self.stations[-1].save.clicked.connect(self.save_card)  # type: ignore[attr-defined]
+        self.signoff.save.clicked.connect(self.save_card)
         self.go(first_station(document))
         self.session.recalculate()
         self.refresh()
@@ -103,14 +86,15 @@ class MainWindow(Commands, QMainWindow):
         self.wordmark.setFont(theme.serif(17))
         self.wordmark.setStyleSheet(f"color: {theme.current().wine}")
         row.addWidget(self.wordmark)
-        self.room_name = QLabel()
+        self.room_name = label("")
         self.room_name.setFont(theme.serif(12, italic=True))
         self.room_name.setObjectName("room-title")
         row.addSpacing(14)
         row.addWidget(self.room_name)
         row.addStretch(1)
-        self.stones = SteppingStones([station.name for station in STATIONS])
-        self.stones.stepped.connect(self.go)
+        ids = list(self.stations)
+        self.stones = SteppingStones([station.name for station in self.stations.values()])
+        self.stones.stepped.connect(lambda index: self.go(ids[index]))
         row.addWidget(self.stones)
         return header
 
@@ -179,9 +163,9 @@ class MainWindow(Commands, QMainWindow):
         self.notice_text.setText(text)
         self.notice.show()
 
-    def go(self, index: int) -> None:
-        """Walk to a station."""
-        self.stack.setCurrentIndex(index)
+    def go(self, station: str) -> None:
+        """Walk to the station of that id."""
+        self.stack.setCurrentWidget(self.stations[station])
         self.refresh()
 
     def refresh(self) -> None:
@@ -199,10 +183,9 @@ class MainWindow(Commands, QMainWindow):
         else:
             self.arrangement_count.setText("")
         self._refresh_live()
-        states = [station.state() for station in self.stations]
+        states = [station.state() for station in self.stations.values()]
         self.stones.show_states(states, self.stack.currentIndex())
-        if hasattr(self, "menus"):
-            self.menus.refresh()
+        self.menus.refresh()
 
     def _refresh_live(self) -> None:
         """What changes with every move of a drag."""
@@ -231,7 +214,7 @@ class MainWindow(Commands, QMainWindow):
         application = QApplication.instance()
         assert isinstance(application, QApplication)
         theme.apply(application, theme.THEMES[self.settings.values.theme])
-        for station in self.stations:
+        for station in self.stations.values():
             station.restyle()
         self.wordmark.setStyleSheet(f"color: {theme.current().wine}")
         self.plan.update()
@@ -244,18 +227,31 @@ class MainWindow(Commands, QMainWindow):
         if not self.may_leave():
             event.ignore()
             return
-        self.autosave.forget()
+        self.safety.forget()
         self.session.close()
         event.accept()
 
     def offer_recovery(self) -> None:
-        """Take up what a crash left behind, if the user wants it."""
-        found = self.autosave.left_behind()
-        if found is None:
-            return
-        document, when = found
-        if dialogs.ask_recover(self, when):
-            self.session.do("Take up unsaved work", lambda _: document)
-            self.session.path = None
-        else:
-            self.autosave.forget()
+        """Take up what a crash left behind, if the user wants it; nothing goes unasked."""
+        for copy in self.safety.left_behind():
+            if copy.project is None:
+                self.say(
+                    f"A safety copy from {copy.when} cannot be read. It is kept as {copy.path}; "
+                    "perhaps somebody can mend it."
+                )
+                continue
+            answer = dialogs.ask_recover(self, copy.project.document.room.name, copy.when)
+            if answer == "take":
+                self._take_up(copy)
+                return  # one window holds one room; the others are offered next time
+            if answer == "discard":
+                self.safety.discard_copy(copy)
+
+    def _take_up(self, copy: LeftBehind) -> None:
+        project = copy.project
+        assert project is not None
+        self.session.load(project, None)
+        self.session.history.unsaved()
+        self.safety.take_up(copy)
+        self.go(first_station(project.document))
+        self.say("This is unsaved work that was taken up: save it under a name.")

@@ -13,9 +13,9 @@ import numpy as np
 from jolly_parlor.acoustics.room import SURFACE_NAMES, SurfaceName
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.marks import Lane, Mark
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation
-from jolly_parlor.placement.forecast import Combination, Forecaster
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.mixes import Listening
 
 _NEAR_OCTAVES = 0.12
 _LIKELY = 0.45
@@ -61,8 +61,7 @@ class Anechoic:
     def without(self, name: SurfaceName) -> Forecaster:
         """The forecaster of the room without that boundary's reflection at normal incidence."""
         if name not in self._without:
-            altered = self._base.field.with_admittance(SURFACE_NAMES.index(name), 1.0)
-            self._without[name] = self._base.in_field(altered)
+            self._without[name] = self._base.in_field(self._base.field.absorbing(name))
         return self._without[name]
 
     def change_db(
@@ -70,12 +69,10 @@ class Anechoic:
         feature: Feature,
         before: Deviation,
         name: SurfaceName,
-        arrangement: Arrangement,
-        seat: str,
-        combination: Combination,
+        listening: Listening,
     ) -> float:
         """Decibels by which the feature shrinks without the boundary; negative: it grows."""
-        after = self.without(name).at_seat(arrangement, seat).deviation(combination)
+        after = self.without(name).deviation(listening)
         index = int(np.argmin(np.abs(before.frequencies_hz - feature.frequency_hz)))
         was, now = before.deviation_db[index], after.deviation_db[index]
         return float(abs(was) - abs(now)) if was * now > 0 else float(abs(was))
@@ -86,14 +83,12 @@ def causes(
     before: Deviation,
     candidates: list[Mark],
     anechoic: Anechoic,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
 ) -> list[Cause]:
     """The candidates for one feature of a forecast, most likely first; empty when none is near."""
 
     def gain(name: SurfaceName) -> float:
-        return anechoic.change_db(feature, before, name, arrangement, seat, combination)
+        return anechoic.change_db(feature, before, name, listening)
 
     size = max(abs(feature.level_db), 1.0)
     best: dict[Lane, tuple[float, Mark, float | None]] = {}

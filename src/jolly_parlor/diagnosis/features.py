@@ -7,7 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.placement.evenness import DIP_WEIGHT, HIGHEST_HZ, Deviation
-from jolly_parlor.placement.upper import UpperCurve
+from jolly_parlor.placement.upper_range import UpperCurve
 
 FeatureKind = Literal["hill", "hollow"]
 _FLOORS, _LEAST_AGAINST_TREND_DB = 3.0, 1.0

@@ -9,12 +9,13 @@ from jolly_parlor.diagnosis.features import Feature, features, features_above
 from jolly_parlor.diagnosis.marks import Mark, marks
 from jolly_parlor.diagnosis.moves import Experiment, equally_likely, parting_test, read
 from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Deviation
-from jolly_parlor.placement.forecast import Combination, Forecaster
-from jolly_parlor.placement.upper import TOP_HZ, UpperCurve
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
 
 _MOST, _MOST_ABOVE = 4, 2
+_NOTHING_LEFT_DB = 2.0
 
 
 @dataclass(frozen=True)
@@ -77,9 +78,17 @@ class Finding:
             return "No move along that line makes the whole more even; do not boost a cancellation."
         after = self.remedy
         by = "Forecast " if self.measured else ""
+        what = "peak" if self.feature.kind == "hill" else "dip"
+        was, left = self.feature.level_db, after.feature_after_db
+        if abs(left) < _NOTHING_LEFT_DB:
+            becomes = f"this {what} would be gone"
+        elif was * left > 0:
+            becomes = f"this {what} would shrink from {abs(was):.0f} to {abs(left):.0f} dB"
+        else:
+            becomes = f"this {what} would turn into {abs(left):.0f} dB the other way"
         return (
             f"{by}{after.evenness_before_db:.1f} → {after.evenness_after_db:.1f} dB from even; "
-            f"here {after.feature_after_db:+.0f} dB. {self.equaliser}"
+            f"{becomes}. {self.equaliser}"
         )
 
     @property
@@ -120,29 +129,25 @@ def describe(mark: Mark) -> str:
 def findings_of_forecast(
     forecaster: Forecaster,
     anechoic: Anechoic,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     upper: UpperCurve | None = None,
 ) -> list[Finding]:
     """The worst few peaks and dips of a forecast, explained, each with a calculated remedy."""
-    before = forecaster.at_seat(arrangement, seat).deviation(combination)
-    candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination)
+    before = forecaster.deviation(listening)
+    candidates = marks(forecaster.room, forecaster.gear, listening)
     found = []
     for feature in features(before)[:_MOST]:
-        ranked = causes(feature, before, candidates, anechoic, arrangement, seat, combination)
+        ranked = causes(feature, before, candidates, anechoic, listening)
         lane = ranked[0].mark.lane if ranked else None
-        remedy = best_remedy(feature, lane, forecaster, arrangement, seat, combination)
+        remedy = best_remedy(feature, lane, forecaster, listening)
         found.append(Finding(feature, tuple(ranked), remedy, measured=False))
-    return found + _above(upper, 0.0, forecaster, arrangement, seat, combination, False)
+    return found + _above(upper, 0.0, forecaster, listening, False)
 
 
 def findings_of_take(
     of: Deviation,
     forecaster: Forecaster,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     tried: Sequence[Experiment] = (),
     anechoic: Anechoic | None = None,
     upper: UpperCurve | None = None,
@@ -153,44 +158,40 @@ def findings_of_take(
     what boundaries do to it there is evidence too (with `anechoic`). floor_db: what two sweeps
     of the take differ by.
     """
-    before = forecaster.at_seat(arrangement, seat).deviation(combination)
+    before = forecaster.deviation(listening)
     calculated = features(before) if anechoic is not None else []
-    candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination)
+    candidates = marks(forecaster.room, forecaster.gear, listening)
     found = []
     for feature in features(of, floor_db)[:_MOST]:
         ranked = measured_causes(feature, candidates)
         same = _same(feature, calculated)
         if same is not None and anechoic is not None:
-            ranked = causes(same, before, candidates, anechoic, arrangement, seat, combination)
+            ranked = causes(same, before, candidates, anechoic, listening)
         told = ""
         room, gear = forecaster.room, forecaster.gear
         for experiment in tried:
-            verdict = read(feature, ranked, experiment, room, gear, seat, combination)
+            verdict = read(feature, ranked, experiment, room, gear, listening)
             ranked, told = list(verdict.causes), verdict.words or told
         lane = ranked[0].mark.lane if ranked else None
-        remedy = best_remedy(feature, lane, forecaster, arrangement, seat, combination)
+        remedy = best_remedy(feature, lane, forecaster, listening)
         test = ""
         if equally_likely(ranked):
-            test = parting_test(
-                ranked[0], ranked[1], feature, room, gear, arrangement, seat, combination
-            )
+            test = parting_test(ranked[0], ranked[1], feature, room, gear, listening)
         found.append(Finding(feature, tuple(ranked), remedy, True, told, test=test))
-    return found + _above(upper, floor_db, forecaster, arrangement, seat, combination, True)
+    return found + _above(upper, floor_db, forecaster, listening, True)
 
 
 def _above(
     upper: UpperCurve | None,
     floor_db: float,
     forecaster: Forecaster,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     measured: bool,
 ) -> list[Finding]:
     """The worst two of 300 to 700 Hz, by geometry alone."""
     if upper is None:
         return []
-    candidates = marks(forecaster.room, forecaster.gear, arrangement, seat, combination, TOP_HZ)
+    candidates = marks(forecaster.room, forecaster.gear, listening, TOP_HZ)
     found = []
     for feature in features_above(upper, floor_db):
         ranked = measured_causes(feature, candidates)

@@ -10,14 +10,15 @@ from typing import Literal
 
 import numpy as np
 
+from jolly_parlor.acoustics.fields import room_modes
 from jolly_parlor.acoustics.images import Bounce, board_bounce, bounces
-from jolly_parlor.acoustics.modes import Mode, modes, shapes
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.modes import Mode, shapes
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.diagnosis.features import FeatureKind
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
-from jolly_parlor.placement.forecast import Combination, mains_crossover_hz, playing
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mixes import Listening
 
 Lane = Literal[
     "front wall",
@@ -75,7 +76,7 @@ class Mark:
     """0 to 1: how much of it there is, by level of the reflection or coupling of the mode."""
     why: str
     source: str = ""
-    """`left`, `right` or a subwoofer; empty where it is no single source's."""
+    """The id of a loudspeaker; empty where it is no single one's."""
     bounce: Bounce | None = field(default=None, compare=False)
     mode: Mode | None = None
     cancels: bool = True
@@ -89,43 +90,45 @@ Paths = dict[str, list[Bounce]]
 def marks(
     room: Room,
     gear: Gear,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     top_hz: float = HIGHEST_HZ,
     paths: Paths | None = None,
 ) -> list[Mark]:
     """All marks from 20 Hz up, ascending. Modes up to the Schroeder frequency only: above it they
     overlap and none rules alone. Takes the paths where the caller has them.
     """
-    ear = arrangement.seats[seat]
-    sources = playing(gear, arrangement, combination)
     if paths is None:
-        paths = paths_of(room, gear, arrangement, seat, combination)
-    found = _boundary_marks(gear, paths, top_hz)
-    found += _mode_marks(room, sources, ear)
-    if combination == "both+sub":
-        crossover = mains_crossover_hz(gear)
+        paths = paths_of(room, gear, listening)
+    found = _boundary_marks(gear, listening, paths, top_hz)
+    found += _mode_marks(room, listening.playing, listening.ear)
+    for crossover in handovers_hz(listening):
         why = f"Monitors and subwoofer share the range around {crossover:.0f} Hz."
         found.append(Mark("crossover", "hollow", crossover, 0.5, why))
     return sorted(found, key=lambda mark: mark.frequency_hz)
 
 
+def handovers_hz(listening: Listening) -> list[float]:
+    """Where those that hand over their low end do so, each frequency once."""
+    mix, chains = listening.mix, listening.arrangement.chains
+    if not mix.handed_over:
+        return []
+    highs = (chains[name].high_pass for name in mix.loudspeakers if name in chains)
+    return sorted({side.frequency_hz for side in highs if side is not None})
+
+
 def first_beyond(
     room: Room,
     gear: Gear,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     top_hz: float = HIGHEST_HZ,
     paths: Paths | None = None,
 ) -> dict[Lane, float]:
     """Boundary lanes that first cancel above a frequency, and where; up to 2 kHz."""
     firsts: dict[Lane, float] = {}
     if paths is None:
-        paths = paths_of(room, gear, arrangement, seat, combination)
+        paths = paths_of(room, gear, listening)
     for name, path in paths.items():
-        if name not in ("left", "right"):
+        if name not in PAIR:
             continue
         for bounce in path:
             lane = _BOUNDARY_LANES[bounce.boundary]
@@ -135,26 +138,24 @@ def first_beyond(
     return {lane: f for lane, f in firsts.items() if f > top_hz}
 
 
-def paths_of(
-    room: Room, gear: Gear, arrangement: Arrangement, seat: str, combination: Combination
-) -> Paths:
-    """The single reflections of each source of a combination to a seat, the desk's included."""
-    ear, board = arrangement.seats[seat], arrangement.board(gear.desk)
+def paths_of(room: Room, gear: Gear, listening: Listening) -> Paths:
+    """The single reflections of each source that plays to the seat, the desk's included."""
+    ear, board = listening.ear, listening.arrangement.board(gear.desk)
     found = {}
-    for name, place in playing(gear, arrangement, combination).items():
+    for name, place in listening.playing.items():
         desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
         found[name] = [*bounces(room, place, ear), *([desk] if desk else [])]
     return found
 
 
-def _boundary_marks(gear: Gear, paths: Paths, top_hz: float) -> list[Mark]:
+def _boundary_marks(gear: Gear, listening: Listening, paths: Paths, top_hz: float) -> list[Mark]:
     found = []
     for name, path in paths.items():
         # A subwoofer's own range ends above its crossover; marks beyond it would mislead.
         top = top_hz
-        for sub in gear.subwoofers:
-            if sub.name == name:
-                top = 1.5 * sub.crossover_hz
+        low_pass = listening.arrangement.chain(name).low_pass
+        if gear.loudspeaker(name).is_subwoofer and low_pass is not None:
+            top = 1.5 * low_pass.frequency_hz
         for bounce in path:
             words = _bounce_words(bounce, name)
             # Reinforcements are left out: peaks in a small room are the modes' doing.
@@ -182,7 +183,7 @@ def _bounce_words(bounce: Bounce, source: str) -> str:
 def _mode_marks(room: Room, sources: dict[str, Point], ear: Point) -> list[Mark]:
     found = []
     top = min(HIGHEST_HZ, max(room.schroeder_hz, 100.0))
-    every = modes(room.dimensions, room.speed_of_sound, top)
+    every = room_modes(room, top)
     at_ear, *at_sources = shapes(every, [ear, *sources.values()])
     drives, most = np.mean(at_sources, axis=0), np.max(np.abs(at_sources), axis=0)
     numbers = (row.tolist() for row in (at_ear, drives, most))

@@ -15,8 +15,8 @@ from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.marks import Mark, marks
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation
-from jolly_parlor.placement.forecast import Combination
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mixes import Listening
 
 _LEAST_METRES, _STILL_METRES = 0.03, 0.015
 _REACH_OCTAVES, _SIGMA_OCTAVES = 0.5, 0.04
@@ -31,7 +31,7 @@ class Experiment:
     """The same source at the same seat, with one thing elsewhere."""
 
     moved: str
-    """`the monitors`, `the seat`, `the left monitor`, `the` and a subwoofer's name."""
+    """`the monitors`, `the seat`, `the left monitor`, `the` and a loudspeaker's id."""
     metres: float
     there: Arrangement
     measured: Deviation
@@ -46,37 +46,28 @@ class Verdict:
 
 
 def experiments(
-    here: Arrangement,
-    seat: str,
-    combination: Combination,
-    others: Sequence[tuple[Arrangement, Deviation]],
+    here: Listening, others: Sequence[tuple[Arrangement, Deviation]]
 ) -> list[Experiment]:
     """Those of the other takes that differ from here in one thing only."""
     found = []
     for there, measured in others:
-        moved = _moved(here, there, seat, combination)
+        moved = _moved(here, there)
         if moved is not None:
             found.append(Experiment(*moved, there, measured))
     return found
 
 
-def _moved(
-    here: Arrangement, there: Arrangement, seat: str, combination: Combination
-) -> tuple[str, float] | None:
+def _moved(here: Listening, there: Arrangement) -> tuple[str, float] | None:
     """The one thing that stands elsewhere, and how far; None for none or several."""
-    if seat not in there.seats or set(here.subwoofers) != set(there.subwoofers):
+    playing = here.playing
+    if here.seat not in there.seats or not set(playing) <= set(there.places):
         return None
-    heard = ["left", "right"] if combination in ("both", "both+sub") else [combination]
-    away = {item: here.position(item).distance(there.position(item)) for item in heard}
-    if combination == "both+sub":
-        away |= {
-            name: here.subwoofers[name].distance(there.subwoofers[name]) for name in here.subwoofers
-        }
-    away["seat"] = here.seats[seat].distance(there.seats[seat])
+    away = {name: place.distance(there.places[name]) for name, place in playing.items()}
+    away["seat"] = here.ear.distance(there.seats[here.seat])
     moved = {item: d for item, d in away.items() if d >= _LEAST_METRES}
     if any(_STILL_METRES < d < _LEAST_METRES for d in away.values()) or not moved:
         return None
-    if set(moved) == {"left", "right"}:
+    if set(moved) == set(PAIR):
         return "the monitors", max(moved.values())
     if len(moved) > 1:
         return None
@@ -92,11 +83,10 @@ def read(
     experiment: Experiment,
     room: Room,
     gear: Gear,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
 ) -> Verdict:
     """The causes again, with what the experiment says of each."""
-    there = marks(room, gear, experiment.there, seat, combination)
+    there = marks(room, gear, replace(listening, arrangement=experiment.there))
     went = _where_it_went(feature, features(experiment.measured))
     weighed = []
     for cause in ranked:
@@ -123,17 +113,15 @@ def parting_test(
     feature: Feature,
     room: Room,
     gear: Gear,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
 ) -> str:
     """The smallest move after which two causes would be heard at different frequencies."""
     for metres in (0.10, 0.20, 0.30):
-        for words, moved in _trial_moves(arrangement, seat, metres):
-            inside = [moved.left, moved.right, moved.seats[seat]]
+        for words, moved in _trial_moves(listening.arrangement, listening.seat, metres):
+            inside = [moved.left, moved.right, moved.seats[listening.seat]]
             if not all(room.contains(point) for point in inside):
                 continue
-            there = marks(room, gear, moved, seat, combination)
+            there = marks(room, gear, replace(listening, arrangement=moved))
             f1, f2 = (_foretold(c.mark, feature, there) for c in (first, second))
             if f1 and f2 and abs(log2(f1 / f2)) >= _PARTED_OCTAVES:
                 return (
@@ -152,7 +140,7 @@ def _trial_moves(a: Arrangement, seat: str, d: float) -> list[tuple[str, Arrange
     ear = a.seats[seat]
     back = replace(a, seats={**a.seats, seat: replace(ear, y=ear.y + d)})
     low = replace(a, seats={**a.seats, seat: replace(ear, z=ear.z - d)})
-    out = replace(a, left=replace(a.left, y=a.left.y + d), right=replace(a.right, y=a.right.y + d))
+    out = a.with_pair(replace(a.left, y=a.left.y + d), replace(a.right, y=a.right.y + d))
     return [("the microphone back", back), ("the microphone down", low), ("the monitors out", out)]
 
 

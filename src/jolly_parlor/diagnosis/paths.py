@@ -13,6 +13,7 @@ from jolly_parlor.acoustics.images import (
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.items import Item
 
 LOW_HZ, TOP_HZ = 20.0, 700.0
 
@@ -35,10 +36,10 @@ class Path:
     """
 
 
-def paths(room: Room, gear: Gear, arrangement: Arrangement, source: str, seat: str) -> list[Path]:
+def paths(room: Room, gear: Gear, arrangement: Arrangement, source: Item, seat: str) -> list[Path]:
     """Six boundaries and the desk, where its reflection exists, shortest excess path first.
 
-    source: an item of the arrangement that sounds. Raises KeyError for one it lacks.
+    source: a loudspeaker. Raises KeyError for one the arrangement lacks.
     """
     place, ear = arrangement.position(source), arrangement.seats[seat]
     c = room.speed_of_sound

@@ -9,12 +9,15 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import Deviation, evenness
-from jolly_parlor.placement.forecast import Combination, Forecaster
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.items import seat as seat_item
+from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.units import UnitSystem, format_length
 
@@ -56,28 +59,27 @@ def best_remedy(
     feature: Feature,
     lane: Lane | None,
     forecaster: Forecaster,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
 ) -> Remedy | None:
     """The most even of the moves that also shrink the feature; None when none helps.
 
     Without a known cause the moves of monitors and seat along the room are tried. The angle of the
     triangle is kept where monitors or seat move along the room.
     """
-    before = evenness(forecaster.at_seat(arrangement, seat).deviation(combination)).value_db
+    arrangement, seat = listening.arrangement, listening.seat
+    before = evenness(forecaster.deviation(listening)).value_db
     makers = _MOVES[lane] if lane else (_seat_along, _monitors_along, _triangle_along)
     quick, ranked = forecaster.coarse(), []
     for move in (move for make in makers for move in make(forecaster, arrangement, seat)):
         if fit_problems(forecaster.room, forecaster.gear, move.arrangement):
             continue
         if _listenable(move.arrangement, seat):
-            value, _ = _judge(quick, move, feature, seat, combination)
+            value, _ = _judge(quick, move, feature, listening)
             ranked.append((value, move))
     # The quick look only orders the moves; what is promised is calculated in full.
     best: Remedy | None = None
     for _, move in sorted(ranked, key=lambda pair: pair[0])[:_LOOKED_AT_CLOSELY]:
-        value, there = _judge(forecaster, move, feature, seat, combination)
+        value, there = _judge(forecaster, move, feature, listening)
         shrinks = abs(there) < abs(feature.level_db) - 1.0
         if shrinks and before - value >= _LEAST_GAIN_DB:
             if best is None or value < best.evenness_after_db:
@@ -86,10 +88,10 @@ def best_remedy(
 
 
 def _judge(
-    forecaster: Forecaster, move: Move, feature: Feature, seat: str, combination: Combination
+    forecaster: Forecaster, move: Move, feature: Feature, listening: Listening
 ) -> tuple[float, float]:
     """Evenness after a move, and what is left of the feature."""
-    after = forecaster.at_seat(move.arrangement, seat).deviation(combination)
+    after = forecaster.deviation(replace(listening, arrangement=move.arrangement))
     return evenness(after).value_db, _level_near(after, feature)
 
 
@@ -128,8 +130,8 @@ def _triangle(a: Arrangement, seat: str, monitors_y: float, seat_y: float) -> Ar
     desk = a.desk
     if desk is not None:
         desk = replace(desk, y=max(desk.y + seat_y - ear.y, 0.0))
-    seats = {**a.seats, seat: Point(ear.x, seat_y, ear.z)}
-    return replace(a, left=left, right=right, seats=seats, desk=desk)
+    moved = a.with_pair(left, right).moved(seat_item(seat), Point(ear.x, seat_y, ear.z))
+    return replace(moved, desk=desk)
 
 
 def _monitors_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
@@ -164,27 +166,27 @@ def _monitor_spacing(forecaster: Forecaster, a: Arrangement, seat: str) -> Itera
         if abs(side - now) > 0.05:
             shift = (float(side) - now) / 2
             left, right = replace(a.left, x=a.left.x - shift), replace(a.right, x=a.right.x + shift)
-            yield Move("monitors {} apart", float(side), replace(a, left=left, right=right))
+            yield Move("monitors {} apart", float(side), a.with_pair(left, right))
 
 
 def _monitor_height(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     for z in np.arange(0.95, min(1.5, forecaster.room.height - 0.3), 0.08):
         if abs(z - a.left.z) > 0.04:
             left, right = replace(a.left, z=float(z)), replace(a.right, z=float(z))
-            yield Move("monitors {} above the floor", float(z), replace(a, left=left, right=right))
+            yield Move("monitors {} above the floor", float(z), a.with_pair(left, right))
 
 
 def _sub_along_walls(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     room = forecaster.room
     for sub in forecaster.gear.subwoofers:
-        item, now = f"sub:{sub.name}", a.subwoofers[sub.name]
-        edge_x, edge_y = sub.width / 2 + 0.05, sub.depth / 2 + 0.05
+        item, now, size = loudspeaker(sub.id), a.places[sub.id], forecaster.gear.model_of(sub.id)
+        edge_x, edge_y = size.width / 2 + 0.05, size.depth / 2 + 0.05
         for x in np.linspace(edge_x, room.width - edge_x, 9):
             moved = a.moved(item, Point(float(x), edge_y, now.z))
-            yield Move(f"{sub.name} at the front wall, {{}} from the left", float(x), moved)
+            yield Move(f"{sub.id} at the front wall, {{}} from the left", float(x), moved)
         for y in np.linspace(edge_y, room.length - edge_y, 9):
             moved = a.moved(item, Point(edge_x, float(y), now.z))
-            yield Move(f"{sub.name} at the left wall, {{}} from the front", float(y), moved)
+            yield Move(f"{sub.id} at the left wall, {{}} from the front", float(y), moved)
 
 
 _MoveMaker = Callable[[Forecaster, Arrangement, str], Iterator[Move]]

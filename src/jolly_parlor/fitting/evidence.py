@@ -7,8 +7,9 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
@@ -27,7 +28,7 @@ class Placing:
     """Which sources play, where they stand, and where the microphone is."""
 
     sources: Mapping[str, Point]
-    """By name, `left`, `right` or a subwoofer's."""
+    """By the loudspeaker's id."""
     ear: Point
     drives: Mapping[str, ComplexArray] = field(default_factory=dict, compare=False)
     """What each source is fed through, at MODEL_HZ; nothing where it has none."""
@@ -47,12 +48,12 @@ class Evidence:
 def smoothed_level(response: Response) -> FloatArray:
     """A response's level at FIT_HZ as the fit compares it; NaN beyond its range.
 
-    Raises ValueError where it covers less than an octave of the range.
+    Raises Refused where it covers less than an octave of the range.
     """
     f = response.frequencies_hz
     inside = (f[0] <= FIT_HZ) & (f[-1] >= FIT_HZ)
     if np.sum(inside) < 48:
-        raise ValueError("The take covers less than an octave of 20 to 200 Hz.")
+        raise Refused("The take covers less than an octave of 20 to 200 Hz.")
     level = np.full(FIT_HZ.size, np.nan)
     at = FIT_HZ[inside]
     level[inside] = smooth_level_db(f, response.level_db, at, SMOOTHING_PER_OCTAVE)

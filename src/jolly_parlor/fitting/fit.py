@@ -4,8 +4,8 @@ Levels are compared, not phases, so that no timing reference is needed. The best
 
     sum over takes and frequencies of w h((model - take) / sigma) + sum of z^2
 
-with Huber's h, every parameter z counted in its own tolerance (Gauss-Newton with Levenberg's
-damping; the sum of z^2 is the prior). w is less than one for a take that fits far worse than the
+with Huber's h, every parameter z counted in its own tolerance (SciPy's least squares with a trust
+region; the sum of z^2 is the prior). w is less than one for a take that fits far worse than the
 others, and allows for neighbours within a smoothing band telling the same thing. The covariance is
 the inverse of the curvature at the end (Laplace's approximation).
 """
@@ -14,9 +14,9 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
+from scipy.optimize import least_squares
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.eigenvalues import EigenvalueError
 from jolly_parlor.acoustics.fitted import FittedRoom
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND, Evidence
@@ -30,12 +30,18 @@ from jolly_parlor.fitting.parameters import (
 )
 from jolly_parlor.fitting.predicting import Predicted, Predictor
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.refused import Refused
 
 SIGMA_DB = 0.6
 """Half a decibel of measuring and a third of a box that is not quite one."""
 _DIP_FROM_DB, _DIP_DOUBLES_DB = 6.0, 6.0
 _HUBER = 2.5
-_ROUNDS, _ENOUGH, _MOST_DAMPING = 12, 2e-3, 1e6
+_ROUNDS, _ENOUGH, _LEAST_STEP = 20, 2e-3, 1e-4
+_FROM_NOUGHT = 1.0
+"""SciPy's first step goes as far as the first guess lies from nought, which the survey is: moved by
+a tolerance each, so that it may go about as far as all tolerances together.
+"""
+_REWEIGHTED, _SAME_WEIGHT = 4, 0.05
 _LEAST_SHARE = 0.5
 _ODD_RATIO, _ODD_LEAST_DB = 2.0, 1.5
 
@@ -65,6 +71,8 @@ class Fit:
     takes: tuple[TakeFit, ...]
     residual_db: float
     """What stays unexplained, root mean square over the takes that count."""
+    converged: bool = True
+    """Whether the search for the best values came to rest."""
 
     @property
     def room(self) -> FittedRoom:
@@ -88,9 +96,9 @@ class Fit:
 def fit_room(
     room: Room, gear: Gear, takes: Sequence[Evidence], progress: Progress = lambda share: None
 ) -> Fit:
-    """Fit to one or more takes. Raises ValueError with a sentence without any."""
+    """Fit to one or more takes. Raises Refused with a sentence without any."""
     if not takes:
-        raise ValueError("A fit needs one take or more.")
+        raise Refused("A fit needs one take or more.")
     parameters = [*room_parameters(), *place_parameters(places_of(takes))]
     parameters += source_parameters(takes)
     predictor = Predictor(room, gear, parameters)
@@ -98,7 +106,7 @@ def fit_room(
     z = _levelled(predictor, takes, problem)
     start = predictor.with_slopes(takes, z)
     before = problem.rms(start.level_db)
-    z, end = _solved(predictor, takes, problem, z, start, progress)
+    z, end, converged = _solved(predictor, takes, problem, z, start, progress)
     after = problem.rms(end.level_db)
     weights = problem.take_weights(end.level_db)
     counted = weights > 0.5
@@ -112,7 +120,7 @@ def fit_room(
         for take, b, a, w in zip(takes, before, after, weights, strict=True)
     )
     progress(1.0)
-    return Fit(room, gear, tuple(parameters), z, covariance, told, residual)
+    return Fit(room, gear, tuple(parameters), z, covariance, told, residual, converged)
 
 
 class _Problem:
@@ -151,23 +159,11 @@ class _Problem:
         huber = np.minimum(1.0, _HUBER / np.maximum(size, 1e-9))
         return np.where(self.known, huber * take_weights[:, None] / SAMPLES_PER_BAND, 0.0)
 
-    def cost(self, level_db: FloatArray, z: FloatArray, take_weights: FloatArray) -> float:
-        """As in the module's docstring, halved."""
-        size = np.abs(self.residuals(level_db))
-        h = np.where(size < _HUBER, size**2 / 2, _HUBER * (size - _HUBER / 2))
-        return float(np.sum(h * take_weights[:, None]) / SAMPLES_PER_BAND + z @ z / 2)
-
     def curvature(self, at: Predicted, take_weights: FloatArray) -> FloatArray:
         """J' W J."""
         scaled = at.slopes / self.sigma[:, :, None]
         w = self.weights(at.level_db, take_weights)
         return np.asarray(np.einsum("tfi,tf,tfj->ij", scaled, w, scaled, optimize=True))
-
-    def gradient(self, at: Predicted, take_weights: FloatArray) -> FloatArray:
-        """J' W r."""
-        scaled = at.slopes / self.sigma[:, :, None]
-        w = self.weights(at.level_db, take_weights)
-        return np.asarray(np.einsum("tfi,tf->i", scaled, w * self.residuals(at.level_db)))
 
 
 def _sigma(level_db: FloatArray) -> FloatArray:
@@ -195,35 +191,92 @@ def _levelled(predictor: Predictor, takes: Sequence[Evidence], problem: _Problem
     return z
 
 
+class _Descent:
+    """What SciPy's least squares asks for: residuals, their slopes, and Huber's loss of them. Rows
+    are all known samples and then z, the prior, which no loss tempers; z comes moved from nought.
+    """
+
+    def __init__(
+        self,
+        predictor: Predictor,
+        takes: Sequence[Evidence],
+        problem: _Problem,
+        z: FloatArray,
+        now: Predicted,
+    ) -> None:
+        """now: what z predicts."""
+        self._predictor, self._takes, self._problem = predictor, takes, problem
+        self._z, self.now = z, now
+        self._share = np.zeros(0)
+
+    def weigh(self, take_weights: FloatArray) -> None:
+        """How much each take counts from now on."""
+        every = np.sqrt(take_weights / SAMPLES_PER_BAND)[:, None] * self._problem.known
+        self._share = every[self._problem.known]
+
+    def residuals(self, moved: FloatArray) -> FloatArray:
+        """(samples + parameters,); infinite beyond what the model can do: a shorter step."""
+        z = moved - _FROM_NOUGHT
+        if np.array_equal(z, self._z):
+            return self._rows(self.now.level_db, z)
+        try:
+            level = self._predictor.levels(self._takes, z)
+        except Refused:
+            return np.full(self._share.size + z.size, np.inf)
+        return self._rows(level, z)
+
+    def _rows(self, level: FloatArray, z: FloatArray) -> FloatArray:
+        own = self._problem.residuals(level)[self._problem.known]
+        return np.concatenate([own * self._share, z])
+
+    def slopes(self, moved: FloatArray) -> FloatArray:
+        """(samples + parameters, parameters)."""
+        z = moved - _FROM_NOUGHT
+        if not np.array_equal(z, self._z):
+            self._z, self.now = z.copy(), self._predictor.with_slopes(self._takes, z)
+        scaled = (self.now.slopes / self._problem.sigma[:, :, None])[self._problem.known]
+        return np.concatenate([scaled * self._share[:, None], np.eye(z.size)])
+
+    def loss(self, squares: FloatArray) -> FloatArray:
+        """Huber's of the samples and its first derivative. The second is given as nought: then
+        SciPy reweights the rows, instead of leaving those in the tails out of the curvature.
+        """
+        samples = self._share.size
+        found = np.array([squares, np.ones_like(squares), np.zeros_like(squares)])
+        size = np.sqrt(squares[:samples]) / self._share
+        far = size > _HUBER
+        found[0, :samples][far] = (self._share**2 * (2 * _HUBER * size - _HUBER**2))[far]
+        found[1, :samples][far] = _HUBER / size[far]
+        return found
+
+
 def _solved(
     predictor: Predictor,
     takes: Sequence[Evidence],
     problem: _Problem,
     z: FloatArray,
-    now: Predicted,
+    start: Predicted,
     progress: Progress,
-) -> tuple[FloatArray, Predicted]:
-    damping = 1e-2
-    for turn in range(_ROUNDS):
-        progress(turn / _ROUNDS)
-        weights = problem.take_weights(now.level_db)
-        cost = problem.cost(now.level_db, z, weights)
-        curvature = problem.curvature(now, weights) + np.eye(z.size)
-        downhill = -(problem.gradient(now, weights) + z)
-        while True:
-            step = np.linalg.solve(curvature + damping * np.diag(np.diag(curvature)), downhill)
-            try:
-                level = predictor.levels(takes, z + step)
-                found = problem.cost(level, z + step, weights)
-            except (ValueError, EigenvalueError):
-                found = np.inf  # beyond what the model can do: a shorter step
-            if found < cost:
-                break
-            damping *= 6
-            if damping > _MOST_DAMPING:
-                return z, now
-        z, damping = z + step, max(damping / 10, 1e-6)
-        now = predictor.with_slopes(takes, z)
-        if cost - found < _ENOUGH * cost:
+) -> tuple[FloatArray, Predicted, bool]:
+    """z, what it predicts, and whether the descent came to rest; by SciPy's trust region."""
+    z = (z + _FROM_NOUGHT) - _FROM_NOUGHT  # as it comes back
+    descent = _Descent(predictor, takes, problem, z, start)
+    weights, still = problem.take_weights(start.level_db), False
+    for turn in range(_REWEIGHTED):
+        progress(turn / _REWEIGHTED)
+        descent.weigh(weights)
+        found = least_squares(
+            descent.residuals,
+            z + _FROM_NOUGHT,
+            descent.slopes,
+            loss=descent.loss,  # type: ignore[arg-type]  # the stubs name its argument
+            ftol=_ENOUGH,
+            xtol=_LEAST_STEP,
+            gtol=None,
+            max_nfev=_ROUNDS,
+        )
+        z, still = found.x - _FROM_NOUGHT, found.status > 0
+        before, weights = weights, problem.take_weights(descent.now.level_db)
+        if np.max(np.abs(weights - before)) < _SAME_WEIGHT:
             break
-    return z, now
+    return z, descent.now, still

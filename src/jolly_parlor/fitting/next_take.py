@@ -12,7 +12,9 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.fitting.believing import (
+from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND
+from jolly_parlor.fitting.fit import SIGMA_DB, Fit
+from jolly_parlor.fitting.posterior import (
     Believed,
     Figures,
     believe,
@@ -20,14 +22,11 @@ from jolly_parlor.fitting.believing import (
     figures,
     placing_of,
 )
-from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND
-from jolly_parlor.fitting.fit import SIGMA_DB, Fit
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE
 
 _SOURCES: dict[str, tuple[str, ...]] = {
-    "both": ("left", "right"),
-    "left": ("left",),
-    "right": ("right",),
+    mix.id: mix.loudspeakers for mix in (BOTH, LEFT_ALONE, RIGHT_ALONE)
 }
 WORTH_DB = 0.05
 """Below this no take is worth an hour of lifting; common practice, no source."""

@@ -14,12 +14,13 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.fitted import KNOTS_HZ, FittedRoom, fitted_room
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Room
 from jolly_parlor.fitting.evidence import Evidence
 
 Kind = Literal["size", "absorption", "place", "level", "corner"]
 SIZE_METRES, PLACE_METRES = 0.02, 0.007
-_AXES = ("width", "length", "height")
+SIZES = ("width", "length", "height")
 _ABSORPTION_LOG = 0.7  # of the admittance at each knot; part of it shared by both knots
 _SHARED = 0.85
 _ALL_LEVEL_DB, _SOURCE_LEVEL_DB, _TAKE_LEVEL_DB, _SHAPE_ONLY_DB = 30.0, 1.0, 0.3, 10.0
@@ -45,7 +46,7 @@ class Parameter:
 
 def room_parameters() -> list[Parameter]:
     """Sizes, then absorption: one common factor and one tilt for each surface."""
-    found = [Parameter("size", name, SIZE_METRES, "m", (n,)) for n, name in enumerate(_AXES)]
+    found = [Parameter("size", name, SIZE_METRES, "m", (n,)) for n, name in enumerate(SIZES)]
     for index, surface in enumerate(SURFACE_NAMES):
         words = surface if surface in ("floor", "ceiling") else f"{surface} wall"
         for which, part in enumerate(("absorption", "absorption, low against high")):

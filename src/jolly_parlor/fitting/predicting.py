@@ -1,7 +1,7 @@
 """What a room would be heard to do, and how that changes with each parameter.
 
-Derivatives are differences over a thousandth of a tolerance: of the field with one axis followed
-to where it moved (`BoxField.near`), of places with the field as it is, and of levels and corners
+Derivatives are differences over a thousandth of a tolerance: of the field followed to where one
+parameter moved it (`RoomField.near`), of places with the field as it is, and of levels and corners
 in closed form. Checked against plain differences in tests/fitting.
 """
 
@@ -11,11 +11,12 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, box_field, surface_admittance
+from jolly_parlor.acoustics.fields import RoomField, room_field
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Room
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
-from jolly_parlor.fitting.parameters import Parameter, room_of, shifts_of
+from jolly_parlor.fitting.parameters import SIZES, Parameter, room_of, shifts_of
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -37,6 +38,7 @@ class Predictor:
 
     def __init__(self, room: Room, gear: Gear, parameters: Sequence[Parameter]) -> None:
         self.room, self.gear, self.parameters = room, gear, list(parameters)
+        self._size = room.dimensions
 
     def levels(self, takes: Sequence[Evidence], z: FloatArray) -> FloatArray:
         """Smoothed levels, (takes, FIT_HZ)."""
@@ -78,20 +80,19 @@ class Predictor:
             return parameter.label in take.placing.sources
         return True
 
-    def _field(self, z: FloatArray) -> BoxField:
-        return box_field(room_of(self.room, self.parameters, z), MODEL_HZ)
+    def _field(self, z: FloatArray) -> RoomField:
+        self._size = room_of(self.room, self.parameters, z).dimensions
+        return room_field(room_of(self.room, self.parameters, z), MODEL_HZ)
 
-    def _nudged(self, field: BoxField, parameter: Parameter, z: FloatArray) -> BoxField:
-        """The field with the one axis moved that this parameter moves."""
+    def _nudged(self, field: RoomField, parameter: Parameter, z: FloatArray) -> RoomField:
+        """The field moved by this parameter."""
         room = room_of(self.room, self.parameters, z)
-        axis = parameter.index[0] if parameter.kind == "size" else parameter.index[0] // 2
-        ends = SURFACE_NAMES[2 * axis : 2 * axis + 2]
-        beta = np.array([surface_admittance(room, name, MODEL_HZ) for name in ends])
-        return field.near(axis, room.dimensions[axis], beta)
+        which = parameter.index[0]
+        return field.near(room, SIZES[which] if parameter.kind == "size" else SURFACE_NAMES[which])
 
     def _transfers(
         self,
-        field: BoxField,
+        field: RoomField,
         takes: Sequence[Evidence],
         moved: Mapping[Point, Point],
         known: Mapping[tuple[Point, Point], ComplexArray] | None = None,
@@ -103,12 +104,12 @@ class Predictor:
             for said in take.placing.sources.values():
                 pair = (moved.get(said, said), ear)
                 if pair not in found:
-                    found[pair] = _pressure(field, *pair)
+                    found[pair] = self._pressure(field, *pair)
         return found
 
     def _moved(
         self,
-        field: BoxField,
+        field: RoomField,
         takes: Sequence[Evidence],
         parameter: Parameter,
         known: Transfers,
@@ -153,13 +154,11 @@ class Predictor:
         return smooth_level_db(MODEL_HZ, level, FIT_HZ, SMOOTHING_PER_OCTAVE)
 
     def _box(self, name: str, factor: float) -> ComplexArray:
-        sub = next((s for s in self.gear.subwoofers if s.name == name), None)
-        of = sub or self.gear.monitor
+        of = self.gear.model_of(name)
         corner = of.low_corner_hz * factor
         return high_pass(MODEL_HZ, corner, of.low_slope_db_per_octave // 6)
 
-
-def _pressure(field: BoxField, source: Point, ear: Point) -> ComplexArray:
-    """Places that a shift would push into a wall stay a hair inside it."""
-    inside = [np.clip(p.array(), 1e-3, field.dimensions - 1e-3) for p in (source, ear)]
-    return field.pressure(*inside)
+    def _pressure(self, field: RoomField, source: Point, ear: Point) -> ComplexArray:
+        """Places that a shift would push into a wall stay a hair inside it."""
+        most = np.array(self._size) - 1e-3
+        return field.exact(*(np.clip(p.array(), 1e-3, most) for p in (source, ear)))

@@ -4,11 +4,11 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from jolly_parlor.fitting.believing import Figures, believe, figures, placing_of
 from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.fitting.posterior import Figures, believe, figures, placing_of
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.forecast import lowest_corner_hz
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mixes import BOTH, judged_band
 
 SURE = 0.8
 """Less probable than this, two count as not to be told apart."""
@@ -16,7 +16,7 @@ SURE = 0.8
 
 def figures_of(fit: Fit, arrangements: Sequence[Arrangement], seat: str, low_hz: float) -> Figures:
     """Both monitors' Evenness from low_hz to 200 Hz at a seat, in the fitted room."""
-    placings = [placing_of(a, seat, ("left", "right")) for a in arrangements]
+    placings = [placing_of(a, seat, PAIR) for a in arrangements]
     return figures(believe(fit, placings), low_hz)
 
 
@@ -38,7 +38,7 @@ def rivals_among(fit: Fit | None, proposals: Sequence[tuple[Arrangement, int]], 
     if fit is None or len(same) < 2 or proposals[0][1]:
         return ""
     names = [f"proposal {n}" for n, (_, turns) in enumerate(proposals, start=1) if turns == 0]
-    low = lowest_corner_hz(gear, "both")
+    low = judged_band(gear, BOTH)[0]
     return rivals_words(names, first_beats(fit, same, gear.seats[0].name, low))
 
 
@@ -53,7 +53,7 @@ def cautious_order(
     same = [n for n, (_, turns, _) in enumerate(proposals) if turns == 0]
     doubts = np.zeros(len(proposals))
     if same:
-        low = lowest_corner_hz(gear, "both")
+        low = judged_band(gear, BOTH)[0]
         told = figures_of(fit, [proposals[n][0] for n in same], gear.seats[0].name, low)
         doubts[:] = max(told.sigma_db(k) for k in range(len(same)))
         doubts[same] = [told.sigma_db(k) for k in range(len(same))]

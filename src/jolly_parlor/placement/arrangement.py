@@ -1,6 +1,7 @@
-"""An Arrangement: one complete set of positions, a candidate."""
+"""An Arrangement: one complete set of positions and settings, a candidate."""
 
-from dataclasses import dataclass, replace
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
 from math import atan2, degrees
 from typing import Annotated
 
@@ -10,80 +11,90 @@ from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.images import Board
-from jolly_parlor.acoustics.room import DOOR_SWING, KeepOut, Point, Room
+from jolly_parlor.acoustics.plan import Coordinate, Point
+from jolly_parlor.acoustics.room import DOOR_SWING, KeepOut, Room
 from jolly_parlor.acoustics.turning import turned_point
-from jolly_parlor.placement.gear import Desk, Gear
+from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.gear import PAIR, Desk, Gear
+from jolly_parlor.placement.items import LEFT, Item, loudspeaker, seat
+from jolly_parlor.strict import STRICT
 
 
 @dataclass(frozen=True)
 class DeskPlace:
     """The desk's front-left corner on the plan, metres."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
-    x: float
-    y: float
+    x: Coordinate
+    y: Coordinate
 
 
 @dataclass(frozen=True)
 class Arrangement:
-    """Where everything stands: acoustic centres of the monitors, middles of the subwoofers,
-    ear centres of the seats, the corner of the desk.
+    """Where everything stands and how it is set: acoustic centres of the loudspeakers (middles of
+    the subwoofers), ear centres of the seats, the corner of the desk, and a Chain for each
+    loudspeaker that is not flat.
     """
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     name: Annotated[str, MinLen(1), MaxLen(60)]
-    left: Point
-    right: Point
+    places: dict[str, Point]
     seats: dict[str, Point]
-    subwoofers: dict[str, Point]
+    chains: dict[str, Chain] = field(default_factory=dict)
     desk: DeskPlace | None = None
-    school: str = "own"
-    rule: str = "Placed by hand."
+    school: Annotated[str, MaxLen(60)] = "own"
+    rule: Annotated[str, MaxLen(1000)] = "Placed by hand."
     grade: Annotated[int, Ge(1), Le(5)] | None = None
     """What the listener gives it by ear, 5 the best."""
     heard: Annotated[str, MaxLen(400)] = ""
     """What the listener has to say of it."""
 
     @property
-    def items(self) -> list[str]:
-        """All that has a place: `left`, `right`, `seat:NAME`, `sub:NAME`; not the desk."""
-        seats = [f"seat:{name}" for name in self.seats]
-        return ["left", "right", *seats, *(f"sub:{name}" for name in self.subwoofers)]
+    def left(self) -> Point:
+        """The left one of the pair."""
+        return self.places["left"]
 
-    def position(self, item: str) -> Point:
-        """Where an item stands: `left`, `right`, `seat:NAME`, `sub:NAME`."""
-        kind, _, name = item.partition(":")
-        if kind == "seat":
-            return self.seats[name]
-        if kind == "sub":
-            return self.subwoofers[name]
-        return {"left": self.left, "right": self.right}[kind]
+    @property
+    def right(self) -> Point:
+        """The right one of the pair."""
+        return self.places["right"]
 
-    def moved(self, item: str, to: Point) -> "Arrangement":
-        """The same with one item elsewhere. `desk` moves the desk's corner."""
-        kind, _, name = item.partition(":")
-        if kind == "seat":
-            return replace(self, seats={**self.seats, name: to})
-        if kind == "sub":
-            return replace(self, subwoofers={**self.subwoofers, name: to})
-        if kind == "desk":
+    @property
+    def items(self) -> list[Item]:
+        """All that has a place of its own, the pair and the seats first; not the desk."""
+        beside = (name for name in self.places if name not in PAIR)
+        return [*map(loudspeaker, PAIR), *map(seat, self.seats), *map(loudspeaker, beside)]
+
+    def position(self, item: Item) -> Point:
+        """Where an item stands; raises KeyError for one it lacks."""
+        return self.seats[item.id] if item.kind == "seat" else self.places[item.id]
+
+    def moved(self, item: Item, to: Point) -> "Arrangement":
+        """The same with one item elsewhere; of the desk, its corner."""
+        if item.kind == "seat":
+            return replace(self, seats={**self.seats, item.id: to})
+        if item.kind == "desk":
             return replace(self, desk=DeskPlace(to.x, to.y))
-        if kind == "left":
-            return replace(self, left=to)
-        return replace(self, right=to)
+        return replace(self, places={**self.places, item.id: to})
 
-    def mirrored_move(self, item: str, to: Point, room: Room) -> "Arrangement":
-        """Move one monitor and its twin alike, mirrored about the room's middle."""
+    def with_pair(self, left: Point, right: Point) -> "Arrangement":
+        """The same with the pair elsewhere."""
+        return replace(self, places={**self.places, "left": left, "right": right})
+
+    def mirrored_move(self, item: Item, to: Point, room: Room) -> "Arrangement":
+        """Move one of the pair and its twin alike, mirrored about the room's middle."""
         twin = Point(room.width - to.x, to.y, to.z)
-        if item == "left":
-            return replace(self, left=to, right=twin)
-        return replace(self, right=to, left=twin)
+        return self.with_pair(to, twin) if item == LEFT else self.with_pair(twin, to)
 
-    def toe_in_degrees(self, item: str, seat: str) -> float:
-        """How far a monitor is turned from straight ahead to point at the seat, 0 to 180."""
-        monitor, ear = self.position(item), self.seats[seat]
+    def chain(self, name: str) -> Chain:
+        """What is set for a loudspeaker; flat where nothing is."""
+        return self.chains.get(name, Chain())
+
+    def toe_in_degrees(self, side: str, seat: str) -> float:
+        """How far one of the pair is turned from straight ahead to point at the seat, 0 to 180."""
+        monitor, ear = self.places[side], self.seats[seat]
         return degrees(atan2(abs(ear.x - monitor.x), ear.y - monitor.y))
 
     def board(self, desk: Desk | None) -> Board | None:
@@ -104,10 +115,8 @@ def turned_arrangement(room: Room, gear: Gear, arrangement: Arrangement) -> Arra
         desk = DeskPlace(max(x, 0.0), max(y, 0.0))
     return replace(
         arrangement,
-        left=turned_point(room, arrangement.left),
-        right=turned_point(room, arrangement.right),
+        places={name: turned_point(room, p) for name, p in arrangement.places.items()},
         seats={name: turned_point(room, p) for name, p in arrangement.seats.items()},
-        subwoofers={name: turned_point(room, p) for name, p in arrangement.subwoofers.items()},
         desk=desk,
     )
 
@@ -132,7 +141,7 @@ def clear_of_desk(gear: Gear, fronts: FloatArray, depth: float, height: float) -
     desk or before it and not in it. The desk stands before the listener as `desk_before` puts it.
     """
     desk = gear.desk
-    if desk is None or height - gear.monitor.acoustic_centre_height >= desk.height - 1e-9:
+    if desk is None or height - gear.monitor.centre_height >= desk.height - 1e-9:
         return np.ones(fronts.shape, dtype=bool)
     far = np.maximum(fronts + depth - 0.3 - desk.depth, 0.0)
     return np.asarray(fronts <= far + 1e-9)
@@ -141,22 +150,24 @@ def clear_of_desk(gear: Gear, fronts: FloatArray, depth: float, height: float) -
 def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
     """What cannot stand as placed, each in a sentence; empty when all fits."""
     problems = []
-    for label, point in _places(arrangement):
+    for label, point, is_seat in _places(gear, arrangement):
         if not room.contains(point):
             problems.append(f"{label} is outside the room.")
         for area in room.kept_free:
-            if area.contains(point) and not label.startswith("The seat"):
+            if area.contains(point) and not is_seat:
                 problems.append(f"{label} stands in {_area(area)}.")
     for listener in gear.seats:
         if listener.name not in arrangement.seats:
             problems.append(f"The seat “{listener.name}” has no place in “{arrangement.name}”.")
-    for sub in gear.subwoofers:
-        if sub.name not in arrangement.subwoofers:
-            problems.append(f"The subwoofer “{sub.name}” has no place in “{arrangement.name}”.")
-    for label, monitor in (("left", arrangement.left), ("right", arrangement.right)):
-        for name, seat in arrangement.seats.items():
-            if monitor.distance(seat) < 0.3:
-                problems.append(f"The {label} monitor is within 30 cm of the seat “{name}”.")
+    for speaker in gear.loudspeakers:
+        if speaker.id not in arrangement.places:
+            what = _label(gear, speaker.id)
+            problems.append(f"{what} has no place in “{arrangement.name}”.")
+    for side in PAIR:
+        for name, ear in arrangement.seats.items():
+            monitor = arrangement.places.get(side)
+            if monitor is not None and monitor.distance(ear) < 0.3:
+                problems.append(f"The {side} monitor is within 30 cm of the seat “{name}”.")
     return problems
 
 
@@ -164,8 +175,13 @@ def _area(area: KeepOut) -> str:
     return "a door's swing" if area.name == DOOR_SWING else f"the keep-out area “{area.name}”"
 
 
-def _places(arrangement: Arrangement) -> list[tuple[str, Point]]:
-    places = [("The left monitor", arrangement.left), ("The right monitor", arrangement.right)]
-    places += [(f"The subwoofer “{n}”", p) for n, p in arrangement.subwoofers.items()]
-    places += [(f"The seat “{n}”", p) for n, p in arrangement.seats.items()]
-    return places
+def _places(gear: Gear, arrangement: Arrangement) -> list[tuple[str, Point, bool]]:
+    places = [(_label(gear, name), p, False) for name, p in arrangement.places.items()]
+    return places + [(f"The seat “{n}”", p, True) for n, p in arrangement.seats.items()]
+
+
+def _label(gear: Gear, name: str) -> str:
+    if name in PAIR:
+        return f"The {name} monitor"
+    subs: Mapping[str, object] = {sub.id: sub for sub in gear.subwoofers}
+    return f"The subwoofer “{name}”" if name in subs else f"The loudspeaker “{name}”"

@@ -2,7 +2,7 @@
 
 from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import PAIR, Gear
 
 EQUALISING = (
     "Do not boost below the box's corner or into a cancellation: it only strains the driver."
@@ -20,11 +20,22 @@ MOUNTING = (
 ESCAPE_METRES = 0.6
 
 
+def left_out(room: Room) -> str:
+    """What is surveyed and no forecast knows yet, as a sentence goes on."""
+    things = [thing.name for thing in room.things]
+    if not things:
+        return "the desk and whatever else stands in the room"
+    return f"the desk and {', '.join(things[:4])}{' and more' * (len(things) > 4)}"
+
+
 def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
     """Those that apply to an arrangement, most pressing first."""
     found = []
-    things = {"left monitor": arrangement.left, "right monitor": arrangement.right}
-    things |= {f"subwoofer {n}": p for n, p in arrangement.subwoofers.items()}
+    subs = {sub.id for sub in gear.subwoofers}
+    things = {
+        f"{n} monitor" if n in PAIR else f"subwoofer {n}" if n in subs else n: p
+        for n, p in arrangement.places.items()
+    }
     for opening in room.openings:
         near = [name for name, p in things.items() if _distance(room, opening, p) < ESCAPE_METRES]
         if near:
@@ -33,7 +44,7 @@ def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
                 f"The {' and the '.join(near)} stand{'s' * (len(near) == 1)} within "
                 f"{ESCAPE_METRES:.1f} m of {way}: keep escape routes and windows free."
             )
-    base = arrangement.left.z - gear.monitor.acoustic_centre_height
+    base = arrangement.left.z - gear.monitor.centre_height
     found.append(LIFTING)
     if base > 1.3 or base > (gear.desk.height if gear.desk else 0.9) + 0.4:
         found.append(MOUNTING)
@@ -48,6 +59,6 @@ def _distance(room: Room, opening: Opening, point: Point) -> float:
         "back": (point.x, room.length - point.y),
         "left": (point.y, point.x),
         "right": (point.y, room.width - point.x),
-    }[opening.wall]
+    }[room.side_of(opening)]
     beyond = max(opening.start - along, along - opening.start - opening.width, 0.0)
     return float((beyond**2 + across**2) ** 0.5)

@@ -12,7 +12,7 @@ from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.power import radiated_power_db
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import PAIR, Gear
 
 _SET_UP_METRES = 0.02
 _WIDE, _NARROW = 1.10, 0.90
@@ -89,7 +89,7 @@ def _triangle(gear: Gear, a: Arrangement) -> Iterator[Check]:
 def _aim(gear: Gear, a: Arrangement) -> Iterator[Check]:
     """How far each must turn in to point at the ear."""
     seat = gear.seats[0].name
-    left, right = (a.toe_in_degrees(side, seat) for side in ("left", "right"))
+    left, right = (a.toe_in_degrees(side, seat) for side in PAIR)
     words = f"{left:.0f}° left and {right:.0f}° right"
     if max(left, right) > _MOST_TURNED:
         yield Check(False, f"To point at the ear the monitors must turn in by {words}: too wide.")
@@ -213,8 +213,8 @@ def _seat(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
 
 def _sides(room: Room) -> Iterator[Check]:
     for wall, other in (("left", "right"), ("right", "left")):
-        for opening in (o for o in room.openings if o.wall == wall):
-            twin = any(o.wall == other and o.kind == opening.kind for o in room.openings)
+        for opening in room.openings_on(wall):
+            twin = any(o.kind == opening.kind for o in room.openings_on(other))
             if not twin:
                 yield Check(
                     False,
@@ -231,7 +231,7 @@ def _desk(gear: Gear, a: Arrangement) -> Iterator[Check]:
     board = a.board(gear.desk)
     if board is None:
         return
-    base = a.left.z - gear.monitor.acoustic_centre_height
+    base = a.left.z - gear.monitor.centre_height
     on_desk = board.covers(a.left.x, a.left.y)
     if on_desk and base - board.z < 0.05:
         yield Check(
@@ -241,25 +241,29 @@ def _desk(gear: Gear, a: Arrangement) -> Iterator[Check]:
         )
 
 
+def _delay(a: Arrangement, name: str) -> float:
+    """Milliseconds after the pair that a loudspeaker is set to."""
+    pair = (a.chain("left").delay_ms + a.chain("right").delay_ms) / 2
+    return a.chain(name).delay_ms - pair
+
+
 def _subwoofers(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
     ear = a.seats[gear.seats[0].name]
     mains = (a.left.distance(ear) + a.right.distance(ear)) / 2
     for sub in gear.subwoofers:
-        further = a.subwoofers[sub.name].distance(ear) - mains
-        late_ms = further / room.speed_of_sound * 1000 + sub.delay_ms
+        further = a.places[sub.id].distance(ear) - mains
+        late_ms = further / room.speed_of_sound * 1000 + _delay(a, sub.id)
         if abs(late_ms) <= 0.5:
-            yield Check(
-                True, f"{sub.name} arrives with the monitors, within {abs(late_ms):.1f} ms."
-            )
+            yield Check(True, f"{sub.id} arrives with the monitors, within {abs(late_ms):.1f} ms.")
         elif late_ms > 0:
             yield Check(
                 False,
-                f"{sub.name} arrives {late_ms:.1f} ms after the monitors: delay them by that, or "
+                f"{sub.id} arrives {late_ms:.1f} ms after the monitors: delay them by that, or "
                 "move it nearer.",
             )
         else:
             yield Check(
                 False,
-                f"{sub.name} arrives {-late_ms:.1f} ms before the monitors: delay it by that much "
+                f"{sub.id} arrives {-late_ms:.1f} ms before the monitors: delay it by that much "
                 "more.",
             )

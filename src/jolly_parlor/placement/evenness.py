@@ -18,6 +18,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
@@ -70,13 +71,13 @@ def deviation(
 ) -> Deviation:
     """Smooth and align a response. target_db has the shape of GRID_HZ.
 
-    Raises ValueError, in a sentence, when the response does not cover the band.
+    Raises Refused, in a sentence, when the response does not cover the band.
     """
     if not low_hz < high_hz:
         raise ValueError("The judged band needs its low end below its high end.")
     if not response.covers(low_hz, high_hz):
         first, last = response.frequencies_hz[0], response.frequencies_hz[-1]
-        raise ValueError(
+        raise Refused(
             f"The response covers {first:.0f} to {last:.0f} Hz; "
             f"judging it needs {low_hz:.0f} to {high_hz:.0f} Hz."
         )
@@ -113,11 +114,13 @@ def evenness(of: Deviation) -> Evenness:
     )
 
 
-def evenness_db(frequencies_hz: FloatArray, level_db: FloatArray, low_hz: float) -> FloatArray:
-    """The figures of many responses at once, from low_hz to 300 Hz: levels of shape (...,
-    frequencies), as `deviation` and `evenness` would judge each.
+def evenness_db(
+    frequencies_hz: FloatArray, level_db: FloatArray, low_hz: float, high_hz: float = HIGHEST_HZ
+) -> FloatArray:
+    """The figures of many responses at once over a band: levels of shape (..., frequencies), as
+    `deviation` and `evenness` would judge each.
     """
-    at = GRID_HZ[(low_hz - 1e-9 <= GRID_HZ) & (HIGHEST_HZ + 1e-9 >= GRID_HZ)]
+    at = GRID_HZ[(low_hz - 1e-9 <= GRID_HZ) & (high_hz + 1e-9 >= GRID_HZ)]
     level = smooth_level_db(frequencies_hz, level_db, at, SMOOTHING_PER_OCTAVE)
     return spread_db(level - level.mean(axis=-1, keepdims=True))
 
@@ -133,16 +136,21 @@ def mismatch_db(left: Deviation, right: Deviation) -> float:
 
 _REACH_DB = -6.0
 _REACH_PER_OCTAVE = 3
+_REACH_HELD_OCTAVES = 0.5
 
 
 def bass_reach_hz(response: Response, reference_db: float) -> float:
-    """The lowest frequency from which a response holds on: its level over a third of an octave is
-    within 6 dB of the reference there (common practice, no source).
+    """The lowest frequency from which a response holds on: there and over the half octave above,
+    its level over a third of an octave is within 6 dB of the reference (common practice, no
+    source). A lone peak below, or noise, is no reach.
 
-    Single dips above do not end it; the lowest frequency of the data is the least it can say.
+    Dips further up do not end it; the lowest frequency of the data is the least it can say.
     """
     f = GRID_HZ[response.frequencies_hz[0] <= GRID_HZ]
     f = f[response.frequencies_hz[-1] >= f]
     level = smooth_level_db(response.frequencies_hz, response.level_db, f, _REACH_PER_OCTAVE)
-    held = np.flatnonzero(level - reference_db >= _REACH_DB)
+    lost = np.flatnonzero(level - reference_db < _REACH_DB)
+    # The first frequency lost at or above each; held where that lies half an octave off.
+    following = np.append(f[lost], np.inf)[np.searchsorted(lost, np.arange(f.size))]
+    held = np.flatnonzero(following >= f * 2**_REACH_HELD_OCTAVES)
     return float(f[held[0]]) if held.size else float(f[-1])

@@ -7,6 +7,7 @@ from jolly_parlor.acoustics.turning import turned
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.schools import SCHOOLS, SchoolCannotBeMet
 
 
@@ -34,7 +35,7 @@ def facings(room: Room, gear: Gear) -> list[Facing]:
                 a = school.propose(seen, gear)
             except SchoolCannotBeMet:
                 continue
-            value = evenness(forecaster.at_seat(a, seat).deviation("both")).value_db
+            value = evenness(forecaster.at_seat(a, seat).deviation(BOTH)).value_db
             figures.append((value, school.name))
         if figures:
             value, name = min(figures)

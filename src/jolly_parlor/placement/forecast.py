@@ -2,30 +2,22 @@
 
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
-from typing import Literal
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
-from jolly_parlor.acoustics.room import Point, Room, box_field
-from jolly_parlor.acoustics.sources import crossover_high, crossover_low, drive, high_pass
+from jolly_parlor.acoustics.fields import RoomField, room_field
+from jolly_parlor.acoustics.kept import Kept
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
-from jolly_parlor.placement.gear import Gear, Monitor, Subwoofer
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.mixes import Listening, Mix, judged_band, mixed
 from jolly_parlor.signals.response import Response
 
-Combination = Literal["left", "right", "both", "both+sub"]
-COMBINATIONS: tuple[Combination, ...] = ("left", "right", "both", "both+sub")
-COMBINATION_NAMES: dict[Combination, str] = {
-    "left": "Left",
-    "right": "Right",
-    "both": "Both",
-    "both+sub": "Both and sub",
-}
-
-_MOST_KNOWN = 4000  # pairs kept, 3 kB each
+_MOST_KNOWN_BYTES = 12_000_000  # thousands of pairs, 3 kB each
 
 HEAD_SHIFTS: dict[str, tuple[float, float, float]] = {
     "centre": (0.0, 0.0, 0.0),
@@ -53,102 +45,30 @@ def head_points(room: Room, ear: Point) -> list[Point]:
     return [point for point in points if room.contains(point)]
 
 
-def playing(gear: Gear, arrangement: Arrangement, combination: Combination) -> dict[str, Point]:
-    """The sources of a combination and where they stand."""
-    if combination in ("left", "right"):
-        return {combination: arrangement.position(combination)}
-    places = {"left": arrangement.left, "right": arrangement.right}
-    if combination == "both+sub":
-        places |= {sub.name: arrangement.subwoofers[sub.name] for sub in gear.subwoofers}
-    return places
-
-
-def combinations(gear: Gear) -> tuple[Combination, ...]:
-    """Those this gear can play."""
-    return COMBINATIONS if gear.subwoofers else COMBINATIONS[:3]
-
-
-def lowest_corner_hz(gear: Gear, combination: Combination) -> float:
-    """Where the judged band begins: the lowest -3 dB corner of the sources playing."""
-    corners = [gear.monitor.low_corner_hz]
-    if combination == "both+sub":
-        corners += [sub.low_corner_hz for sub in gear.subwoofers]
-    return max(min(corners), float(GRID_HZ[0]))
-
-
 @dataclass(frozen=True, eq=False)
 class Forecast:
-    """Complex pressures at one ear, by source (`left`, `right`, subwoofer names), no crossover."""
+    """Complex pressures at one ear, by loudspeaker, each flat; mixes go through the chains."""
 
     gear: Gear
+    chains: Mapping[str, Chain]
     frequencies_hz: FloatArray
     sources: Mapping[str, ComplexArray]
 
-    def pressure(self, combination: Combination) -> ComplexArray:
-        """The sum of the sources of a combination, crossover included where the sub plays."""
-        return combine(self.gear, self.frequencies_hz, self.sources, combination)
+    def pressure(self, mix: Mix) -> ComplexArray:
+        """The sum of what plays in a mix."""
+        return mixed(mix, self.chains, self.frequencies_hz, self.sources)
 
-    def response(self, combination: Combination) -> Response:
+    def response(self, mix: Mix) -> Response:
         """The same as level and phase."""
-        return Response.from_pressure(self.frequencies_hz, self.pressure(combination))
+        return Response.from_pressure(self.frequencies_hz, self.pressure(mix))
 
-    def deviation(self, combination: Combination) -> Deviation:
-        """Its distance from even, judged over the band of the sources playing."""
-        return deviation(self.response(combination), lowest_corner_hz(self.gear, combination))
-
-
-def combine(
-    gear: Gear,
-    frequencies_hz: FloatArray,
-    sources: Mapping[str, ComplexArray],
-    combination: Combination,
-) -> ComplexArray:
-    """Complex sum of sources given without crossover: of forecasts and takes alike."""
-    if combination in ("left", "right"):
-        return sources[combination]
-    mains = np.asarray(sources["left"] + sources["right"])
-    if combination == "both":
-        return mains
-    return join_subs(gear, frequencies_hz, mains, sources)
-
-
-def join_subs(
-    gear: Gear,
-    frequencies_hz: FloatArray,
-    mains: ComplexArray,
-    sources: Mapping[str, ComplexArray],
-) -> ComplexArray:
-    """Monitors and subwoofers, given without crossover, handed over at it and added."""
-    total = mains * crossover_high(frequencies_hz, mains_crossover_hz(gear))
-    for sub in gear.subwoofers:
-        total = total + sources[sub.name] * sub_crossover(frequencies_hz, sub)
-    return np.asarray(total)
-
-
-def mains_crossover_hz(gear: Gear) -> float:
-    """The frequency at which the monitors hand over: the highest of the subs' settings."""
-    return max((sub.crossover_hz for sub in gear.subwoofers), default=80.0)
-
-
-def sub_crossover(frequencies_hz: FloatArray, sub: Subwoofer) -> ComplexArray:
-    """Low-pass, gain, delay and polarity of a sub."""
-    controls = drive(frequencies_hz, sub.gain_db, sub.delay_ms, sub.inverted)
-    return np.asarray(crossover_low(frequencies_hz, sub.crossover_hz) * controls)
-
-
-def low_ends(
-    gear: Gear, frequencies_hz: FloatArray
-) -> tuple[ComplexArray, dict[str, ComplexArray]]:
-    """The low end of a monitor's box and of each subwoofer's, (frequencies,)."""
-
-    def low_end(box: Monitor | Subwoofer) -> ComplexArray:
-        return high_pass(frequencies_hz, box.low_corner_hz, box.low_slope_db_per_octave // 6)
-
-    return low_end(gear.monitor), {sub.name: low_end(sub) for sub in gear.subwoofers}
+    def deviation(self, mix: Mix) -> Deviation:
+        """Its distance from even, judged over the band of what plays."""
+        return deviation(self.response(mix), *judged_band(self.gear, mix))
 
 
 class Forecaster:
-    """Forecasts for one room and its gear; keeps the room's eigenvalues between calls.
+    """Forecasts for one room and its gear; keeps the room's field between calls.
 
     before_each is called before each pair of source and ear, and may raise to give up.
     """
@@ -157,16 +77,15 @@ class Forecaster:
         self,
         room: Room,
         gear: Gear,
-        field: BoxField | None = None,
+        field: RoomField | None = None,
         before_each: Callable[[], None] | None = None,
     ) -> None:
         self.room, self.gear, self._before_each = room, gear, before_each
-        self.field = field if field is not None else box_field(room, GRID_HZ)
+        self.field = field if field is not None else room_field(room, GRID_HZ)
         self.frequencies_hz = self.field.frequencies_hz
         self._coarse: Forecaster | None = None
-        self._pairs = PairField(self.field)
-        self._known: dict[tuple[Point, Point], ComplexArray] = {}
-        self._monitor, self._subs = low_ends(gear, self.frequencies_hz)
+        self._known: Kept[tuple[Point, Point]] = Kept(_MOST_KNOWN_BYTES)
+        self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
 
     def coarse(self) -> "Forecaster":
         """The same room on every second frequency, for trying many places quickly."""
@@ -174,30 +93,40 @@ class Forecaster:
             self._coarse = self.in_field(self.field.thinned(2))
         return self._coarse
 
-    def in_field(self, field: BoxField) -> "Forecaster":
+    def in_field(self, field: RoomField) -> "Forecaster":
         """The same gear in another field."""
         return Forecaster(self.room, self.gear, field, self._before_each)
 
     def prepare(self) -> bool:
         """Work out ahead a part of what a first forecast takes long for; False with all done."""
-        return self._pairs.prepare()
+        return self.field.prepare()
 
-    def at(self, arrangement: Arrangement, ear: Point) -> Forecast:
-        """The forecast at a point in the room. Raises ValueError for places it cannot compute."""
-        places = {"left": arrangement.left, "right": arrangement.right}
-        places |= {sub.name: arrangement.subwoofers[sub.name] for sub in self.gear.subwoofers}
+    def at(self, arrangement: Arrangement, ear: Point, mix: Mix | None = None) -> Forecast:
+        """The forecast at a point in the room, of all loudspeakers or those of a mix. Raises
+        Refused for places it cannot compute.
+        """
+        names = mix.loudspeakers if mix is not None else [s.id for s in self.gear.loudspeakers]
         sources = {
-            name: self.transfer(place, ear) * self.drive_of(name) for name, place in places.items()
+            name: self.transfer(arrangement.places[name], ear) * self.drive_of(name)
+            for name in names
         }
-        return Forecast(self.gear, self.frequencies_hz, sources)
+        return Forecast(self.gear, arrangement.chains, self.frequencies_hz, sources)
 
     def drive_of(self, source: str) -> ComplexArray:
-        """The low end of a source's box, (frequencies,)."""
-        return self._subs.get(source, self._monitor)
+        """The low end of a loudspeaker's box, (frequencies,)."""
+        return self._low_ends[self.gear.loudspeaker(source).model]
 
     def at_seat(self, arrangement: Arrangement, seat: str) -> Forecast:
-        """The forecast at the ear centre of a seat."""
+        """The forecast of all loudspeakers at the ear centre of a seat."""
         return self.at(arrangement, arrangement.seats[seat])
+
+    def of(self, listening: Listening) -> Forecast:
+        """The forecast of what plays at the ear centre of the seat."""
+        return self.at(listening.arrangement, listening.ear, listening.mix)
+
+    def deviation(self, listening: Listening) -> Deviation:
+        """The distance from even of what plays at the seat."""
+        return self.of(listening).deviation(listening.mix)
 
     def head(self, arrangement: Arrangement, seat: str) -> list[Forecast]:
         """Forecasts over the head volume of a seat; the first is the centre."""
@@ -209,19 +138,11 @@ class Forecaster:
         """Pressure at an ear per unit source, (frequencies,); known pairs are kept."""
         if self._before_each is not None:
             self._before_each()
-        key = (source, ear)
-        if key not in self._known:
-            if len(self._known) >= _MOST_KNOWN:
-                self._known.clear()
-            s, r = source.array(), ear.array()
-            apart = abs(s[1] - r[1])
-            if apart >= NEAREST_ALONG_METRES and self.room.contains(source):
-                # The same sum, with what drags and searches have in common kept between calls.
-                found = self._pairs.pressures(s[None, :], r[None, :])[0]
-            else:
-                found = self.field.pressure(s, r)
-            self._known[key] = found
-        return self._known[key]
+        return self._known.of((source, ear), self._worked_out)
+
+    def _worked_out(self, pair: tuple[Point, Point]) -> ComplexArray:
+        source, ear = pair
+        return self.field.transfer(source.array(), ear.array())
 
     def transfers(self, sources: FloatArray, ears: FloatArray) -> ComplexArray:
         """As `transfer` for many pairs at once, (pairs, frequencies); they are not kept.
@@ -230,9 +151,4 @@ class Forecaster:
         """
         if self._before_each is not None:
             self._before_each()
-        far = np.abs(sources[:, 1] - ears[:, 1]) >= NEAREST_ALONG_METRES
-        result = np.empty((len(sources), self.frequencies_hz.size), dtype=np.complex128)
-        result[far] = self._pairs.pressures(sources[far], ears[far])
-        for index in np.flatnonzero(~far):
-            result[index] = self.field.pressure(sources[index], ears[index])
-        return result
+        return np.asarray(self.field.transfers(sources, ears))

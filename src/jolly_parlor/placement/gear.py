@@ -1,55 +1,24 @@
-"""What is placed: monitors, subwoofers, seats and the desk."""
+"""What is placed: loudspeakers with their models, seats and the desk."""
 
 from dataclasses import dataclass
-from typing import Annotated, Literal
+from functools import cached_property
+from typing import Annotated
 
-from annotated_types import Ge, Gt, Le, MaxLen, MinLen
+from annotated_types import Gt, Le, MaxLen, MinLen
 
-Size = Annotated[float, Gt(0.0), Le(10.0)]
-Corner = Annotated[float, Ge(5.0), Le(500.0)]
-Slope = Literal[12, 18, 24]
-Label = Annotated[str, MinLen(1), MaxLen(60)]
+from jolly_parlor.placement.loudspeakers import Label, Loudspeaker, Model, Size
+from jolly_parlor.refused import Refused
+from jolly_parlor.strict import STRICT
 
-
-@dataclass(frozen=True)
-class Monitor:
-    """A monitor; left and right are alike. Sizes in metres."""
-
-    __pydantic_config__ = {"extra": "forbid"}
-
-    name: Label
-    width: Size
-    depth: Size
-    height: Size
-    acoustic_centre_height: Annotated[float, Ge(0.0)]
-    """Above the cabinet's base, on its front face: between woofer and tweeter."""
-    low_corner_hz: Corner
-    low_slope_db_per_octave: Slope = 24
-
-
-@dataclass(frozen=True)
-class Subwoofer:
-    """A subwoofer and its controls. Its position is the middle of its cabinet."""
-
-    __pydantic_config__ = {"extra": "forbid"}
-
-    name: Label
-    width: Size
-    depth: Size
-    height: Size
-    low_corner_hz: Corner
-    low_slope_db_per_octave: Slope = 24
-    crossover_hz: Annotated[float, Ge(30.0), Le(200.0)] = 80.0
-    gain_db: Annotated[float, Ge(-40.0), Le(40.0)] = 0.0
-    delay_ms: Annotated[float, Ge(0.0), Le(100.0)] = 0.0
-    inverted: bool = False
+PAIR = ("left", "right")
+"""The ids of the pair in front."""
 
 
 @dataclass(frozen=True)
 class Seat:
     """A listening position; the ear's height above the floor."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     name: Label
     ear_height: Annotated[float, Gt(0.2), Le(3.0)] = 1.2
@@ -59,7 +28,7 @@ class Seat:
 class Desk:
     """A desk; the height of its top."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     width: Size
     depth: Size
@@ -68,19 +37,99 @@ class Desk:
 
 @dataclass(frozen=True)
 class Gear:
-    """Everything that is placed. The first seat is the main one."""
+    """Everything that is placed. The first seat is the main one.
 
-    __pydantic_config__ = {"extra": "forbid"}
+    There is always a pair, `left` and `right` of one Model: schools and search place it.
+    """
 
-    monitor: Monitor
-    seats: Annotated[tuple[Seat, ...], MinLen(1)]
-    subwoofers: tuple[Subwoofer, ...] = ()
+    __pydantic_config__ = STRICT
+
+    models: Annotated[tuple[Model, ...], MinLen(1), MaxLen(40)]
+    loudspeakers: Annotated[tuple[Loudspeaker, ...], MinLen(2), MaxLen(40)]
+    seats: Annotated[tuple[Seat, ...], MinLen(1), MaxLen(40)]
     desk: Desk | None = None
 
+    @cached_property
+    def monitor(self) -> Model:
+        """The model of the pair."""
+        return self.model_of("left")
+
+    @cached_property
+    def subwoofers(self) -> tuple[Loudspeaker, ...]:
+        """Those that others hand their low end over to."""
+        return tuple(one for one in self.loudspeakers if one.is_subwoofer)
+
+    @cached_property
+    def others(self) -> tuple[Loudspeaker, ...]:
+        """Neither of the pair nor a subwoofer."""
+        return tuple(
+            one for one in self.loudspeakers if not one.is_subwoofer and one.id not in PAIR
+        )
+
+    @cached_property
+    def beside_the_pair(self) -> tuple[Loudspeaker, ...]:
+        """All but the pair, in their order."""
+        return tuple(one for one in self.loudspeakers if one.id not in PAIR)
+
+    def loudspeaker(self, name: str) -> Loudspeaker:
+        """The one of that id; raises Refused naming those there are."""
+        if name not in self._by_id:
+            raise Refused(f"There is no loudspeaker “{name}”; there is {', '.join(self._by_id)}.")
+        return self._by_id[name]
+
+    def model_of(self, name: str) -> Model:
+        """The model of the loudspeaker of that id."""
+        return self._models[self.loudspeaker(name).model]
+
+    def model(self, model_id: str) -> Model:
+        """The model of that id."""
+        return self._models[model_id]
+
+    @cached_property
+    def _by_id(self) -> dict[str, Loudspeaker]:
+        return {one.id: one for one in self.loudspeakers}
+
+    @cached_property
+    def _models(self) -> dict[str, Model]:
+        return {model.id: model for model in self.models}
+
     def seat(self, name: str) -> Seat:
-        """The seat of that name; raises ValueError naming those there are."""
+        """The seat of that name; raises Refused naming those there are."""
         for seat in self.seats:
             if seat.name == name:
                 return seat
         known = ", ".join(seat.name for seat in self.seats)
-        raise ValueError(f"There is no seat “{name}”; there is {known}.")
+        raise Refused(f"There is no seat “{name}”; there is {known}.")
+
+
+RESERVED_IDS = ("both", "both+sub", "subs", "all", "desk")
+"""Ids of mixes, and of what is no loudspeaker."""
+
+
+def gear_problems(gear: Gear) -> list[str]:
+    """What contradicts itself, each in a sentence."""
+    found = []
+    for what, names in (
+        ("loudspeaker", [one.id for one in gear.loudspeakers]),
+        ("model", [model.id for model in gear.models]),
+        ("seat", [seat.name for seat in gear.seats]),
+    ):
+        for name in sorted({name for name in names if names.count(name) > 1}):
+            found.append(f"Two {what}s are named “{name}”; give each its own name.")
+    for one in gear.loudspeakers:
+        if one.model not in {model.id for model in gear.models}:
+            found.append(f"“{one.id}” names the model “{one.model}”, which the gear lacks.")
+        if one.id in RESERVED_IDS or one.id.startswith(("seat:", "sub:")):
+            found.append(f"A loudspeaker cannot be named “{one.id}”; that has a meaning already.")
+        if (one.id in PAIR or one.role in PAIR) and one.id != one.role:
+            found.append(
+                f"“{one.id}” has the role {one.role}: the pair in front is named left and right, "
+                "and nothing else is."
+            )
+    if not found:
+        pair = [one.model for one in gear.loudspeakers if one.id in PAIR]
+        if len(pair) < 2:
+            found.append("The pair in front is missing: a loudspeaker left and one right.")
+        elif pair[0] != pair[1]:
+            found.append("Left and right are of unlike models; give the pair one model.")
+    return found

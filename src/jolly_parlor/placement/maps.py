@@ -4,32 +4,22 @@ placed there, and how loud one frequency is everywhere.
 
 from collections.abc import Mapping
 from dataclasses import dataclass
-from weakref import WeakKeyDictionary
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.room import Point
-from jolly_parlor.acoustics.separable import HorizontalField, section
-from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.evenness import DIP_WEIGHT
-from jolly_parlor.placement.forecast import (
-    Combination,
-    Forecaster,
-    combine,
-    lowest_corner_hz,
-    playing,
-)
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.items import Item
+from jolly_parlor.placement.items import seat as seat_item
+from jolly_parlor.placement.mixes import Listening, judged_band, mixed
+from jolly_parlor.refused import Refused
 
 _CELL_METRES = 0.16
 _MARGIN, _AT_THE_WALL = 0.2, 0.08
-_LIMIT_HZ = 700.0
 _TOO_NEAR_METRES = 0.7  # nobody sits there, and next to a source all is even
-
-
-_MOST_PLANES = 8
 
 
 @dataclass(frozen=True, eq=False)
@@ -38,8 +28,8 @@ class EvennessMap:
     is heard or made.
     """
 
-    item: str
-    """What the places are for: `seat:NAME`, `left`, `right` or `sub:NAME`."""
+    item: Item
+    """What the places are for: a seat or a loudspeaker."""
     xs: FloatArray
     ys: FloatArray
     figures_db: FloatArray
@@ -69,91 +59,74 @@ class PressureMap:
     ear: Point
 
 
-def seat_map(
-    forecaster: Forecaster, arrangement: Arrangement, seat: str, combination: Combination
-) -> EvennessMap:
-    """How even each place would be as a seat, at the ear height of one."""
+def seat_map(forecaster: Forecaster, listening: Listening) -> EvennessMap:
+    """How even each place would be as a seat, at the ear height of the one listened from."""
     quick = forecaster.coarse()
-    height = arrangement.seats[seat].z
+    height = listening.ear.z
     xs, ys = _grid(forecaster)
-    heard_from = playing(quick.gear, arrangement, combination)
-    spreads = _spreads(quick.field, heard_from, height, xs, ys)
-    heard = {name: p * quick.drive_of(name)[:, None, None] for name, p in spreads.items()}
-    figures = _figures(quick, heard, combination)
-    for place in (arrangement.left, arrangement.right):
-        figures[_within_reach(place, xs, ys)] = np.nan
-    return EvennessMap(f"seat:{seat}", xs, ys, figures, height)
+    heard = {
+        name: quick.field.spread(place.array(), height, xs, ys)
+        * quick.drive_of(name)[:, None, None]
+        for name, place in listening.playing.items()
+    }
+    figures = _figures(quick, heard, listening)
+    for place in listening.playing.values():
+        if abs(place.z - height) < _TOO_NEAR_METRES:
+            figures[_within_reach(place, xs, ys)] = np.nan
+    return EvennessMap(seat_item(listening.seat), xs, ys, figures, height)
 
 
 def source_map(
-    forecaster: Forecaster,
-    arrangement: Arrangement,
-    item: str,
-    seat: str,
-    combination: Combination,
-    alike: bool = True,
+    forecaster: Forecaster, listening: Listening, item: Item, alike: bool = True
 ) -> EvennessMap:
-    """How even a seat would hear with one source placed there; a monitor's twin goes along when
-    alike. Raises ValueError for an item that is no source.
+    """How even a seat would hear with one loudspeaker placed there; the twin of one of the pair
+    goes along when alike. Raises Refused for an item that makes no sound in the mix.
 
     By reciprocity one spread from the ear serves every place.
     """
-    name = item.partition(":")[2] or item
-    sources = _sources(arrangement)
-    if name not in sources:
-        raise ValueError(f"“{item}” makes no sound; select a monitor or a subwoofer.")
-    quick, ear = forecaster.coarse(), arrangement.seats[seat]
+    playing, name = listening.playing, item.id
+    if not item.makes_sound or name not in listening.arrangement.places:
+        raise Refused(f"The {item.words} makes no sound; select a loudspeaker.")
+    if name not in playing:
+        raise Refused(f"The {item.words} does not play in “{listening.mix.name}”; let it play.")
+    quick, ear = forecaster.coarse(), listening.ear
     xs, ys = _grid(forecaster)
     heard = {
         other: (quick.transfer(place, ear) * quick.drive_of(other))[:, None, None]
-        for other, place in sources.items()
+        for other, place in playing.items()
         if other != name
     }
-    height = sources[name].z
-    spread = _spreads(quick.field, {name: ear}, height, xs, ys)[name]
+    height = playing[name].z
+    spread = quick.field.spread(ear.array(), height, xs, ys)
     heard[name] = spread * quick.drive_of(name)[:, None, None]
-    if alike and name in ("left", "right"):
-        heard["right" if name == "left" else "left"] = heard[name][:, :, ::-1]
+    if alike and item.of_pair and item.twin.id in playing:
+        heard[item.twin.id] = heard[name][:, :, ::-1]
     full = {other: np.broadcast_to(p, heard[name].shape) for other, p in heard.items()}
-    figures = _figures(quick, full, combination)
+    figures = _figures(quick, full, listening)
     figures[_within_reach(ear, xs, ys)] = np.nan
     return EvennessMap(item, xs, ys, figures, height)
 
 
-def pressure_map(
-    forecaster: Forecaster,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
-    frequency_hz: float,
-) -> PressureMap:
+def pressure_map(forecaster: Forecaster, listening: Listening, frequency_hz: float) -> PressureMap:
     """Level of the nearest frequency of the forecast over plan and section."""
     f = forecaster.frequencies_hz
     at = int(np.argmin(np.abs(f - frequency_hz)))
-    field = _KEPT.setdefault(forecaster.field, _Kept()).row(forecaster.field, at)
-    ear = arrangement.seats[seat]
+    field, ear = forecaster.field.at_rows(np.array([at])), listening.ear
     xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
     plan, across = {}, {}
-    sources = playing(forecaster.gear, arrangement, combination)
-    spreads = _spreads(field, sources, ear.z, xs, ys)
-    for name, place in sources.items():
+    for name, place in listening.playing.items():
         drive = forecaster.drive_of(name)[at]
-        plan[name] = drive * spreads[name][0]
-        upright = section(field, place.array(), ear.y, xs, zs, _LIMIT_HZ)
-        across[name] = drive * upright[0]
+        plan[name] = drive * field.spread(place.array(), ear.z, xs, ys)[0]
+        across[name] = drive * field.section(place.array(), ear.y, xs, zs)[0]
     levels = []
     for heard in (plan, across):
         flat = {name: p.reshape(-1, 1) for name, p in heard.items()}
-        total = combine(forecaster.gear, f[at : at + 1], flat, combination)
+        total = mixed(listening.mix, listening.arrangement.chains, f[at : at + 1], flat)
         shape = next(iter(heard.values())).shape
         levels.append(20 * np.log10(np.maximum(np.abs(total), 1e-9)).reshape(shape))
     power = np.mean(10 ** (levels[0] / 10))
     mean = float(10 * np.log10(power))
     return PressureMap(float(f[at]), xs, ys, zs, levels[0] - mean, levels[1] - mean, ear)
-
-
-def _sources(arrangement: Arrangement) -> dict[str, Point]:
-    return {"left": arrangement.left, "right": arrangement.right, **arrangement.subwoofers}
 
 
 def _grid(forecaster: Forecaster) -> tuple[FloatArray, FloatArray]:
@@ -171,68 +144,16 @@ def _within_reach(place: Point, xs: FloatArray, ys: FloatArray) -> NDArray[np.bo
 
 
 def _figures(
-    quick: Forecaster, heard: Mapping[str, ComplexArray], combination: Combination
+    quick: Forecaster, heard: Mapping[str, ComplexArray], listening: Listening
 ) -> FloatArray:
-    """Evenness of a combination over pressures (frequencies, ys, xs)."""
+    """Evenness of a mix over pressures (frequencies, ys, xs)."""
     f = quick.frequencies_hz
+    low, high = judged_band(quick.gear, listening.mix)
+    band = (f >= low - 1e-9) & (f <= high + 1e-9)
     shape = next(iter(heard.values())).shape
     flat = {name: p.reshape(f.size, -1).T for name, p in heard.items()}
-    total = combine(quick.gear, f, flat, combination).T.reshape(shape)
-    band = f >= lowest_corner_hz(quick.gear, combination) - 1e-9
+    total = mixed(listening.mix, listening.arrangement.chains, f, flat).T.reshape(shape)
     return np.sqrt(_squares(total[band].astype(np.complex64))).astype(float)
-
-
-def _spreads(
-    field: BoxField, sources: Mapping[str, Point], height: float, xs: FloatArray, ys: FloatArray
-) -> dict[str, ComplexArray]:
-    """Pressure of each source over the field's grid of places at a height, (frequencies, ys, xs).
-
-    Sources of one height, as monitors mostly are, share what hangs on it.
-    """
-    kept = _KEPT.setdefault(field, _Kept())
-    spreads = {}
-    for name, source in sources.items():
-        plane = kept.plane(field, source.z, height)
-        along, across = kept.shapes(plane, xs, ys)
-        coupling = plane.coupled_with(source.x, source.y)
-        spreads[name] = np.matmul(np.matmul(along, coupling.transpose(0, 2, 1)), across)
-    return spreads
-
-
-class _Kept:
-    """What maps of one field share: a drag asks for them again and again, mostly at one height."""
-
-    def __init__(self) -> None:
-        self._planes: dict[tuple[float, float], HorizontalField] = {}
-        self._shapes: tuple[ComplexArray, ComplexArray] | None = None
-        self._row: tuple[int, BoxField] | None = None
-
-    def row(self, field: BoxField, at: int) -> BoxField:
-        """The field at one of its frequencies."""
-        if self._row is None or self._row[0] != at:
-            self._row = at, field.at_rows(np.array([at]))
-        return self._row[1]
-
-    def plane(self, field: BoxField, source_z: float, height: float) -> HorizontalField:
-        """The field between two heights."""
-        key = source_z, height
-        if key not in self._planes:
-            if len(self._planes) >= _MOST_PLANES:
-                self._planes.clear()
-            self._planes[key] = HorizontalField(field, source_z, height, _LIMIT_HZ)
-        return self._planes[key]
-
-    def shapes(
-        self, plane: HorizontalField, xs: FloatArray, ys: FloatArray
-    ) -> tuple[ComplexArray, ComplexArray]:
-        """The modes over the field's one grid: along the room, and across it, turned."""
-        if self._shapes is None:
-            across = np.ascontiguousarray(plane.across(xs).transpose(0, 2, 1))
-            self._shapes = plane.along(ys), across
-        return self._shapes
-
-
-_KEPT: WeakKeyDictionary[BoxField, _Kept] = WeakKeyDictionary()
 
 
 def _squares(pressure: NDArray[np.complex64]) -> NDArray[np.float32]:

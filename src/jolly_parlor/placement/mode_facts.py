@@ -3,7 +3,8 @@
 from dataclasses import dataclass
 from itertools import pairwise
 
-from jolly_parlor.acoustics.modes import Mode, modes
+from jolly_parlor.acoustics.fields import room_modes
+from jolly_parlor.acoustics.modes import Mode
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 
@@ -34,7 +35,7 @@ class Meeting:
 def listed_modes(room: Room) -> tuple[Mode, ...]:
     """Modes up to 120 Hz or the Schroeder frequency, whichever is lower."""
     top = min(_LISTED_UP_TO_HZ, room.schroeder_hz)
-    return modes(room.dimensions, room.speed_of_sound, top)
+    return room_modes(room, top)
 
 
 def meetings(room: Room, arrangement: Arrangement, seat: str) -> list[Meeting]:

@@ -8,6 +8,7 @@ from math import cos, radians, sin, sqrt
 
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.refused import Refused
 
 TRIANGLE = sqrt(3) / 2
 """Height of an equilateral triangle over its side."""
@@ -17,7 +18,7 @@ _SMALL_GAP = 0.15
 _CLEAR_FRONT, _CLEAR_SIDE = 1.05, 0.9
 
 
-class SchoolCannotBeMet(ValueError):
+class SchoolCannotBeMet(Refused):
     """The rule does not fit this room; the message says why."""
 
 

@@ -4,14 +4,17 @@ The rules themselves are in `school_rules`; a new school is one function there a
 SCHOOLS. A rule that cannot be met says why and is never bent silently.
 """
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement import school_rules as rules
 from jolly_parlor.placement.arrangement import Arrangement, DeskPlace, desk_before
+from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.school_rules import Layout, SchoolCannotBeMet
+from jolly_parlor.placement.starting import starting_chains, starting_places
+from jolly_parlor.refused import Refused
 
 __all__ = ["SCHOOLS", "School", "SchoolCannotBeMet", "back_to_wall_distance", "school"]
 
@@ -32,8 +35,11 @@ class School:
     place: Callable[[Room, Gear], Layout]
     source: str = _COMMON
 
-    def propose(self, room: Room, gear: Gear) -> Arrangement:
-        """A triangle on the room's middle line at this school's distances.
+    def propose(
+        self, room: Room, gear: Gear, chains: Mapping[str, Chain] | None = None
+    ) -> Arrangement:
+        """A triangle on the room's middle line at this school's distances, everything set as in
+        `chains`.
 
         Raises SchoolCannotBeMet with the reason.
         """
@@ -50,12 +56,15 @@ class School:
         desk = desk_before(seats[gear.seats[0].name], gear.desk) if gear.desk else None
         if desk is not None and layout.desk_y is not None:
             desk = DeskPlace(desk.x, layout.desk_y)
+        left = Point(middle - side / 2, layout.monitors_y, ear)
+        right = Point(middle + side / 2, layout.monitors_y, ear)
+        own = Point(middle, layout.seat_y, ear)
+        beside = starting_places(room, gear, left, right, own)
         return Arrangement(
             name=self.name,
-            left=Point(middle - side / 2, layout.monitors_y, ear),
-            right=Point(middle + side / 2, layout.monitors_y, ear),
+            places={"left": left, "right": right} | beside,
             seats=seats,
-            subwoofers=_subwoofers(room, gear, middle - side / 2),
+            chains=starting_chains(gear, chains),
             desk=desk,
             school=self.id,
             rule=self.rule,
@@ -153,23 +162,8 @@ SCHOOLS: tuple[School, ...] = (
 
 
 def school(school_id: str) -> School:
-    """The school of that id; raises ValueError naming those there are."""
+    """The school of that id; raises Refused naming those there are."""
     for candidate in SCHOOLS:
         if candidate.id == school_id:
             return candidate
-    raise ValueError(
-        f"There is no school “{school_id}”; there is {', '.join(s.id for s in SCHOOLS)}."
-    )
-
-
-def _subwoofers(room: Room, gear: Gear, left_x: float) -> dict[str, Point]:
-    """On the floor along the front wall, outside the left monitor where it is one: a start."""
-    count = len(gear.subwoofers)
-    places = {}
-    for index, sub in enumerate(gear.subwoofers):
-        x = room.width * (index + 1) / (count + 1)
-        if count == 1:
-            outside = left_x - gear.monitor.width - sub.width / 2 - 0.05
-            x = max(min(room.width / 4, outside), sub.width / 2 + 0.05)
-        places[sub.name] = Point(x, sub.depth / 2 + 0.05, sub.height / 2)
-    return places
+    raise Refused(f"There is no school “{school_id}”; there is {', '.join(s.id for s in SCHOOLS)}.")

@@ -11,13 +11,11 @@ from jolly_parlor.acoustics.field import CLOSEST_METRES
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import evenness_db
-from jolly_parlor.placement.forecast import (
-    Combination,
-    Forecaster,
-    combine,
-    lowest_corner_hz,
-    playing,
-)
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.items import LEFT, Item
+from jolly_parlor.placement.items import seat as seat_item
+from jolly_parlor.placement.mixes import Listening, judged_band, mixed
+from jolly_parlor.refused import Refused
 
 Axis = Literal["x", "y", "z"]
 _PLACES = 28
@@ -30,7 +28,7 @@ _BEFORE_THE_EAR = 0.5  # monitors stay before the listener: beyond, the question
 class Strip:
     """Evenness along one dimension; NaN where the item cannot stand or the model cannot tell."""
 
-    item: str
+    item: Item
     axis: Axis
     metres: FloatArray
     figures_db: FloatArray
@@ -44,79 +42,85 @@ class Strip:
 
 
 def slid(
-    room: Room, arrangement: Arrangement, item: str, axis: Axis, to: float, alike: bool
+    room: Room, arrangement: Arrangement, item: Item, axis: Axis, to: float, alike: bool
 ) -> Arrangement:
     """The arrangement with one item slid along one axis; monitors alike if asked."""
     old = arrangement.position(item)
     place: Point = replace(old, **{axis: to})
-    if item in ("left", "right") and alike:
+    if item.of_pair and alike:
         return arrangement.mirrored_move(item, place, room)
     return arrangement.moved(item, place)
 
 
 def strip(
-    forecaster: Forecaster,
-    arrangement: Arrangement,
-    item: str,
-    axis: Axis,
-    seat: str,
-    combination: Combination,
-    alike: bool = True,
+    forecaster: Forecaster, listening: Listening, item: Item, axis: Axis, alike: bool = True
 ) -> Strip:
     """Evenness at the seat for places along an axis, at every second frequency.
 
-    Raises ValueError for an item that the arrangement lacks.
+    Raises Refused for an item that the arrangement lacks.
     """
     room, quick = forecaster.room, forecaster.coarse()
+    arrangement, seat = listening.arrangement, listening.seat
     size = dict(zip("xyz", room.dimensions, strict=True))[axis]
     low, high = (_LOWEST, size - _HEADROOM) if axis == "z" else (_MARGIN, size - _MARGIN)
-    if item in ("left", "right") and alike and axis == "x":
+    if item.of_pair and alike and axis == "x":
         # Alike, the two must not pass each other.
         half = room.width / 2
-        low, high = (low, half - _MARGIN) if item == "left" else (half + _MARGIN, high)
-    if axis == "y" and item in ("left", "right"):
+        low, high = (low, half - _MARGIN) if item == LEFT else (half + _MARGIN, high)
+    if axis == "y" and item.of_pair:
         high = min(high, arrangement.seats[seat].y - _BEFORE_THE_EAR)
-    if axis == "y" and item == f"seat:{seat}":
+    if axis == "y" and item == seat_item(seat):
         low = max(low, arrangement.left.y + _BEFORE_THE_EAR, arrangement.right.y + _BEFORE_THE_EAR)
+    if item not in arrangement.items:
+        raise Refused(f"There is no “{item}” in “{arrangement.name}”.")
+    _must_matter(listening, item, alike)
     if low >= high:
-        raise ValueError(f"{item} has no room to slide between {low:.2f} and {high:.2f} m.")
-    try:
-        now = getattr(arrangement.position(item), axis)
-    except KeyError:
-        raise ValueError(f"There is no “{item}” in “{arrangement.name}”.") from None
+        raise Refused(f"The {item.words} has no room to slide between {low:.2f} and {high:.2f} m.")
+    now = getattr(arrangement.position(item), axis)
     metres = np.linspace(low, high, _PLACES)
     figures = np.full(metres.shape, np.nan)
     trials = {}
     for index, to in enumerate(metres):
         trial = slid(room, arrangement, item, axis, round(float(to), 3), alike)
         # Too close to a source for the sum, a gap in the strip says so.
-        if not fit_problems(room, forecaster.gear, trial) and not _too_close(trial, seat):
-            trials[index] = trial
+        if fit_problems(room, forecaster.gear, trial):
+            continue
+        there = replace(listening, arrangement=trial)
+        if not _too_close(there):
+            trials[index] = there
     if trials:
-        figures[list(trials)] = _figures(quick, list(trials.values()), seat, combination)
+        figures[list(trials)] = _figures(quick, list(trials.values()))
     return Strip(item, axis, metres, figures, float(now))
 
 
-def _too_close(arrangement: Arrangement, seat: str) -> bool:
-    ear = arrangement.seats[seat]
-    sources = arrangement.left, arrangement.right, *arrangement.subwoofers.values()
+def _must_matter(listening: Listening, item: Item, alike: bool) -> None:
+    """Raise Refused where what is heard is the same wherever the item stands."""
+    playing = listening.mix.loudspeakers
+    if item.makes_sound and item.id not in playing:
+        if not (item.of_pair and alike and item.twin.id in playing):
+            words = f"“{listening.mix.name}” plays without the {item.words}"
+            raise Refused(f"{words}: where it stands changes nothing here.")
+    if item.kind == "seat" and item.id != listening.seat:
+        words = f"What is shown is heard at “{listening.seat}”"
+        raise Refused(f"{words}: where {item.words} stands changes nothing here.")
+
+
+def _too_close(listening: Listening) -> bool:
+    ear = listening.ear
     return any(
         max(abs(at.x - ear.x), abs(at.y - ear.y), abs(at.z - ear.z)) < CLOSEST_METRES
-        for at in sources
+        for at in listening.playing.values()
     )
 
 
-def _figures(
-    quick: Forecaster, trials: Sequence[Arrangement], seat: str, combination: Combination
-) -> FloatArray:
-    """Evenness of arrangements at a seat, (arrangements,)."""
-    ears = np.array([trial.seats[seat].array() for trial in trials])
-    placed = [playing(quick.gear, trial, combination) for trial in trials]
+def _figures(quick: Forecaster, trials: Sequence[Listening]) -> FloatArray:
+    """Evenness of each, of one mix with the same settings, (trials,)."""
+    ears = np.array([trial.ear.array() for trial in trials])
+    mix, chains = trials[0].mix, trials[0].arrangement.chains
     sources = {}
-    for name in placed[0]:
-        at = np.array([places[name].array() for places in placed])
+    for name in mix.loudspeakers:
+        at = np.array([trial.playing[name].array() for trial in trials])
         sources[name] = quick.transfers(at, ears) * quick.drive_of(name)
-    total = combine(quick.gear, quick.frequencies_hz, sources, combination)
+    total = mixed(mix, chains, quick.frequencies_hz, sources)
     level = 20 * np.log10(np.maximum(np.abs(total), 1e-12))
-    low = lowest_corner_hz(quick.gear, combination)
-    return evenness_db(quick.frequencies_hz, level, low)
+    return evenness_db(quick.frequencies_hz, level, *judged_band(quick.gear, mix))

@@ -28,9 +28,7 @@ def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Dis
             Distance(item, "from the front wall", point.y),
             Distance(item, f"from the {wall} wall", side),
             Distance(item, "above the floor", point.z),
-            Distance(
-                item, "its base above the floor", point.z - gear.monitor.acoustic_centre_height
-            ),
+            Distance(item, "its base above the floor", point.z - gear.monitor.centre_height),
         ]
     main = gear.seats[0].name
     apart = arrangement.left.distance(arrangement.right)
@@ -41,10 +39,11 @@ def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Dis
             Distance(f"ear at {name}", "from the left monitor", arrangement.left.distance(ear)),
             Distance(f"ear at {name}", "from the right monitor", arrangement.right.distance(ear)),
         ]
-    for name, point in arrangement.subwoofers.items():
-        rows += _standing(room, f"middle of {name}", point)
-        ear = arrangement.seats[main]
-        rows.append(Distance(f"middle of {name}", f"from the ear at {main}", point.distance(ear)))
+    for speaker in gear.beside_the_pair:
+        point, ear = arrangement.places[speaker.id], arrangement.seats[main]
+        what = f"middle of {speaker.id}" if speaker.is_subwoofer else speaker.id
+        rows += _standing(room, what, point)
+        rows.append(Distance(what, f"from the ear at {main}", point.distance(ear)))
     if arrangement.desk is not None and gear.desk is not None:
         rows += [
             Distance("desk", "front edge from the front wall", arrangement.desk.y),

@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
@@ -30,10 +31,10 @@ class Around:
 def around(responses: Sequence[Response]) -> Around:
     """Mean and spread of two or more responses, on the first's frequencies that all cover.
 
-    Raises ValueError for fewer than two.
+    Raises Refused for fewer than two.
     """
     if len(responses) < 2:
-        raise ValueError("A mean over the head needs takes at two points or more.")
+        raise Refused("A mean over the head needs takes at two points or more.")
     low = max(r.frequencies_hz[0] for r in responses)
     high = min(r.frequencies_hz[-1] for r in responses)
     f = responses[0].frequencies_hz

@@ -1,13 +1,14 @@
 """The room a new document starts with: plausible sizes to overwrite, nothing placed."""
 
-from jolly_parlor.acoustics.room import Room, Surface
-from jolly_parlor.placement.gear import Desk, Gear, Monitor, Seat
+from jolly_parlor.acoustics.room import Surface, box_room
+from jolly_parlor.placement.gear import Desk, Gear, Seat
+from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
 from jolly_parlor.project.document import Document
 
 
 def blank_document() -> Document:
     """An empty document: a common room, a pair of monitors, one seat, a desk."""
-    room = Room(
+    room = box_room(
         name="New room",
         width=3.50,
         length=4.80,
@@ -21,5 +22,6 @@ def blank_document() -> Document:
             "ceiling": Surface("plasterboard_studs"),
         },
     )
-    monitor = Monitor("two-way", 0.22, 0.28, 0.35, 0.22, 50.0)
-    return Document(room, Gear(monitor, (Seat("desk"),), (), Desk(1.50, 0.75, 0.74)))
+    model = Model("monitor", "two-way", 0.22, 0.28, 0.35, 50.0, acoustic_centre_height=0.22)
+    pair = (Loudspeaker("left", "left", "monitor"), Loudspeaker("right", "right", "monitor"))
+    return Document(room, Gear((model,), pair, (Seat("desk"),), Desk(1.50, 0.75, 0.74)))

@@ -12,9 +12,10 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.surfaces import admittance_from_normal_incidence
+from jolly_parlor.refused import Refused
 
 
-class CaseRefused(ValueError):
+class CaseRefused(Refused):
     """A case that cannot be computed; the message says why."""
 
 
@@ -54,6 +55,6 @@ def compute_case(path: Path) -> CaseResult:
         raise
     except (KeyError, TypeError, IndexError) as error:
         raise CaseRefused(f"{path.name} lacks or garbles the field {error}.") from None
-    except ValueError as error:
+    except (Refused, ValueError) as error:
         raise CaseRefused(f"{path.name}: {error}") from None
     return CaseResult(f, pressures)

@@ -12,8 +12,7 @@ from typing import Literal
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray
-from jolly_parlor.acoustics.fitted import FittedRoom
-from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.acoustics.fitted import FittedRoom, surveyed_room
 from jolly_parlor.diagnosis.causes import Anechoic, causes
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.findings import describe
@@ -30,15 +29,20 @@ from jolly_parlor.placement.evenness import (
     evenness,
     mismatch_db,
 )
-from jolly_parlor.placement.forecast import (
-    Combination,
-    Forecast,
-    Forecaster,
-    combine,
-    join_subs,
-    lowest_corner_hz,
+from jolly_parlor.placement.forecast import Forecast, Forecaster
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.mixes import (
+    BOTH,
+    LEFT_ALONE,
+    RIGHT_ALONE,
+    Listening,
+    Mix,
+    judged_band,
+    measurable,
+    mixed,
 )
 from jolly_parlor.project.document import Document
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.decay import decay_of_band
 from jolly_parlor.signals.response import Response
 
@@ -97,7 +101,7 @@ class Row:
 class Comparison:
     """Rows, best first, on one basis."""
 
-    combination: Combination
+    mix: Mix
     seat: str
     basis: Basis
     basis_words: str
@@ -126,39 +130,36 @@ class Comparison:
         return f"{best.arrangement.name} is the evenest of {count}, by {lead:.1f} dB"
 
 
-def measured_response(
-    document: Document, arrangement: Arrangement, seat: str, combination: Combination
-) -> Response | None:
-    """The takes that answer for a combination, summed as complex pressure where need be.
+def measured_response(document: Document, listening: Listening) -> Response | None:
+    """The takes that answer for a mix, summed as complex pressure where need be.
 
-    Left, right and both are takes as they are (both also from left and right with phase). Both
-    and sub needs phase in all its takes and applies the crossover to them.
+    One loudspeaker, and the pair where nothing is set for it, is a take as it is. Else the takes of
+    each, with phase, are summed through the chains; one take of the pair stands for both where
+    both are set alike.
     """
-    if combination in ("left", "right"):
-        take = document.take_of(arrangement, combination, seat)
+    arrangement, seat, mix = listening.arrangement, listening.seat, listening.mix
+    if mix.alone:
+        take = document.take_of(arrangement, mix.id, seat)
         return take.response if take else None
-    both = document.take_of(arrangement, "both", seat)
-    if combination == "both" and both is not None:
+    both = document.take_of(arrangement, BOTH.id, seat)
+    alike = arrangement.chain("left") == arrangement.chain("right")
+    flat = mix == BOTH and alike and arrangement.chain("left").flat_alone
+    if flat and both is not None:
         return both.response
-    if both is not None and both.response.phase_deg is not None:
-        parts = {"both": both.response}
-    else:
-        found = {s: document.take_of(arrangement, s, seat) for s in ("left", "right")}
-        parts = {name: take.response for name, take in found.items() if take is not None}
-        if len(parts) < 2:
+    parts = {}
+    if both is not None and alike and mix.has_pair and both.response.phase_deg is not None:
+        parts[BOTH.id] = both.response
+    for name in mix.loudspeakers:
+        if name in PAIR and BOTH.id in parts:
+            continue
+        take = document.take_of(arrangement, name, seat)
+        if take is None:
             return None
-    if combination == "both+sub":
-        for sub in document.gear.subwoofers:
-            take = document.take_of(arrangement, sub.name, seat)
-            if take is None:
-                return None
-            parts[sub.name] = take.response
-    return _summed(document, parts, combination)
+        parts[name] = take.response
+    return _summed(listening, parts)
 
 
-def _summed(
-    document: Document, parts: dict[str, Response], combination: Combination
-) -> Response | None:
+def _summed(listening: Listening, parts: dict[str, Response]) -> Response | None:
     if any(part.phase_deg is None for part in parts.values()):
         return None
     low = max(part.frequencies_hz[0] for part in parts.values())
@@ -168,28 +169,26 @@ def _summed(
     if f.size < 2:
         return None
     pressure: dict[str, ComplexArray] = {name: part.pressure(f) for name, part in parts.items()}
-    if "both" in pressure:
-        total = join_subs(document.gear, f, pressure["both"], pressure)
-    else:
-        total = combine(document.gear, f, pressure, combination)
+    if BOTH.id in pressure:  # through the left one's chain, which is the right one's too
+        pressure["left"] = pressure.pop(BOTH.id)
+        pressure["right"] = np.zeros(f.size, dtype=np.complex128)
+    total = mixed(listening.mix, listening.arrangement.chains, f, pressure)
     return Response.from_pressure(f, total)
 
 
-def measured_deviation(
-    document: Document, arrangement: Arrangement, seat: str, combination: Combination
-) -> Deviation | None:
+def measured_deviation(document: Document, listening: Listening) -> Deviation | None:
     """The measured curve as distance from even; None without takes that cover the band."""
-    response = measured_response(document, arrangement, seat, combination)
-    low = lowest_corner_hz(document.gear, combination)
-    if response is None or not response.covers(low, float(GRID_HZ[-1])):
+    response = measured_response(document, listening)
+    low, high = judged_band(document.gear, listening.mix)
+    if response is None or not response.covers(low, max(high, float(GRID_HZ[-1]))):
         return None
-    return deviation(response, low)
+    return deviation(response, low, high)
 
 
 def compare(
     document: Document,
     seat: str,
-    combination: Combination,
+    mix: Mix,
     forecaster: Forecaster | None = None,
     anechoic: Anechoic | None = None,
     basis: Basis | None = None,
@@ -197,18 +196,18 @@ def compare(
 ) -> Comparison:
     """Rank all arrangements. `basis` None takes measured when every arrangement is measured.
 
-    Raises ValueError when a measured basis is asked for and one has no take.
+    Raises Refused when a measured basis is asked for and one has no take.
     """
     document.gear.seat(seat)
     forecaster = forecaster or Forecaster(document.room, document.gear)
     anechoic = anechoic or Anechoic(forecaster)
     rows = [
-        _row(document, a, seat, combination, forecaster, anechoic) for a in document.arrangements
+        _row(document, Listening(a, seat, mix), forecaster, anechoic) for a in document.arrangements
     ]
     have = sum(row.measured is not None for row in rows)
     if basis == "measured" and have < len(rows):
         missing = [row.arrangement.name for row in rows if row.measured is None]
-        raise ValueError(f"No take of this combination for: {', '.join(missing)}.")
+        raise Refused(f"No take of this mix for: {', '.join(missing)}.")
     if basis is None:
         fitted = isinstance(document.room, FittedRoom)
         basis = "measured" if rows and have == len(rows) else "each" if fitted else "forecast"
@@ -225,7 +224,7 @@ def compare(
         return figure.value_db if figure else float("inf")
 
     ranked = tuple(sorted(rows, key=order))
-    return Comparison(combination, seat, basis, words, ranked, _rivals(document, ranked, seat, fit))
+    return Comparison(mix, seat, basis, words, ranked, _rivals(document, ranked, seat, fit))
 
 
 def _rivals(document: Document, ranked: Sequence[Row], seat: str, fit: Fit | None) -> str:
@@ -233,7 +232,7 @@ def _rivals(document: Document, ranked: Sequence[Row], seat: str, fit: Fit | Non
     standing = [row.arrangement for row in ranked if not row.problem]
     if fit is None or len(standing) < 2:
         return ""
-    low = lowest_corner_hz(document.gear, "both")
+    low, _ = judged_band(document.gear, BOTH)
     names = [f"“{a.name}”" for a in standing]
     return rivals_words(names, first_beats(fit, standing, seat, low))
 
@@ -243,8 +242,8 @@ def _kinds_of_takes(document: Document, seat: str) -> str:
     takes = [
         take
         for a in document.arrangements
-        for source in document.source_names
-        if (take := document.take_of(a, source, seat)) is not None
+        for mix in measurable(document.gear)
+        if (take := document.take_of(a, mix.id, seat)) is not None
     ]
     hows = [take.info.measured for take in takes]
     words = ""
@@ -258,48 +257,44 @@ def _kinds_of_takes(document: Document, seat: str) -> str:
 
 def _row(
     document: Document,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     forecaster: Forecaster,
     anechoic: Anechoic,
 ) -> Row:
-    measured = measured_deviation(document, arrangement, seat, combination)
+    arrangement, mix = listening.arrangement, listening.mix
+    measured = measured_deviation(document, listening)
     figure = evenness(measured) if measured else None
     # Whether it can stand is for the tape to say, not for a fit that makes the room a hair smaller.
-    room = document.room
-    surveyed = room.surveyed if isinstance(room, FittedRoom) and room.surveyed else room
-    unfit = fit_problems(surveyed, document.gear, arrangement)
+    unfit = fit_problems(surveyed_room(document.room), document.gear, arrangement)
     if unfit:
         why = (Reason(False, unfit[0]),)
         return Row(arrangement, None, None, measured, figure, None, None, "", why, (), unfit[0])
-    forecasts = forecaster.head(arrangement, seat)
-    calculated = forecasts[0].deviation(combination)
+    forecasts = forecaster.head(arrangement, listening.seat)
+    calculated = forecasts[0].deviation(mix)
     own = evenness(calculated)
-    worst = max(evenness(f.deviation(combination)).value_db for f in forecasts)
-    match = mismatch_db(forecasts[0].deviation("left"), forecasts[0].deviation("right"))
+    worst = max(evenness(f.deviation(mix)).value_db for f in forecasts)
+    match = mismatch_db(forecasts[0].deviation(LEFT_ALONE), forecasts[0].deviation(RIGHT_ALONE))
     judged = figure or own
     dip = Feature("hollow", judged.deepest_hz, judged.deepest_db, abs(judged.deepest_db))
-    candidates = marks(document.room, document.gear, arrangement, seat, combination)
-    ranked = causes(dip, calculated, candidates, anechoic, arrangement, seat, combination)
+    candidates = marks(document.room, document.gear, listening)
+    ranked = causes(dip, calculated, candidates, anechoic, listening)
     cause = describe(ranked[0].mark) if ranked else "no single cause"
     reasons = _reasons(judged, cause, worst - own.value_db, match)
-    facts = _facts(document, arrangement, seat, combination, forecasts[0], measured or calculated)
+    facts = _facts(document, listening, forecasts[0], measured or calculated)
     return Row(arrangement, calculated, own, measured, figure, worst, match, cause, reasons, facts)
 
 
 def _facts(
     document: Document,
-    arrangement: Arrangement,
-    seat: str,
-    combination: Combination,
+    listening: Listening,
     forecast: Forecast,
     judged: Deviation,
 ) -> tuple[str, ...]:
-    measured = measured_response(document, arrangement, seat, combination)
-    response = measured or forecast.response(combination)
+    measured = measured_response(document, listening)
+    response = measured or forecast.response(listening.mix)
     facts = [f"bass to {bass_reach_hz(response, judged.reference_db):.0f} Hz"]
-    over = room_over_direct_db(forecast, arrangement, seat, document.room.speed_of_sound)
+    arrangement, seat = listening.arrangement, listening.seat
+    over = room_over_direct_db(forecast, listening, document.room.speed_of_sound)
     facts.append(f"room {over:+.0f} dB over direct")
     takes = [document.take_of(arrangement, source, seat) for source in ("both", "left", "right")]
     impulse = next((t.impulse for t in takes if t is not None and t.impulse is not None), None)
@@ -310,18 +305,16 @@ def _facts(
     return tuple(facts)
 
 
-def room_over_direct_db(
-    forecast: Forecast, arrangement: Arrangement, seat: str, speed_of_sound: float
-) -> float:
+def room_over_direct_db(forecast: Forecast, listening: Listening, speed_of_sound: float) -> float:
     """By how much the room's sound at a seat exceeds the monitors' direct sound, 50 to 300 Hz: the
     mean power of each monitor's transfer less its direct part, against the direct part's power.
     """
     f = forecast.frequencies_hz
     band, monitor = f >= 50.0, forecast.gear.monitor
-    box = high_pass(f, monitor.low_corner_hz, monitor.low_slope_db_per_octave // 6)
+    box = monitor.low_end(f)
     shares = []
-    for side in ("left", "right"):
-        metres = arrangement.position(side).distance(arrangement.seats[seat])
+    for side in PAIR:
+        metres = listening.arrangement.places[side].distance(listening.ear)
         direct = np.exp(-2j * np.pi * f * metres / speed_of_sound) / metres
         rest = forecast.sources[side] - direct * box
         shares.append(np.mean(np.abs(rest[band]) ** 2) / np.mean(np.abs(direct * box)[band] ** 2))
@@ -330,11 +323,11 @@ def room_over_direct_db(
 
 def difference(one: Row, other: Row, basis: Basis) -> Deviation:
     """How much louder one is than the other, each against its own mean, at GRID_HZ over what both
-    cover. Raises ValueError where one has no curve.
+    cover. Raises Refused where one has no curve.
     """
     a, b = one.curve(basis), other.curve(basis)
     if a is None or b is None:
-        raise ValueError("One of the two has no curve.")
+        raise Refused("One of the two has no curve.")
     low = max(a.frequencies_hz[0], b.frequencies_hz[0])
     high = min(a.frequencies_hz[-1], b.frequencies_hz[-1])
     f = GRID_HZ[(low - 1e-9 <= GRID_HZ) & (high + 1e-9 >= GRID_HZ)]

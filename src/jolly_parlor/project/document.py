@@ -1,141 +1,70 @@
-"""The document: room, gear, arrangements, takes and the ledger. Immutable; edits return copies."""
+"""The document: room, gear, arrangements and takes. Immutable; edits return copies."""
 
-from dataclasses import dataclass, field
-from typing import Annotated, Literal
-
-from pydantic import Field
+from dataclasses import dataclass, field, replace
+from functools import cached_property
 
 from jolly_parlor.acoustics.materials import materials
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.plan import edge_length, edges, polygon_problem
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import Gear, gear_problems
+from jolly_parlor.placement.mixes import measurable
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.signals.impulse import ImpulseResponse
-from jolly_parlor.signals.quality import Mark
-from jolly_parlor.signals.response import Response
-from jolly_parlor.studio.measuring import Settings
+from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.takes import HeadPoint, Measured, Take, TakeInfo, settings_of, stamps_of
+from jolly_parlor.refused import Refused
 
-HeadPoint = Literal["centre", "left", "right", "front", "back", "low"]
-_SAME_PLACE_METRES = 0.005
-RESERVED_NAMES = ("left", "right", "both")
-
-
-@dataclass(frozen=True)
-class Measured:
-    """How a take was measured, where this program did it."""
-
-    __pydantic_config__ = {"extra": "forbid"}
-
-    device: str
-    simulated: bool
-    settings: Settings
-    calibration: str
-    """Name of the microphone's file; empty without one."""
-    mark: Mark
-    words: tuple[str, ...]
-    """What is to be said against it."""
-    level_db_spl: float | None
-    peak_db: float
-    impulse_start_seconds: float
-    """Time of the impulse response's first sample."""
-    distortion_db: dict[int, float] = field(default_factory=dict)
-    """By order, against the linear response, for tones near 125 Hz."""
-    repeat_db: float = 0.0
-    """What its sweeps differ by; 0 where there was one."""
-    insisted: bool = False
-    """Whether the user wants it used although it is bad."""
-
-
-@dataclass(frozen=True)
-class TakeInfo:
-    """What is known of a take besides its curve."""
-
-    __pydantic_config__ = {"extra": "forbid"}
-
-    id: Annotated[str, Field(pattern=r"^take-[0-9]{4,}$")]
-    source: str
-    """`left`, `right`, `both`, or the name of a subwoofer."""
-    seat: str
-    placed: Arrangement
-    """The arrangement as it stood when the take was imported."""
-    file_name: str
-    imported: str
-    """Date and time, ISO 8601."""
-    notes: tuple[str, ...] = ()
-    measured: Measured | None = None
-    point: HeadPoint = "centre"
-    """Where around the head the microphone stood."""
-
-
-@dataclass(frozen=True, eq=False)
-class Take:
-    """One measured response, and the impulse response it came from where there is one."""
-
-    info: TakeInfo
-    response: Response
-    impulse: ImpulseResponse | None = None
-
-    @property
-    def usable(self) -> bool:
-        """Whether it may rank: not bad, or the user insists."""
-        how = self.info.measured
-        return how is None or how.mark != "bad" or how.insisted
-
-    def applies_to(self, arrangement: Arrangement) -> bool:
-        """Whether its source and seat still stand where they stood when it was taken."""
-        placed = self.info.placed
-        if placed.name != arrangement.name:
-            return False
-        items = [f"seat:{self.info.seat}"]
-        if self.info.source in ("left", "right"):
-            items.append(self.info.source)
-        elif self.info.source == "both":
-            items += ["left", "right"]
-        else:
-            items.append(f"sub:{self.info.source}")
-        try:
-            pairs = [(placed.position(item), arrangement.position(item)) for item in items]
-        except KeyError:
-            return False
-        return all(a.distance(b) <= _SAME_PLACE_METRES for a, b in pairs)
-
-
-@dataclass(frozen=True)
-class LedgerEntry:
-    """One dated line of the record."""
-
-    __pydantic_config__ = {"extra": "forbid"}
-
-    when: str
-    kind: Literal["survey", "gear", "arrangement", "move", "take", "choice"]
-    text: str
+__all__ = ["Document", "HeadPoint", "Measured", "Take", "TakeInfo", "problems", "room_problems"]
 
 
 @dataclass(frozen=True, eq=False)
 class Document:
-    """Everything that is saved."""
+    """Everything that can be undone. What an edit has to note stands in `noted` until it is in the
+    Ledger.
+    """
 
     room: Room
     gear: Gear
     arrangements: tuple[Arrangement, ...] = ()
     takes: tuple[Take, ...] = ()
     chosen: str | None = None
-    ledger: tuple[LedgerEntry, ...] = field(default=())
     wishes: Wishes = field(default=Wishes())
     """What is asked of a search."""
+    noted: tuple[Entry, ...] = ()
 
     def arrangement(self, name: str) -> Arrangement:
-        """The arrangement of that name; raises ValueError naming those there are."""
+        """The arrangement of that name; raises Refused naming those there are."""
         for candidate in self.arrangements:
             if candidate.name == name:
                 return candidate
         known = ", ".join(f"“{a.name}”" for a in self.arrangements) or "none yet"
-        raise ValueError(f"There is no arrangement “{name}”; there is {known}.")
+        raise Refused(f"There is no arrangement “{name}”; there is {known}.")
 
     @property
     def source_names(self) -> tuple[str, ...]:
         """What a take can be of."""
-        return (*RESERVED_NAMES, *(sub.name for sub in self.gear.subwoofers))
+        return tuple(mix.id for mix in measurable(self.gear))
+
+    @cached_property
+    def stamps(self) -> dict[str, str]:
+        """Fingerprints of room and gear, for asking whether takes still hold."""
+        return stamps_of(self.room, self.gear)
+
+    def doubts(self, take: Take) -> list[str]:
+        """What has changed since a take was made, so that it may no longer hold; in words."""
+        return take.doubts(self.stamps_in(take.info.placed.name))
+
+    def stamps_in(self, arrangement: str) -> dict[str, str]:
+        """Fingerprints of room, gear and the settings of that arrangement."""
+        return self.stamps | self._settings.get(arrangement, {})
+
+    def stamped(self, take: Take) -> Take:
+        """The take, held to be valid as the document stands."""
+        return take.stamped(self.stamps_in(take.info.placed.name))
+
+    @cached_property
+    def _settings(self) -> dict[str, dict[str, str]]:
+        return {a.name: settings_of(a) for a in self.arrangements}
 
     def take_of(self, arrangement: Arrangement, source: str, seat: str) -> Take | None:
         """The newest take of that source at the head's centre that still holds."""
@@ -144,11 +73,13 @@ class Document:
     def takes_around(
         self, arrangement: Arrangement, source: str, seat: str
     ) -> dict[HeadPoint, Take]:
-        """The newest usable take of each point around the head, centre included."""
+        """The newest usable take of each point around the head, centre included; none that has to
+        be asked about.
+        """
         found: dict[HeadPoint, Take] = {}
         for take in self.takes:
             if take.info.source == source and take.info.seat == seat:
-                if take.applies_to(arrangement) and take.usable:
+                if take.applies_to(arrangement) and take.usable and not self.doubts(take):
                     found[take.info.point] = take
         return found
 
@@ -160,6 +91,10 @@ class Document:
                     return take
         return None
 
+    def doubtful_takes(self) -> list[Take]:
+        """Takes left out until somebody says whether they still hold."""
+        return [take for take in self.takes if take.usable and self.doubts(take)]
+
     def stale_takes(self, arrangement: Arrangement) -> list[Take]:
         """Takes of this arrangement whose source or seat has moved since."""
         return [
@@ -169,79 +104,118 @@ class Document:
         ]
 
 
+def carried(before: Document, changed: Document) -> Document:
+    """Takes that held before a change which is none to the ear hold after it."""
+    old, new = before.stamps, changed.stamps
+    return replace(changed, takes=tuple(take.carried(old, new) for take in changed.takes))
+
+
 def problems(document: Document) -> list[str]:
     """What contradicts itself in a document, each in a sentence; empty when it is sound."""
-    found = room_problems(document.room)
-    for what, names in (
-        ("arrangement", [a.name for a in document.arrangements]),
-        ("seat", [seat.name for seat in document.gear.seats]),
-        ("subwoofer", [sub.name for sub in document.gear.subwoofers]),
-    ):
-        for name in sorted({name for name in names if names.count(name) > 1}):
-            found.append(f"Two {what}s are named “{name}”; give each its own name.")
-    for sub in document.gear.subwoofers:
-        if sub.name in RESERVED_NAMES:
-            found.append(f"A subwoofer cannot be named “{sub.name}”; that names the monitors.")
-    seats = {seat.name for seat in document.gear.seats}
-    subs = {sub.name for sub in document.gear.subwoofers}
+    found = [*room_problems(document.room), *gear_problems(document.gear)]
+    if found:
+        return found
+    names = [a.name for a in document.arrangements]
+    for name in sorted({name for name in names if names.count(name) > 1}):
+        found.append(f"Two arrangements are named “{name}”; give each its own name.")
     for arrangement in document.arrangements:
-        where = f"Arrangement “{arrangement.name}”"
-        for name in sorted(seats - set(arrangement.seats)):
-            found.append(f"{where} gives no place for the seat “{name}”.")
-        for name in sorted(subs - set(arrangement.subwoofers)):
-            found.append(f"{where} gives no place for the subwoofer “{name}”.")
-        for name in sorted(set(arrangement.seats) - seats | set(arrangement.subwoofers) - subs):
-            found.append(f"{where} places “{name}”, which the gear does not list.")
+        found += _arrangement_problems(document.gear, arrangement)
+    found += _take_problems(document)
     if wrong := document.wishes.problem():
         found.append(f"The wishes for the search cannot be: {wrong}")
-    if document.chosen is not None and document.chosen not in {
-        a.name for a in document.arrangements
-    }:
+    if document.chosen is not None and document.chosen not in names:
         found.append(f"The chosen arrangement “{document.chosen}” does not exist.")
+    return found
+
+
+def _arrangement_problems(gear: Gear, arrangement: Arrangement) -> list[str]:
+    where = f"Arrangement “{arrangement.name}”"
+    seats = {seat.name for seat in gear.seats}
+    speakers = {speaker.id for speaker in gear.loudspeakers}
+    found = [
+        f"{where} gives no place for the seat “{name}”."
+        for name in sorted(seats - set(arrangement.seats))
+    ]
+    for name in sorted(speakers - set(arrangement.places)):
+        found.append(f"{where} gives no place for the loudspeaker “{name}”.")
+    unknown = set(arrangement.seats) - seats | set(arrangement.places) - speakers
+    for name in sorted(unknown | set(arrangement.chains) - speakers):
+        found.append(f"{where} places “{name}”, which the gear does not list.")
+    for name, chain in arrangement.chains.items():
+        if wrong := chain.problem():
+            found.append(f"{where}, {name}: {wrong}")
+    return found
+
+
+def _take_problems(document: Document) -> list[str]:
+    found = []
+    ids = [take.info.id for take in document.takes]
+    for name in sorted({name for name in ids if ids.count(name) > 1}):
+        found.append(f"Two takes have the id {name}.")
+    sources = set(document.source_names)
+    seats = {seat.name for seat in document.gear.seats}
+    for take in document.takes:
+        info = take.info
+        if info.source not in sources or info.seat not in seats:
+            found.append(f"{info.id} is of {info.source} at {info.seat}, which the gear lacks.")
+        if (take.impulse is None) != (info.impulse_start_seconds is None):
+            found.append(f"{info.id} and its impulse response do not belong together.")
     return found
 
 
 def room_problems(room: Room) -> list[str]:
     """What in a survey cannot be, each in a sentence."""
+    if wrong := polygon_problem(room.plan):
+        return [wrong]
+    if len(room.walls) != len(room.plan):
+        return [f"The plan has {len(room.plan)} sides but {len(room.walls)} walls are named."]
+    if not room.is_box:
+        return [
+            f"The plan of “{room.name}” is no rectangle; only rectangular rooms can be worked "
+            "out so far."
+        ]
+    if not all(0.5 < size <= 60.0 for size in (room.width, room.length)):
+        return ["Width and length of the room must lie between 0.5 and 60 m."]
     found = []
     known = materials()
-    for name, surface in room.surfaces.items():
+    names = [wall.name for wall in room.walls]
+    for name in sorted({name for name in names if names.count(name) > 1}):
+        found.append(f"Two walls are named “{name}”; give each its own name.")
+    for side, surface in room.surfaces.items():
         if surface.absorption is None and surface.material not in known:
             found.append(
-                f"The {name} surface names the material “{surface.material}”, "
+                f"The {side} surface names the material “{surface.material}”, "
                 "which the table lacks; choose one of the table or give its absorption."
             )
-    missing = [
-        n for n in ("left", "right", "front", "back", "floor", "ceiling") if n not in room.surfaces
-    ]
-    if missing:
-        found.append(f"The survey gives no surface for: {', '.join(missing)}.")
-    for opening in room.openings:
-        along = room.width if opening.wall in ("front", "back") else room.length
-        what = f"The {opening.kind} in the {opening.wall} wall"
-        if opening.material not in known:
-            found.append(f"{what} names the material “{opening.material}”, which the table lacks.")
-        if opening.start + opening.width > along + 1e-9:
-            found.append(f"{what} ends beyond the wall, which is {along:.2f} m long.")
-        if opening.sill + opening.height > room.height + 1e-9:
-            found.append(f"{what} ends above the ceiling, which is {room.height:.2f} m high.")
+    found += _opening_problems(room)
     zone = room.calm_zone
     if zone is not None and not (zone.front_near < zone.front_far < room.length):
         found.append("The calm zone's far edge from the front wall must lie beyond its near edge.")
     if zone is not None and not (zone.side_near < zone.side_far < room.width / 2):
         found.append("The calm zone's side distances must grow and stay within half the width.")
-    for area in room.keep_outs:
-        if area.x + area.width > room.width + 1e-9 or area.y + area.depth > room.length + 1e-9:
-            found.append(f"The keep-out area “{area.name}” reaches beyond the room.")
+    for what, blocks in (("keep-out area", room.keep_outs), ("thing", room.things)):
+        for b in blocks:
+            if b.x + b.width > room.width + 1e-9 or b.y + b.depth > room.length + 1e-9:
+                found.append(f"The {what} “{b.name}” reaches beyond the room.")
     return found
 
 
-def brought_inside(room: Room, point: Point, margin: float = 0.02) -> Point:
-    """The point, brought inside the room by at least the margin."""
-
-    def within(value: float, size: float) -> float:
-        return min(max(value, margin), size - margin)
-
-    return Point(
-        within(point.x, room.width), within(point.y, room.length), within(point.z, room.height)
+def _opening_problems(room: Room) -> list[str]:
+    found = []
+    known = materials()
+    lengths = dict(
+        zip((w.name for w in room.walls), map(edge_length, edges(room.plan)), strict=True)
     )
+    for opening in room.openings:
+        what = f"The {opening.kind} in the {opening.wall} wall"
+        if opening.wall not in lengths:
+            found.append(f"{what} is in a wall that the plan lacks.")
+            continue
+        along = lengths[opening.wall]
+        if opening.absorption is None and opening.material not in known:
+            found.append(f"{what} names the material “{opening.material}”, which the table lacks.")
+        if opening.start + opening.width > along + 1e-9:
+            found.append(f"{what} ends beyond the wall, which is {along:.2f} m long.")
+        if opening.sill + opening.height > room.height + 1e-9:
+            found.append(f"{what} ends above the ceiling, which is {room.height:.2f} m high.")
+    return found

@@ -9,20 +9,22 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.atomic import replacing
 from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Document, Take
-from jolly_parlor.project.files import FileRefused, project_json, response_csv
+from jolly_parlor.project.history import Project
+from jolly_parlor.project.packing import FileRefused, project_json, response_csv
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.wav import wav_bytes
 
 
-def export_document(document: Document, folder: Path) -> list[Path]:
+def export_project(project: Project, folder: Path) -> list[Path]:
     """Write each take, the mean of each source over its seats, and project.json; the files made.
 
     Raises FileRefused where the folder cannot be written.
     """
+    document = project.document
     made: list[Path] = []
     try:
         folder.mkdir(parents=True, exist_ok=True)
-        made.append(_write(folder / "project.json", project_json(document).encode()))
+        made.append(_write(folder / "project.json", project_json(project).encode()))
         for take in document.takes:
             stem = folder / _safe(f"{take.info.id} {take.info.placed.name} {_what(take)}")
             made += _curves(stem, take.response)

@@ -55,4 +55,4 @@ def _short_source(document: Document, words: str) -> str:
         if short in words:
             return name
     subs = document.gear.subwoofers
-    return subs[0].name if subs and (" sub " in words or " lfe " in words) else ""
+    return subs[0].id if subs and (" sub " in words or " lfe " in words) else ""

@@ -7,32 +7,36 @@ JSON Schema that stands in docs/.
 from dataclasses import dataclass, field
 from typing import Annotated, Any, Final, Literal
 
-from pydantic import Field, TypeAdapter, ValidationError
+from annotated_types import MaxLen
+from pydantic import Field, TypeAdapter
 
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.project.document import LedgerEntry, TakeInfo
+from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.takes import TakeInfo
+from jolly_parlor.strict import STRICT
 
-PROJECT_VERSION: Final = 1
-SURVEY_VERSION: Final = 1
+PROJECT_VERSION: Final = 2
+SURVEY_VERSION: Final = 2
 
 
 @dataclass(frozen=True)
 class ProjectFile:
-    """project.json in a .parlor file; the curves of takes stand beside it as CSV."""
+    """project.json in a .parlor file; the curves of takes stand beside it as CSV and WAV."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
-    schema_version: Literal[1]
+    schema_version: Literal[2]
     program: str
     room: Room
     gear: Gear
-    arrangements: tuple[Arrangement, ...]
-    takes: tuple[TakeInfo, ...]
+    arrangements: Annotated[tuple[Arrangement, ...], MaxLen(1000)]
+    takes: Annotated[tuple[TakeInfo, ...], MaxLen(10_000)]
     chosen: str | None
-    ledger: tuple[LedgerEntry, ...]
+    ledger: tuple[Entry, ...]
     wishes: Wishes = field(default=Wishes())
 
 
@@ -40,9 +44,9 @@ class ProjectFile:
 class Survey:
     """A survey: what `jolly-parlor new` makes a document of."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
-    survey_version: Literal[1]
+    survey_version: Literal[2]
     room: Room
     gear: Gear
     arrangements: tuple[Arrangement, ...] = ()
@@ -50,6 +54,10 @@ class Survey:
         tuple[str, ...],
         Field(description="Ids of schools whose arrangements are added: third, thirty_eight, …"),
     ] = ()
+    chains: Annotated[
+        dict[str, Chain],
+        Field(description="How loudspeakers are set in the arrangements of the schools, by id."),
+    ] = field(default_factory=dict)
 
 
 PROJECT = TypeAdapter(ProjectFile)
@@ -64,17 +72,3 @@ def project_schema() -> dict[str, Any]:
 def survey_schema() -> dict[str, Any]:
     """The JSON Schema of a survey."""
     return {"title": "Jolly Parlor survey", **SURVEY.json_schema()}
-
-
-def in_words(error: ValidationError) -> str:
-    """The first faults of a validation in one sentence: where, and what is wrong there."""
-    faults = []
-    for fault in error.errors(include_url=False)[:3]:
-        where = " → ".join(str(part) for part in fault["loc"]) or "the file"
-        message = fault["msg"][0].lower() + fault["msg"][1:]
-        got = fault.get("input")
-        given = f" (it is {got!r:.40})" if isinstance(got, str | int | float | bool) else ""
-        faults.append(f"{where}: {message}{given}")
-    rest = error.error_count() - len(faults)
-    more = f"; and {rest} more" if rest > 0 else ""
-    return "; ".join(faults) + more + "."

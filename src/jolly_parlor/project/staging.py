@@ -2,7 +2,10 @@
 
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.forecast import head_point
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.project.document import Document, HeadPoint
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.device import Stage, StagedSource
 
@@ -12,24 +15,20 @@ def stage_of(
 ) -> Stage:
     """All sources of an arrangement and a microphone at a point of the head at a seat.
 
-    Raises ValueError for a seat there is not.
+    Raises Refused for a seat there is not.
     """
     gear = document.gear
     gear.seat(seat)
-    monitor = gear.monitor
-    sources = {
-        side: StagedSource(
-            arrangement.position(side), monitor.low_corner_hz, monitor.low_slope_db_per_octave
+    sources = {}
+    for speaker in gear.loudspeakers:
+        model = gear.model_of(speaker.id)
+        sources[speaker.id] = StagedSource(
+            arrangement.places[speaker.id], model.low_corner_hz, model.low_slope_db_per_octave
         )
-        for side in ("left", "right")
-    }
-    for sub in gear.subwoofers:
-        place = arrangement.subwoofers[sub.name]
-        sources[sub.name] = StagedSource(place, sub.low_corner_hz, sub.low_slope_db_per_octave)
     board = arrangement.board(gear.desk)
     microphone = head_point(arrangement.seats[seat], point)
     if not document.room.contains(microphone):
-        raise ValueError(f"The point “{point}” of the head at the {seat} lies beyond a wall.")
+        raise Refused(f"The point “{point}” of the head at the {seat} lies beyond a wall.")
     return Stage(document.room, sources, microphone, board)
 
 
@@ -39,9 +38,9 @@ def siblings_of(
     """Takes at the same seat of single monitors, to compare a new one with. Only a monitor has
     siblings: a subwoofer, and both together, are rightly of another level.
     """
-    if source not in ("left", "right"):
+    if source not in PAIR:
         return {}
-    other = "right" if source == "left" else "left"
+    other = loudspeaker(source).twin.id
     take = document.take_of(arrangement, other, seat)
     if take is None or take.info.measured is None:
         return {}

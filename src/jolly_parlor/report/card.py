@@ -6,12 +6,15 @@ from datetime import date
 from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.cautions import cautions
+from jolly_parlor.placement.cautions import cautions, left_out
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Evenness
-from jolly_parlor.placement.forecast import COMBINATION_NAMES, Forecaster, combinations
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.mixes import BOTH, mixes
 from jolly_parlor.placement.tape import Distance, tape_distances
 from jolly_parlor.project.comparison import Row, compare
 from jolly_parlor.project.document import Document
+from jolly_parlor.refused import Refused
 
 
 @dataclass(frozen=True)
@@ -39,24 +42,24 @@ class Card:
 
 
 def build_card(document: Document, name: str, made_on: date | None = None) -> Card:
-    """The card of an arrangement. Raises ValueError when there is none of that name, or when it
+    """The card of an arrangement. Raises Refused when there is none of that name, or when it
     cannot stand as placed.
     """
     arrangement = document.arrangement(name)
     seat = document.gear.seats[0].name
     forecaster = Forecaster(document.room, document.gear)
     rows: dict[str, Row] = {}
-    for combination in combinations(document.gear):
-        found = compare(document, seat, combination, forecaster)
-        rows[combination] = next(r for r in found.rows if r.arrangement.name == name)
-    both = rows["both"]
+    for mix in mixes(document.gear):
+        found = compare(document, seat, mix, forecaster)
+        rows[mix.id] = next(r for r in found.rows if r.arrangement.name == name)
+    both = rows[BOTH.id]
     if both.problem:
-        raise ValueError(f"“{name}” cannot stand as placed: {both.problem}")
+        raise Refused(f"“{name}” cannot stand as placed: {both.problem}")
     figures = tuple(
-        Figure(COMBINATION_NAMES[c], rows[c].forecast_evenness, rows[c].measured_evenness)
-        for c in combinations(document.gear)
+        Figure(mix.name, rows[mix.id].forecast_evenness, rows[mix.id].measured_evenness)
+        for mix in mixes(document.gear)
     )
-    toe = (arrangement.toe_in_degrees("left", seat), arrangement.toe_in_degrees("right", seat))
+    left, right = (arrangement.toe_in_degrees(side, seat) for side in PAIR)
     return Card(
         document=document,
         arrangement=arrangement,
@@ -64,7 +67,7 @@ def build_card(document: Document, name: str, made_on: date | None = None) -> Ca
         distances=tuple(tape_distances(document.room, document.gear, arrangement)),
         figures=figures,
         dip=_dip_words(both),
-        toe_in_degrees=toe,
+        toe_in_degrees=(left, right),
         cautions=tuple(cautions(document.room, document.gear, arrangement)),
         doubts=_doubts(document, arrangement, both),
     )
@@ -88,7 +91,7 @@ def _doubts(document: Document, arrangement: Arrangement, both: Row) -> tuple[st
     found = [
         f"The front wall, {wall:.2f} m behind the monitors, first cancels near {first:.0f} Hz "
         "(c / 4d).",
-        "The forecast holds for 20 to 300 Hz and leaves desk and furniture out.",
+        f"The forecast holds for 20 to 300 Hz and leaves {left_out(document.room)} out.",
         DOWNWARD_ASSUMPTION,
         f"Figures are smoothed over 1/{SMOOTHING_PER_OCTAVE} octave; lower is more even.",
     ]

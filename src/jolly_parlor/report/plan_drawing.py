@@ -8,7 +8,7 @@ from reportlab.lib.units import mm
 
 from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.report.fonts import SANS
 
 _SCALES = (10, 20, 25, 40, 50, 75, 100, 150, 200, 250, 400, 500)
@@ -51,17 +51,17 @@ class ScaledPlan:
             middle = a.desk.x + self.gear.desk.width / 2
             self._text(middle, a.desk.y + self.gear.desk.depth / 2, "desk", _INK)
         main = self.gear.seats[0].name
-        for item, name in (("left", "left"), ("right", "right")):
-            point = a.position(item)
+        for name in PAIR:
+            point = a.places[name]
             self._cabinet(point, a.seats[main])
             self._line(point, a.seats[main], _FAINT, dash=[3, 2])
             self._text(point.x, point.y - 0.42, name, _INK)
         self._line(a.left, a.right, _FAINT, dash=[3, 2])
-        for sub in self.gear.subwoofers:
-            place = a.subwoofers[sub.name]
-            x, y = place.x - sub.width / 2, place.y - sub.depth / 2
-            self._rect(x, y, sub.width, sub.depth, _TEAL)
-            self._text(place.x, place.y, sub.name, _TEAL)
+        for one in self.gear.beside_the_pair:
+            place, size = a.places[one.id], self.gear.model_of(one.id)
+            x, y = place.x - size.width / 2, place.y - size.depth / 2
+            self._rect(x, y, size.width, size.depth, _TEAL)
+            self._text(place.x, place.y, one.id, _TEAL)
         for name, ear in a.seats.items():
             px, py = self.at(ear.x, ear.y)
             self.drawing.add(Circle(px, py, 0.11 * self._unit, strokeColor=_WINE, fillColor=None))
@@ -86,7 +86,7 @@ class ScaledPlan:
             "back": ((o.start, length), (end, length)),
             "left": ((0.0, o.start), (0.0, end)),
             "right": ((w, o.start), (w, end)),
-        }[o.wall]
+        }[self.room.side_of(o)]
 
     def _cabinet(self, centre: Point, ear: Point) -> None:
         dx, dy = ear.x - centre.x, ear.y - centre.y

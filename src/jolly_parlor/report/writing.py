@@ -13,6 +13,7 @@ from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, T
 
 from jolly_parlor.atomic import replacing
 from jolly_parlor.placement.evenness import Evenness
+from jolly_parlor.refused import Refused
 from jolly_parlor.report.card import Card
 from jolly_parlor.report.fonts import SANS, SANS_BOLD, SERIF, SERIF_ITALIC, register
 from jolly_parlor.report.plan_drawing import ScaledPlan
@@ -21,7 +22,7 @@ from jolly_parlor.units import both_units, feet_inches, format_length
 _INK, _WINE, _RULE = HexColor("#2b2522"), HexColor("#7a2a41"), HexColor("#d8ccb8")
 
 
-class CardNotWritten(ValueError):
+class CardNotWritten(Refused):
     """The card could not be written; the message says why."""
 
 

@@ -10,11 +10,14 @@ from pathlib import Path
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.signals.reading import ResponseFileError, parse_columns, read_text
+from jolly_parlor.signals.cells import ResponseFileError, lines_of, read_text
+from jolly_parlor.signals.tables import Curve, curves_of, table_of
 
 _SENSITIVITY = re.compile(
-    r"sens[a-z]*\s*(?:factor)?\s*[=:]?\s*(-?\d+(?:[.,]\d+)?)\s*(db|mv)?", re.IGNORECASE
+    r"sens[a-z]{0,12} {0,3}(?:factor)? {0,3}[=:]? {0,3}(-?\d{1,6}(?:[.,]\d{1,6})?) {0,3}(db|mv)?",
+    re.IGNORECASE,
 )
+"""Every repeat is bounded: a line of blanks must not take forever."""
 _LARGEST_DB = 60.0
 
 
@@ -38,31 +41,45 @@ class Calibration:
         return np.asarray(size * np.exp(1j * np.radians(np.interp(at, own, self.phase_deg))))
 
 
+def _sensitivity(line: str) -> re.Match[str] | None:
+    return _SENSITIVITY.search(line[:400].replace("\t", " "))
+
+
 def read_calibration(path: Path) -> Calibration:
     """Read a calibration file. Raises ResponseFileError with one plain sentence."""
     text = read_text(path)
-    found = next(filter(None, map(_SENSITIVITY.search, text.splitlines()[:12])), None)
-    rows = [row for row in parse_columns(text, path.name) if row.frequency > 0]
-    if len(rows) < 2:
+    found = next(filter(None, map(_sensitivity, text.splitlines()[:12])), None)
+    lines, headings = lines_of(text)
+    if not lines:
+        raise ResponseFileError(_TOO_FEW.format(path.name))
+    curves = curves_of(table_of(lines, headings, path.name), path.name, any_level=True)
+    if len(curves) > 1:
         raise ResponseFileError(
-            f"{path.name} holds fewer than two lines of frequency and level; a calibration file "
-            "has one for each of many frequencies."
+            f"{path.name}, line {curves[1].lines[0]}: {len(curves)} curves in one calibration "
+            "file; keep the one that was used."
         )
-    worst = max(rows, key=lambda row: abs(row.level))
-    if abs(worst.level) > _LARGEST_DB:
+    return _calibration(curves[0], path.name, found.group(0).strip() if found else "")
+
+
+_TOO_FEW = (
+    "{} holds fewer than two lines of frequency and level; a calibration file has one for each of "
+    "many frequencies."
+)
+
+
+def _calibration(curve: Curve, name: str, sensitivity: str) -> Calibration:
+    """By ascending frequency; of a frequency that stands twice, its last line."""
+    f, level, phase = curve.frequencies_hz, curve.level_db, curve.phase_deg
+    rows = np.flatnonzero(np.isfinite(f) & np.isfinite(level) & (f > 0))
+    if rows.size < 2:
+        raise ResponseFileError(_TOO_FEW.format(name))
+    worst = rows[int(np.argmax(np.abs(level[rows])))]
+    if abs(level[worst]) > _LARGEST_DB:
         raise ResponseFileError(
-            f"{path.name}, line {worst.line}: a microphone that is {worst.level:g} dB off at "
-            f"{worst.frequency:g} Hz cannot be; is this a response instead of a calibration?"
+            f"{name}, line {curve.lines[worst]}: a microphone that is {level[worst]:g} dB off at "
+            f"{f[worst]:g} Hz cannot be; is this a response instead of a calibration?"
         )
-    order = sorted({row.frequency: row for row in rows}.values(), key=lambda row: row.frequency)
-    phases = [row.phase for row in order]
-    phase = None
-    if all(p is not None for p in phases):
-        phase = np.array(phases, dtype=float)
-    return Calibration(
-        path.name,
-        np.array([row.frequency for row in order]),
-        np.array([row.level for row in order]),
-        phase,
-        found.group(0).strip() if found else "",
-    )
+    order = np.array(sorted({float(f[row]): row for row in rows}.values(), key=lambda r: f[r]))
+    if phase is not None:
+        phase = phase[order] if np.all(np.isfinite(phase[order])) else None
+    return Calibration(name, f[order], level[order], phase, sensitivity)

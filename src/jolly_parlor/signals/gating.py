@@ -10,6 +10,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.impulse import ImpulseResponse
 
 LEFT_MS, RIGHT_MS = (0.1, 500.0), (1.0, 2000.0)
@@ -48,10 +49,10 @@ def pressure_within(
 ) -> ComplexArray:
     """Complex response of what the gates let through, (frequencies,), phase from time zero.
 
-    Raises ValueError with a sentence for gates that cannot be.
+    Raises Refused with a sentence for gates that cannot be.
     """
     if gates.problem:
-        raise ValueError(gates.problem)
+        raise Refused(gates.problem)
     f = np.asarray(frequencies_hz, dtype=float)
     cut = impulse.gated(gates.left_ms / 1000, gates.right_ms / 1000)
     if gates.cycles is None:

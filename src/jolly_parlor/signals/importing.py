@@ -16,13 +16,13 @@ TAKE_HZ: FloatArray = log_grid(10.0, 20000.0, 48)
 """The frequencies a response made here is kept at."""
 
 
-def read_take(path: Path, channel: int = 1) -> ReadResponse:
+def read_take(path: Path, channel: int = 1, curve: str | None = None) -> ReadResponse:
     """Read a response. Raises ResponseFileError with one plain sentence.
 
-    channel: of a WAV with several, from 1.
+    channel: of a WAV with several, from 1. curve: of a text with several, its name.
     """
     if path.suffix.lower() != ".wav":
-        return read_response(path)
+        return read_response(path, curve)
     try:
         samples, rate = read_wav(path, path.name)
     except WavRefused as error:

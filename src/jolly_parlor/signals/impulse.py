@@ -1,10 +1,12 @@
 """Impulse responses: from a recorded sweep, gated, and turned into a frequency response."""
 
+from collections.abc import Callable
 from dataclasses import dataclass, replace
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 
@@ -66,7 +68,7 @@ class ImpulseResponse:
         The left gate fades over its whole length, the right one over its second half.
         """
         if left_seconds <= 0 or right_seconds <= 0:
-            raise ValueError("Both gates must be longer than zero.")
+            raise Refused("Both gates must be longer than zero.")
         arrival = self.arrival_seconds()
         cut = self.between(arrival - left_seconds, arrival + right_seconds)
         away = cut.times - arrival
@@ -86,6 +88,18 @@ class ImpulseResponse:
         """
         return Response.from_pressure(frequencies_hz, self.pressure(frequencies_hz))
 
+    def without(self, factor: Callable[[FloatArray], ComplexArray]) -> "ImpulseResponse":
+        """The same with a microphone's factor at each frequency taken away, same length and times.
+
+        By spectral division; a factor without phase is taken away without shifting anything.
+        """
+        size = 1 << int(np.ceil(np.log2(max(self.samples.size, 2) * 2)))
+        bins = np.asarray(np.fft.rfftfreq(size, 1 / self.sample_rate), dtype=float)
+        divisor = np.ones(bins.size, dtype=np.complex128)
+        divisor[1:] = factor(bins[1:])
+        samples = np.fft.irfft(np.fft.rfft(self.samples, size) / divisor, size)
+        return replace(self, samples=samples[: self.samples.size])
+
     def pressure(self, frequencies_hz: FloatArray) -> ComplexArray:
         """The same as complex values."""
         size = 1 << int(np.ceil(np.log2(max(self.samples.size, 2) * 16)))
@@ -103,7 +117,7 @@ def deconvolved(recording: FloatArray, sweep: Sweep) -> ImpulseResponse:
 
     Spectral division R S* / (|S|^2 + e), e small against the sweep's band (Mueller & Massarani
     2001). Negative times hold the distortion products, positive ones the linear response.
-    Raises ValueError for a recording shorter than its sweep.
+    Raises Refused for a recording shorter than its sweep.
     """
     return deconvolved_by(recording, sweep.samples(), sweep.sample_rate)
 
@@ -111,7 +125,7 @@ def deconvolved(recording: FloatArray, sweep: Sweep) -> ImpulseResponse:
 def deconvolved_by(recording: FloatArray, played: FloatArray, sample_rate: int) -> ImpulseResponse:
     """The same for any broadband sound that was played, as its samples."""
     if recording.ndim != 1 or recording.size < played.size:
-        raise ValueError(
+        raise Refused(
             f"The recording lasts {recording.size / sample_rate:.1f} s; its sweep takes "
             f"{played.size / sample_rate:.1f} s. Record to the end of the sweep and a second more."
         )

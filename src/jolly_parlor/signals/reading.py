@@ -1,29 +1,42 @@
-"""Frequency responses from text files of any program: two or three columns.
+"""Frequency responses from text files of any program.
 
-A line whose first word is not a number is a header or a comment. Columns are frequency (Hz),
-level (dB) and, where given, phase (degrees), separated by semicolons, tabs, commas or spaces, with
-decimal point or comma.
+Headings are read for what they say: units of frequency and phase, decibels or a factor, the order
+of the columns, several curves. Without headings the columns are frequency (Hz), level (dB) and,
+where given, phase (degrees). Where a file could mean two things it is refused with the line and
+what to write there: a wrong silent reading would be worse.
 """
 
-import math
-import re
+from collections.abc import Sequence
 from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
 
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.signals.cells import ResponseFileError, lines_of
+from jolly_parlor.signals.cells import read_text as read_text
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.tables import Curve, curves_of, table_of
 
-_LARGEST_FILE = 64 * 1024 * 1024
+__all__ = ["ReadResponse", "ResponseFileError", "SeveralCurves", "parse_response", "read_response"]
+
 _FEWEST_POINTS = 8
 _BAND_HZ = (20.0, 300.0)
-_NUMBER = re.compile(r"^[+-]?(\d+([.,]\d*)?|[.,]\d+)([eE][+-]?\d+)?$")
-_BLANK = {"", "nan", "-", "--", "n/a", "inf", "+inf", "-inf", "∞", "-∞"}
+_FIRST_LINES = 6
 
 
-class ResponseFileError(ValueError):
-    """A file that is not a frequency response; the message names file, line and reason."""
+@dataclass(frozen=True)
+class Understood:
+    """What was made of a text file, to be looked at before it is taken."""
+
+    first_lines: tuple[str, ...]
+    columns: tuple[str, ...]
+    """Each column in words."""
+    curves: tuple[str, ...] = ()
+    """Names of all curves, where there are several."""
+    curve: str = ""
+    """The one that was read."""
 
 
 @dataclass(frozen=True)
@@ -33,151 +46,73 @@ class ReadResponse:
     response: Response
     notes: tuple[str, ...]
     impulse: ImpulseResponse | None = None
+    understood: Understood | None = None
 
 
-@dataclass(frozen=True)
-class Row:
-    """One line of numbers."""
+class SeveralCurves(ResponseFileError):
+    """A file with several curves of which none was named; `names` lists them."""
 
-    line: int
-    frequency: float
-    level: float
-    phase: float | None
+    def __init__(self, words: str, names: tuple[str, ...]) -> None:
+        super().__init__(words)
+        self.names = names
 
 
-def read_response(path: Path) -> ReadResponse:
-    """Read a response file. Raises ResponseFileError with one plain sentence."""
-    return parse_response(read_text(path), path.name)
+def read_response(path: Path, curve: str | None = None) -> ReadResponse:
+    """Read a response file; of several curves, the one of that name.
+
+    Raises ResponseFileError with one plain sentence, SeveralCurves where a name is needed.
+    """
+    return parse_response(read_text(path), path.name, curve)
 
 
-def read_text(path: Path) -> str:
-    """The text of a file, whatever its encoding. Raises ResponseFileError in a sentence."""
-    try:
-        if path.stat().st_size > _LARGEST_FILE:
-            raise ResponseFileError(f"{path.name} is over 64 MB; that is no response text file.")
-        data = path.read_bytes()
-    except OSError as error:
-        reason = error.strerror or "it cannot be opened"
-        raise ResponseFileError(f"{path.name} could not be read: {reason}.") from None
-    return _decode(data, path.name)
-
-
-def parse_response(text: str, name: str = "The text") -> ReadResponse:
+def parse_response(text: str, name: str = "The text", curve: str | None = None) -> ReadResponse:
     """The same from text; `name` stands in the messages."""
-    notes: list[str] = []
-    skipped: list[int] = []
-    rows = parse_columns(text, name, skipped)
-    if skipped:
-        count = len(skipped)
-        notes.append(f"{count} line{'s' * (count > 1)} at 0 Hz or without a level left out.")
-    _check_rows(rows, name)
-    return ReadResponse(_to_response(rows, notes), tuple(notes))
-
-
-def parse_columns(text: str, name: str, skipped: list[int] | None = None) -> list[Row]:
-    """Every line of two or three numbers; lines at 0 Hz or without a level go to `skipped`."""
-    rows = []
-    for number, line in enumerate(text.splitlines(), start=1):
-        columns = split_columns(line)
-        if not columns or not _NUMBER.match(columns[0]):
-            continue
-        row = _row(columns, number, name, ambiguous="," in line and "." not in line)
-        if row is not None:
-            rows.append(row)
-        elif skipped is not None:
-            skipped.append(number)
-    return rows
-
-
-def split_columns(line: str) -> list[str]:
-    """The columns of one line, whichever separator it uses."""
-    line = line.strip().strip('"')
-    if not line or line[0] not in "+-.,0123456789":
-        return []
-    if ";" in line:
-        parts = line.split(";")
-    elif "\t" in line:
-        parts = re.split(r"\s*\t\s*,?", line)
-    elif re.search(r"\s,|,\s", line):
-        parts = re.split(r"\s+,\s*|,\s+", line)
-    elif re.search(r"\s", line):
-        parts = line.split()
-    else:
-        parts = line.split(",")
-    parts = [part.strip().strip('"') for part in parts]
-    while parts and parts[-1] == "" and len(parts) > 2:
-        parts.pop()
-    return parts
-
-
-def _row(columns: list[str], line: int, name: str, ambiguous: bool) -> Row | None:
-    if len(columns) < 2:
-        raise ResponseFileError(
-            f"{name}, line {line}: one column only; each line needs a frequency and a level in dB."
-        )
-    if len(columns) > 3 and ambiguous:
-        raise ResponseFileError(
-            f"{name}, line {line}: commas both inside and between numbers cannot be told apart; "
-            "save it with semicolons between the columns."
-        )
-    frequency = _value(columns[0], "frequency", line, name)
-    level = _value(columns[1], "level", line, name)
-    phase = _value(columns[2], "phase", line, name) if len(columns) > 2 else None
-    if frequency is None or level is None or frequency == 0:
-        return None
-    if frequency < 0:
-        raise ResponseFileError(
-            f"{name}, line {line}: the frequency {frequency:g} Hz is below zero."
-        )
-    if frequency > 1e6:
-        raise ResponseFileError(
-            f"{name}, line {line}: {frequency:g} Hz is no audio frequency; "
-            "the first column must be Hz."
-        )
-    if abs(level) > 400:
-        raise ResponseFileError(
-            f"{name}, line {line}: a level of {level:g} dB makes no sense; "
-            "the second column must be dB."
-        )
-    return Row(line, frequency, level, phase)
-
-
-def _value(text: str, what: str, line: int, name: str) -> float | None:
-    if text.lower() in _BLANK:
-        return None
-    if not _NUMBER.match(text):
-        raise ResponseFileError(f"{name}, line {line}: the {what} “{text[:30]}” is not a number.")
-    value = float(text.replace(",", "."))
-    if not math.isfinite(value):
-        raise ResponseFileError(f"{name}, line {line}: the {what} “{text[:30]}” is too large.")
-    return value
-
-
-def _check_rows(rows: list[Row], name: str) -> None:
-    if not rows:
+    lines, headings = lines_of(text)
+    if not lines:
         raise ResponseFileError(
             f"{name} holds no line of numbers; a response has lines of frequency and level."
         )
-    inside = sum(_BAND_HZ[0] <= row.frequency <= _BAND_HZ[1] for row in rows)
-    if inside < _FEWEST_POINTS:
-        raise ResponseFileError(
-            f"{name}, lines {rows[0].line} to {rows[-1].line}: only {inside} frequencies lie "
-            f"between 20 and 300 Hz; at least {_FEWEST_POINTS} are needed to judge a room."
-        )
-    if len({row.level for row in rows}) == 1:
-        raise ResponseFileError(
-            f"{name}, lines {rows[0].line} to {rows[-1].line}: every level is "
-            f"{rows[0].level:g} dB; no microphone in a room hears that."
-        )
+    table = table_of(lines, headings, name)
+    found = curves_of(table, name)
+    names = tuple(c.name for c in found)
+    chosen = _chosen(found, curve, name)
+    notes = list(chosen.notes)
+    response = _to_response(chosen, notes, name)
+    shown = tuple(raw.rstrip()[:120] for raw in text.splitlines()[:_FIRST_LINES])
+    understood = Understood(shown, table.words, names if len(names) > 1 else (), chosen.name)
+    return ReadResponse(response, tuple(notes), None, understood)
 
 
-def _to_response(rows: list[Row], notes: list[str]) -> Response:
-    f = np.array([row.frequency for row in rows])
-    level = np.array([row.level for row in rows])
-    phases = [row.phase for row in rows]
-    have_phase = all(phase is not None for phase in phases)
-    if not have_phase and any(phase is not None for phase in phases):
-        notes.append("Some lines have no phase, so the phase of all was left out.")
+def _chosen(found: Sequence[Curve], curve: str | None, name: str) -> Curve:
+    if len(found) == 1 and curve is None:
+        return found[0]
+    for candidate in found:
+        if candidate.name == curve:
+            return candidate
+    names = tuple(c.name for c in found)
+    listed = ", ".join(f"“{n}”" for n in names)
+    if curve is None:
+        raise SeveralCurves(
+            f"{name}, line {found[0].lines[0]}: the file holds {len(found)} curves, {listed}; "
+            "say which one to read.",
+            names,
+        )
+    raise SeveralCurves(f"{name} holds no curve “{curve}”; it holds {listed}.", names)
+
+
+def _to_response(curve: Curve, notes: list[str], name: str) -> Response:
+    f, level, phase = curve.frequencies_hz, curve.level_db, curve.phase_deg
+    usable = np.isfinite(f) & np.isfinite(level) & (f != 0)
+    if count := int(np.sum(~usable)):
+        notes.insert(0, f"{count} line{'s' * (count > 1)} at 0 Hz or without a level left out.")
+    f, level, lines = f[usable], level[usable], np.asarray(curve.lines)[usable]
+    _check(f, level, lines, name)
+    if phase is not None:
+        phase = phase[usable]
+        if not np.all(np.isfinite(phase)):
+            if np.any(np.isfinite(phase)):
+                notes.append("Some lines have no phase, so the phase of all was left out.")
+            phase = None
     steps = np.diff(f)
     if f.size > 1 and np.all(steps <= 0) and np.any(steps < 0):
         notes.append("The frequencies ran downward and were turned round.")
@@ -188,25 +123,24 @@ def _to_response(rows: list[Row], notes: list[str]) -> Response:
     if unique.size < f.size:
         notes.append("Frequencies that stood twice were averaged on power.")
     power = np.add.reduceat(10 ** (level[order] / 10), start) / counts
-    phase = None
-    if have_phase:
-        turn = np.exp(1j * np.radians(np.array(phases, dtype=float)[order]))
+    if phase is not None:
+        turn = np.exp(1j * np.radians(phase[order]))
         phase = np.angle(np.add.reduceat(turn, start), deg=True)
     return Response(unique, 10 * np.log10(power), phase)
 
 
-def _decode(data: bytes, name: str) -> str:
-    if data.startswith((b"\xff\xfe", b"\xfe\xff")):
-        try:
-            return data.decode("utf-16")
-        except UnicodeDecodeError:
-            raise ResponseFileError(f"{name} is cut off or not a text file.") from None
-    if b"\x00" in data:
-        line = data[: data.index(b"\x00")].count(b"\n") + 1
+def _check(f: FloatArray, level: FloatArray, lines: np.ndarray, name: str) -> None:
+    where = f"{name}, lines {lines[0]} to {lines[-1]}" if lines.size else name
+    inside = int(np.sum((f >= _BAND_HZ[0]) & (f <= _BAND_HZ[1])))
+    if inside < _FEWEST_POINTS:
+        hint = ""
+        if f.size >= _FEWEST_POINTS and np.max(f) <= 50 and np.min(f) < 1:
+            hint = "; if they are in kHz, write “kHz” over the column"
         raise ResponseFileError(
-            f"{name}, line {line}: not a text file; export the response as text and try again."
+            f"{where}: only {inside} frequencies lie between 20 and 300 Hz; at least "
+            f"{_FEWEST_POINTS} are needed to judge a room{hint}."
         )
-    try:
-        return data.decode("utf-8-sig")
-    except UnicodeDecodeError:
-        return data.decode("latin-1")
+    if np.ptp(level) == 0:
+        raise ResponseFileError(
+            f"{where}: every level is {level[0]:g} dB; no microphone in a room hears that."
+        )

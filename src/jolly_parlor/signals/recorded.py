@@ -6,6 +6,7 @@ from pathlib import Path
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.impulse import (
@@ -32,10 +33,10 @@ class Played:
     seconds: float = 5.0
 
     def sweep(self, sample_rate: int) -> Sweep:
-        """By its parameters. Raises ValueError where they contradict themselves."""
+        """By its parameters. Raises Refused where they contradict themselves."""
         made = Sweep(self.low_hz, self.high_hz, self.seconds, sample_rate)
         if problem := made.problem():
-            raise ValueError(problem)
+            raise Refused(problem)
         return made
 
 
@@ -60,9 +61,11 @@ def read_recording(
         else:
             sweep = played.sweep(rate)
             impulse = linear_part(deconvolved(heard, sweep), sweep)
+    except ResponseFileError:
+        raise
     except WavRefused as error:
         raise ResponseFileError(str(error)) from None
-    except ValueError as error:
+    except Refused as error:
         raise ResponseFileError(f"{path.name}: {error}") from None
     return _read(path, heard, impulse, calibration)
 
@@ -77,6 +80,7 @@ def _read(
     notes = [f"From a recorded sweep; arrival at {impulse.arrival_seconds() * 1000:.1f} ms."]
     if calibration is not None:
         pressure = pressure / calibration.factor(f)
+        impulse = impulse.without(calibration.factor)
         notes.append(f"{calibration.name} taken away.")
     if float(np.max(np.abs(heard))) >= _FULL_SCALE:
         notes.append("The recording reaches full scale: it may be clipped.")

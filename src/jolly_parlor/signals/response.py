@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.refused import Refused
 
 
 @dataclass(frozen=True, eq=False)
@@ -23,6 +24,9 @@ class Response:
             raise ValueError("The frequencies of a response must be positive and ascending.")
         if self.phase_deg is not None and self.phase_deg.shape != f.shape:
             raise ValueError("A response with phase needs one for every frequency.")
+        for values in (f, self.level_db, self.phase_deg):
+            if values is not None and not np.all(np.isfinite(values)):
+                raise ValueError("Every value of a response must be a finite number.")
 
     @classmethod
     def from_pressure(cls, frequencies_hz: FloatArray, pressure: ComplexArray) -> "Response":
@@ -36,12 +40,12 @@ class Response:
 
     def pressure(self, frequencies_hz: FloatArray) -> ComplexArray:
         """Complex pressure on other frequencies; level and unwrapped phase are interpolated
-        linearly over log frequency. Raises ValueError without phase or outside the range.
+        linearly over log frequency. Raises Refused without phase or outside the range.
         """
         if self.phase_deg is None:
-            raise ValueError("This response has no phase, so it cannot be added to another.")
+            raise Refused("This response has no phase, so it cannot be added to another.")
         if not self.covers(float(frequencies_hz[0]), float(frequencies_hz[-1])):
-            raise ValueError("The response does not cover these frequencies.")
+            raise Refused("The response does not cover these frequencies.")
         at, own = np.log(frequencies_hz), np.log(self.frequencies_hz)
         level = np.interp(at, own, self.level_db)
         phase = np.interp(at, own, np.unwrap(np.radians(self.phase_deg)))

@@ -15,6 +15,9 @@ import numpy as np
 from annotated_types import Ge, Gt, Le
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.refused import Refused
+from jolly_parlor.strict import STRICT
+from jolly_parlor.validity import faults
 
 
 @dataclass(frozen=True)
@@ -24,7 +27,7 @@ class Sweep:
     The fade-in spares tweeters and loudspeakers the click of a hard start.
     """
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     low_hz: Annotated[float, Ge(5.0), Le(1000.0)] = 10.0
     high_hz: Annotated[float, Ge(200.0), Le(96000.0)] = 20000.0
@@ -34,7 +37,7 @@ class Sweep:
     fade_out_seconds: Annotated[float, Gt(0.0), Le(1.0)] = 0.01
 
     def problem(self) -> str:
-        """What contradicts itself, in a sentence; empty when it can be played."""
+        """What cannot be, in a sentence; empty when it can be played."""
         if self.low_hz * 2 > self.high_hz:
             return f"A sweep from {self.low_hz:g} to {self.high_hz:g} Hz is less than an octave."
         if self.high_hz > self.sample_rate / 2:
@@ -44,6 +47,8 @@ class Sweep:
             )
         if self.fade_in_seconds + self.fade_out_seconds > self.seconds / 2:
             return "The fades take more than half of the sweep; shorten them."
+        if beyond := faults(self):
+            return f"This sweep cannot be played: {'; '.join(beyond)}."
         return ""
 
     @property
@@ -52,9 +57,9 @@ class Sweep:
         return log(self.high_hz / self.low_hz) / self.seconds
 
     def samples(self) -> FloatArray:
-        """The sweep at full scale, (samples,). Raises ValueError where it contradicts itself."""
+        """The sweep at full scale, (samples,). Raises Refused where it contradicts itself."""
         if problem := self.problem():
-            raise ValueError(problem)
+            raise Refused(problem)
         count = round(self.seconds * self.sample_rate)
         t = np.arange(count) / self.sample_rate
         k = self.rate_octaves

@@ -7,11 +7,16 @@ from typing import BinaryIO
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.refused import Refused
 
 _LONGEST_SECONDS = 600.0
+_RATES_HZ = (4000, 768_000)
+_MOST_SAMPLES = 64_000_000
+"""Over all channels: half a gigabyte of memory."""
+_MOST_CHANNELS = 64
 
 
-class WavRefused(ValueError):
+class WavRefused(Refused):
     """A file that is no usable WAV; the message names it and says why."""
 
 
@@ -25,13 +30,23 @@ def read_wav(file: Path | BinaryIO, name: str) -> tuple[FloatArray, int]:
     try:
         with soundfile.SoundFile(file) as sound:
             rate = int(sound.samplerate)
+            if not _RATES_HZ[0] <= rate <= _RATES_HZ[1]:
+                raise WavRefused(
+                    f"{name} says it has {rate} samples a second; {_RATES_HZ[0]} to "
+                    f"{_RATES_HZ[1]} can be read."
+                )
+            if sound.channels > _MOST_CHANNELS or sound.frames * sound.channels > _MOST_SAMPLES:
+                raise WavRefused(
+                    f"{name} holds {sound.channels} channels of {sound.frames} samples, more than "
+                    "this program reads; cut it to the recording of one sweep."
+                )
             if sound.frames > _LONGEST_SECONDS * rate:
                 raise WavRefused(
                     f"{name} lasts {sound.frames / rate / 60:.0f} minutes; give a recording of "
                     "10 minutes at most."
                 )
             samples = np.asarray(sound.read(dtype="float64", always_2d=True))
-    except (soundfile.LibsndfileError, RuntimeError, OSError) as error:
+    except (soundfile.LibsndfileError, RuntimeError, OSError, ValueError, TypeError) as error:
         raise WavRefused(f"{name} could not be read as a WAV file: {error}") from None
     if samples.shape[0] < 16 or not np.all(np.isfinite(samples)):
         raise WavRefused(f"{name} holds no sound: {samples.shape[0]} samples.")

@@ -7,6 +7,7 @@ from typing import Protocol
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.images import Board
 from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.refused import Refused
 
 LATENCY_ALLOWANCE_SECONDS = 0.25
 """Recorded beyond what was played, besides the room's own ringing."""
@@ -15,7 +16,7 @@ Progress = Callable[[float, float], None]
 """Called with the share done, 0 to 1, and the input's peak in dB below full scale."""
 
 
-class DeviceFailed(RuntimeError):
+class DeviceFailed(Refused):
     """The device could not play or record; the message says why and what to do."""
 
 

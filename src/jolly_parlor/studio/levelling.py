@@ -11,7 +11,7 @@ from jolly_parlor.studio.device import Device, DeviceFailed, Progress, Stage
 LOWEST_DB_SPL, HIGHEST_DB_SPL = 70.0, 75.0
 """At the seat while a sweep plays; common practice, no source."""
 _AIM_DB_SPL = 72.5
-_FIRST_DB, _STEP_DB, _HIGHEST_OUTPUT_DB = -50.0, 6.0, -3.0
+_FIRST_DB, _STEP_DB, _HIGHEST_OUTPUT_DB, _LOWEST_OUTPUT_DB = -50.0, 6.0, -3.0, -80.0
 _CLIPPING_DB = -6.0
 _SECONDS = 1.0
 _LEAST_TONE_POWER, _STEADY_DB = 1e-6, 0.3
@@ -65,7 +65,14 @@ def find_level(
         if output >= _HIGHEST_OUTPUT_DB and missing > 0:
             words = "Full output is still too quiet: turn the monitors up and check again."
             return Level(output, level, peak, words, False)
-        output = min(output + min(missing, _STEP_DB), _HIGHEST_OUTPUT_DB)
+        if output <= _LOWEST_OUTPUT_DB and missing < 0:
+            words = (
+                "It is too loud at the seat even at the lowest output: turn the monitors down, or "
+                "quieten the room, and check again."
+            )
+            return Level(output, level, peak, words, False)
+        wanted = output + min(missing, _STEP_DB)
+        output = min(max(wanted, _LOWEST_OUTPUT_DB), _HIGHEST_OUTPUT_DB)
 
 
 def full_scale_of_tone(

@@ -8,6 +8,7 @@ import numpy as np
 from annotated_types import Ge, Le
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals import quality
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.signals.importing import TAKE_HZ
@@ -16,7 +17,9 @@ from jolly_parlor.signals.quality import Verdict
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.weighting import level_dba
+from jolly_parlor.strict import STRICT
 from jolly_parlor.studio.device import Device, Progress, Recording, Stage
+from jolly_parlor.validity import faults
 
 DISTORTION_HZ, _ORDERS = 125.0, (2, 3)
 _SILENCE_SECONDS, _AFTER_SECONDS = 1.0, 1.2
@@ -27,12 +30,18 @@ _TALL = 1e-6
 class Settings:
     """How to measure."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     sweep: Sweep = field(default=Sweep())
     sweeps: Annotated[int, Ge(1), Le(8)] = 2
     output_db: Annotated[float, Ge(-80.0), Le(0.0)] = -26.0
     """Of full scale."""
+
+    def problem(self) -> str:
+        """What cannot be, in a sentence; empty when it can be measured with."""
+        if beyond := faults(self):
+            return f"This cannot be measured with: {'; '.join(beyond)}."
+        return self.sweep.problem()
 
 
 @dataclass(frozen=True, eq=False)
@@ -44,6 +53,7 @@ class Measurement:
     against full scale, for a sweep at full scale; phase from the timing reference.
     """
     impulse: ImpulseResponse
+    """Of the first sweep, the microphone's calibration taken away."""
     verdict: Verdict
     level_db_spl: float | None
     """Of the first sweep at the microphone, as played."""
@@ -76,9 +86,11 @@ def measure(
     """Measure one source at the stage's microphone.
 
     source: a name of the stage's, or `both`. siblings: takes at the same place to compare with.
-    Raises Cancelled, DeviceFailed, and ValueError for a sweep that cannot be.
+    Raises Cancelled, DeviceFailed, and Refused for a sweep that cannot be.
     """
-    sweep, count = settings.sweep, max(settings.sweeps, 1)
+    if wrong := settings.problem():
+        raise Refused(wrong)
+    sweep, count = settings.sweep, settings.sweeps
     loudness = 10 ** (settings.output_db / 20)
     sound = sweep.samples() * loudness
     silence, taken = _listened(device, sound, source, stage, count, progress, cancelled)
@@ -98,9 +110,10 @@ def measure(
         *quality.siblings(responses[0], siblings or {}),
     ]
     peak = max(float(np.max(np.abs(r.samples))) for r in taken)
+    heard = impulses[0] if calibration is None else impulses[0].without(calibration.factor)
     return Measurement(
         _mean(responses),
-        impulses[0],
+        heard,
         Verdict(tuple(remarks)),
         _level(device, taken[0].samples[: sound.size]),
         _weighted(device, taken[0].samples[: sound.size]),

@@ -12,7 +12,6 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
 from jolly_parlor.acoustics.images import board_bounce
-from jolly_parlor.acoustics.materials import material
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
 from jolly_parlor.acoustics.surfaces import absorption_at
 from jolly_parlor.signals.calibration import Calibration
@@ -220,8 +219,8 @@ def _true_room(survey: Room, seed: int) -> TrueRoom:
         whole = survey.surface_area(name)
         own = survey.surfaces[name].octave_absorption() * rng.lognormal(0.0, 0.25, bands.size)
         lost, rest = np.zeros(bands.size), whole
-        for opening in (o for o in survey.openings if o.wall == name):
-            alpha = absorption_at(bands, np.asarray(material(opening.material).absorption))
+        for opening in survey.openings_on(name):
+            alpha = absorption_at(bands, opening.octave_absorption())
             if opening.kind == "door":
                 alpha = alpha + np.array([0.25, 0.12, 0.05, 0, 0, 0, 0])
             lost += opening.area * alpha

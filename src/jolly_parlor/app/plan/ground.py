@@ -12,6 +12,7 @@ from jolly_parlor.app.plan.painting import PlanPainter
 from jolly_parlor.app.plan.tinting import TintPainter
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.items import DESK, Item
 from jolly_parlor.placement.maps import EvennessMap, PressureMap
 from jolly_parlor.units import UnitSystem
 
@@ -40,7 +41,7 @@ class Ground:
         self._shell, self._under, self._over = KeptPicture(), KeptPicture(), KeptPicture()
 
     def under(
-        self, look: Look, lit: str, tint: Tint | None, a: Arrangement | None, selected: str
+        self, look: Look, lit: str, tint: Tint | None, a: Arrangement | None, selected: Item
     ) -> QPixmap:
         """Room, tint and desk: what everything else stands on. One boundary may be lit."""
         shell = (*look, lit)
@@ -49,21 +50,22 @@ class Ground:
                 look.painter(painter).room_shell(lit)
         if a is None:
             return self._shell.picture
-        key = (*shell, tint, a.desk, selected == "desk")
+        key = (*shell, tint, a.desk, selected == DESK)
         if not self._under.holds(key):
             with self._under.begin(key, look.size, look.ratio) as painter:
                 painter.drawPixmap(0, 0, self._shell.picture)
                 tinting = TintPainter(painter, look.view)
                 if tint is not None:
                     tinting.colours(tint)
-                look.painter(painter).desk(a, selected == "desk")
+                look.painter(painter).desk(a, selected == DESK)
                 if tint is not None:
                     tinting.words(tint)
         return self._under.picture
 
-    def over(self, look: Look, a: Arrangement, seat: str, selected: str, focused: bool) -> QPixmap:
-        """Subwoofers and seats."""
-        shown = a.subwoofers, a.seats, seat
+    def over(self, look: Look, a: Arrangement, seat: str, selected: Item, focused: bool) -> QPixmap:
+        """All but the pair: other loudspeakers and seats."""
+        beside = {one.id: a.places[one.id] for one in look.gear.beside_the_pair}
+        shown = beside, a.seats, seat
         key = (*look, *shown, selected, focused)
         if not self._over.holds(key):
             with self._over.begin(key, look.size, look.ratio, clear=True) as painter:

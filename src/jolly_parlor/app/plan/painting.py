@@ -16,12 +16,16 @@ from PyQt6.QtGui import (
     QPolygonF,
 )
 
-from jolly_parlor.acoustics.room import Opening, Point, Room
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Opening, Room
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.items import Item, loudspeaker
+from jolly_parlor.placement.items import seat as seat_item
+from jolly_parlor.placement.loudspeakers import Model
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.units import UnitSystem, format_length
 
@@ -62,40 +66,49 @@ class PlanPainter:
             self._opening(opening)
         self._surface_names()
 
-    def monitors(self, a: Arrangement, seat: str, selected: str, focused: bool) -> None:
+    def monitors(self, a: Arrangement, seat: str, selected: Item, focused: bool) -> None:
         """The triangle and the two cabinets in both views."""
         ear = a.seats[seat]
         self.p.setPen(QPen(self.t.colour("soft"), 1.0, Qt.PenStyle.DashLine))
         corners = [self.view.on_plan(q.x, q.y) for q in (a.left, a.right, ear)]
         self.p.setBrush(Qt.BrushStyle.NoBrush)
         self.p.drawPolygon(QPolygonF(corners))
-        for item in ("left", "right"):
-            self._monitor(a.position(item), ear, selected == item, focused)
+        for side in PAIR:
+            lit = selected == loudspeaker(side)
+            self._cabinet(a.places[side], ear, self.gear.monitor, lit, focused)
 
-    def others(self, a: Arrangement, seat: str, selected: str, focused: bool) -> None:
-        """Subwoofers and seats in both views."""
-        for sub in self.gear.subwoofers:
-            place = a.subwoofers[sub.name]
-            lit = selected == f"sub:{sub.name}"
-            self._box(place, sub.width, sub.depth, sub.height, lit, focused)
-            self._words(self.view.on_plan(place.x, place.y), sub.name, "ink", 8.5)
+    def others(self, a: Arrangement, seat: str, selected: Item, focused: bool) -> None:
+        """Other loudspeakers and seats in both views."""
+        for one in self.gear.beside_the_pair:
+            place, model = a.places[one.id], self.gear.model_of(one.id)
+            lit = selected == loudspeaker(one.id)
+            if one.is_subwoofer:
+                self._box(place, model.width, model.depth, model.height, lit, focused)
+                self._words(self.view.on_plan(place.x, place.y), one.id, "ink", 8.5)
+            else:
+                self._cabinet(place, a.seats[seat], model, lit, focused)
+                under = self.view.on_plan(place.x, place.y + 0.13)
+                self._words(under, one.id, "ink", 8.5, ground="sheet")
         for name, place in a.seats.items():
-            self._seat(name, place, name == seat, selected == f"seat:{name}", focused)
+            self._seat(name, place, name == seat, selected == seat_item(name), focused)
 
-    def dimensions(self, a: Arrangement, seat: str, selected: str) -> None:
+    def dimensions(self, a: Arrangement, seat: str, selected: Item) -> None:
         """Tape-measure lines of the monitors and of what is selected."""
         ear, left, right = a.seats[seat], a.left, a.right
-        self._tape_down(min(right.x + 0.55, self.room.width - 0.75), 0, right.y, right.y)
+        beside = right.x + 0.55
+        if beside > self.room.width - 0.75:  # no room towards the wall: between the two
+            beside = max(right.x - 0.45, (left.x + right.x) / 2)
+        self._tape_down(beside, 0, right.y, right.y)
         below = max(left.y, right.y) + 0.19  # clear of cabinets and of a sub beside them
         self._tape_across(0, left.x, below, left.x)
         self._tape_across(left.x, right.x, below, right.x - left.x)
         self._tape_down(self.room.width - 0.38, 0, ear.y, ear.y)
-        kind = selected.partition(":")[0]
-        if kind in ("sub", "seat") and selected != f"seat:{seat}":
+        drawn_anyway = selected.of_pair or selected == seat_item(seat)
+        if selected.kind != "desk" and not drawn_anyway:
             place = a.position(selected)
             self._tape_down(place.x - 0.3, 0, place.y, place.y)
             self._tape_across(0, place.x, place.y, place.x)
-        place = a.position(selected) if kind != "desk" else ear
+        place = a.position(selected) if selected.kind != "desk" else ear
         side = place.x + 0.30 if place.x < self.room.width / 2 else place.x - 0.30
         self._tape_up(side, place.z)
 
@@ -122,14 +135,14 @@ class PlanPainter:
         self.p.drawLine(a, b)
 
     def _opening(self, o: Opening) -> None:
-        end = o.start + o.width
+        end, side = o.start + o.width, self.room.side_of(o)
         w, length = self.room.width, self.room.length
         ends = {
             "front": ((o.start, 0.0), (end, 0.0)),
             "back": ((o.start, length), (end, length)),
             "left": ((0.0, o.start), (0.0, end)),
             "right": ((w, o.start), (w, end)),
-        }[o.wall]
+        }[side]
         a, b = (self.view.on_plan(*at) for at in ends)
         self.p.setPen(QPen(self.t.colour("sheet"), 5))
         self.p.drawLine(a, b)
@@ -138,16 +151,16 @@ class PlanPainter:
             self.p.drawLine(a, b)
         elif o.kind == "door" and o.swings_in:
             self.p.setPen(QPen(self.t.colour("soft"), 1, Qt.PenStyle.DotLine))
-            inward = {"front": 1, "back": -1, "left": 1, "right": -1}[o.wall]
+            inward = {"front": 1, "back": -1, "left": 1, "right": -1}[side]
             path = QPainterPath(b)
-            flat = o.wall in ("front", "back")
+            flat = side in ("front", "back")
             reach = o.width * self.view.scale
             tip = a + (QPointF(0, inward * reach) if flat else QPointF(inward * reach, 0))
             corner = QPointF(b.x(), tip.y()) if flat else QPointF(tip.x(), b.y())
             path.quadTo(corner * 0.72 + a * 0.28, tip)
             self.p.setBrush(Qt.BrushStyle.NoBrush)
             self.p.drawPath(path)
-        if o.wall == "front":
+        if side == "front":
             corner_a = self.view.on_wall(o.start, o.sill + o.height)
             rect = QRectF(corner_a, self.view.on_wall(end, o.sill))
             self.p.setPen(QPen(self.t.colour("teal" if o.kind == "window" else "soft"), 1.2))
@@ -182,8 +195,8 @@ class PlanPainter:
         label = self.view.on_plan(at.x + 0.24, at.y + desk.depth - 0.13)
         self._words(label, "desk", "soft", 8.5)
 
-    def _monitor(self, centre: Point, ear: Point, selected: bool, focused: bool) -> None:
-        m = self.gear.monitor
+    def _cabinet(self, centre: Point, ear: Point, m: Model, selected: bool, focused: bool) -> None:
+        """A loudspeaker turned to the ear."""
         at = self.view.on_plan(centre.x, centre.y)
         turn = degrees(atan2(ear.y - centre.y, ear.x - centre.x)) - 90
         s = self.view.scale
@@ -195,7 +208,7 @@ class PlanPainter:
             QRectF(-m.width / 2 * s, -m.depth * s, m.width * s, m.depth * s), 2, 2
         )
         self.p.restore()
-        base = centre.z - m.acoustic_centre_height
+        base = centre.z - m.centre_height
         upper = self.view.on_wall(centre.x - m.width / 2, base + m.height)
         lower = self.view.on_wall(centre.x + m.width / 2, base)
         self._outline(selected, focused)

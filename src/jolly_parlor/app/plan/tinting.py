@@ -51,8 +51,7 @@ class TintPainter:
         self.p.setPen(QPen(t.colour("sheet"), 2))
         self.p.setBrush(t.colour("teal"))
         self.p.drawEllipse(at, 5.0, 5.0)
-        what = "seat" if found.item.startswith("seat:") else found.item.partition(":")[2]
-        what = what or f"{found.item} monitor"
+        what = "seat" if found.item.kind == "seat" else found.item.words
         self._words(at + QPointF(0, 14), f"calmest for the {what}, {low:.1f} dB")
 
     def _levels(self, found: PressureMap) -> None:

@@ -6,15 +6,17 @@ from PyQt6.QtCore import QPointF, QSize, Qt, QTimer
 from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.ground import Ground, Look
-from jolly_parlor.app.session import Session
+from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.marks import Lane
+from jolly_parlor.placement.items import DESK, LEFT, Item
+from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.search.wishes import Region
-from jolly_parlor.project.document import brought_inside
+from jolly_parlor.placement.starting import inside
 
 _CURVE_MAY_TAKE_MS, _MOVES_APART_MS = 12, 25
 _REACH = 16.0  # pixels within which an item is caught
@@ -41,7 +43,7 @@ _WALL_LANES: dict[str, Lane] = {
 class PlanView(QWidget):
     """Front wall above, plan below, one scale."""
 
-    def __init__(self, session: Session) -> None:
+    def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.session = session
         self.setObjectName("plan")
@@ -52,7 +54,7 @@ class PlanView(QWidget):
         self.setToolTip(
             "Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height."
         )
-        self._grip: tuple[str, Point, QPointF, bool] | None = None
+        self._grip: tuple[Item, Point, QPointF, bool] | None = None
         self._corner: QPointF | None = None
         self._far = QPointF()
         self._ground = Ground()
@@ -98,18 +100,18 @@ class PlanView(QWidget):
         """The present scale."""
         return Unfolded.fit(self.session.document.room, self.width(), self.height())
 
-    def items(self) -> list[str]:
+    def items(self) -> list[Item]:
         """What can be moved, in the order of the keyboard."""
         a = self.session.arrangement
         if a is None:
             return []
-        return [*a.items, "desk"] if a.desk is not None else a.items
+        return [*a.items, DESK] if a.desk is not None else a.items
 
-    def place_of(self, item: str) -> Point:
+    def place_of(self, item: Item) -> Point:
         """Where an item stands; the desk by its corner."""
         a = self.session.arrangement
         assert a is not None
-        if item == "desk":
+        if item == DESK:
             assert a.desk is not None
             return Point(a.desk.x, a.desk.y, 0.0)
         return a.position(item)
@@ -123,7 +125,7 @@ class PlanView(QWidget):
         look = Look(self.size(), ratio, self.unfolded, gear, units, now)
         boundary, bounce = session.highlight.boundary, session.highlight.bounce
         lit = boundary or (bounce.boundary if bounce else "")
-        selected = session.selected if session.selected in self.items() else "left"
+        selected = session.selected if session.selected in self.items() else LEFT
         with QPainter(self) as painter:
             under = self._ground.under(look, lit, session.tints.shown, a, selected)
             painter.drawPixmap(0, 0, under)
@@ -141,17 +143,17 @@ class PlanView(QWidget):
             if session.problem:
                 draw.problem(session.problem)
 
-    def item_at(self, position: QPointF) -> tuple[str, bool] | None:
+    def item_at(self, position: QPointF) -> tuple[Item, bool] | None:
         """The item under a pixel, and whether it was caught on the wall view."""
         view = self.unfolded
-        best: tuple[float, str, bool] | None = None
+        best: tuple[float, Item, bool] | None = None
         for item in self.items():
-            if item == "desk":
+            if item == DESK:
                 continue
             place = self.place_of(item)
-            main_seat = item in ("left", "right", f"seat:{self.session.seat}") or "sub:" in item
+            in_section = item.makes_sound or item == seat_item(self.session.seat)
             spots = [(view.on_plan(place.x, place.y), False)]
-            if main_seat:
+            if in_section:
                 spots.append((view.on_wall(place.x, place.z), True))
             for spot, in_wall in spots:
                 gap = spot - position
@@ -160,7 +162,7 @@ class PlanView(QWidget):
                     best = (distance, item, in_wall)
         if best is not None:
             return best[1], best[2]
-        return ("desk", False) if self._on_desk(position) else None
+        return (DESK, False) if self._on_desk(position) else None
 
     def wall_at(self, position: QPointF) -> str:
         """The boundary whose line is under a pixel, or nothing."""
@@ -265,9 +267,9 @@ class PlanView(QWidget):
         """Keys go elsewhere now."""
         self.update()
 
-    def _drag(self, item: str, to: Point) -> None:
+    def _drag(self, item: Item, to: Point) -> None:
         rounded = Point(round(to.x, 3), round(to.y, 3), round(to.z, 3))
-        self.session.drag(item, brought_inside(self.session.document.room, rounded))
+        self.session.drag(item, inside(self.session.document.room, rounded))
 
     def _drawn(self) -> Region | None:
         """The rectangle being drawn, kept within the room."""

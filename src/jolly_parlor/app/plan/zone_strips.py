@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.kept import KeptPicture
-from jolly_parlor.app.session import Session
+from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.strips import Strip
 from jolly_parlor.units import format_length
 
@@ -19,7 +19,7 @@ _GAP, _TOP, _BOTTOM = 14.0, 18.0, 17.0
 class ZoneStrips(QWidget):
     """One strip a dimension of the selected item; high and ochre is rough, low and teal is calm."""
 
-    def __init__(self, session: Session) -> None:
+    def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.session = session
         self.setObjectName("strips")
@@ -64,6 +64,12 @@ class ZoneStrips(QWidget):
                 self._profiles(p, rects)
         with QPainter(self) as p:
             p.drawPixmap(0, 0, self._picture.picture)
+            if not rects:
+                p.setFont(theme.sans(9))
+                p.setPen(theme.current().colour("soft"))
+                wrap = Qt.AlignmentFlag.AlignLeft | Qt.TextFlag.TextWordWrap
+                why = self.session.neighbourhood.why_not
+                p.drawText(QRectF(self.rect()).adjusted(4, _TOP, -4, 0), int(wrap), why)
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
             a = self.session.arrangement
             if a is None or not _known(rects).size:

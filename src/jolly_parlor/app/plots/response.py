@@ -22,8 +22,8 @@ from jolly_parlor.app.plots.hills import (
     dress,
 )
 from jolly_parlor.app.plots.lanes import LanesGround, LanesItem, lane_at, lane_height
-from jolly_parlor.app.plots.upper import UpperGround, UpperItem
-from jolly_parlor.app.session import Session
+from jolly_parlor.app.plots.upper_layer import UpperGround, UpperItem
+from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.marks import LANES, Mark
 from jolly_parlor.placement.evenness import Deviation
 
@@ -34,7 +34,7 @@ _MARK_REACH = 0.035  # in log10 of frequency: about an eighth of an octave
 class ResponseView(QWidget):
     """Hills and hollows above, lanes below, one cursor through both."""
 
-    def __init__(self, session: Session) -> None:
+    def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.session = session
         self.setObjectName("response")
@@ -81,7 +81,7 @@ class ResponseView(QWidget):
         self.graphics.scene().sigMouseMoved.connect(self._pointed)
         session.shown_changed.connect(self.refresh)
         session.highlighted.connect(self.refresh_lanes)
-        session.learning.band_changed.connect(self.refresh)
+        session.fitted.band_changed.connect(self.refresh)
         self.restyle()
 
     def _add_plot(
@@ -123,7 +123,7 @@ class ResponseView(QWidget):
         self.hills.show_curve(curve)
         rest = shown.curve("forecast" if layer == "measured" else "measured")
         self._show_other(curve, rest)
-        self.band.show_band(shown.forecast, self.session.learning.band)
+        self.band.show_band(shown.forecast, self.session.fitted.band)
         upper = shown.upper if layer == "forecast" else None
         self.upper.show_curve(upper)
         self.upper_ground.show_known(upper is not None)

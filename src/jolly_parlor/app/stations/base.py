@@ -7,16 +7,16 @@ from typing import Any
 from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLayout, QScrollArea, QVBoxLayout, QWidget
 
-from jolly_parlor.app.session import Session
 from jolly_parlor.app.widgets.fields import LiveLabel, label
+from jolly_parlor.app.workbench import Workbench
 
 
 class Station(QWidget):
     """A page of the walk. Subclasses fill `self.body` and override `refresh` and `state`."""
 
-    name = ""
+    id, name = "", ""
 
-    def __init__(self, session: Session, scrolls: bool = True) -> None:
+    def __init__(self, session: Workbench, scrolls: bool = True) -> None:
         super().__init__()
         self.session = session
         self._late = True

@@ -1,8 +1,9 @@
 """Entry fields that say what is wrong and lose nothing."""
 
 from collections.abc import Callable
+from html import escape
 
-from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import (
     QWIDGETSIZE_MAX,
     QHBoxLayout,
@@ -12,6 +13,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from jolly_parlor.refused import Refused
 from jolly_parlor.units import LengthError, UnitSystem, format_length, parse_length
 
 
@@ -25,6 +27,7 @@ class LiveLabel(QLabel):
     def __init__(self, role: str) -> None:
         super().__init__()
         self.setProperty("role", role)
+        self.setTextFormat(Qt.TextFormat.PlainText)
         self.setWordWrap(True)
 
     def hold(self, held: bool) -> None:
@@ -78,7 +81,7 @@ class CheckedField(QLineEdit):
             return
         try:
             value = self._parse(self.text())
-        except ValueError as error:
+        except Refused as error:
             self._mark(str(error))
             self.failed.emit(str(error))
             return
@@ -132,7 +135,7 @@ class Choice(QWidget):
         layout.setSpacing(0)
         self.buttons: dict[str, QPushButton] = {}
         for value, title in options:
-            button = QPushButton(title)
+            button = QPushButton(plain(title))
             button.setCheckable(True)
             button.setProperty("part", True)
             button.setObjectName(f"{name}-{value}")
@@ -146,9 +149,21 @@ class Choice(QWidget):
             button.setChecked(key == value)
 
 
-def label(text: str, role: str = "", wrap: bool = False) -> QLabel:
-    """A label in one of the theme's roles."""
-    made = QLabel(text)
+def plain(text: str) -> str:
+    """A name as the text of a button or menu: an ampersand in it underlines nothing."""
+    return text.replace("&", "&&")
+
+
+def tip(text: str) -> str:
+    """A text of the user's as a tooltip: markup in it is shown, not followed."""
+    return f"<span>{escape(text)}</span>"
+
+
+def label(text: str, role: str = "", wrap: bool = False, rich: bool = False) -> QLabel:
+    """A label in one of the theme's roles; markup in it is text, unless it is `rich`."""
+    made = QLabel()
+    made.setTextFormat(Qt.TextFormat.RichText if rich else Qt.TextFormat.PlainText)
+    made.setText(text)
     if role:
         made.setProperty("role", role)
     made.setWordWrap(wrap)

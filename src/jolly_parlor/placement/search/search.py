@@ -7,15 +7,16 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.fields import room_field
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.turning import turned
 from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.evenness import bass_reach_hz, evenness, mismatch_db
-from jolly_parlor.placement.forecast import Combination
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.search.closely import CloseLook
-from jolly_parlor.placement.search.judging import UNFIT
-from jolly_parlor.placement.search.keeping import moved_metres
+from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE
+from jolly_parlor.placement.search.coarse_pass import Progress, weigh, weigh_sampled
+from jolly_parlor.placement.search.objective import UNFIT
 from jolly_parlor.placement.search.proposals import (
     Proposal,
     Trade,
@@ -23,10 +24,12 @@ from jolly_parlor.placement.search.proposals import (
     trade_words,
     unbettered,
 )
+from jolly_parlor.placement.search.refinement import FieldMaker, Refinement
+from jolly_parlor.placement.search.shortlist import moved_metres
 from jolly_parlor.placement.search.space import fitting_step, spaces
 from jolly_parlor.placement.search.subs import SubSearch
-from jolly_parlor.placement.search.weighing import Progress, weigh
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.refused import Refused
 
 USUAL_STEP = 0.025
 """Metres; the trade's own step when fine-tuning (common practice, no source)."""
@@ -64,17 +67,18 @@ def search(
     most: int = 5,
     progress: Progress | None = None,
     cancelled: Callable[[], bool] = lambda: False,
+    make_field: FieldMaker = room_field,
 ) -> Found:
     """Search monitors, seat and subwoofers. The same call gives the same answer.
 
-    A cancelled search returns the best of what it weighed. Raises ValueError where nothing fits.
+    A cancelled search returns the best of what it weighed. Raises Refused where nothing fits.
     """
     begun = time.monotonic()
     wishes = wishes or Wishes()
     if problem := wishes.problem():
-        raise ValueError(problem)
+        raise Refused(problem)
     ways = [
-        _Way(room, gear, present, wishes, turns, step)
+        _Way(room, gear, present, wishes, turns, step, make_field)
         for turns in ((0, 1, 2, 3) if wishes.facing == "any" else (FACINGS.index(wishes.facing),))
     ]
     weighed, why = 0, ""
@@ -91,18 +95,20 @@ def search(
     for way in ways:
         try:
             proposals += way.proposals(most, tell, cancelled)
-        except ValueError as error:
+        except Refused as error:
             why = why or str(error)
         weighed += way.evaluated
         trades += way.trades
     if not proposals and not cancelled():
-        raise ValueError(why or "Nothing that fits was found; loosen a limit.")
+        raise Refused(why or "Nothing that fits was found; loosen a limit.")
     proposals = sorted(proposals, key=lambda p: p.figure_db)[:most]
     told = [
         replace(p, trade=trade_words(p, [other for other in proposals if other is not p]))
         for p in proposals
     ]
-    own = CloseLook(room, gear, wishes, present).own_figure() if present is not None else None
+    own = None
+    if present is not None:
+        own = Refinement(room, gear, wishes, present, make_field).own_figure()
     return Found(
         weighed,
         time.monotonic() - begun,
@@ -125,17 +131,18 @@ class _Way:
         wishes: Wishes,
         turns: int,
         step: float,
+        make_field: FieldMaker,
     ) -> None:
         for _ in range(turns):
             present = turned_arrangement(room, gear, present) if present is not None else None
             room = turned(room)
         if turns and wishes.region is not None:
             wishes = replace(wishes, subwoofers="walls", region=None)
-        if present is not None and set(present.seats) != {seat.name for seat in gear.seats}:
+        if present is not None and not _whole(present, gear):
             present = None
         self.room, self.gear, self.present, self.wishes = room, gear, present, wishes
         self.turns, self.step = turns, step
-        self.look = CloseLook(room, gear, wishes, present)
+        self.look = Refinement(room, gear, wishes, present, make_field)
         self.subs = SubSearch(self.look.judge)
         self.evaluated = 0
         self.trades: list[Trade] = []
@@ -143,19 +150,24 @@ class _Way:
     def proposals(
         self, most: int, progress: Progress, cancelled: Callable[[], bool]
     ) -> list[Proposal]:
-        """The distinct few of this way. Raises ValueError where nothing fits."""
+        """The distinct few of this way. Raises Refused where nothing fits."""
         others: tuple[Point, ...] = ()
         if self.present is not None:
             others = tuple(self.present.seats[seat.name] for seat in self.gear.seats[1:])
-        weighed = weigh(
-            spaces(self.room, self.gear, self.wishes, self.step),
-            _RERANKED,
-            _APART_RERANKED_METRES,
-            others=others,
-            present=self._here(),
-            progress=progress,
-            cancelled=cancelled,
-        )
+        grids = spaces(self.room, self.gear, self.wishes, self.step)
+        if self.look.forecaster.field.plane(1.0, 1.1, 300.0) is None:
+            ways = (self.look.figures, _RERANKED, self._here(), progress, cancelled)
+            weighed = weigh_sampled(grids, *ways)
+        else:
+            weighed = weigh(
+                grids,
+                _RERANKED,
+                _APART_RERANKED_METRES,
+                others=others,
+                present=self._here(),
+                progress=progress,
+                cancelled=cancelled,
+            )
         self.evaluated = weighed.evaluated
         if weighed.figures.size == 0:
             return []
@@ -186,7 +198,7 @@ class _Way:
         if not arrangements:
             return []
         look, subs = self.look, bool(self.gear.subwoofers)
-        playing: Combination = "both+sub" if subs else "both"
+        playing = look.judge.mix
         judged = look.judge.figures(arrangements, subs)
         alone = look.judge.figures(arrangements)
         off = look.off_by(arrangements, _OFF_METRES, subs)
@@ -204,7 +216,7 @@ class _Way:
                     float(alone[index]),
                     evenness(whole).value_db,
                     bass_reach_hz(forecast.response(playing), whole.reference_db),
-                    mismatch_db(forecast.deviation("left"), forecast.deviation("right")),
+                    mismatch_db(forecast.deviation(LEFT_ALONE), forecast.deviation(RIGHT_ALONE)),
                     float(off[index]),
                     float(guesses[index]),
                     look.leaving_the_middle(places[index]),
@@ -240,6 +252,12 @@ class _Way:
             )
             for i in np.flatnonzero(front)
         ]
+
+
+def _whole(arrangement: Arrangement, gear: Gear) -> bool:
+    """Whether it has a place for everything there is now."""
+    seats, speakers = {s.name for s in gear.seats}, {s.id for s in gear.loudspeakers}
+    return set(arrangement.seats) == seats and speakers <= set(arrangement.places)
 
 
 def _front(trades: Sequence[Trade]) -> list[Trade]:

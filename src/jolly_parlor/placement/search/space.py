@@ -13,6 +13,7 @@ from jolly_parlor.placement.arrangement import clear_of_desk, monitor_footprint
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.refused import Refused
 
 HEAD_SHIFT = 0.15
 """Metres that a head moves forward and back; the grid's step divides it (see `fitting_step`)."""
@@ -24,10 +25,10 @@ _BESIDE = 0.20  # metres between the lines tried beside the middle
 def fitting_step(step: float) -> float:
     """The nearest step that divides the head's 15 cm, so that its points fall on the grid.
 
-    Raises ValueError for a step that makes no sense.
+    Raises Refused for a step that makes no sense.
     """
     if not 0.002 <= step <= 0.2:
-        raise ValueError(f"A search step of {step:g} m makes no sense; give 0.005 to 0.2.")
+        raise Refused(f"A search step of {step:g} m makes no sense; give 0.005 to 0.2.")
     return HEAD_SHIFT / max(round(HEAD_SHIFT / step), 1)
 
 
@@ -51,10 +52,10 @@ class Space:
     def of(
         cls, room: Room, gear: Gear, wishes: Wishes, step: float, off_middle: float = 0.0
     ) -> "Space":
-        """The grid of a room at about that step in metres. Raises ValueError when nothing fits."""
+        """The grid of a room at about that step in metres. Raises Refused when nothing fits."""
         step = fitting_step(step)
         if problem := wishes.problem():
-            raise ValueError(problem)
+            raise Refused(problem)
         start = back_to_wall_distance(gear) + wishes.front_gap
         widest = 1 + wishes.equilateral_tolerance
         shallowest = wishes.nearest * sqrt(max(1 - 0.25 * widest**2, 0.0))
@@ -67,7 +68,7 @@ class Space:
         heights = tuple(z for z in every if 0.3 < z < room.height - 0.2)
         space = cls(room, gear, wishes, step, fronts, depths, heights, off_middle)
         if fronts.size == 0 or space.count == 0:
-            raise ValueError(
+            raise Refused(
                 "No triangle of monitors and seat fits into this room within these limits; loosen "
                 "a limit or take away a keep-out area."
             )
@@ -147,7 +148,7 @@ class Space:
 def spaces(room: Room, gear: Gear, wishes: Wishes, step: float) -> list[Space]:
     """The grids to search: one on the middle line, and more beside it where that is wished.
 
-    Raises ValueError when nothing fits on any.
+    Raises Refused when nothing fits on any.
     """
     offsets = [0.0]
     if not wishes.middle_line:
@@ -157,8 +158,8 @@ def spaces(room: Room, gear: Gear, wishes: Wishes, step: float) -> list[Space]:
     for offset in offsets:
         try:
             found.append(Space.of(room, gear, wishes, step, offset))
-        except ValueError as error:
+        except Refused as error:
             why = why or str(error)
     if not found:
-        raise ValueError(why)
+        raise Refused(why)
     return found

@@ -12,10 +12,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.fields import RoomField, SeparablePlane
 from jolly_parlor.acoustics.room import Point
-from jolly_parlor.acoustics.separable import HorizontalField
 from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
+from jolly_parlor.refused import Refused
 
 LIMIT_HZ = 900.0
 _LEFT_OUT = 1e-6  # of the shapes' energy
@@ -28,6 +28,14 @@ Float32 = NDArray[np.float32]
 Complex64 = NDArray[np.complex64]
 
 
+def plane_of(field: RoomField, source_z: float, ear_z: float) -> SeparablePlane:
+    """The separable form that the tables stand on."""
+    plane = field.plane(source_z, ear_z, LIMIT_HZ)
+    if plane is None:
+        raise Refused("This room's field does not come apart along its axes.")
+    return plane
+
+
 class Judged:
     """What every height shares: weights, the monitors' low end, and the shapes on the grid's lines.
 
@@ -36,14 +44,14 @@ class Judged:
     """
 
     def __init__(
-        self, space: Space, field: BoxField, drive: ComplexArray, lowest: int, match: float
+        self, space: Space, field: RoomField, drive: ComplexArray, lowest: int, match: float
     ) -> None:
         self.space, self.field, self.drive, self.lowest = space, field, drive, lowest
         self.match, self.deep = np.float32(match), np.float32(space.wishes.deep)
         step, middle = space.step, space.middle
         self.coarse = max(int(_COARSE_METRES / step + 1e-9), 1)
         self.taps = np.array([_cubic(phase / self.coarse) for phase in range(self.coarse)])
-        plane = HorizontalField(field, 1.0, 1.0 + SLOUCH_DOWN, LIMIT_HZ)  # its shapes have no z
+        plane = plane_of(field, 1.0, 1.0 + SLOUCH_DOWN)  # its shapes have no z
         reach = round(float(space.fronts[-1] - space.fronts[0] + space.depths[-1]) / step)
         count = reach + round(HEAD_SHIFT / step) + 4 * self.coarse + 1
         ys = float(space.fronts[0]) + step * (np.arange(float(count)) - self.coarse)
@@ -85,8 +93,8 @@ class HeightTables:
     def at_seat(self, ear: Point) -> Float32:
         """The same for an ear that stays where it is, for all fronts and all sides."""
         judged, fronts = self._judged, self.space.fronts.size
-        field = judged.field
-        here = field.axis_modes(1, LIMIT_HZ).shape(ear.y).astype(np.complex64)
+        plane = plane_of(judged.field, self.height, ear.z)
+        here = plane.along(np.array([ear.y]))[:, 0].astype(np.complex64)
         folded = self._folded(ear.z, [ear.x]) * here[:, :, None]
         return self._weighed(np.matmul(judged.lines(0, fronts), folded), judged.shapes, fronts)
 
@@ -96,7 +104,7 @@ class HeightTables:
         (frequencies, length modes, ears x 2 sources x rank).
         """
         judged = self._judged
-        plane = HorizontalField(judged.field, self.height, ear_z, LIMIT_HZ)
+        plane = plane_of(judged.field, self.height, ear_z)
         coupling = plane.coupling * judged.drive[:, None, None]
         here = plane.across(np.array(ear_xs))
         coupled = [(coupling * here[:, e, :, None]).transpose(0, 2, 1) for e in range(len(ear_xs))]

@@ -5,6 +5,9 @@ from typing import Annotated, Literal
 
 from annotated_types import Ge, Gt, Le
 
+from jolly_parlor.strict import STRICT
+from jolly_parlor.validity import faults
+
 Share = Annotated[float, Ge(0.0), Le(1.0)]
 Metres = Annotated[float, Ge(0.0), Le(20.0)]
 Facing = Literal["front", "left", "back", "right", "any"]
@@ -15,7 +18,7 @@ SubSearch = Literal["stay", "walls", "region"]
 class Region:
     """A rectangle of floor, metres."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     x: Metres
     y: Metres
@@ -32,7 +35,7 @@ class Region:
 class Wishes:
     """Limits in metres and weights from 0 to 1. The defaults are common practice, no source."""
 
-    __pydantic_config__ = {"extra": "forbid"}
+    __pydantic_config__ = STRICT
 
     nearest: Annotated[float, Ge(0.5), Le(5.0)] = 0.8
     furthest: Annotated[float, Ge(0.6), Le(6.0)] = 2.2
@@ -59,7 +62,9 @@ class Wishes:
     """Where subwoofers may stand when `subwoofers` is `region`."""
 
     def problem(self) -> str:
-        """What contradicts itself, in a sentence; empty when it can be searched."""
+        """What cannot be, in a sentence; empty when it can be searched."""
+        if beyond := faults(self):
+            return f"Beyond what can be searched: {'; '.join(beyond)}."
         if self.nearest >= self.furthest:
             return (
                 f"The nearest listening distance, {self.nearest:.2f} m, must be below the "

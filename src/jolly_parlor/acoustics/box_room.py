@@ -1,0 +1,132 @@
+"""The field of an empty box as a RoomField: the model of record, with its own fast paths.
+
+One pair far enough apart along the room, and many pairs at once, share tables (`pairs`); others
+are summed plainly (`field`). Maps go through the separable form (`separable`).
+"""
+
+import numpy as np
+from cachetools import LRUCache
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.modes import Modes, modes
+from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
+from jolly_parlor.acoustics.separable import HorizontalField, section
+
+_MAP_LIMIT_HZ = 700.0
+_MOST_PLANES = 8
+_SIZES = ("width", "length", "height")
+
+
+class BoxRoomField:
+    """An empty box with a locally reacting surface on each side."""
+
+    def __init__(self, box: BoxField) -> None:
+        self.box = box
+        self.frequencies_hz, self.speed_of_sound = box.frequencies_hz, box.speed_of_sound
+        self._pairs = PairField(box)
+        self._planes: LRUCache[tuple[float, float], HorizontalField] = LRUCache(_MOST_PLANES)
+        self._grid: tuple[bytes, ComplexArray, ComplexArray] | None = None
+        self._row: tuple[bytes, BoxRoomField] | None = None
+
+    @property
+    def parameters(self) -> tuple[str, ...]:
+        """Three sizes, six surfaces."""
+        return (*_SIZES, *SURFACE_NAMES)
+
+    @property
+    def seconds_per_pair(self) -> float:
+        """On one core of a small machine."""
+        return 0.003
+
+    def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """One pair, (frequencies,)."""
+        apart = abs(source[1] - receiver[1])
+        inside = np.all(source >= 0) and np.all(source <= self.box.dimensions)
+        if apart >= NEAREST_ALONG_METRES and inside:
+            # The same sum, with what drags and searches have in common kept between calls.
+            return np.asarray(self._pairs.pressures(source[None, :], receiver[None, :])[0])
+        return self.box.pressure(source, receiver)
+
+    def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """One pair by the plain sum; the tables of pairs know tenths of a millimetre only."""
+        return self.box.pressure(source, receiver)
+
+    def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        """Many pairs, (pairs, frequencies)."""
+        far = np.abs(sources[:, 1] - receivers[:, 1]) >= NEAREST_ALONG_METRES
+        result = np.empty((len(sources), self.frequencies_hz.size), dtype=np.complex128)
+        result[far] = self._pairs.pressures(sources[far], receivers[far])
+        for index in np.flatnonzero(~far):
+            result[index] = self.box.pressure(sources[index], receivers[index])
+        return result
+
+    def spread(
+        self, source: FloatArray, height: float, xs: FloatArray, ys: FloatArray
+    ) -> ComplexArray:
+        """(frequencies, ys, xs). Sources of one height share what hangs on it."""
+        plane = self._plane(float(source[2]), height)
+        key = xs.tobytes() + ys.tobytes()
+        if self._grid is None or self._grid[0] != key:
+            across = np.ascontiguousarray(plane.across(xs).transpose(0, 2, 1))
+            self._grid = key, plane.along(ys), across
+        _, along, across = self._grid
+        coupling = plane.coupled_with(float(source[0]), float(source[1]))
+        return np.asarray(np.matmul(np.matmul(along, coupling.transpose(0, 2, 1)), across))
+
+    def section(self, source: FloatArray, y: float, xs: FloatArray, zs: FloatArray) -> ComplexArray:
+        """(frequencies, zs, xs)."""
+        return section(self.box, source, y, xs, zs, _MAP_LIMIT_HZ)
+
+    def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> HorizontalField:
+        """The separable form between two heights."""
+        return HorizontalField(self.box, source_z, receiver_z, limit_hz)
+
+    def _plane(self, source_z: float, height: float) -> HorizontalField:
+        found = self._planes.get((source_z, height))
+        if found is None:
+            found = self.plane(source_z, height, _MAP_LIMIT_HZ)
+            self._planes[source_z, height] = found
+        return found
+
+    def modes(self, up_to_hz: float) -> Modes:
+        """Of the rigid box."""
+        width, length, height = (float(size) for size in self.box.dimensions)
+        return modes((width, length, height), self.speed_of_sound, up_to_hz)
+
+    def absorbing(self, surface: str) -> "BoxRoomField":
+        """One side with admittance 1."""
+        at = SURFACE_NAMES.index(surface)
+        return BoxRoomField(self.box.with_admittance(at, 1.0))
+
+    def scaled(self, factor: float) -> "BoxRoomField":
+        """Every admittance multiplied."""
+        box = self.box
+        wrong = box.admittances * factor
+        return BoxRoomField(BoxField(box.dimensions, wrong, box.frequencies_hz, box.speed_of_sound))
+
+    def near(self, room: Room, parameter: str) -> "BoxRoomField":
+        """One axis moved: that of a size, or of the ends of which one absorbs otherwise."""
+        if parameter in _SIZES:
+            axis = _SIZES.index(parameter)
+        else:
+            axis = SURFACE_NAMES.index(parameter) // 2
+        ends = SURFACE_NAMES[2 * axis : 2 * axis + 2]
+        beta = np.array([surface_admittance(room, name, self.frequencies_hz) for name in ends])
+        return BoxRoomField(self.box.near(axis, room.dimensions[axis], beta))
+
+    def thinned(self, step: int) -> "BoxRoomField":
+        """On every step-th frequency."""
+        return BoxRoomField(self.box.thinned(step))
+
+    def at_rows(self, rows: IntArray) -> "BoxRoomField":
+        """At some frequencies; the last asked for is kept, since drags ask for it again."""
+        key = np.asarray(rows).tobytes()
+        if self._row is None or self._row[0] != key:
+            self._row = key, BoxRoomField(self.box.at_rows(rows))
+        return self._row[1]
+
+    def prepare(self) -> bool:
+        """Tables of pairs."""
+        return self._pairs.prepare()

@@ -1,0 +1,72 @@
+"""Above the modal range: direct sound and low-order images, joined to the modes without a step.
+
+Between 300 and 700 Hz a room's field hangs on more detail than a survey holds. What can still be
+told is the direct sound and its first reflections (image sources of a box, Allen & Berkley 1979,
+each surface with the plane-wave reflection factor of its admittance). It shows where early
+reflections comb the response; the dense field on top is left out, so levels are less certain.
+"""
+
+from itertools import product
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, surface_admittance
+from jolly_parlor.refused import Refused
+
+HIGHEST_ORDER = 2
+JOIN_FROM_HZ, JOIN_TO_HZ = 300.0, 345.0
+
+
+class Images:
+    """Images of one room up to an order of reflection, on one frequency grid.
+
+    x' = 2 n W + (1 - 2 u) x, reflected |n - u| times at x = 0 and |n| times at x = W (Allen &
+    Berkley 1979); likewise along y and z. The source itself is the first.
+    """
+
+    def __init__(self, room: Room, frequencies_hz: FloatArray, order: int = HIGHEST_ORDER) -> None:
+        f = np.asarray(frequencies_hz, dtype=float)
+        self._wavenumbers = 2 * np.pi * f / room.speed_of_sound
+        self._betas = np.array([surface_admittance(room, name, f) for name in SURFACE_NAMES])
+        each = [(n, u) for n in range(-order, order + 1) for u in (0, 1)]
+        lattice = np.array(list(product(each, repeat=3)))  # (choices, axes, n and u)
+        n, u = lattice[:, :, 0], lattice[:, :, 1]
+        hits = np.stack([np.abs(n - u), np.abs(n)], axis=2).reshape(-1, 6)
+        total = hits.sum(axis=1)
+        kept = np.flatnonzero(total <= order)
+        kept = kept[np.argsort(total[kept], kind="stable")]
+        self.hits = hits[kept]
+        """How often each surface reflects each image, (images, 6)."""
+        self._shift = 2 * n[kept] * np.array(room.dimensions)
+        self._sign = 1 - 2 * u[kept]
+
+    def places(self, source: Point) -> FloatArray:
+        """Where the images of a source stand, (images, 3)."""
+        return np.asarray(self._shift + self._sign * source.array())
+
+    def pressure(self, source: Point, ear: Point) -> ComplexArray:
+        """Complex pressure per unit source, (frequencies,).
+
+        Raises Refused where source and ear coincide.
+        """
+        if source.distance(ear) < 1e-3:
+            raise Refused("Source and ear are at the same place; move them apart.")
+        away = self.places(source) - ear.array()
+        distance = np.linalg.norm(away, axis=1)
+        cosine = np.repeat(np.abs(away) / distance[:, None], 2, axis=1)[:, :, None]
+        once = (cosine - self._betas) / (cosine + self._betas)
+        factor = np.prod(np.where(self.hits[:, :, None] > 0, once, 1.0), axis=1)
+        for more in range(2, int(self.hits.max()) + 1):
+            factor *= np.prod(np.where(self.hits[:, :, None] >= more, once, 1.0), axis=1)
+        turned = distance[:, None] * self._wavenumbers
+        late = np.cos(turned) - 1j * np.sin(turned)  # quicker than a complex exponential
+        return np.asarray(np.sum(factor * late / distance[:, None], axis=0))
+
+
+def joined(modal: ComplexArray, above: ComplexArray, frequencies_hz: FloatArray) -> ComplexArray:
+    """Modes up to 300 Hz, images from 345 Hz, and in between a fade of one into the other."""
+    span = np.log(JOIN_TO_HZ / JOIN_FROM_HZ)
+    share = np.clip(np.log(frequencies_hz / JOIN_FROM_HZ) / span, 0.0, 1.0)
+    weight = np.cos(share * np.pi / 2) ** 2
+    return np.asarray(weight * modal + (1 - weight) * above)

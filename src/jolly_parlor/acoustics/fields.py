@@ -1,0 +1,141 @@
+"""The field of a room: what every kind of room must offer, and which kind a survey gets.
+
+Nothing above this module may know which kind it talks to. A new kind is one class with these
+methods and one line in `room_field`; `tests/rigid_field.py` is the smallest.
+"""
+
+from typing import Protocol
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.box_room import BoxRoomField
+from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.modes import Modes, modes
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
+from jolly_parlor.refused import Refused
+
+
+class SeparablePlane(Protocol):
+    """A field between two heights in which x and y stand apart:
+    p = sum_lm A_lm X_l(xs) X_l(xr) Y_m(ys) Y_m(yr).
+    """
+
+    @property
+    def coupling(self) -> ComplexArray:
+        """A, (frequencies, width modes, length modes)."""
+        ...
+
+    def across(self, xs: FloatArray) -> ComplexArray:
+        """X, (frequencies, places, width modes)."""
+        ...
+
+    def along(self, ys: FloatArray) -> ComplexArray:
+        """Y, (frequencies, places, length modes)."""
+        ...
+
+
+class RoomField(Protocol):
+    """Transfers of one room on one frequency grid, 0 dB at 1 m in the free field; positions in
+    metres inside the room, each (3,) or (pairs, 3).
+    """
+
+    frequencies_hz: FloatArray
+    speed_of_sound: float
+
+    def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """Complex pressure of one pair, (frequencies,). Raises Refused for a place outside, or
+        where the two are too close.
+        """
+        ...
+
+    def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """As `transfer`, where that rounds places to be quick: for differences over a hair."""
+        ...
+
+    def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        """Of many pairs at once, (pairs, frequencies)."""
+        ...
+
+    def spread(
+        self, source: FloatArray, height: float, xs: FloatArray, ys: FloatArray
+    ) -> ComplexArray:
+        """From one source to a grid of places at a height, (frequencies, ys, xs); for maps, so
+        that it may fade out fine detail.
+        """
+        ...
+
+    def section(self, source: FloatArray, y: float, xs: FloatArray, zs: FloatArray) -> ComplexArray:
+        """From one source to an upright grid across the room at a depth, (frequencies, zs, xs)."""
+        ...
+
+    def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> SeparablePlane | None:
+        """The separable form between two heights; None where the room has none, and whoever
+        weighs millions of places has to do with fewer.
+        """
+        ...
+
+    def modes(self, up_to_hz: float) -> Modes:
+        """The room's standing waves, for explanation."""
+        ...
+
+    def absorbing(self, surface: str) -> "RoomField":
+        """The same room with one surface absorbing all sound at normal incidence."""
+        ...
+
+    def scaled(self, factor: float) -> "RoomField":
+        """The same room with every admittance multiplied: what if the guess at it is wrong."""
+        ...
+
+    def near(self, room: Room, parameter: str) -> "RoomField":
+        """The field of a room that differs in one of `parameters` a little: what is known of this
+        one is used. For derivatives.
+        """
+        ...
+
+    @property
+    def parameters(self) -> tuple[str, ...]:
+        """What a fit may change: sizes and surfaces by name."""
+        ...
+
+    def thinned(self, step: int) -> "RoomField":
+        """The same room on every step-th frequency, first and last kept."""
+        ...
+
+    def at_rows(self, rows: IntArray) -> "RoomField":
+        """The same room at some of its frequencies only, given by index."""
+        ...
+
+    def prepare(self) -> bool:
+        """Work out ahead a part of what first transfers take long for; False with all done."""
+        ...
+
+    @property
+    def seconds_per_pair(self) -> float:
+        """About what a transfer of a new pair takes, so that callers know what may be asked in a
+        drag.
+        """
+        ...
+
+
+def room_field(room: Room, frequencies_hz: FloatArray) -> RoomField:
+    """The field of a surveyed room. Raises Refused for a plan that cannot be worked out yet."""
+    return BoxRoomField(box_field(room, frequencies_hz))
+
+
+def box_field(room: Room, frequencies_hz: FloatArray) -> BoxField:
+    """The sum behind an empty box."""
+    if not room.is_box:
+        raise Refused(PLAN_NOT_YET.format(room.name))
+    beta = np.array([surface_admittance(room, name, frequencies_hz) for name in SURFACE_NAMES])
+    return BoxField(room.dimensions, beta, frequencies_hz, room.speed_of_sound)
+
+
+PLAN_NOT_YET = "“{}” is no rectangle; only rectangular rooms can be worked out so far."
+
+
+def room_modes(room: Room, up_to_hz: float) -> Modes:
+    """The standing waves of a surveyed room, for explanation."""
+    if not room.is_box:
+        raise Refused(PLAN_NOT_YET.format(room.name))
+    return modes(room.dimensions, room.speed_of_sound, up_to_hz)

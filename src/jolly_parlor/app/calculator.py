@@ -1,0 +1,212 @@
+"""Heavy work off the interface thread: questions in, answers out, stale ones dropped."""
+
+import threading
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from cachetools import LRUCache
+from PyQt6.QtCore import QObject, QThread, pyqtSignal
+
+from jolly_parlor import defects
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.app.questions import AnyQuestion, Kind, Models
+from jolly_parlor.diagnosis.causes import Anechoic
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.refused import Refused
+
+_ROOMS_KEPT = 2
+"""The surveyed and the fitted room: going back and forth must not make their tables anew."""
+
+
+class _GaveWay(Exception):
+    """The work at hand is stale, or has to wait."""
+
+
+@dataclass(frozen=True)
+class _Request:
+    number: int
+    question: AnyQuestion
+
+
+@dataclass(frozen=True)
+class _Outcome:
+    request: _Request
+    answer: object
+    why: str
+
+
+class Calculator(QObject):
+    """One thread; only the newest question of each kind counts, sooner ones by rank.
+
+    `when_idle` works ahead for a new room, step by step so that no question waits long for it,
+    until it answers False. Stale work gives way half done. So does, while something is dragged, all
+    that does not follow the drag, and what follows it gives way to a lower rank; it is taken up
+    again afterwards.
+    """
+
+    failed = pyqtSignal(str)
+    """A defect, in words for the user; the question is refused as well."""
+    settled = pyqtSignal()
+    """A question has been answered or refused."""
+    _came = pyqtSignal(object)
+
+    def __init__(
+        self,
+        parent: QObject | None = None,
+        when_idle: Callable[[Models], bool] = lambda models: False,
+    ) -> None:
+        super().__init__(parent)
+        self._when_idle = when_idle
+        self._lock = threading.Condition()
+        self._waiting: dict[Kind, _Request] = {}
+        self._newest: dict[Kind, int] = {}
+        self._least: dict[Kind, int] = {}
+        self._working = False
+        self._held = False
+        self._cold = False
+        self._stopping = False
+        self._now: _Request | None = None
+        self._models: LRUCache[tuple[int, int], tuple[Room, Gear, Models]] = LRUCache(_ROOMS_KEPT)
+        self._latest: Models | None = None
+        self._came.connect(self._deliver)
+        self._thread = _Loop(self._run)
+        self._thread.start()
+
+    def ask(self, question: AnyQuestion) -> None:
+        """Replace the waiting question of its kind, and forget any answer on its way; but not in a
+        drag.
+        """
+        kind = question.kind
+        with self._lock:
+            number = self._newest[kind] = self._newest.get(kind, 0) + 1
+            if not question.in_drag:
+                self._least[kind] = number
+            self._waiting[kind] = _Request(number, question)
+            self._lock.notify()
+
+    def drop(self, kind: Kind) -> None:
+        """Forget the question of a kind and any answer on its way."""
+        with self._lock:
+            self._newest[kind] = self._newest.get(kind, 0) + 1
+            self._least[kind] = self._newest[kind]
+            self._waiting.pop(kind, None)
+
+    def hold(self, held: bool) -> None:
+        """Put off all that does not follow drags, or go on with it."""
+        if held != self._held:
+            with self._lock:
+                self._held = held
+                self._lock.notify()
+
+    @property
+    def busy(self) -> bool:
+        """Whether a question is worked on, or waits and may be."""
+        with self._lock:
+            return self._working or self._next() is not None
+
+    def stop(self) -> None:
+        """End the thread; call before the window goes."""
+        with self._lock:
+            self._stopping = True
+            self._waiting.clear()
+            self._lock.notify()
+        self._thread.wait()
+        self._models.clear()  # hundreds of megabytes of tables; nobody asks any more
+        self._latest = None
+
+    def _run(self) -> None:
+        while True:
+            with self._lock:
+                self._working = False
+                while (kind := self._next()) is None and not self._stopping:
+                    if self._cold and not self._held:
+                        break
+                    self._lock.wait()
+                if self._stopping:
+                    return
+                request = self._waiting.pop(kind) if kind is not None else None
+                self._working, self._now = request is not None, request
+            if request is not None:
+                self._work_on(request)
+            elif self._latest is not None:
+                self._cold = self._ahead(self._latest)
+
+    def _ahead(self, models: Models) -> bool:
+        try:
+            return self._when_idle(models)
+        except Exception as error:
+            if not isinstance(error, Refused | _GaveWay):
+                self.failed.emit(defects.sentence(error, "working ahead"))
+            return False  # who asks for it will be told why
+
+    def _work_on(self, request: _Request) -> None:
+        question = request.question
+        try:
+            answer, why = question.job(self._models_of(question.room, question.gear)), ""
+        except _GaveWay:
+            with self._lock:
+                if request.number == self._newest[question.kind]:
+                    self._waiting[question.kind] = request
+            return
+        except Exception as error:
+            answer, why = None, defects.sentence(error, f"working out {question.kind.name}")
+            if not isinstance(error, Refused):
+                self.failed.emit(why)
+        if not self._stale(request):
+            self._came.emit(_Outcome(request, answer, why))
+
+    def _deliver(self, outcome: _Outcome) -> None:
+        """On the window's thread: to whoever asked, unless it has become stale on its way."""
+        if self._stale(outcome.request):
+            return
+        question = outcome.request.question
+        if outcome.why:
+            question.refused(outcome.why)
+        else:
+            question.answered(outcome.answer)
+        self.settled.emit()
+
+    def _stale(self, request: _Request) -> bool:
+        with self._lock:
+            least = self._least.get(request.question.kind, 0)
+            return request.number < least or self._stopping
+
+    def _next(self) -> Kind | None:
+        """The kind to take up next; call with the lock held."""
+        able = (kind for kind in self._waiting if not self._held or kind.follows_drags)
+        return min(able, key=lambda kind: kind.rank, default=None)
+
+    def _give_way(self) -> None:
+        now = self._now
+        if now is None:
+            return
+        kind = now.question.kind
+        if kind.follows_drags:
+            put_off = any(sooner.rank < kind.rank for sooner in list(self._waiting))
+        else:
+            put_off = self._held
+        if put_off or now.number < self._least.get(kind, 0):
+            raise _GaveWay
+
+    def _models_of(self, room: Room, gear: Gear) -> Models:
+        known = next((k for k in self._models.values() if k[0] == room and k[1] == gear), None)
+        if known is None:
+            same_room = next((k for k in self._models.values() if k[0] == room), None)
+            field = same_room[2].forecaster.field if same_room else None
+            forecaster = Forecaster(room, gear, field, self._give_way)
+            known = room, gear, Models(forecaster, Anechoic(forecaster))
+            self._cold = True
+        self._models[id(known[0]), id(known[1])] = known
+        self._latest = known[2]
+        return known[2]
+
+
+class _Loop(QThread):
+    def __init__(self, run: Callable[[], None]) -> None:
+        super().__init__()
+        self._body = run
+
+    def run(self) -> None:
+        """The thread's body."""
+        self._body()

@@ -1,0 +1,71 @@
+"""Questions to the calculators: what is asked, how urgent it is, who gets the answer and who the
+refusal.
+"""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Any, Generic, TypeVar
+
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.diagnosis.causes import Anechoic
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.upper_range import UpperForecaster
+
+Answer = TypeVar("Answer")
+
+
+@dataclass(frozen=True)
+class Models:
+    """The room's models, kept from one question to the next while the room stays the same."""
+
+    forecaster: Forecaster
+    anechoic: Anechoic
+
+    @cached_property
+    def upper(self) -> UpperForecaster:
+        """The less certain range above; made when first asked for."""
+        return UpperForecaster(self.forecaster.room, self.forecaster.gear)
+
+
+@dataclass(frozen=True)
+class Kind:
+    """One kind of question. Only the newest of each kind counts; those of a lower `rank` are
+    answered sooner by one calculator.
+    """
+
+    name: str
+    """As a sentence goes on: `working out the forecast`."""
+    rank: int
+    follows_drags: bool = False
+    """Whether it is answered while something is dragged."""
+
+
+@dataclass(frozen=True)
+class Question(Generic[Answer]):
+    """A typed request. `answered` and `refused` are called on the window's thread."""
+
+    kind: Kind
+    room: Room
+    gear: Gear
+    job: Callable[[Models], Answer]
+    answered: Callable[[Answer], None]
+    refused: Callable[[str], None] = lambda why: None
+    in_drag: bool = False
+    """In a drag moves can come faster than answers, and each is better than none."""
+
+
+AnyQuestion = Question[Any]
+
+FORECAST = Kind("the forecast", 0, follows_drags=True)
+TINT = Kind("the plan's tint", 0, follows_drags=True)
+STRIPS = Kind("the zone strips", 1, follows_drags=True)
+BAND = Kind("how sure the forecast is", 2)
+TAKE = Kind("what a take tells", 3)
+FIT = Kind("the room's fit", 0)
+COMPARISON = Kind("the comparison", 1)
+FINDINGS = Kind("what stands out", 2)
+NEXT_TRY = Kind("what to try next", 3)
+FACING = Kind("which wall to face", 4)
+"""A new kind is one row here, and whoever asks it says what becomes of the answer."""

@@ -1,0 +1,58 @@
+"""The search on a thread of its own, with progress and a way to stop it."""
+
+import threading
+
+from PyQt6.QtCore import QObject, QThread, pyqtSignal
+
+from jolly_parlor import defects
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.fitting.rivals import rivals_among
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.search.search import search
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.room_fit import with_doubt
+
+
+class SearchRun(QThread):
+    """One search of a document's room; emits what it found, or why it could not."""
+
+    progressed = pyqtSignal(int, float)
+    found = pyqtSignal(object)
+    refused = pyqtSignal(str)
+
+    def __init__(
+        self,
+        document: Document,
+        present: Arrangement | None,
+        fit: Fit | None = None,
+        parent: QObject | None = None,
+    ) -> None:
+        super().__init__(parent)
+        self._fit = fit
+        self.rivals = ""
+        """With a fit: whether the first proposal can be told from the others."""
+        self._document, self._present = document, present
+        self._stop = threading.Event()
+
+    def cancel(self) -> None:
+        """Stop soon; what was weighed so far is still judged."""
+        self._stop.set()
+
+    def run(self) -> None:
+        """The thread's body."""
+        try:
+            result = search(
+                self._document.room,
+                self._document.gear,
+                self._present,
+                self._document.wishes,
+                progress=self.progressed.emit,
+                cancelled=self._stop.is_set,
+            )
+            result = with_doubt(self._fit, result, self._document.gear)
+            found = [(p.arrangement, p.turns) for p in result.proposals]
+            self.rivals = rivals_among(self._fit, found, self._document.gear)
+        except Exception as error:
+            self.refused.emit(defects.sentence(error, "searching"))
+        else:
+            self.found.emit(result)

@@ -1,0 +1,234 @@
+"""Compare: one row an arrangement, same axes, ranked, with reasons."""
+
+from functools import partial
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QHideEvent, QMouseEvent, QShowEvent
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
+
+from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app.plots.row import RowPlot
+from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.compare.difference_card import DifferenceCard
+from jolly_parlor.app.widgets.fields import label, tip
+from jolly_parlor.app.widgets.mix_choice import MixChoice
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.diagnosis.remedies import Remedy
+from jolly_parlor.project.comparison import Comparison, Row
+from jolly_parlor.project.edits import add_arrangement, choose, note_heard
+from jolly_parlor.units import format_length
+
+
+class CompareStation(Station):
+    """The ranking. Nothing is calculated while nobody looks."""
+
+    id, name = "compare", "Compare"
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__(session)
+        self.choice = MixChoice("comparing")
+        self.choice.chosen.connect(session.show_mix)
+        self.head.addWidget(self.choice, 0, Qt.AlignmentFlag.AlignTop)
+        self.listen(session.comparison_changed)
+        session.view_changed.connect(self._mark_current)
+        session.next_changed.connect(self._add_next)
+        self.rows: list[ComparisonRow] = []
+        self.difference: DifferenceCard | None = None
+
+    def state(self) -> str:
+        """Done once one is picked."""
+        document = self.session.document
+        if document.chosen is not None:
+            return "done"
+        return "in progress" if len(document.arrangements) > 1 else "untouched"
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        """Somebody looks."""
+        super().showEvent(event)
+        self.session.want_comparison(True)
+
+    def hideEvent(self, event: QHideEvent | None) -> None:
+        """Nobody looks."""
+        self.session.want_comparison(False)
+
+    def refresh(self) -> None:
+        """Show the ranking."""
+        clear(self.body)
+        self.rows = []
+        self.choice.show_mix(self.session.document.gear, self.session.mix)
+        found = self.session.comparison
+        if not self.session.document.arrangements:
+            self.verdict.setText("Nothing to compare yet")
+            self.under.setText("Rough in two or more arrangements at Line-up; they rank here.")
+            return
+        if found is None:
+            self.verdict.setText("Comparing …")
+            self.under.setText("")
+            return
+        self.verdict.setText(found.verdict)
+        what = found.mix.name.lower()
+        dotted = " Dotted: the other of forecast and measured."
+        have = any(row.measured is not None for row in found.rows)
+        self.under.setText(
+            f"{found.basis_words.capitalize()}: {what} at the {found.seat}; lower is more even."
+            + (dotted if have else "")
+            + (f" {found.rivals}" if found.rivals else "")
+        )
+        for rank, row in enumerate(found.rows, start=1):
+            made = ComparisonRow(rank, row, found, self.session)
+            self.rows.append(made)
+            self.body.addWidget(made)
+        self.difference = None
+        if sum(row.curve(found.basis) is not None for row in found.rows) > 1:
+            self.difference = DifferenceCard(found, self.session)
+            self.body.addWidget(self.difference.frame)
+        self.body.addStretch(1)
+        self._mark_current()
+        self._add_next()
+
+    def _add_next(self) -> None:
+        found, remedy = self.session.comparison, self.session.next_try
+        if found is not None and remedy is not None and self.rows:
+            self.body.insertWidget(len(self.rows), self._next_card(found, remedy))
+
+    def _next_card(self, found: Comparison, remedy: Remedy) -> QFrame:
+        """What to try next from the winner."""
+        frame, layout = card()
+        row = QHBoxLayout()
+        text = remedy.move.text(self.session.settings.values.units)
+        words = (
+            f"From {found.rows[0].arrangement.name}, {text}: forecast "
+            f"{remedy.evenness_before_db:.1f} → {remedy.evenness_after_db:.1f} dB from even."
+        )
+        row.addWidget(label("To try next", "head"))
+        row.addWidget(label(words, wrap=True), 1)
+        button = QPushButton("Try it")
+        button.setObjectName("try-next")
+        button.clicked.connect(partial(self._try, remedy, text))
+        row.addWidget(button)
+        layout.addLayout(row)
+        return frame
+
+    def _try(self, remedy: Remedy, text: str) -> None:
+        if self.session.do(f"Try {text}", lambda d: add_arrangement(d, remedy.arrangement)):
+            self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+    def _mark_current(self) -> None:
+        now = self.session.arrangement
+        for row in self.rows:
+            row.mark(now is not None and row.row.arrangement.name == now.name)
+
+
+class ComparisonRow(QFrame):
+    """Name and figure, hills and hollows, reasons, and the button that picks it."""
+
+    def __init__(self, rank: int, row: Row, found: Comparison, session: Workbench) -> None:
+        super().__init__()
+        self.setObjectName("card")
+        self.row, self.session = row, session
+        self.setAccessibleName(f"{rank}. {row.arrangement.name}")
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(14, 8, 12, 8)
+        layout.setSpacing(10)
+        layout.addWidget(self._name_side(rank, row, found))
+        by = row.basis_of(found.basis)
+        other = row.curve("forecast" if by == "measured" else "measured")
+        self.plot = RowPlot(row.curve(found.basis), other)
+        self.plot.setMinimumHeight(110)
+        middle = QVBoxLayout()
+        middle.setSpacing(0)
+        middle.addWidget(self.plot, 1)
+        facts = label(" · ".join(row.facts), "soft")
+        facts.setObjectName("facts")
+        middle.addWidget(facts, 0, Qt.AlignmentFlag.AlignHCenter)
+        layout.addLayout(middle, 1)
+        layout.addWidget(self._reasons_side(row, found))
+        self.setFixedHeight(172)
+
+    def mark(self, current: bool) -> None:
+        """Show that the plan shows this one."""
+        self.setProperty("lit", current)
+        style = self.style()
+        assert style is not None
+        style.unpolish(self)
+        style.polish(self)
+        ground = theme.current().blush if current else theme.current().sheet
+        self.plot.setBackground(ground)
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        """Show it on the plan."""
+        self.session.show_arrangement(self.row.arrangement.name)
+
+    def _name_side(self, rank: int, row: Row, found: Comparison) -> QWidget:
+        side = QWidget()
+        side.setFixedWidth(158)
+        layout = QVBoxLayout(side)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(1)
+        layout.addWidget(label(f"{rank}  {row.arrangement.name}", "head", wrap=True))
+        figure = row.figure(found.basis)
+        value = label(f"{figure.value_db:.1f} dB" if figure else "no figure")
+        value.setFont(theme.serif(18))
+        if rank == 1:
+            value.setStyleSheet(f"color: {theme.current().wine}")
+        layout.addWidget(value)
+        by = row.basis_of(found.basis)
+        layout.addWidget(label(f"from even, {by}" if figure else "", "soft"))
+        layout.addSpacing(4)
+        a, units = row.arrangement, self.session.settings.values.units
+        ear = a.seats[found.seat]
+        for what, metres in (
+            ("monitors", (a.left.y + a.right.y) / 2),
+            ("seat", ear.y),
+            ("spacing", a.left.distance(a.right)),
+        ):
+            layout.addWidget(label(f"{what} {format_length(metres, units)}"))
+        layout.addStretch(1)
+        return side
+
+    def _reasons_side(self, row: Row, found: Comparison) -> QWidget:
+        side = QWidget()
+        side.setFixedWidth(240)
+        layout = QVBoxLayout(side)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(3)
+        for reason in row.reasons:
+            text = label(f"{'+' if reason.good else '−'}  {reason.text}", wrap=True)
+            text.setAccessibleName(f"{'for' if reason.good else 'against'}: {reason.text}")
+            colour = theme.current().teal if reason.good else theme.current().ochre_edge
+            text.setStyleSheet(f"color: {colour}")
+            layout.addWidget(text)
+        layout.addStretch(1)
+        picked = self.session.document.chosen == row.arrangement.name
+        button = QPushButton("Picked" if picked else "Pick this one")
+        button.setObjectName(f"pick-{row.arrangement.name}")
+        button.setProperty("strong", picked)
+        button.clicked.connect(partial(self._pick, found))
+        a = row.arrangement
+        words = f"By ear: {a.grade} of 5" if a.grade else "By ear …"
+        heard = QPushButton(words)
+        heard.setObjectName(f"heard-{a.name}")
+        heard.setToolTip(
+            tip(a.heard or "What does it sound like to you? Noted beside the figures.")
+        )
+        heard.clicked.connect(self._note_heard)
+        pair = QHBoxLayout()
+        pair.setSpacing(6)
+        pair.addWidget(button)
+        pair.addWidget(heard)
+        pair.addStretch(1)
+        layout.addLayout(pair)
+        return side
+
+    def _note_heard(self) -> None:
+        a = self.row.arrangement
+        told = dialogs.ask_heard(self, a.name, a.grade, a.heard)
+        if told is not None:
+            self.session.do(f"Note {a.name}", lambda d: note_heard(d, a.name, *told))
+
+    def _pick(self, found: Comparison) -> None:
+        name = self.row.arrangement.name
+        figure = self.row.figure(found.basis)
+        value = f"{figure.value_db:.1f} dB from even, {found.basis_words}" if figure else ""
+        self.session.show_arrangement(name)
+        self.session.do(f"Pick {name}", lambda d: choose(d, name, value))

@@ -1,0 +1,272 @@
+"""Forecast: the response at the seat, its causes, and what to try."""
+
+from functools import partial
+
+from PyQt6.QtCore import QEvent, QRectF, Qt
+from PyQt6.QtGui import QBrush, QPainter, QPen
+from PyQt6.QtWidgets import (
+    QComboBox,
+    QFrame,
+    QHBoxLayout,
+    QPushButton,
+    QScrollArea,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
+
+from jolly_parlor.app import theme
+from jolly_parlor.app.highlight import Highlight
+from jolly_parlor.app.plots.response import ResponseView
+from jolly_parlor.app.stations.base import Station, clear
+from jolly_parlor.app.stations.forecast.paths_table import PathsTable
+from jolly_parlor.app.widgets.fields import Choice, label, plain
+from jolly_parlor.app.widgets.mix_choice import MixChoice
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.diagnosis.findings import Finding
+from jolly_parlor.placement.cautions import left_out
+from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
+from jolly_parlor.project.edits import add_arrangement
+
+
+class ForecastStation(Station):
+    """Verdict, hills and hollows, lanes, findings."""
+
+    id, name = "forecast", "Forecast"
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__(session, scrolls=False)
+        self.choice = MixChoice("playing")
+        self.choice.chosen.connect(session.show_mix)
+        self.layer = Choice([("forecast", "Forecast"), ("measured", "Measured")], "layer")
+        self.layer.chosen.connect(session.show_layer)
+        self.seat = QComboBox()
+        self.seat.setObjectName("seat")
+        self.seat.setAccessibleName("Seat")
+        self.seat.textActivated.connect(session.show_seat)
+        self.head.addWidget(self.seat)
+        row = QHBoxLayout()
+        row.addWidget(self.choice)
+        row.addStretch(1)
+        row.addWidget(self.layer)
+        self.body.addLayout(row)
+        self.response = ResponseView(session)
+        self.body.addWidget(self.response, 5)
+        self.reading = Choice(
+            [("findings", "What stands out"), ("paths", "Paths one by one")], "reading"
+        )
+        self.reading.chosen.connect(self._read)
+        row = QHBoxLayout()
+        row.addWidget(self.reading)
+        row.addStretch(1)
+        self.body.addLayout(row)
+        self.cards = QVBoxLayout()
+        self.cards.setSpacing(5)
+        self.cards.setContentsMargins(0, 0, 6, 0)
+        holder = QWidget()
+        holder.setLayout(self.cards)
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setWidget(holder)
+        scroll.setMinimumHeight(150)
+        self.paths = PathsTable(session)
+        path_scroll = QScrollArea()
+        path_scroll.setWidgetResizable(True)
+        path_scroll.setWidget(self.paths)
+        self.readings = QStackedWidget()
+        self.readings.addWidget(scroll)
+        self.readings.addWidget(path_scroll)
+        self.body.addWidget(self.readings, 3)
+        self.reading.show_value("findings")
+        session.selection_changed.connect(self._fill_paths)
+        self.listen(session.document_changed, session.view_changed)
+        session.shown_changed.connect(self._show)
+        session.findings_changed.connect(self._fill_findings)
+        session.highlighted.connect(self._light_cards)
+
+    def state(self) -> str:
+        """Done with a forecast in hand."""
+        if self.session.problem:
+            return "needs attention"
+        return "done" if self.session.shown.forecast is not None else "untouched"
+
+    def restyle(self) -> None:
+        """Take the colours of the theme in force."""
+        self.response.restyle()
+        self.refresh()
+        self._fill_findings()
+
+    def refresh(self) -> None:
+        """Verdict and choices."""
+        session = self.session
+        gear = session.document.gear
+        self.choice.show_mix(gear, session.mix)
+        self.layer.show_value(session.layer)
+        self.layer.buttons["measured"].setEnabled(session.shown.measured is not None)
+        names = [seat.name for seat in gear.seats]
+        if names != [self.seat.itemText(i) for i in range(self.seat.count())]:
+            self.seat.clear()
+            self.seat.addItems(names)
+        self.seat.setCurrentText(session.seat)
+        self._fill_paths()
+        self._say()
+
+    def _show(self) -> None:
+        """A new forecast; while something is dragged, only the verdict changes with it."""
+        if self.session.draft is None or not self.isVisible():
+            self._due()
+        else:
+            self._say()
+
+    def _say(self) -> None:
+        session = self.session
+        self.verdict.hold(session.draft is not None)
+        figure = session.shown.figure(session.layer)
+        a = session.arrangement
+        if a is None:
+            self.verdict.setText("No arrangement yet: rough one in at Line-up")
+            self.under.setText("")
+        elif figure is None and session.layer == "measured":
+            self.verdict.setText("No take of this yet: import one at Takes")
+            self.under.setText("")
+        elif figure is None:
+            self.verdict.setText(session.problem or "Calculating …")
+            self.under.setText("")
+        else:
+            what = session.mix.name
+            self.verdict.setText(
+                f"{what} at the {session.seat}, {session.layer}: {figure.value_db:.1f} dB from even"
+            )
+            self.under.setText(self._words(figure.low_hz, figure.high_hz))
+
+    def _words(self, low: float, high: float) -> str:
+        words = f"Judged {low:.0f} to {high:.0f} Hz, smoothed 1/{SMOOTHING_PER_OCTAVE} octave."
+        if self.session.layer == "measured":
+            return words + " Filled: measured. Dotted: forecast."
+        if self.session.fitted.in_use:
+            words += " Fitted room."
+            if self.session.fitted.band is not None:
+                words += " Grey: four measurements in five would lie within."
+        things = self.session.document.room.things
+        what = left_out(self.session.document.room) if things else "the desk"
+        words += f" The forecast leaves {what} out; the desk's lane shows where it acts."
+        if self.session.shown.measured is not None:
+            words += " Dotted: measured."
+        return words
+
+    def _read(self, what: str) -> None:
+        """Findings, or the boundaries one by one."""
+        self.readings.setCurrentIndex(int(what == "paths"))
+        self.reading.show_value(what)
+        self._fill_paths()
+
+    def _fill_paths(self) -> None:
+        # Not while dragging: a table that changes with every pixel cannot be read.
+        if self.readings.currentIndex() == 1 and self.session.draft is None:
+            self.paths.refresh()
+
+    def _fill_findings(self) -> None:
+        clear(self.cards)
+        found = self.session.findings
+        if self.session.arrangement is None or self.session.problem:
+            self.cards.addStretch(1)
+            return
+        if found is None:
+            self.cards.addWidget(label("Looking for causes and remedies …", "soft"))
+        elif not found:
+            self.cards.addWidget(label("Nothing strays by 3 dB or more.", "empty"))
+        for finding in found or ():
+            self.cards.addWidget(FindingCard(finding, self.session))
+        self.cards.addStretch(1)
+
+    def _light_cards(self) -> None:
+        lane = self.session.highlight.lane
+        for index in range(self.cards.count()):
+            item = self.cards.itemAt(index)
+            widget = item.widget() if item else None
+            if isinstance(widget, FindingCard):
+                widget.light(lane is not None and lane == widget.lane)
+
+
+class FindingCard(QFrame):
+    """One finding: sentence, evidence, and a button that tries the remedy."""
+
+    def __init__(self, finding: Finding, session: Workbench) -> None:
+        super().__init__()
+        self.setObjectName("card")
+        self.finding, self.session = finding, session
+        self.lane = finding.causes[0].mark.lane if finding.causes else None
+        row = QHBoxLayout(self)
+        row.setContentsMargins(10, 5, 12, 5)
+        words = QVBoxLayout()
+        words.setSpacing(0)
+        words.addWidget(label(finding.headline, "strong", wrap=True))
+        told = f"{finding.evidence} {finding.advice}".replace(" -", " −")
+        words.addWidget(label(told, "soft", wrap=True))
+        row.addWidget(_Sign(finding.feature.kind))
+        row.addLayout(words, 1)
+        if finding.remedy is not None:
+            text = finding.remedy.move.text(session.settings.values.units)
+            button = QPushButton(plain(f"Try {_short(text)}"))
+            button.setToolTip(f"Adds an arrangement with {text}.")
+            button.setObjectName("try-it")
+            button.clicked.connect(partial(self._try, text))
+            row.addWidget(button, 0, Qt.AlignmentFlag.AlignVCenter)
+        self.setMouseTracking(True)
+
+    def light(self, lit: bool) -> None:
+        """Show that its cause is pointed at."""
+        if bool(self.property("lit")) != lit:
+            self.setProperty("lit", lit)
+            style = self.style()
+            assert style is not None
+            style.unpolish(self)
+            style.polish(self)
+
+    def enterEvent(self, event: QEvent | None) -> None:
+        """Point at the cause."""
+        if self.finding.causes:
+            mark = self.finding.causes[0].mark
+            self.session.point_at(Highlight(mark.lane, mark))
+
+    def leaveEvent(self, event: QEvent | None) -> None:
+        """Point at nothing."""
+        self.session.point_at(Highlight())
+
+    def _try(self, text: str) -> None:
+        remedy = self.finding.remedy
+        assert remedy is not None
+        if self.session.do(f"Try {text}", lambda d: add_arrangement(d, remedy.arrangement)):
+            self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+
+class _Sign(QWidget):
+    """A small hill or hatched hollow before the sentence."""
+
+    def __init__(self, kind: str) -> None:
+        super().__init__()
+        self._kind = kind
+        self.setFixedSize(14, 34)
+
+    def paintEvent(self, event: object) -> None:
+        """Filled or hatched, as on the curve."""
+        t = theme.current()
+        with QPainter(self) as p:
+            p.setRenderHint(QPainter.RenderHint.Antialiasing)
+            rect = QRectF(1, 2, 11, 30)
+            if self._kind == "hill":
+                p.setPen(Qt.PenStyle.NoPen)
+                p.setBrush(t.colour("ochre"))
+            else:
+                p.setPen(QPen(t.colour("teal"), 1))
+                p.setBrush(QBrush(t.colour("teal"), Qt.BrushStyle.BDiagPattern))
+            p.drawRoundedRect(rect, 3, 3)
+
+
+def _short(text: str) -> str:
+    """A remedy for a button: without what the sentence already says."""
+    return (
+        text.replace(" from the front wall", "")
+        .replace("the whole triangle, ", "all, ")
+        .replace(" above the floor", " high")
+    )

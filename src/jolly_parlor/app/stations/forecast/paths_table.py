@@ -1,0 +1,113 @@
+"""Paths one by one: a row for each boundary, what it does at the ear and at the source."""
+
+from PyQt6.QtCore import QEvent
+from PyQt6.QtWidgets import QFrame, QGridLayout, QLabel, QVBoxLayout, QWidget
+
+from jolly_parlor.app.highlight import Highlight
+from jolly_parlor.app.stations.base import clear
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.diagnosis.paths import Path, paths
+from jolly_parlor.units import format_length
+
+_TITLES = ("boundary", "longer by", "later by", "level", "cancels at the ear", "adds at the ear")
+_MOST_SHOWN = 4
+
+
+class PathsTable(QWidget):
+    """Of the selected source, or of the left monitor."""
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__()
+        self.session = session
+        self.setObjectName("paths")
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(0, 0, 6, 0)
+        self.head = label("", "soft", wrap=True)
+        layout.addWidget(self.head)
+        frame = QFrame()
+        frame.setObjectName("card")
+        self.grid = QGridLayout(frame)
+        self.grid.setHorizontalSpacing(14)
+        self.grid.setVerticalSpacing(2)
+        layout.addWidget(frame)
+        layout.addStretch(1)
+
+    def refresh(self) -> None:
+        """Fill the rows anew."""
+        clear(self.grid)
+        session, a = self.session, self.session.arrangement
+        if a is None:
+            self.head.setText("")
+            return
+        source = session.tints.item()
+        who = source.words
+        self.head.setText(
+            f"From the {who} to the {session.seat}: every surface by itself, up to 700 Hz. "
+            "This explains; the forecast adds all of them and the modes."
+        )
+        for column, title in enumerate((*_TITLES, "at the source")):
+            self.grid.addWidget(label(title, "soft"), 0, column)
+        document = session.document
+        rows = paths(document.room, document.gear, a, source, session.seat)
+        for row, path in enumerate(rows, start=1):
+            for column, text in enumerate(self._texts(path)):
+                self.grid.addWidget(_Cell(text, path, session, strong=column == 0), row, column)
+        self.grid.setColumnStretch(4, 1)
+        self.grid.setColumnStretch(5, 1)
+
+    def _texts(self, path: Path) -> list[str]:
+        units, bounce = self.session.settings.values.units, path.bounce
+        at_source = "on it"
+        if path.source_cancellation_hz is not None:
+            at_source = (
+                f"{format_length(path.distance_metres, units)}: "
+                f"first at {path.source_cancellation_hz:.0f} Hz"
+            )
+        return [
+            path.boundary,
+            format_length(bounce.excess_metres, units),
+            f"{bounce.delay_seconds * 1000:.1f} ms",
+            f"{bounce.level_db:.0f} dB".replace("-", "−"),
+            _hertz(path.cancellations_hz),
+            _hertz(path.reinforcements_hz),
+            at_source,
+        ]
+
+
+class _Cell(QLabel):
+    """Pointing at a cell lights its boundary on the plan."""
+
+    def __init__(self, text: str, path: Path, session: Workbench, strong: bool) -> None:
+        super().__init__(text)
+        self._path, self._session = path, session
+        if strong:
+            self.setProperty("role", "strong")
+
+    def enterEvent(self, event: QEvent | None) -> None:
+        """Light it, with its path where a mark has one."""
+        mark = next(
+            (
+                m
+                for m in self._session.shown.marks
+                if m.bounce is not None
+                and m.bounce.boundary == self._path.boundary
+                and m.bounce.source == self._path.bounce.source
+            ),
+            None,
+        )
+        if mark is not None:
+            self._session.point_at(Highlight(mark.lane, mark))
+        elif self._path.boundary != "desk":
+            self._session.point_at(Highlight(None, None, self._path.boundary))
+
+    def leaveEvent(self, event: QEvent | None) -> None:
+        """Nothing is pointed at any more."""
+        self._session.point_at(Highlight())
+
+
+def _hertz(frequencies: tuple[float, ...]) -> str:
+    if not frequencies:
+        return "none below 700 Hz"
+    shown = ", ".join(f"{f:.0f}" for f in frequencies[:_MOST_SHOWN])
+    return f"{shown}{' …' if len(frequencies) > _MOST_SHOWN else ''} Hz"

@@ -1,0 +1,67 @@
+"""Fields that the cards of Gear share."""
+
+from collections.abc import Callable, Collection
+from functools import partial
+
+from PyQt6.QtWidgets import QComboBox, QGridLayout, QLineEdit
+
+from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.loudspeakers import Model
+
+_SLOPES = (12, 18, 24)
+
+
+def size_field(
+    session: Workbench, name: str, value: float, change: Callable[[float], None]
+) -> CheckedField:
+    """A length."""
+    field = length_field(name, lambda: session.settings.values.units)
+    field.set_value(value)
+    field.committed.connect(change)
+    field.failed.connect(session.refused.emit)
+    return field
+
+
+def corner_fields(
+    session: Workbench, grid: QGridLayout, model: Model, who: str, change: Callable[..., None]
+) -> None:
+    """Low corner and slope, in the grid's third row."""
+    corner = number_field(f"{who} low_corner_hz", "Hz")
+    corner.set_value(model.low_corner_hz)
+    corner.committed.connect(partial(change, "low_corner_hz"))
+    corner.failed.connect(session.refused.emit)
+    grid.addWidget(corner, 2, 1)
+    grid.addWidget(label("low corner", "soft"), 3, 1)
+    slope = QComboBox()
+    slope.setAccessibleName(f"{who} slope")
+    for value in _SLOPES:
+        slope.addItem(f"{value} dB/octave", value)
+    slope.setCurrentIndex(_SLOPES.index(model.low_slope_db_per_octave))
+    slope.activated.connect(lambda at: change("low_slope_db_per_octave", _SLOPES[at]))
+    grid.addWidget(slope, 2, 2)
+    grid.addWidget(label("falls below it by", "soft"), 3, 2)
+
+
+def name_field(name: str, value: str, change: Callable[[str, str], None]) -> QLineEdit:
+    """A name; an empty one goes back to what it was."""
+    field = QLineEdit(value)
+    field.setObjectName(name)
+    field.setAccessibleName(name)
+    field.setFixedWidth(190)
+
+    def finish() -> None:
+        text = field.text().strip()
+        if field.isModified() and text:
+            field.setModified(False)
+            change("name", text)
+        elif not text:
+            field.setText(value)
+
+    field.editingFinished.connect(finish)
+    return field
+
+
+def fresh_name(name: str, taken: Collection[str]) -> str:
+    """The name, with a number if it is taken."""
+    return next(n for n in (name, *(f"{name} {n}" for n in range(2, 99))) if n not in taken)

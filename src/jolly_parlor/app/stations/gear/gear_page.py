@@ -1,0 +1,281 @@
+"""Gear: the pair, other loudspeakers, seats, desk."""
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
+
+from jolly_parlor.app.stations.base import Station, card, changed_item, clear
+from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
+from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
+from jolly_parlor.app.widgets.fields import label, length_field
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.gear import Desk, Gear, Seat
+from jolly_parlor.placement.loudspeakers import Loudspeaker, Model, Role
+from jolly_parlor.project.gear_edits import set_gear
+
+_MONITOR_SIZES = (
+    ("width", "wide"),
+    ("depth", "deep"),
+    ("height", "high"),
+    ("acoustic_centre_height", "base to acoustic centre"),
+)
+
+
+class GearStation(Station):
+    """What is placed. The cards are rebuilt when the document changes elsewhere."""
+
+    id, name = "gear", "Gear"
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__(session)
+        self._shown: tuple[object, ...] | None = None
+        self.listen(session.document_changed, session.view_changed)
+
+    def state(self) -> str:
+        """Done once something is placed with it."""
+        return "done" if self.session.document.arrangements else "in progress"
+
+    def restyle(self) -> None:
+        """Units may have changed: rebuild."""
+        self._shown = None
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show the gear."""
+        gear = self.session.document.gear
+        self.verdict.setText(_summary(gear))
+        self.under.setText("Sizes over all; the low corner is where the level has fallen by 3 dB.")
+        a = self.session.arrangement
+        shown = gear, (a.name, a.chains) if a is not None else None
+        if shown == self._shown:
+            return
+        self._shown = shown
+        clear(self.body)
+        self._monitor_card(gear.monitor)
+        for speaker in (*gear.subwoofers, *gear.others):
+            made = LoudspeakerCard(
+                self.session, speaker, self._change, self._set_model, self._again
+            )
+            self.body.addWidget(made.frame)
+        self._offer_more(gear)
+        self._seat_card(gear)
+        if gear.desk is not None:
+            self._desk_card(gear.desk)
+        else:
+            self._offer("No desk.", "Add a desk", "add-desk", self._add_desk)
+        self.body.addStretch(1)
+
+    def _change(self, what: str, edit: Callable[[Gear], Gear]) -> bool:
+        done = self.session.do(what, lambda document: set_gear(document, edit(document.gear)))
+        if not done:
+            self._again()
+        return done
+
+    def _again(self) -> None:
+        self._shown = None
+        self.refresh()
+
+    def _monitor_card(self, model: Model) -> None:
+        frame, layout = card()
+        layout.addWidget(label("Monitors, a pair alike", "head"))
+        grid = QGridLayout()
+        layout.addLayout(grid)
+        grid.setColumnStretch(6, 1)
+        change = partial(self._set_model, model.id)
+        grid.addWidget(name_field("monitor name", model.name, change), 0, 0)
+        for column, (name, title) in enumerate(_MONITOR_SIZES, start=1):
+            known = getattr(model, name)
+            value = model.centre_height if known is None else known
+            field = size_field(self.session, f"monitor {name}", value, partial(change, name))
+            grid.addWidget(field, 0, column)
+            grid.addWidget(label(title, "soft"), 1, column)
+        corner_fields(self.session, grid, model, "monitor", change)
+        self.body.addWidget(frame)
+
+    def _offer_more(self, gear: Gear) -> None:
+        frame, layout = card()
+        row = QHBoxLayout()
+        none = "No subwoofer yet; other loudspeakers can be added too."
+        some = "More subwoofers and loudspeakers can be added."
+        row.addWidget(label(some if gear.beside_the_pair else none, "soft"))
+        row.addStretch(1)
+        for title, name, do in (
+            ("Add a subwoofer", "add-sub", self._add_sub),
+            ("Add a loudspeaker", "add-loudspeaker", self._add_other),
+        ):
+            button = QPushButton(title)
+            button.setObjectName(name)
+            button.clicked.connect(do)
+            row.addWidget(button)
+        layout.addLayout(row)
+        self.body.addWidget(frame)
+
+    def _seat_card(self, gear: Gear) -> None:
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Seats", "head"))
+        row.addWidget(label("the first is the main one", "soft"))
+        row.addStretch(1)
+        add = QPushButton("Add a seat")
+        add.setObjectName("add-seat")
+        add.clicked.connect(self._add_seat)
+        row.addWidget(add)
+        layout.addLayout(row)
+        for index, seat in enumerate(gear.seats):
+            line = QHBoxLayout()
+            line.addWidget(
+                name_field(f"seat {index + 1} name", seat.name, partial(self._set_seat, index))
+            )
+            field = length_field(
+                f"seat {index + 1} ear", lambda: self.session.settings.values.units
+            )
+            field.set_value(seat.ear_height)
+            field.committed.connect(partial(self._set_seat, index, "ear_height"))
+            field.failed.connect(self.session.refused.emit)
+            line.addWidget(field)
+            line.addWidget(label("ear above the floor", "soft"))
+            line.addStretch(1)
+            if len(gear.seats) > 1:
+                remove = QPushButton("Remove")
+                remove.clicked.connect(partial(self._remove_seat, index))
+                line.addWidget(remove)
+            layout.addLayout(line)
+        self.body.addWidget(frame)
+
+    def _desk_card(self, desk: Desk) -> None:
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Desk", "head"))
+        row.addStretch(1)
+        remove = QPushButton("Remove")
+        remove.setObjectName("remove-desk")
+        remove.clicked.connect(
+            lambda: self._change("Remove the desk", lambda g: replace(g, desk=None))
+        )
+        row.addWidget(remove)
+        layout.addLayout(row)
+        grid = QGridLayout()
+        for column, (name, title) in enumerate(
+            (("width", "wide"), ("depth", "deep"), ("height", "top above the floor"))
+        ):
+            change = partial(self._set_desk, name)
+            grid.addWidget(
+                size_field(self.session, f"desk {name}", getattr(desk, name), change), 0, column
+            )
+            grid.addWidget(label(title, "soft"), 1, column)
+        grid.setColumnStretch(3, 1)
+        layout.addLayout(grid)
+        self.body.addWidget(frame)
+
+    def _offer(self, text: str, action: str, name: str, do: Callable[[], None]) -> None:
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label(text, "soft"))
+        row.addStretch(1)
+        button = QPushButton(action)
+        button.setObjectName(name)
+        button.clicked.connect(do)
+        row.addWidget(button)
+        layout.addLayout(row)
+        self.body.addWidget(frame)
+
+    def _set_model(self, model_id: str, name: str, value: object) -> None:
+        def edit(gear: Gear) -> Gear:
+            models = tuple(
+                replace(model, **{name: value}) if model.id == model_id else model  # type: ignore[arg-type]
+                for model in gear.models
+            )
+            return replace(gear, models=models)
+
+        self._set("loudspeaker", name, value, edit)
+
+    def _set_seat(self, index: int, name: str, value: object) -> None:
+        self._set("seat", name, value, changed_item("seats", index, name, value))
+
+    def _set_desk(self, name: str, value: float) -> None:
+        def edit(gear: Gear) -> Gear:
+            assert gear.desk is not None
+            return replace(gear, desk=replace(gear.desk, **{name: value}))
+
+        self._set("desk", name, value, edit)
+
+    def _set(self, what: str, name: str, value: object, edit: Callable[[Gear], Gear]) -> None:
+        low, high = _LIMITS.get(name, (float("-inf"), float("inf")))
+        if isinstance(value, float) and not low <= value <= high:
+            words = name.replace("_", " ")
+            self.session.refused.emit(
+                f"A {what}'s {words} of {value:g} cannot be; give one from {low:g} to {high:g}."
+            )
+            self._shown = None
+            self.refresh()
+            return
+        self._change(f"Change the {what}", edit)
+
+    def _add_sub(self) -> None:
+        sheet = Model("sub", "subwoofer", 0.34, 0.38, 0.36, 28.0)
+        self._add("sub", "subwoofer", sheet, "Add a subwoofer")
+
+    def _add_other(self) -> None:
+        like = self.session.document.gear.monitor
+        self._add(
+            "centre", "centre", replace(like, id="centre", name="centre"), "Add a loudspeaker"
+        )
+
+    def _add(self, name: str, role: Role, sheet: Model, what: str) -> None:
+        """Another one; of the same model as the first of its role, else with a sheet of its own."""
+
+        def edit(gear: Gear) -> Gear:
+            taken = {one.id for one in gear.loudspeakers}
+            fresh = fresh_name(name, taken)
+            alike = [one.model for one in gear.loudspeakers if one.role == role]
+            if alike:
+                return replace(
+                    gear, loudspeakers=(*gear.loudspeakers, Loudspeaker(fresh, role, alike[0]))
+                )
+            known = {model.id for model in gear.models}
+            own = replace(sheet, id=fresh_name(name, known))
+            return replace(
+                gear,
+                models=(*gear.models, own),
+                loudspeakers=(*gear.loudspeakers, Loudspeaker(fresh, role, own.id)),
+            )
+
+        self._change(what, edit)
+
+    def _add_seat(self) -> None:
+        names = {seat.name for seat in self.session.document.gear.seats}
+        name = next(f"seat {n}" for n in range(2, 99) if f"seat {n}" not in names)
+        self._change("Add a seat", lambda g: replace(g, seats=(*g.seats, Seat(name))))
+
+    def _remove_seat(self, index: int) -> None:
+        def edit(gear: Gear) -> Gear:
+            return replace(gear, seats=tuple(s for i, s in enumerate(gear.seats) if i != index))
+
+        self._change("Remove the seat", edit)
+
+    def _add_desk(self) -> None:
+        self._change("Add a desk", lambda g: replace(g, desk=Desk(1.5, 0.75, 0.74)))
+
+
+_LIMITS = {
+    "width": (0.05, 10.0),
+    "depth": (0.05, 10.0),
+    "height": (0.05, 10.0),
+    "acoustic_centre_height": (0.0, 10.0),
+    "low_corner_hz": (5.0, 500.0),
+    "ear_height": (0.21, 3.0),
+}
+
+
+def _summary(gear: Gear) -> str:
+    parts = [f"Two monitors down to {gear.monitor.low_corner_hz:.0f} Hz"]
+    for what, some in (("subwoofer", gear.subwoofers), ("more loudspeaker", gear.others)):
+        if some:
+            lowest = min(gear.model_of(one.id).low_corner_hz for one in some)
+            how_many = "one" if len(some) == 1 else str(len(some))
+            parts.append(f"{how_many} {what}{'s' * (len(some) > 1)} down to {lowest:.0f} Hz")
+    count = len(gear.seats)
+    parts.append(f"{count} seat{'s' * (count > 1)}")
+    return ", ".join(parts)

@@ -1,0 +1,209 @@
+"""The card of one loudspeaker beside the pair: what it is, its model, and how it is set."""
+
+import re
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QFrame, QGridLayout, QHBoxLayout, QPushButton
+
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
+from jolly_parlor.app.widgets.fields import label, number_field
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.cautions import EQUALISING
+from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.loudspeakers import ROLES, Loudspeaker, Model, Role
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.gear_edits import set_chain, set_crossover
+
+_SIZES = (("width", "wide"), ("depth", "deep"), ("height", "high"))
+_OWN = "a model of its own"
+ROLE_NAMES: dict[Role, str] = {"subwoofer": "sub", "other": "loudspeaker"}
+"""What a new one of a role is called, where not as its role."""
+ChangeGear = Callable[[str, Callable[[Gear], Gear]], bool]
+
+
+class LoudspeakerCard:
+    """Made anew for each change of the gear. `frame` is the widget."""
+
+    def __init__(
+        self,
+        session: Workbench,
+        speaker: Loudspeaker,
+        change: ChangeGear,
+        set_model: Callable[..., None],
+        again: Callable[[], None],
+    ) -> None:
+        """again: shows everything as it is, after something was refused."""
+        self._again = again
+        self.session, self._speaker, self._change = session, speaker, change
+        gear = session.document.gear
+        self._model = gear.model_of(speaker.id)
+        self.frame: QFrame
+        self.frame, layout = card()
+        layout.addLayout(self._head(gear))
+        grid = QGridLayout()
+        grid.setColumnStretch(6, 1)
+        layout.addLayout(grid)
+        grid.addWidget(name_field(f"{speaker.id} name", speaker.id, self._rename), 0, 0)
+        grid.addWidget(label("called", "soft"), 1, 0)
+        edit = partial(set_model, self._model.id)
+        for column, (name, title) in enumerate(_SIZES, start=1):
+            value = getattr(self._model, name)
+            field = size_field(session, f"{speaker.id} {name}", value, partial(edit, name))
+            grid.addWidget(field, 0, column)
+            grid.addWidget(label(title, "soft"), 1, column)
+        corner_fields(session, grid, self._model, speaker.id, edit)
+        layout.addLayout(self._settings())
+        if speaker.is_subwoofer:
+            layout.addWidget(label(EQUALISING, "soft", wrap=True))
+        else:
+            words = "Forecast, measured and compared in any mix; schools and search place the pair "
+            layout.addWidget(label(f"{words}and the subwoofers only.", "soft", wrap=True))
+
+    def _head(self, gear: Gear) -> QHBoxLayout:
+        row = QHBoxLayout()
+        title = "Subwoofer" if self._speaker.is_subwoofer else "Loudspeaker"
+        row.addWidget(label(title, "head"))
+        role = QComboBox()
+        role.setObjectName(f"{self._speaker.id} role")
+        role.setAccessibleName(f"role of {self._speaker.id}")
+        for value, words in ROLES.items():
+            if value not in ("left", "right"):
+                role.addItem(words, value)
+        role.setCurrentIndex(role.findData(self._speaker.role))
+        role.activated.connect(lambda at: self._set_role(role.itemData(at)))
+        row.addWidget(role)
+        model = QComboBox()
+        model.setObjectName(f"{self._speaker.id} model")
+        model.setAccessibleName(f"model of {self._speaker.id}")
+        for known in gear.models:
+            model.addItem(known.name, known.id)
+        users = [one.id for one in gear.loudspeakers if one.model == self._model.id]
+        if len(users) > 1:
+            model.addItem(_OWN, "")
+        model.setCurrentIndex(model.findData(self._model.id))
+        model.activated.connect(lambda at: self._set_model(model.itemData(at)))
+        row.addWidget(model)
+        if len(users) > 1:
+            row.addWidget(label(f"one model: {', '.join(users)}", "soft"))
+        row.addStretch(1)
+        remove = QPushButton("Remove")
+        remove.setObjectName(f"remove-{self._speaker.id}")
+        remove.clicked.connect(self._remove)
+        row.addWidget(remove)
+        return row
+
+    def _settings(self) -> QGridLayout:
+        """How it is set in the arrangement shown, or in all of them."""
+        name, a = self._speaker.id, self.session.arrangement
+        grid = QGridLayout()
+        grid.setColumnStretch(6, 1)
+        if a is None:
+            text = "Rough in an arrangement to set it: settings belong to the arrangement."
+            grid.addWidget(label(text, "soft"), 0, 0, 1, 6)
+            return grid
+        chain = a.chain(name)
+        self._everywhere = QCheckBox("in every arrangement")
+        self._everywhere.setObjectName(f"{name} everywhere")
+        self._everywhere.setChecked(True)
+        grid.addWidget(label(f"Set in “{a.name}”", "soft"), 0, 0)
+        grid.addWidget(self._everywhere, 1, 0)
+        column = 1
+        if self._speaker.is_subwoofer:
+            low = chain.low_pass.frequency_hz if chain.low_pass else USUAL_CROSSOVER_HZ
+            field = number_field(f"{name} crossover_hz", "Hz")
+            field.set_value(low)
+            field.committed.connect(self._cross)
+            field.failed.connect(self.session.refused.emit)
+            grid.addWidget(field, 0, column)
+            grid.addWidget(label("crossover, fourth order", "soft"), 1, column)
+            column += 1
+        for what, unit, title in (("gain_db", "dB", "gain"), ("delay_ms", "ms", "delay")):
+            field = number_field(f"{name} {what}", unit)
+            field.set_value(getattr(chain, what))
+            field.committed.connect(partial(self._set, what))
+            field.failed.connect(self.session.refused.emit)
+            grid.addWidget(field, 0, column)
+            grid.addWidget(label(title, "soft"), 1, column)
+            column += 1
+        polarity = QComboBox()
+        polarity.setObjectName(f"{name} polarity")
+        polarity.setAccessibleName(f"{name} polarity")
+        polarity.addItems(["as marked", "reversed"])
+        polarity.setCurrentIndex(int(chain.inverted))
+        polarity.activated.connect(lambda at: self._set("inverted", bool(at)))
+        grid.addWidget(polarity, 0, column)
+        grid.addWidget(label("polarity", "soft"), 1, column)
+        return grid
+
+    @property
+    def _where(self) -> str | None:
+        a = self.session.arrangement
+        return None if self._everywhere.isChecked() or a is None else a.name
+
+    def _set(self, what: str, value: object) -> None:
+        name, where = self._speaker.id, self._where
+        self._do(lambda d: set_chain(d, name, where, **{what: value}))
+
+    def _cross(self, frequency_hz: float) -> None:
+        name, where = self._speaker.id, self._where
+        self._do(lambda d: set_crossover(d, name, frequency_hz, where))
+
+    def _do(self, edit: Callable[[Document], Document]) -> None:
+        if not self.session.do(f"Set {self._speaker.id}", edit):
+            self._again()
+
+    def _rename(self, _: str, to: str) -> None:
+        self._replace(id=to)
+
+    def _set_role(self, role: Role) -> None:
+        """The name follows, where it was given by the role."""
+        name, old = self._speaker.id, self._speaker.role
+        taken = {one.id for one in self.session.document.gear.loudspeakers}
+        if re.fullmatch(rf"({old}|sub)( \d+)?", name):
+            self._replace(role=role, id=fresh_name(ROLE_NAMES.get(role, role), taken - {name}))
+        else:
+            self._replace(role=role)
+
+    def _replace(self, **what: str) -> None:
+        name = self._speaker.id
+
+        def edit(gear: Gear) -> Gear:
+            speakers = tuple(
+                replace(one, **what) if one.id == name else one  # type: ignore[arg-type]
+                for one in gear.loudspeakers
+            )
+            return replace(gear, loudspeakers=speakers)
+
+        self._change(f"Change {name}", edit)
+
+    def _set_model(self, model_id: str) -> None:
+        if model_id:
+            self._replace(model=model_id)
+            return
+        name, known = self._speaker.id, self._model
+
+        def edit(gear: Gear) -> Gear:
+            taken = {model.id for model in gear.models}
+            fresh = fresh_name(name, taken)
+            own: Model = replace(known, id=fresh, name=fresh)
+            speakers = tuple(
+                replace(one, model=fresh) if one.id == name else one for one in gear.loudspeakers
+            )
+            return replace(gear, models=(*gear.models, own), loudspeakers=speakers)
+
+        self._change(f"Change {name}", edit)
+
+    def _remove(self) -> None:
+        name = self._speaker.id
+
+        def edit(gear: Gear) -> Gear:
+            left = tuple(one for one in gear.loudspeakers if one.id != name)
+            used = {one.model for one in left}
+            models = tuple(model for model in gear.models if model.id in used)
+            return replace(gear, loudspeakers=left, models=models)
+
+        self._change(f"Remove {name}", edit)

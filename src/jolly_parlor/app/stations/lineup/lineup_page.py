@@ -1,0 +1,255 @@
+"""Line-up: rough in arrangements from schools, and put them where you want them."""
+
+from functools import partial
+
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtGui import QEnterEvent, QFocusEvent
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton
+
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.lineup.search_card import SearchCard
+from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, plain
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.cautions import cautions
+from jolly_parlor.placement.checks import geometry_checks
+from jolly_parlor.placement.items import Item
+from jolly_parlor.placement.loudspeakers import ROLES
+from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
+from jolly_parlor.placement.tape import tape_distances
+from jolly_parlor.project.edits import propose, remove_arrangement
+from jolly_parlor.units import format_length
+
+_COLUMNS = 5
+_AXES = (("y", "from the front wall"), ("x", "from the left wall"), ("z", "above the floor"))
+
+
+class SchoolButton(QPushButton):
+    """Roughs in one school; tells when it is pointed at or reached by key."""
+
+    pointed = pyqtSignal(object)
+
+    def __init__(self, school: School) -> None:
+        super().__init__(school.name)
+        self._school = school
+        self.setObjectName(f"school-{school.id}")
+        self.setAccessibleDescription(school.rule)
+
+    def enterEvent(self, event: QEnterEvent | None) -> None:
+        """Pointed at."""
+        super().enterEvent(event)
+        self.pointed.emit(self._school)
+
+    def focusInEvent(self, event: QFocusEvent | None) -> None:
+        """Reached by key."""
+        super().focusInEvent(event)
+        self.pointed.emit(self._school)
+
+
+class LineupStation(Station):
+    """Schools above, positions of the current arrangement below."""
+
+    id, name = "lineup", "Line-up"
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__(session)
+        self.fields: dict[tuple[Item, str], CheckedField] = {}
+        self._items: list[Item] = []
+        self._schools()
+        self.search = SearchCard(session)
+        self.body.addWidget(self.search.frame)
+        self.candidates = QGridLayout()
+        frame, layout = card()
+        layout.addWidget(label("Candidates", "head"))
+        layout.addLayout(self.candidates)
+        self.body.addWidget(frame)
+        self.positions_card, self.positions_layout = card()
+        self.positions_title = label("", "head")
+        self.positions_layout.addWidget(self.positions_title)
+        self.rule = label("", "soft", wrap=True)
+        self.positions_layout.addWidget(self.rule)
+        self.positions = QGridLayout()
+        row = QHBoxLayout()
+        row.setSpacing(18)
+        row.addLayout(self.positions)
+        self.checks = label("", wrap=True)
+        self.checks.setObjectName("checks")
+        row.addWidget(self.checks, 1)
+        self.positions_layout.addLayout(row)
+        self.tape = label("", "", wrap=True)
+        self.tape.setObjectName("tape")
+        self.positions_layout.addWidget(self.tape)
+        self.cautions = label("", "soft", wrap=True)
+        self.positions_layout.addWidget(self.cautions)
+        self.body.addWidget(self.positions_card)
+        self.body.addStretch(1)
+        self.listen(session.document_changed, session.view_changed)
+        session.drafted.connect(self._refresh_numbers)
+
+    def state(self) -> str:
+        """Done with two to choose from."""
+        if self.session.problem:
+            return "needs attention"
+        count = len(self.session.document.arrangements)
+        return "done" if count > 1 else "in progress" if count else "untouched"
+
+    def restyle(self) -> None:
+        """Units may have changed."""
+        self._items = []
+        self.search.restyle()
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show candidates and positions."""
+        count = len(self.session.document.arrangements)
+        self.verdict.setText(
+            "Nothing is lined up yet"
+            if not count
+            else "One candidate; rough in another to compare"
+            if count == 1
+            else f"{count} candidates lined up"
+        )
+        self.under.setText(
+            "Start from a school, then drag on the plan or type. A school is a starting point: "
+            "the forecast tells which holds in this room."
+        )
+        self._fill_candidates()
+        a = self.session.arrangement
+        self.positions_card.setVisible(a is not None)
+        if a is None:
+            return
+        items = self._movable()
+        if items != self._items:
+            self._build_positions(items)
+        self._refresh_numbers()
+
+    def _schools(self) -> None:
+        frame, layout = card()
+        layout.addWidget(label("Rough in from a school", "head"))
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(10)
+        for index, school in enumerate(SCHOOLS):
+            button = SchoolButton(school)
+            button.clicked.connect(partial(self.rough_in, school.id))
+            button.pointed.connect(self._tell_rule)
+            grid.addWidget(button, index // _COLUMNS, index % _COLUMNS)
+        layout.addLayout(grid)
+        self.school_rule = label("Point at a school to read its rule.", "soft", wrap=True)
+        self.school_rule.setObjectName("school-rule")
+        self.school_rule.setMinimumHeight(40)
+        layout.addWidget(self.school_rule)
+        self.body.addWidget(frame)
+
+    def _tell_rule(self, school: School) -> None:
+        self.school_rule.setText(f"{school.rule} ({school.source[0].upper()}{school.source[1:]}.)")
+
+    def rough_in(self, school_id: str) -> None:
+        """Add a school's arrangement, or say why it cannot be met."""
+        school = next(s for s in SCHOOLS if s.id == school_id)
+        try:
+            school.propose(self.session.document.room, self.session.document.gear)
+        except SchoolCannotBeMet as error:
+            self.session.refused.emit(str(error))
+            return
+        if self.session.do(f"Rough in {school.name}", lambda d: propose(d, school)):
+            self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+    def _fill_candidates(self) -> None:
+        grid = self.candidates
+        clear(grid)
+        now = self.session.arrangement
+        for row, a in enumerate(self.session.document.arrangements):
+            button = QPushButton(plain(a.name))
+            button.setCheckable(True)
+            button.setChecked(now is not None and a.name == now.name)
+            button.setObjectName(f"candidate-{a.name}")
+            button.clicked.connect(partial(self._show, a.name))
+            grid.addWidget(button, row, 0)
+            units = self.session.settings.values.units
+            ear = a.seats[self.session.document.gear.seats[0].name]
+            words = (
+                f"monitors {format_length(a.left.y, units)}, "
+                f"seat {format_length(ear.y, units)} from the front wall, "
+                f"{format_length(a.left.distance(a.right), units)} apart"
+            )
+            if a.name == self.session.document.chosen:
+                words += "; picked"
+            grid.addWidget(label(words, "soft"), row, 1)
+            remove = QPushButton("Remove")
+            remove.clicked.connect(partial(self._remove, a.name))
+            grid.addWidget(remove, row, 2)
+        grid.setColumnStretch(1, 1)
+        if now is None:
+            grid.addWidget(label("Choose a school above, or search, to begin.", "empty"), 0, 0)
+
+    def _show(self, name: str) -> None:
+        self.session.show_arrangement(name)
+        self.refresh()
+
+    def _remove(self, name: str) -> None:
+        self.session.do(f"Remove {name}", lambda d: remove_arrangement(d, name))
+
+    def _movable(self) -> list[Item]:
+        a = self.session.arrangement
+        assert a is not None
+        return a.items
+
+    def _build_positions(self, items: list[Item]) -> None:
+        clear(self.positions)
+        self.fields.clear()
+        self._items = items
+        for column, (_, title) in enumerate(_AXES, start=1):
+            self.positions.addWidget(label(title, "soft"), 0, column)
+        for row, item in enumerate(items, start=1):
+            title = f"{item.id}, seat" if item.kind == "seat" else self._title(item)
+            self.positions.addWidget(QLabel(title), row, 0)
+            for column, (axis, what) in enumerate(_AXES, start=1):
+                field = length_field(f"{item} {axis}", lambda: self.session.settings.values.units)
+                field.setAccessibleName(f"{title}, {what}")
+                field.committed.connect(partial(self._move, item, axis))
+                field.failed.connect(self.session.refused.emit)
+                self.positions.addWidget(field, row, column)
+                self.fields[item, axis] = field
+
+    def _title(self, item: Item) -> str:
+        role = self.session.document.gear.loudspeaker(item.id).role
+        return item.words if item.of_pair else f"{item.id}, {ROLES[role]}"
+
+    def _refresh_numbers(self) -> None:
+        a = self.session.arrangement
+        if a is None or not self.isVisible() or self._movable() != self._items:
+            return
+        self.positions_title.setText(a.name)
+        self.rule.setText(a.rule)
+        for (item, axis), field in self.fields.items():
+            field.set_value(getattr(a.position(item), axis))
+        document = self.session.document
+        units = self.session.settings.values.units
+        wanted = ("one to the other", "from the left monitor", "from the right monitor")
+        main = document.gear.seats[0].name
+        found = [
+            f"{d.item} {d.what} {format_length(d.metres, units)}"
+            for d in tape_distances(document.room, document.gear, a)
+            if d.what in wanted and d.item in ("monitors", f"ear at {main}")
+        ]
+        toe = a.toe_in_degrees("left", main)
+        self.tape.setText(f"{'; '.join(found)}; turned in by {toe:.0f}°.")
+        looked_at = geometry_checks(document.room, document.gear, a)
+        self.checks.setText("\n".join(f"{'+' if c.holds else '−'}  {c.text}" for c in looked_at))
+        self.cautions.setText(" ".join(cautions(document.room, document.gear, a)[:2]))
+
+    def _move(self, item: Item, axis: str, value: float) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        old = a.position(item)
+        parts = {"x": old.x, "y": old.y, "z": old.z, axis: value}
+        size = dict(zip("xyz", self.session.document.room.dimensions, strict=True))[axis]
+        if not 0 <= value <= size:
+            self.session.refused.emit(
+                f"{value:.2f} m is outside the room; give a length from 0 to {size:.2f} m."
+            )
+            self.fields[item, axis].reset()
+            return
+        self.session.drag(item, Point(**parts))
+        self.session.drop()

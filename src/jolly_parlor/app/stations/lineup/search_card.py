@@ -1,0 +1,213 @@
+"""The card on Line-up that searches the room and offers what it finds."""
+
+from functools import partial
+
+from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout
+
+from jolly_parlor.app.plots.trades import TradesPlot
+from jolly_parlor.app.search_run import SearchRun
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.search.proposals import Proposal, Trade
+from jolly_parlor.placement.search.search import FACINGS, Found
+from jolly_parlor.project.edits import line_up
+from jolly_parlor.units import format_length
+
+
+class SearchCard:
+    """Wishes, search, progress, stop, one row a proposal, and the trades. `frame` is the widget."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self._run: SearchRun | None = None
+        self._found: Found | None = None
+        self._present = ""
+        self._searched: tuple[object, ...] | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Search the room", "head"))
+        self.words = label(_INVITATION, "soft", wrap=True)
+        self.words.setObjectName("search-words")
+        row.addWidget(self.words, 1)
+        self.wishes_button = QPushButton("Wishes …")
+        self.wishes_button.setObjectName("show-wishes")
+        self.wishes_button.setCheckable(True)
+        row.addWidget(self.wishes_button)
+        self.button = QPushButton("Search")
+        self.button.setObjectName("search")
+        self.button.clicked.connect(self.toggle)
+        row.addWidget(self.button)
+        layout.addLayout(row)
+        self.wishes = WishesPanel(session)
+        self.wishes.hide()
+        self.wishes_button.toggled.connect(self.wishes.setVisible)
+        layout.addWidget(self.wishes)
+        self.rows = QGridLayout()
+        self.rows.setHorizontalSpacing(12)
+        self.rows.setVerticalSpacing(8)
+        layout.addLayout(self.rows)
+        self._build_trades(layout)
+        session.document_changed.connect(self._check)
+        session.closing.connect(self.stop)
+
+    @property
+    def searching(self) -> bool:
+        """Whether a search runs."""
+        return self._run is not None
+
+    def toggle(self) -> None:
+        """Begin, or stop and keep what was found."""
+        if self._run is not None:
+            self._run.cancel()
+            self.button.setEnabled(False)
+            return
+        document = self.session.document
+        self._searched = self._question()
+        present = self.session.arrangement
+        self._present = present.name if present is not None else ""
+        learning = self.session.fitted
+        fit = learning.fit if learning.in_use else None
+        self._run = SearchRun(learning.believed(document), present, fit)
+        self._run.progressed.connect(self._progress)
+        self._run.found.connect(self._show)
+        self._run.refused.connect(self._refuse)
+        self._run.finished.connect(self._finish)
+        self.button.setText("Stop")
+        self.words.setText("Weighing …")
+        self._clear()
+        self._run.start()
+
+    def stop(self) -> None:
+        """End the thread before the window goes."""
+        if self._run is not None:
+            self._run.cancel()
+            self._run.wait()
+
+    def restyle(self) -> None:
+        """Units and colours may have changed."""
+        self.wishes.restyle()
+        self.trades.restyle()
+        if self._found is not None:
+            self._show(self._found)
+
+    def _build_trades(self, layout: QVBoxLayout) -> None:
+        self.trades_words = label("", "soft", wrap=True)
+        self.trades_words.setObjectName("trades-words")
+        self.trades = TradesPlot()
+        self.trades.pointed.connect(self._tell_trade)
+        self.trades.taken.connect(lambda trade: self._add(trade.arrangement, trade.turns))
+        layout.addWidget(self.trades_words)
+        layout.addWidget(self.trades)
+        self._clear()
+
+    def _question(self) -> tuple[object, ...]:
+        document = self.session.document
+        return document.room, document.gear, document.wishes
+
+    def _clear(self) -> None:
+        clear(self.rows)
+        self.trades.hide()
+        self.trades_words.hide()
+
+    def _progress(self, count: int, best: float) -> None:
+        self.words.setText(f"{count:,} arrangements weighed, best so far {best:.1f} dB.")
+
+    def _refuse(self, why: str) -> None:
+        self.words.setText(_INVITATION)
+        self.session.refused.emit(why)
+
+    def _finish(self) -> None:
+        self._run = None
+        self.button.setText("Search")
+        self.button.setEnabled(True)
+        self._check()
+
+    def _check(self) -> None:
+        """Proposals for another room, other gear or other wishes are no proposals any more."""
+        if self._searched not in (None, self._question()) and self._run is None:
+            self._found = self._searched = None
+            self._clear()
+            self.words.setText(_INVITATION)
+
+    def _show(self, found: Found) -> None:
+        self._found = found
+        self._clear()
+        stopped = "Stopped: " if found.cancelled else ""
+        now = (
+            f" Now, {self._present}: {found.present_db:.1f} dB."
+            if found.present_db is not None
+            else ""
+        )
+        subs = ", and both with the sub," if self.session.document.gear.subwoofers else ""
+        self.words.setText(
+            f"{stopped}{found.evaluated:,} arrangements weighed in {found.seconds:.0f} s; left, "
+            f"right and both{subs} over the head volume.{now}"
+            + (f" {self._run.rivals}" if self._run is not None and self._run.rivals else "")
+        )
+        for index, proposal in enumerate(found.proposals):
+            self._row(index, proposal)
+        self.rows.setColumnStretch(1, 1)
+        if found.trades:
+            self.trades_words.setText(_TRADES)
+            self.trades.show_trades(found.trades)
+            self.trades.show()
+            self.trades_words.show()
+
+    def _row(self, index: int, proposal: Proposal) -> None:
+        self.rows.addWidget(label(f"{proposal.figure_db:.1f} dB", "head"), index, 0)
+        column = QVBoxLayout()
+        column.setSpacing(0)
+        column.addWidget(label(proposal.trade, "strong", wrap=True))
+        where = self._where(proposal.arrangement, proposal.turns, self._found_subs(proposal))
+        column.addWidget(label(f"{where} {proposal.words}", "soft", wrap=True))
+        self.rows.addLayout(column, index, 1)
+        button = QPushButton("Line up")
+        button.setObjectName(f"line-up-{index}")
+        button.clicked.connect(partial(self._add, proposal.arrangement, proposal.turns))
+        self.rows.addWidget(button, index, 2)
+
+    def _where(self, a: Arrangement, turns: int, subs: str = "") -> str:
+        units = self.session.settings.values.units
+        ear = a.seats[self.session.document.gear.seats[0].name]
+        facing = f"Facing the {FACINGS[turns]} wall: m" if turns else "M"
+        return (
+            f"{facing}onitors {format_length(a.left.y, units)}, seat {format_length(ear.y, units)} "
+            f"from the wall faced, {format_length(a.left.distance(a.right), units)} apart, "
+            f"{format_length(a.left.z, units)} high{subs}."
+        )
+
+    def _found_subs(self, proposal: Proposal) -> str:
+        units = self.session.settings.values.units
+        beside = self.session.document.gear.subwoofers
+        places = [(sub.id, proposal.arrangement.places[sub.id]) for sub in beside]
+        return "".join(
+            f"; {name} {format_length(p.x, units)} from the left, {format_length(p.y, units)} from "
+            "the front"
+            for name, p in places
+        )
+
+    def _tell_trade(self, trade: Trade) -> None:
+        moved = format_length(trade.moved_metres, self.session.settings.values.units)
+        self.trades_words.setText(
+            f"{trade.figure_db:.1f} dB, bass to {trade.reach_hz:.0f} Hz, moves up to {moved}. "
+            f"{self._where(trade.arrangement, trade.turns)} Click to line it up."
+        )
+
+    def _add(self, a: Arrangement, turns: int) -> None:
+        """Line it up; the room is turned first where the proposal faces another wall."""
+        if self.session.do(f"Line up {a.name}", lambda d: line_up(d, a, turns)):
+            self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+
+_INVITATION = (
+    "Weighs monitors and seat on a grid of 2.5 cm within your wishes, looks closely at the best, "
+    "tries subwoofers along the walls or as wished, and proposes the distinct few most even."
+)
+_TRADES = (
+    "What moving buys: each stone is a place that none betters in evenness, distance and bass "
+    "reach at once; large stones reach lower. Point at one to read it, click to line it up."
+)

@@ -1,0 +1,53 @@
+"""The card on Survey that lists the room's modes and how the present places meet them."""
+
+from PyQt6.QtWidgets import QGridLayout
+
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.mode_facts import listed_modes, meetings, spacing_words
+
+_ROWS = 7
+
+
+class ModesCard:
+    """Modes column by column; `frame` is the widget."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self.frame, layout = card()
+        layout.addWidget(label("Modes", "head"))
+        self.words = label("", wrap=True)
+        self.words.setObjectName("mode-words")
+        layout.addWidget(self.words)
+        self.grid = QGridLayout()
+        self.grid.setHorizontalSpacing(10)
+        self.grid.setVerticalSpacing(1)
+        layout.addLayout(self.grid)
+        self.under = label("", "soft", wrap=True)
+        layout.addWidget(self.under)
+
+    def refresh(self) -> None:
+        """Show the room's modes; with an arrangement, how its main seat and monitors meet them."""
+        clear(self.grid)
+        room, a = self.session.document.room, self.session.arrangement
+        self.words.setText(" ".join(spacing_words(room)))
+        met = {}
+        if a is not None and not self.session.problem:
+            seat = self.session.document.gear.seats[0].name
+            met = {m.mode.order: m.words for m in meetings(room, a, seat)}
+            self.under.setText(
+                f"Beside each: how {a.name} meets it at the {seat}, both monitors playing. Rigid "
+                "walls assumed; real ones shift a mode by a few per cent."
+            )
+        else:
+            self.under.setText("With an arrangement, each says how seat and monitors meet it.")
+        for index, mode in enumerate(listed_modes(room)[: 3 * _ROWS]):
+            row, column = index % _ROWS, 3 * (index // _ROWS)
+            order = "-".join(str(n) for n in mode.order)
+            self.grid.addWidget(label(f"{mode.frequency_hz:.0f} Hz", "strong"), row, column)
+            self.grid.addWidget(label(f"{mode.kind} {order}", "soft"), row, column + 1)
+            words = met.get(mode.order, "").partition(":")[0]
+            self.grid.addWidget(label(words), row, column + 2)
+        for column in (2, 5, 8):
+            self.grid.setColumnStretch(column, 1)

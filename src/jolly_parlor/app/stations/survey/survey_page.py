@@ -1,0 +1,362 @@
+"""Survey: the room's size, surfaces, openings and keep-out areas."""
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton
+
+from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
+from jolly_parlor.acoustics.materials import material, materials
+from jolly_parlor.acoustics.proportions import room_warnings
+from jolly_parlor.acoustics.room import (
+    SURFACE_NAMES,
+    CalmZone,
+    KeepOut,
+    Opening,
+    Room,
+    Surface,
+    SurfaceName,
+    reverberation_time,
+)
+from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
+from jolly_parlor.app.stations.base import Station, card, changed_item, clear
+from jolly_parlor.app.stations.survey.modes_card import ModesCard
+from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.cautions import left_out
+from jolly_parlor.placement.facing import Facing
+from jolly_parlor.project.edits import set_room, turn_room
+
+_ZONE = (
+    ("front_near", "to"),
+    ("front_far", "from the front wall,"),
+    ("side_near", "to"),
+    ("side_far", "from a side wall"),
+)
+_NEW_OPENINGS = {
+    "window": ("window", 0.90, 1.20, "window"),
+    "door": ("door", 0.0, 2.00, "door_solid"),
+    "passage": ("passage", 0.0, 2.10, "opening"),
+}
+
+
+class SurveyStation(Station):
+    """Dimensions with units, six surfaces, openings, keep-outs."""
+
+    id, name = "survey", "Survey"
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__(session)
+        self.fields: dict[str, CheckedField] = {}
+        self.surfaces: dict[SurfaceName, QComboBox] = {}
+        self.title = QLineEdit()
+        self.title.setObjectName("room-name")
+        self.title.setAccessibleName("Room name")
+        self.title.editingFinished.connect(self._rename)
+        self._build_size()
+        self._build_facing()
+        self._build_surfaces()
+        self.openings = self._build_list("Windows, doors and passages", tuple(_NEW_OPENINGS))
+        self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
+        self.modes = ModesCard(session)
+        self.body.addWidget(self.modes.frame)
+        self.body.addStretch(1)
+        self.listen(session.document_changed, session.view_changed)
+        session.facings_changed.connect(self._show_facings)
+
+    def state(self) -> str:
+        """Done once the surfaces differ from the blank room's."""
+        if room_warnings(self.session.document.room):
+            return "needs attention"
+        return "done" if self.session.document.arrangements else "in progress"
+
+    def refresh(self) -> None:
+        """Show the room."""
+        room = self.session.document.room
+        if not self.title.isModified():
+            self.title.setText(room.name)
+        for name, field in self.fields.items():
+            field.set_value(getattr(room, name))
+        for name, box in self.surfaces.items():
+            box.blockSignals(True)
+            box.setCurrentIndex(max(box.findData(room.surfaces[name].material), 0))
+            box.blockSignals(False)
+        schroeder = room.schroeder_hz
+        self.verdict.setText(f"{room.volume:.1f} m³; single modes rule up to {schroeder:.0f} Hz")
+        time = reverberation_time(room, 125.0)
+        self.under.setText(
+            f"Reverberation about {time:.2f} s at 125 Hz by Eyring's formula; "
+            f"the border is Schroeder's frequency. {DOWNWARD_ASSUMPTION}"
+        )
+        warnings = room_warnings(room)
+        if room.things:
+            warnings.append(f"No forecast knows {left_out(room)} yet.")
+        self.warning.setText(" ".join(warnings))
+        self.warning.setVisible(bool(self.warning.text()))
+        self._fill_openings(room)
+        self._fill_keep_outs(room)
+        for name, field in self.zone_fields.items():
+            field.set_value(getattr(room.calm_zone, name) if room.calm_zone else field.value)
+        self.modes.refresh()
+        self.session.want_facings()
+
+    def _build_size(self) -> None:
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Room"))
+        row.addWidget(self.title, 2)
+        units = lambda: self.session.settings.values.units  # noqa: E731
+        for name, title in (("width", "wide"), ("length", "long"), ("height", "high")):
+            field = length_field(name, units)
+            row.addWidget(field, 1)
+            row.addWidget(label(title, "soft"))
+            self._listen(name, field)
+        temperature = number_field("temperature_celsius", "°C")
+        temperature.setMaximumWidth(76)
+        row.addWidget(temperature)
+        row.addWidget(label("air", "soft"))
+        self._listen("temperature_celsius", temperature)
+        layout.addLayout(row)
+        self.warning = label("", "warning", wrap=True)
+        layout.addWidget(self.warning)
+        self.body.addWidget(frame)
+
+    def _listen(self, name: str, field: CheckedField) -> None:
+        self.fields[name] = field
+        field.committed.connect(partial(self._set, name, field))
+        field.failed.connect(self.session.refused.emit)
+
+    def _set(self, name: str, field: CheckedField, value: float) -> None:
+        limits = {"temperature_celsius": (-20.0, 50.0)}.get(name, (0.51, 60.0))
+        if not limits[0] <= value <= limits[1]:
+            what = "temperature" if name == "temperature_celsius" else name
+            self.session.refused.emit(
+                f"A {what} of {value:g} cannot be; give one between "
+                f"{limits[0]:g} and {limits[1]:g}."
+            )
+            field.reset()
+            return
+
+        def edit(room: Room) -> Room:
+            if name == "temperature_celsius":
+                return replace(room, temperature_celsius=value)
+            sizes = dict(zip(("width", "length", "height"), room.dimensions, strict=True))
+            return room.resized(**{**sizes, name: value})
+
+        if not self._change(f"Set {name}", edit):
+            field.reset()
+
+    def _change(self, what: str, edit: Callable[[Room], Room]) -> bool:
+        return self.session.do(what, lambda document: set_room(document, edit(document.room)))
+
+    def _rename(self) -> None:
+        if self.title.isModified():
+            self.title.setModified(False)
+            name = self.title.text().strip()
+            if name:
+                self._change("Name the room", lambda room: replace(room, name=name))
+            else:
+                self.refresh()
+
+    def _build_facing(self) -> None:
+        """Which wall to face, and the calm zone found by voice."""
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Which wall to face", "head"))
+        self.facing = label("", wrap=True)
+        self.facing.setObjectName("facing")
+        row.addWidget(self.facing, 1)
+        turn = QPushButton("Face the left wall")
+        turn.setObjectName("turn-room")
+        turn.setToolTip("Turns the whole survey; everything keeps its place in the real room.")
+        turn.clicked.connect(lambda: self.session.do("Face the left wall", turn_room))
+        row.addWidget(turn)
+        layout.addLayout(row)
+        row = QHBoxLayout()
+        row.addWidget(label("Calm zone by voice", "soft"))
+        self.zone_fields: dict[str, CheckedField] = {}
+        for name, words in _ZONE:
+            field = length_field(f"calm zone {name}", lambda: self.session.settings.values.units)
+            field.setMaximumWidth(84)
+            field.committed.connect(partial(self._set_zone, name))
+            field.failed.connect(self.session.refused.emit)
+            self.zone_fields[name] = field
+            row.addWidget(field)
+            row.addWidget(label(words, "soft"))
+        row.addStretch(1)
+        layout.addLayout(row)
+        layout.addWidget(
+            label(
+                "Back to the wall, speak and step away: near it the voice has added bass, then it "
+                "sounds too large, then it is just a voice, until it changes again. All four "
+                "distances make the school “Calm zone”.",
+                "soft",
+                wrap=True,
+            )
+        )
+        self.body.addWidget(frame)
+
+    def _show_facings(self) -> None:
+        found = self.session.facings
+        if found is None:
+            self.facing.setText("Scoring both …")
+            return
+        ours, other = (next((f for f in found if f.wall == w), None) for w in ("front", "left"))
+
+        def words(what: str, f: Facing | None) -> str:
+            if f is None:
+                return f"{what}: no school can be met"
+            return f"{what}: {f.evenness_db:.1f} dB from even at best ({f.school})"
+
+        self.facing.setText(f"{words('This way', ours)}; {words('the left wall', other)}.")
+
+    def _set_zone(self, name: str, value: float) -> None:
+        """All four make a zone; one set back to 0 takes it away."""
+        self.zone_fields[name].keep(value)
+        known = {n: f.value for n, f in self.zone_fields.items()}
+        zone = CalmZone(**known) if all(v > 0 for v in known.values()) else None
+        if zone != self.session.document.room.calm_zone:
+            self._change("Set the calm zone", lambda room: replace(room, calm_zone=zone))
+
+    def _build_surfaces(self) -> None:
+        frame, layout = card()
+        layout.addWidget(label("Surfaces", "head"))
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(12)
+        for index, name in enumerate(SURFACE_NAMES):
+            box = QComboBox()
+            box.setObjectName(f"surface-{name}")
+            box.setAccessibleName(f"{name} surface")
+            for row in materials().values():
+                at63, at125 = row.absorption[:2]
+                box.addItem(f"{row.name}  ({at63:.2f}, {at125:.2f})", row.id)
+                bands = zip(OCTAVE_BANDS_HZ, row.absorption, strict=True)
+                words = "   ".join(f"{band:g} Hz {alpha:.2f}" for band, alpha in bands)
+                box.setItemData(box.count() - 1, words, Qt.ItemDataRole.ToolTipRole)
+            box.currentIndexChanged.connect(partial(self._set_surface, name, box))
+            grid.addWidget(label(name), index // 2, 2 * (index % 2))
+            grid.addWidget(box, index // 2, 2 * (index % 2) + 1)
+            self.surfaces[name] = box
+        grid.setColumnStretch(1, 1)
+        grid.setColumnStretch(3, 1)
+        layout.addLayout(grid)
+        layout.addWidget(
+            label(
+                "In brackets: absorption at 63 and 125 Hz, random incidence; point at one in "
+                "the list for all bands to 4000 Hz. Handbook figures: they scatter by a third. A "
+                "take beats them.",
+                "soft",
+                wrap=True,
+            )
+        )
+        self.body.addWidget(frame)
+
+    def _set_surface(self, name: SurfaceName, box: QComboBox, index: int) -> None:
+        chosen = Surface(box.itemData(index))
+        what = f"{material(chosen.material).name} as {name} surface"
+
+        def edit(room: Room) -> Room:
+            return room.lined({name: chosen})
+
+        self._change(what, edit)
+
+    def _build_list(self, title: str, kinds: tuple[str, ...]) -> QGridLayout:
+        frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label(title, "head"))
+        row.addStretch(1)
+        for kind in kinds:
+            button = QPushButton(f"Add {kind}")
+            button.setObjectName(f"add-{kind}")
+            button.clicked.connect(partial(self._add, kind))
+            row.addWidget(button)
+        layout.addLayout(row)
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(8)
+        layout.addLayout(grid)
+        self.body.addWidget(frame)
+        return grid
+
+    def _add(self, kind: str) -> None:
+        if kind == "keep-out":
+
+            def edit(room: Room) -> Room:
+                number = len(room.keep_outs) + 1
+                size = min(0.8, room.width / 2, room.length / 2)
+                area = KeepOut(f"keep-out {number}", 0.0, room.length - size, size, size)
+                return replace(room, keep_outs=(*room.keep_outs, area))
+        else:
+            name, sill, height, stuff = _NEW_OPENINGS[kind]
+
+            def edit(room: Room) -> Room:
+                tall = min(height, room.height - sill)
+                made = Opening(name, room.sides["back"].name, 0.3, 0.9, sill, tall, stuff)  # type: ignore[arg-type]
+                return replace(room, openings=(*room.openings, made))
+
+        self._change(f"Add {kind}", edit)
+
+    def _fill_openings(self, room: Room) -> None:
+        clear(self.openings)
+        if not room.openings:
+            text = "None yet. Glass and doors let bass through: add them where they are."
+            self.openings.addWidget(label(text, "soft"), 0, 0)
+        else:
+            for column, title in enumerate(("", "wall", "from its end", "wide", "sill", "high")):
+                self.openings.addWidget(label(title, "soft"), 0, column)
+        for index, opening in enumerate(room.openings):
+            self.openings.addWidget(label(opening.kind), index + 1, 0)
+            wall = QComboBox()
+            wall.setAccessibleName(f"wall of {opening.kind} {index + 1}")
+            wall.addItems([w.name for w in room.walls])
+            wall.setCurrentText(opening.wall)
+            wall.currentTextChanged.connect(partial(self._set_item, "openings", index, "wall"))
+            self.openings.addWidget(wall, index + 1, 1)
+            for column, name in enumerate(("start", "width", "sill", "height"), start=2):
+                field = self._item_field(f"opening {index + 1} {name}", getattr(opening, name))
+                field.committed.connect(partial(self._set_item, "openings", index, name))
+                self.openings.addWidget(field, index + 1, column)
+            if opening.kind == "door":
+                swings = QCheckBox("opens into the room")
+                swings.setObjectName(f"opening {index + 1} swings in")
+                swings.setChecked(opening.swings_in)
+                swings.clicked.connect(partial(self._set_item, "openings", index, "swings_in"))
+                self.openings.addWidget(swings, index + 1, 6)
+            self.openings.addWidget(self._remove_button("openings", index), index + 1, 7)
+
+    def _fill_keep_outs(self, room: Room) -> None:
+        clear(self.keep_outs)
+        if not room.keep_outs:
+            text = "None yet. Mark a stove, a shelf, a way out: nothing will be put there."
+            self.keep_outs.addWidget(label(text, "soft"), 0, 0)
+        else:
+            for column, title in enumerate(("", "from left", "from front", "wide", "deep")):
+                self.keep_outs.addWidget(label(title, "soft"), 0, column)
+        for index, area in enumerate(room.keep_outs):
+            self.keep_outs.addWidget(label(area.name), index + 1, 0)
+            for column, name in enumerate(("x", "y", "width", "depth"), start=1):
+                field = self._item_field(f"keep-out {index + 1} {name}", getattr(area, name))
+                field.committed.connect(partial(self._set_item, "keep_outs", index, name))
+                self.keep_outs.addWidget(field, index + 1, column)
+            self.keep_outs.addWidget(self._remove_button("keep_outs", index), index + 1, 5)
+
+    def _item_field(self, name: str, value: float) -> CheckedField:
+        field = length_field(name, lambda: self.session.settings.values.units)
+        field.set_value(value)
+        field.failed.connect(self.session.refused.emit)
+        return field
+
+    def _remove_button(self, which: str, index: int) -> QPushButton:
+        button = QPushButton("Remove")
+
+        def edit(room: Room) -> Room:
+            left = tuple(x for i, x in enumerate(getattr(room, which)) if i != index)
+            return replace(room, **{which: left})  # type: ignore[arg-type]
+
+        button.clicked.connect(lambda: self._change("Remove", edit))
+        return button
+
+    def _set_item(self, which: str, index: int, name: str, value: object) -> None:
+        if not self._change(f"Set {name}", changed_item(which, index, name, value)):
+            self.refresh()

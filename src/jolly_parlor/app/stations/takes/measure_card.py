@@ -1,0 +1,334 @@
+"""The card on Takes that measures: level check, meter, progress, what to measure next."""
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtWidgets import (
+    QFrame,
+    QHBoxLayout,
+    QPushButton,
+    QSpinBox,
+    QWidget,
+)
+
+from jolly_parlor.app import dialogs
+from jolly_parlor.app.measure_run import MeasureRun, Work
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.takes.checklist import Checklist
+from jolly_parlor.app.stations.takes.equipment import Equipment
+from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
+from jolly_parlor.app.widgets.meter import Meter
+from jolly_parlor.app.widgets.recording import RecordingStrip
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.cautions import SWEEPS
+from jolly_parlor.placement.forecast import head_point
+from jolly_parlor.project.document import HeadPoint
+from jolly_parlor.project.staging import siblings_of, stage_of
+from jolly_parlor.project.take_edits import add_measured
+from jolly_parlor.refused import Refused
+from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.signals.weighting import exposure_words
+from jolly_parlor.studio.device import Device, Progress
+from jolly_parlor.studio.levelling import Level, find_level, full_scale_of_tone
+from jolly_parlor.studio.measuring import Measurement, Settings, measure
+from jolly_parlor.units import format_length
+
+_WHO = {"both": "both monitors", "left": "the left monitor", "right": "the right monitor"}
+
+
+class MeasureCard:
+    """Measures in the simulated studio. `frame` is the widget."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self._run: MeasureRun | None = None
+        self._next: tuple[str, str] | None = None
+        self.checks = Checklist()
+        self.frame: QFrame
+        self.frame, layout = card()
+        head = QHBoxLayout()
+        head.addWidget(label("Measure", "head"))
+        self.words = label("", "soft", wrap=True)
+        self.words.setObjectName("measure-words")
+        head.addWidget(self.words, 1)
+        self.go = QPushButton("Measure it")
+        self.go.setObjectName("measure-next")
+        self.go.clicked.connect(self.measure_next)
+        head.addWidget(self.go)
+        layout.addLayout(head)
+        self.equipment = Equipment(session, self.refresh, self.calibrate)
+        layout.addLayout(self.equipment.row)
+        layout.addLayout(self._settings())
+        layout.addWidget(label(SWEEPS, "soft", wrap=True))
+        row = QHBoxLayout()
+        self.meter = Meter()
+        row.addWidget(self.meter)
+        self.strip = RecordingStrip()
+        row.addWidget(self.strip, 1)
+        self.stop_button = QPushButton("Silence")
+        self.stop_button.setObjectName("silence")
+        self.stop_button.clicked.connect(self.stop)
+        row.addWidget(self.stop_button)
+        self.running = QWidget()
+        self.running.setLayout(row)
+        self.running.hide()
+        layout.addWidget(self.running)
+        self.result = label("", wrap=True)
+        self.result.setObjectName("measure-result")
+        self.result.hide()
+        layout.addWidget(self.result)
+        session.closing.connect(self.close)
+        for box in self.checks.boxes:
+            box.toggled.connect(lambda _: self.refresh())
+
+    @property
+    def measuring(self) -> bool:
+        """Whether something plays."""
+        return self._run is not None
+
+    @property
+    def settings(self) -> Settings:
+        """As entered."""
+        rate = self.session.settings.values.card.sample_rate if self.equipment.is_card else 48000
+        sweep = Sweep(self.low.value, self.high.value, self.seconds.value, rate)
+        return Settings(sweep, self.sweeps.value(), self.output.value)
+
+    def _settings(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        defaults = Settings()
+        self.output = number_field("output level", "dB", 0)
+        self.seconds = number_field("sweep length", "s", 0)
+        self.output.set_value(defaults.output_db)
+        self.seconds.set_value(defaults.sweep.seconds)
+        self.output.committed.connect(lambda v: self._keep(self.output, v, -80.0, 0.0))
+        self.seconds.committed.connect(lambda v: self._keep(self.seconds, v, 0.5, 60.0))
+        self.sweeps = QSpinBox()
+        self.sweeps.setRange(1, 8)
+        self.sweeps.setValue(defaults.sweeps)
+        self.sweeps.setAccessibleName("sweeps averaged")
+        self.sweeps.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)
+        self.mishaps = number_field("mishaps", "%", 0)
+        self.mishaps.setToolTip("How often somebody slams a door or talks in the simulated studio")
+        self.mishaps.set_value(0)
+        self.mishaps.committed.connect(self._set_mishaps)
+        self.low = number_field("sweep from", "Hz", 0)
+        self.high = number_field("sweep to", "Hz", 0)
+        self.low.set_value(defaults.sweep.low_hz)
+        self.high.set_value(defaults.sweep.high_hz)
+        self.low.committed.connect(lambda v: self._keep(self.low, v, 5.0, 1000.0))
+        self.high.committed.connect(lambda v: self._keep(self.high, v, 200.0, 48000.0))
+        self.level_button = QPushButton("Check the level")
+        self.level_button.setObjectName("check-level")
+        self.level_button.clicked.connect(self.check_level)
+        for title, widget in (
+            ("sweeps", self.sweeps),
+            ("each", self.seconds),
+            ("from", self.low),
+            ("to", self.high),
+            ("at", self.output),
+            ("mishaps", self.mishaps),
+        ):
+            row.addWidget(label(title, "soft"))
+            row.addWidget(widget)
+        row.addWidget(self.level_button)
+        row.addStretch(1)
+        for field in (self.output, self.seconds, self.low, self.high, self.mishaps):
+            field.setMaximumWidth(64)
+            field.failed.connect(self.session.refused.emit)
+        return row
+
+    def _set_mishaps(self, percent: float) -> None:
+        self._keep(self.mishaps, percent, 0.0, 100.0)
+        self.equipment.mishap_rate = self.mishaps.value / 100
+
+    def _keep(self, field: CheckedField, value: float, low: float, high: float) -> None:
+        if low <= value <= high:
+            field.keep(value)
+            return
+        name = field.objectName()
+        self.session.refused.emit(f"The {name} goes from {low:g} to {high:g}; it stays as it was.")
+        field.reset()
+
+    def refresh(self) -> None:
+        """Say what comes next."""
+        self._next = self._missing()
+        a = self.session.arrangement
+        able = a is not None and self._run is None
+        self.go.setEnabled(able and self._next is not None)
+        self.level_button.setEnabled(able)
+        if a is None:
+            self.words.setText("Rough in an arrangement first.")
+        elif self._next is None:
+            self.words.setText(f"Everything of “{a.name}” is measured.")
+        else:
+            source, seat = self._next
+            units = self.session.settings.values.units
+            ear = head_point(a.seats[seat], self.equipment.point.currentData())
+            self.words.setText(
+                f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
+                f"{format_length(ear.y, units)} from the front wall, "
+                f"{format_length(ear.x, units)} from the left, {format_length(ear.z, units)} high. "
+                f"{self.equipment.about()} "
+                f"{self.checks.words if self.equipment.is_card else ''}"
+            )
+
+    def measure_next(self) -> None:
+        """The first take that is missing here."""
+        if self._next is not None:
+            self.measure(*self._next)
+
+    def measure(self, source: str, seat: str) -> None:
+        """Measure one take; good or bad, it is kept."""
+        document, a = self.session.document, self.session.arrangement
+        if a is None or self._run is not None:
+            return
+        try:
+            point = self.equipment.point.currentData()
+            stage = stage_of(document, a, seat, point)
+            settings, studio = self.settings, self.equipment.studio()
+            if wrong := settings.problem():
+                raise Refused(wrong)
+        except Refused as error:
+            self.session.refused.emit(str(error))
+            return
+        calibration = self.equipment.microphone
+        others = siblings_of(document, a, source, seat) if point == "centre" else {}
+
+        def work(progress: Progress, cancelled: Callable[[], bool]) -> Measurement:
+            return measure(
+                studio, settings, source, stage, calibration, others, progress, cancelled
+            )
+
+        name = calibration.name if calibration else ""
+        taken = partial(self._taken, studio, settings, name, a.name, source, seat, point)
+        self._start(work, taken, f"{source} at the {seat}")
+
+    def check_level(self) -> None:
+        """Find the output level with the first source at the seat looked at."""
+        document, a = self.session.document, self.session.arrangement
+        if a is None or self._run is not None:
+            return
+        source, seat = self._next or ("left", document.gear.seats[0].name)
+        try:
+            stage, studio = stage_of(document, a, seat), self.equipment.studio()
+        except Refused as error:
+            self.session.refused.emit(str(error))
+            return
+        name = "left" if source == "both" else source
+
+        def work(progress: Progress, cancelled: Callable[[], bool]) -> Level:
+            return find_level(studio, name, stage, progress, cancelled)
+
+        self._start(work, self._levelled, "level check")
+
+    def calibrate(self) -> None:
+        """Take the level of full scale from a tone of known level at the microphone."""
+        document, a = self.session.document, self.session.arrangement
+        tone = dialogs.ask_tone(self.frame) if a is not None and self._run is None else None
+        if a is None or tone is None:
+            return
+        try:
+            stage = stage_of(document, a, document.gear.seats[0].name)
+            studio = self.equipment.studio()
+        except Refused as error:
+            self.session.refused.emit(str(error))
+            return
+
+        def work(progress: Progress, cancelled: Callable[[], bool]) -> float:
+            return full_scale_of_tone(studio, stage, tone, progress, cancelled)
+
+        self._start(work, self._calibrated, "calibration")
+
+    def _calibrated(self, full_scale_db_spl: float) -> None:
+        settings = self.session.settings
+        settings.change(card=replace(settings.values.card, full_scale_db_spl=full_scale_db_spl))
+        self._say(f"Full scale is {full_scale_db_spl:.1f} dB SPL. Do not touch the input's gain.")
+
+    def stop(self) -> None:
+        """Silence at once."""
+        if self._run is not None:
+            self._run.cancel()
+
+    def close(self) -> None:
+        """End the thread before the window goes."""
+        if self._run is not None:
+            self._run.cancel()
+            self._run.wait()
+
+    def _missing(self) -> tuple[str, str] | None:
+        """Source and seat of the next take worth making: the main seat first."""
+        document, a = self.session.document, self.session.arrangement
+        if a is None:
+            return None
+        beside = [one.id for one in document.gear.beside_the_pair]
+        point = self.equipment.point.currentData()
+        for index, seat in enumerate(document.gear.seats):
+            wanted = ["left", "right", "both", *beside] if index == 0 else ["both"]
+            for source in wanted:
+                if point not in document.takes_around(a, source, seat.name):
+                    return source, seat.name
+        return None
+
+    def _start(self, work: Work, done: Callable[..., None], what: str) -> None:
+        self._run = MeasureRun(work)
+        self._run.progressed.connect(self._progress)
+        self._run.done.connect(done)
+        self._run.refused.connect(self._refuse)
+        self._run.finished.connect(self._finish)
+        self.running.show()
+        self.strip.begin()
+        self._say(f"Playing and listening: {what} …")
+        self.refresh()
+        self._run.start()
+
+    def _progress(self, share: float, peak_db: float) -> None:
+        self.strip.add(share, peak_db)
+        self.meter.show_level(peak_db)
+
+    def _say(self, words: str) -> None:
+        self.result.setText(words)
+        self.result.setVisible(bool(words))
+
+    def _refuse(self, why: str) -> None:
+        self._say(why)
+
+    def _finish(self) -> None:
+        self._run = None
+        self.running.hide()
+        self.refresh()
+
+    def _levelled(self, found: Level) -> None:
+        if found.good:
+            self.output.set_value(round(found.output_db))
+        self._say(found.words)
+
+    def _taken(
+        self,
+        device: Device,
+        settings: Settings,
+        calibration: str,
+        arrangement: str,
+        source: str,
+        seat: str,
+        point: HeadPoint,
+        found: Measurement,
+    ) -> None:
+        self.session.do(
+            f"Measure {source} at the {seat}",
+            lambda d: add_measured(
+                d, found, device, settings, calibration, arrangement, source, seat, point
+            ),
+        )
+        mark = found.verdict.mark
+        opening = {
+            "good": "A good take.",
+            "doubtful": "A doubtful take:",
+            "bad": "A bad take, kept but left out of every ranking:",
+        }[mark]
+        loud = ""
+        if found.level_db_spl is not None:
+            loud = f" {found.level_db_spl:.0f} dB SPL at the seat."
+            if found.level_dba is not None:
+                loud += f" {exposure_words(found.level_dba)}"
+        self._say(" ".join([opening, *found.verdict.words]) + loud)

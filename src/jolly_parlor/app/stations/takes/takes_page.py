@@ -1,0 +1,271 @@
+"""Takes: import what the microphone heard, per arrangement, source and seat."""
+
+from functools import partial
+from pathlib import Path
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QDragEnterEvent, QDropEvent
+from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
+
+from jolly_parlor.app import dialogs
+from jolly_parlor.app.errands import waited_for
+from jolly_parlor.app.import_preview import Read
+from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.takes.doubtful_card import DoubtfulCard
+from jolly_parlor.app.stations.takes.fit_card import FitCard
+from jolly_parlor.app.stations.takes.measure_card import MeasureCard
+from jolly_parlor.app.stations.takes.take_card import TakeCard
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.project.document import Document, Take
+from jolly_parlor.project.guessing import Place, files_in
+from jolly_parlor.project.take_edits import (
+    add_take,
+    insist_on_take,
+    remove_take,
+    remove_takes,
+)
+from jolly_parlor.signals.importing import read_take
+from jolly_parlor.signals.reading import ResponseFileError, SeveralCurves
+from jolly_parlor.signals.recorded import looks_recorded, read_recording
+
+
+class TakesStation(Station):
+    """A grid of sources by seats for the current arrangement; each cell takes a file."""
+
+    id, name = "takes", "Takes"
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__(session)
+        self.setAcceptDrops(True)
+        frame, layout = card()
+        self.title = label("", "head")
+        layout.addWidget(self.title)
+        self.grid = QGridLayout()
+        self.grid.setHorizontalSpacing(14)
+        self.grid.setVerticalSpacing(6)
+        layout.addLayout(self.grid)
+        self.measure = MeasureCard(session)
+        self.body.addWidget(self.measure.frame)
+        self.body.addWidget(frame)
+        self.fit = FitCard(session, self.measure)
+        self.body.addWidget(self.fit.frame)
+        self.told = TakeCard(session)
+        self.body.addWidget(self.told.frame)
+        self.body.addWidget(self.measure.checks.frame)
+        self.doubtful = DoubtfulCard(session)
+        self.body.addWidget(self.doubtful.frame)
+        self.stale_card, layout = card()
+        layout.addWidget(label("No longer valid", "head"))
+        self.stale = label("", "soft", wrap=True)
+        layout.addWidget(self.stale)
+        drop = QPushButton("Remove them")
+        drop.setObjectName("remove-stale")
+        drop.clicked.connect(self._remove_stale)
+        layout.addWidget(drop, 0, Qt.AlignmentFlag.AlignLeft)
+        self.body.addWidget(self.stale_card)
+        self.body.addStretch(1)
+        self.listen(session.document_changed, session.view_changed)
+
+    def restyle(self) -> None:
+        """Colours and units may have changed."""
+        self.told.restyle()
+        self.refresh()
+
+    def state(self) -> str:
+        """Done when both monitors are measured at the main seat of every arrangement."""
+        document = self.session.document
+        seat = document.gear.seats[0].name
+        have = [document.take_of(a, "both", seat) is not None for a in document.arrangements]
+        if document.doubtful_takes() or any(map(document.stale_takes, document.arrangements)):
+            return "needs attention"
+        if have and all(have):
+            return "done"
+        return "in progress" if document.takes else "untouched"
+
+    def refresh(self) -> None:
+        """Show which takes there are."""
+        document, a = self.session.document, self.session.arrangement
+        clear(self.grid)
+        self.measure.refresh()
+        self.told.refresh()
+        self.fit.refresh()
+        held = [t for t in document.takes if any(t.applies_to(b) for b in document.arrangements)]
+        here = sum(a is not None and t.applies_to(a) for t in held)
+        count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"
+        self.verdict.setText(count if held else "No takes yet")
+        self.under.setText(
+            "Measure here, or import responses as text: two or three columns, any header."
+        )
+        self.doubtful.refresh()
+        stale = document.stale_takes(a) if a is not None else []
+        self.stale_card.setVisible(bool(stale))
+        if a is None:
+            self.title.setText("Rough in an arrangement first; takes belong to one.")
+            return
+        self.stale.setText(
+            "; ".join(t.info.file_name for t in stale)
+            + ": something has moved since. Undo the move, or measure again."
+        )
+        self.title.setText(a.name)
+        seats = [seat.name for seat in document.gear.seats]
+        for column, seat in enumerate(seats, start=1):
+            self.grid.addWidget(label(f"at the {seat}", "soft"), 0, column)
+        for row, source in enumerate(document.source_names, start=1):
+            self.grid.addWidget(label(source), row, 0, Qt.AlignmentFlag.AlignTop)
+            for column, seat in enumerate(seats, start=1):
+                take = document.take_of(a, source, seat)
+                self._cell(row, column, source, seat, take or document.bad_take_of(a, source, seat))
+        self.grid.setColumnStretch(len(seats) + 1, 1)
+
+    def _cell(self, row: int, column: int, source: str, seat: str, take: Take | None) -> None:
+        if take is None:
+            button = QPushButton("Import…")
+            button.setObjectName(f"import-{source}-{seat}")
+            button.clicked.connect(partial(self.choose_file, source, seat))
+            listen = QPushButton("Measure")
+            listen.setObjectName(f"measure-{source}-{seat}")
+            listen.clicked.connect(partial(self.measure.measure, source, seat))
+            pair = QHBoxLayout()
+            pair.setSpacing(6)
+            pair.addWidget(button)
+            pair.addWidget(listen)
+            pair.addStretch(1)
+            self.grid.addLayout(pair, row, column, Qt.AlignmentFlag.AlignTop)
+            return
+        f = take.response.frequencies_hz
+        phase = "" if take.response.phase_deg is not None else ", no phase"
+        text = f"{take.info.file_name}\n{f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz{phase}"
+        for note in take.info.notes:
+            text += f"\n{note}"
+        how = take.info.measured
+        if how is not None:
+            text += f"\n{_MARKS[how.mark]}; {how.device}, {how.level_db_spl or 0:.0f} dB SPL"
+            text += "".join(f"\n{words}" for words in how.words)
+        cell = QGridLayout()
+        cell.setSpacing(6)
+        cell.addWidget(label(text, wrap=True), 0, 0, 2, 1, Qt.AlignmentFlag.AlignTop)
+        remove = QPushButton("Remove")
+        remove.clicked.connect(partial(self._remove, take.info.id, take.info.file_name))
+        cell.addWidget(remove, 0, 1, Qt.AlignmentFlag.AlignTop)
+        again = QPushButton("Measure again")
+        again.setObjectName(f"again-{source}-{seat}")
+        again.clicked.connect(partial(self.measure.measure, source, seat))
+        cell.addWidget(again, 0, 2, Qt.AlignmentFlag.AlignTop)
+        if not take.usable:
+            insist = QPushButton("Use it anyway")
+            insist.setObjectName(f"insist-{source}-{seat}")
+            insist.clicked.connect(partial(self._insist, take.info.id))
+            cell.addWidget(insist, 1, 1, Qt.AlignmentFlag.AlignTop)
+        cell.setColumnStretch(0, 1)
+        self.grid.addLayout(cell, row, column)
+
+    def choose_file(self, source: str, seat: str) -> None:
+        """Ask for the file of one cell."""
+        path = dialogs.choose_response(self, self.session.settings)
+        if path is not None:
+            self.import_file(path, source, seat)
+
+    def import_file(self, path: Path, source: str, seat: str) -> bool:
+        """Read a file into a cell; a refusal is told and changes nothing."""
+        a = self.session.arrangement
+        if a is None:
+            return False
+        try:
+            reading = self._reading(path)
+            where = f"{source} at the {seat} in “{a.name}”"
+            read = reading and dialogs.ask_import(self, path.name, where, reading)
+        except ResponseFileError as error:
+            self.session.refused.emit(str(error))
+            return False
+        if read is None:
+            return False
+        done = self.session.do(
+            f"Import {path.name}", lambda d: add_take(d, read, a.name, source, seat, path.name)
+        )
+        if done:
+            notes = " ".join(read.notes)
+            self.session.told.emit(f"{path.name} imported as {source} at the {seat}. {notes}")
+        return done
+
+    def _reading(self, path: Path) -> Read | None:
+        """What reads the file; None if nobody says what was played in a recording."""
+        if not looks_recorded(path):
+            return lambda curve: waited_for(lambda: read_take(path, curve=curve))
+        played = dialogs.ask_played(self, path.name, self.session.settings)
+        if played is None:
+            return None
+        microphone = self.measure.equipment.calibration
+        return lambda _: waited_for(lambda: read_recording(path, played, 1, microphone))
+
+    def import_places(self, places: list[Place]) -> None:
+        """Import many as one undoable step; those that are refused are named with the reason."""
+        reads, refusals = [], []
+        for place in places:
+            try:
+                if looks_recorded(place.path):
+                    raise ResponseFileError(
+                        f"{place.path.name} sounds like a recorded sweep: import it by itself."
+                    )
+                reads.append((place, waited_for(partial(read_take, place.path))))
+            except SeveralCurves:
+                where = f"{place.source} at the {place.seat} in “{place.arrangement}”"
+                reading = self._reading(place.path)
+                read = reading and dialogs.ask_import(self, place.path.name, where, reading)
+                reads += [(place, read)] if read is not None else []
+            except ResponseFileError as error:
+                refusals.append(str(error))
+        if reads:
+
+            def edit(document: Document) -> Document:
+                for place, read in reads:
+                    where = (place.arrangement, place.source, place.seat)
+                    document = add_take(document, read, *where, place.path.name)
+                return document
+
+            self.session.do(f"Import {len(reads)} files", edit)
+        told = f"{len(reads)} imported." if places else "Nothing imported."
+        self.session.told.emit(" ".join([told, *refusals[:3]]))
+
+    def _insist(self, take_id: str) -> None:
+        self.session.do(f"Use {take_id} anyway", lambda d: insist_on_take(d, take_id))
+
+    def _remove(self, take_id: str, name: str) -> None:
+        self.session.do(f"Remove {name}", lambda d: remove_take(d, take_id))
+
+    def _remove_stale(self) -> None:
+        a = self.session.arrangement
+        if a is not None:
+            ids = frozenset(t.info.id for t in self.session.document.stale_takes(a))
+            self.session.do("Remove stale takes", lambda d: remove_takes(d, ids))
+
+    def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
+        """Take files."""
+        assert event is not None
+        mime = event.mimeData()
+        if mime is not None and mime.hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent | None) -> None:
+        """One file asks where it belongs; several, or folders, are mapped in one table."""
+        assert event is not None
+        mime = event.mimeData()
+        a = self.session.arrangement
+        dropped = [Path(url.toLocalFile()) for url in mime.urls()] if mime is not None else []
+        paths = files_in(dropped)
+        if a is None or not paths:
+            what = "Rough in an arrangement first." if a is None else "No response files there."
+            self.session.refused.emit(what)
+            return
+        if len(paths) > 1:
+            places = dialogs.ask_places(self, paths, self.session.document, a.name)
+            self.import_places(places or [])
+            return
+        for path in paths:
+            where = dialogs.ask_where(self, path.name, self.session.document)
+            if where is None:
+                return
+            self.import_file(path, *where)
+
+
+_MARKS = {"good": "✓ good", "doubtful": "? doubtful", "bad": "✗ bad, left out"}

@@ -1,0 +1,1 @@
+"""The command: the same abilities without a window; one module a group of commands."""

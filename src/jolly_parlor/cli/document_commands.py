@@ -1,0 +1,105 @@
+"""Documents: new, propose, import, report, export."""
+
+from pathlib import Path
+
+import click
+
+from jolly_parlor.cli.output import PATH
+from jolly_parlor.placement.schools import school
+from jolly_parlor.project.edits import propose
+from jolly_parlor.project.exporting import export_project
+from jolly_parlor.project.files import (
+    edit_file,
+    open_document,
+    open_project,
+    read_survey,
+    save_document,
+)
+from jolly_parlor.project.take_edits import add_take
+from jolly_parlor.signals.calibration import read_calibration
+from jolly_parlor.signals.importing import read_take
+from jolly_parlor.signals.recorded import Played, read_recording
+
+
+@click.command("new")
+@click.argument("survey", type=PATH)
+@click.argument("out", type=PATH)
+def new(survey: Path, out: Path) -> None:
+    """Make the document OUT from the file SURVEY."""
+    document = read_survey(survey)
+    save_document(document, out)
+    click.echo(f"{out}: {document.room.name}, {len(document.arrangements)} arrangements.")
+
+
+@click.command("propose")
+@click.argument("file", type=PATH)
+@click.option("--school", "school_id", required=True, help="third, thirty_eight, tight, …")
+def propose_arrangement(file: Path, school_id: str) -> None:
+    """Add a school's arrangement to FILE; a school that cannot be met says why."""
+    wanted = school(school_id)
+    document = edit_file(file, lambda d: propose(d, wanted))
+    added = document.arrangements[-1]
+    click.echo(f"“{added.name}” added. {added.rule}")
+
+
+@click.command("import")
+@click.argument("file", type=PATH)
+@click.argument("response", type=PATH)
+@click.option("--arrangement", required=True, help="Name of the arrangement measured.")
+@click.option("--source", required=True, help="both, or the id of a loudspeaker.")
+@click.option("--seat", required=True, help="Name of the seat.")
+@click.option("--channel", default=1, show_default=True, help="Of a WAV with several, from 1.")
+@click.option("--curve", help="Of a text with several, its name.")
+@click.option("--sweep", "sweep_file", type=PATH, help="RESPONSE is a recording of this sweep.")
+@click.option(
+    "--swept", nargs=3, type=float, help="Or of one from LOW to HIGH hertz in so many SECONDS."
+)
+@click.option("--calibration", "file_of_mic", type=PATH, help="The microphone's, for a recording.")
+def import_take(
+    file: Path,
+    response: Path,
+    arrangement: str,
+    source: str,
+    seat: str,
+    channel: int,
+    curve: str | None,
+    sweep_file: Path | None,
+    swept: tuple[float, float, float] | None,
+    file_of_mic: Path | None,
+) -> None:
+    """Add a measured RESPONSE to FILE as a take: text, an impulse response as WAV, or the
+    recording of a sweep, as WAV too.
+    """
+    if sweep_file is not None or swept is not None:
+        calibration = read_calibration(file_of_mic) if file_of_mic is not None else None
+        played = Played(sweep_file, *(swept or ()))
+        read = read_recording(response, played, channel, calibration)
+    else:
+        read = read_take(response, channel, curve)
+    edit_file(file, lambda d: add_take(d, read, arrangement, source, seat, response.name))
+    f = read.response.frequencies_hz
+    click.echo(f"{response.name}: {f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz.")
+    for note in read.notes:
+        click.echo(note)
+
+
+@click.command("report")
+@click.argument("file", type=PATH)
+@click.argument("out", type=PATH)
+@click.option("--arrangement", required=True, help="Name of the arrangement.")
+def report(file: Path, out: Path, arrangement: str) -> None:
+    """Write the placement card of an arrangement of FILE to OUT, .pdf or .html."""
+    from jolly_parlor.report.card import build_card
+    from jolly_parlor.report.writing import write_card
+
+    write_card(build_card(open_document(file), arrangement), out)
+    click.echo(f"{out} written.")
+
+
+@click.command("export")
+@click.argument("file", type=PATH)
+@click.argument("folder", type=PATH)
+def export(file: Path, folder: Path) -> None:
+    """Write every take and average of FILE into FOLDER as CSV, text and WAV."""
+    made = export_project(open_project(file).project, folder)
+    click.echo(f"{len(made)} files written to {folder}.")

@@ -1,0 +1,96 @@
+"""The command itself. See docs/command-line.md.
+
+Exit codes: 0 done; 1 refused, with one sentence on standard error; 2 wrong usage; 3 the program
+itself failed.
+"""
+
+import sys
+from pathlib import Path
+
+import click
+
+from jolly_parlor import __version__, defects
+from jolly_parlor.cli.document_commands import (
+    export,
+    import_take,
+    new,
+    propose_arrangement,
+    report,
+)
+from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
+from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
+from jolly_parlor.cli.output import PATH
+from jolly_parlor.cli.search_commands import search_room
+from jolly_parlor.cli.take_commands import analyse, measure_take
+from jolly_parlor.refused import Refused
+
+
+class _OpenOrCommand(click.Group):
+    """A first word that is no command is a file to open."""
+
+    def parse_args(self, ctx: click.Context, args: list[str]) -> list[str]:
+        if not args or (args[0] not in self.commands and not args[0].startswith("-")):
+            args = ["open", *args]
+        return super().parse_args(ctx, args)
+
+
+@click.group(cls=_OpenOrCommand, options_metavar="", subcommand_metavar="[FILE] | COMMAND ...")
+@click.version_option(__version__, prog_name="jolly-parlor")
+def cli() -> None:
+    """Find where the monitors, the subwoofer and the seat belong in a room.
+
+    Without a command the window opens, with FILE if one is given.
+    """
+
+
+@cli.command("open")
+@click.argument("file", type=PATH, required=False)
+def open_window(file: Path | None) -> None:
+    """Open the window, with FILE if given."""
+    from jolly_parlor.app.start import run
+
+    sys.exit(run(file))
+
+
+for command in (
+    new,
+    propose_arrangement,
+    import_take,
+    forecast,
+    compare_arrangements,
+    report,
+    measure_take,
+    analyse,
+    export,
+    fit_command,
+    next_command,
+    explain,
+    search_room,
+):
+    cli.add_command(command)
+
+
+@cli.command()
+@click.argument("folder", type=PATH)
+def screenshots(folder: Path) -> None:
+    """Draw each main view of the demo into FOLDER, 1280 by 800."""
+    from jolly_parlor.app.screenshots import take_all
+
+    for path in take_all(folder):
+        click.echo(str(path))
+
+
+def main() -> None:
+    """Run the command; a refusal is one sentence and exit code 1."""
+    try:
+        cli.main(standalone_mode=False)
+    except click.exceptions.Exit as stop:
+        sys.exit(stop.exit_code)
+    except click.ClickException as error:
+        error.show()
+        sys.exit(error.exit_code)
+    except click.Abort:
+        sys.exit(130)
+    except Exception as error:
+        click.echo(f"jolly-parlor: {defects.sentence(error, 'at this command')}", err=True)
+        sys.exit(1 if isinstance(error, Refused) else 3)

@@ -1,0 +1,35 @@
+"""What commands share: paths, writing results, rounding."""
+
+from pathlib import Path
+
+import click
+
+from jolly_parlor.atomic import replacing
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.mixes import Mix, mix_of
+from jolly_parlor.refused import Refused
+
+PATH = click.Path(path_type=Path)
+
+
+def write_text(out: Path, text: str) -> None:
+    """Write a result where asked, whole or not at all. Raises Refused in a sentence."""
+    try:
+        with replacing(out) as temporary:
+            temporary.write_text(text, "utf-8")
+    except OSError as error:
+        reason = (error.strerror or "the place cannot be written").lower()
+        raise Refused(f"{out} could not be written: {reason}.") from None
+
+
+def asked_mix(gear: Gear, source: str) -> Mix:
+    """The mix of that id; another one is wrong usage."""
+    try:
+        return mix_of(gear, source)
+    except Refused as error:
+        raise click.UsageError(str(error)) from None
+
+
+def rounded(value: float | None) -> float | None:
+    """For JSON: to thousandths."""
+    return None if value is None else round(value, 3)

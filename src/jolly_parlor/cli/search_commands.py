@@ -1,0 +1,121 @@
+"""The search without a window."""
+
+import json
+from dataclasses import replace
+from pathlib import Path
+from typing import Any
+
+import click
+
+from jolly_parlor.cli.output import PATH, rounded, write_text
+from jolly_parlor.fitting.rivals import rivals_among
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.search.proposals import Proposal, Trade
+from jolly_parlor.placement.search.search import FACINGS, USUAL_STEP, Found, search
+from jolly_parlor.placement.search.wishes import Facing
+from jolly_parlor.project.files import open_document
+from jolly_parlor.project.room_fit import as_fitted, fit_document, with_doubt
+
+
+@click.command("search")
+@click.argument("file", type=PATH)
+@click.option("--json", "out", type=PATH, help="Where to write the proposals as JSON.")
+@click.option("--arrangement", help="The present layout, to compare with; the picked or first one.")
+@click.option(
+    "--facing",
+    type=click.Choice([*FACINGS, "any"]),
+    help="Which wall to face; as the document wishes by default. Positions are as after turning "
+    "the room to face it.",
+)
+@click.option("--step", default=USUAL_STEP, show_default=True, help="Grid step in metres.")
+@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+def search_room(
+    file: Path,
+    out: Path | None,
+    arrangement: str | None,
+    facing: Facing | None,
+    step: float,
+    fitted: bool,
+) -> None:
+    """Search the room of FILE for the most even places of monitors, seat and subwoofers."""
+    document = open_document(file)
+    wishes = replace(document.wishes, facing=facing or document.wishes.facing)
+    present = None
+    if document.arrangements:
+        name = arrangement or document.chosen or document.arrangements[0].name
+        present = document.arrangement(name)
+    fit = fit_document(document) if fitted else None
+    believed = document if fit is None else as_fitted(document, fit)
+    found = search(believed.room, believed.gear, present, wishes, step=step)
+    found = with_doubt(fit, found, document.gear)
+    told = rivals_among(fit, [(p.arrangement, p.turns) for p in found.proposals], document.gear)
+    if out is not None:
+        table = _search_json(found, document.gear) | {"rivals": told}
+        write_text(out, json.dumps(table, indent=2, ensure_ascii=False) + "\n")
+    click.echo(f"{found.evaluated} arrangements weighed in {found.seconds:.1f} s.")
+    if present is not None and found.present_db is not None:
+        click.echo(f"Now, {present.name}: {found.present_db:.1f} dB over the head volume.")
+    if told:
+        click.echo(told)
+    for p in found.proposals:
+        a = p.arrangement
+        ear = a.seats[document.gear.seats[0].name]
+        subs = "".join(
+            f"; {name} {place.x:.2f} m from the left, {place.y:.2f} m from the front"
+            for name, place in a.places.items()
+            if name not in PAIR
+        )
+        click.echo(
+            f"{p.figure_db:.1f} dB, facing the {FACINGS[p.turns]} wall: monitors {a.left.y:.2f} m "
+            f"from the wall, {a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; "
+            f"seat {ear.y:.2f} m{subs}. {p.trade} {p.words}"
+        )
+
+
+def _search_json(found: Found, gear: Gear) -> dict[str, Any]:
+    return {
+        "evaluated": found.evaluated,
+        "seconds": round(found.seconds, 3),
+        "step_m": found.step,
+        "present_head_volume_db": rounded(found.present_db),
+        "proposals": [_proposal_json(p, gear) for p in found.proposals],
+        "trades": [_trade_json(t, gear) for t in found.trades],
+    }
+
+
+def _positions_json(arrangement: Arrangement, gear: Gear) -> dict[str, list[float]]:
+    """By `str(item)`; subwoofers also as `sub:NAME`, as version 1 named them."""
+    found = {str(item): arrangement.position(item) for item in arrangement.items}
+    found |= {f"sub:{sub.id}": arrangement.places[sub.id] for sub in gear.subwoofers}
+    return {name: [round(v, 3) for v in at.array().tolist()] for name, at in found.items()}
+
+
+def _proposal_json(p: Proposal, gear: Gear) -> dict[str, Any]:
+    shift, gain = p.off_middle
+    return {
+        "facing": FACINGS[p.turns],
+        "positions_m": _positions_json(p.arrangement, gear),
+        "evenness_db": rounded(p.evenness_db),
+        "head_volume_db": rounded(p.figure_db),
+        "monitors_head_volume_db": rounded(p.monitors_db),
+        "bass_reach_hz": round(p.reach_hz, 1),
+        "left_right_db": rounded(p.left_right_db),
+        "sensitivity": {
+            "placed_5_cm_off_db": rounded(p.off_by_5cm_db),
+            "absorption_wrong_by_half_db": rounded(p.absorption_off_db),
+        },
+        "off_the_middle": {"metres": round(shift, 3), "gain_db": rounded(gain)},
+        "moved_m": rounded(p.moved_metres),
+        "gains_and_costs": p.trade,
+    }
+
+
+def _trade_json(t: Trade, gear: Gear) -> dict[str, Any]:
+    return {
+        "facing": FACINGS[t.turns],
+        "positions_m": _positions_json(t.arrangement, gear),
+        "monitors_head_volume_db": rounded(t.figure_db),
+        "bass_reach_hz": round(t.reach_hz, 1),
+        "moved_m": rounded(t.moved_metres),
+    }

@@ -1,0 +1,126 @@
+"""A fit in words: what it changed, what takes cannot see, what it should not have wanted."""
+
+from math import exp
+
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.fitting.parameters import Parameter
+
+UNSEEN = 0.8
+"""Share of its tolerance that a parameter must still be unsure by to count as not seen."""
+_FAR_SIZE_METRES, _FAR_PLACE_METRES, _FAR_FACTOR = 0.06, 0.04, 5.0
+_ODD_WEIGHT = 0.5
+
+
+def seen(fit: Fit, index: int) -> bool:
+    """Whether the takes say anything of a parameter."""
+    return fit.deviation_of(index) < UNSEEN
+
+
+def value_of(fit: Fit, index: int) -> float:
+    """What a parameter was changed by, in its own unit; of `log`, the factor."""
+    parameter = fit.parameters[index]
+    changed = parameter.tolerance * float(fit.z[index])
+    return exp(changed) if parameter.unit == "log" else changed
+
+
+def words_of(fit: Fit, index: int) -> str:
+    """One parameter as `length: 2.3 cm shorter, give or take 0.3 cm`."""
+    parameter = fit.parameters[index]
+    unsure = parameter.tolerance * fit.deviation_of(index)
+    if parameter.unit == "m":
+        changed = 100 * value_of(fit, index)
+        way = _way(parameter, changed > 0)
+        return f"{parameter.name}: {abs(changed):.1f} cm {way}, give or take {100 * unsure:.1f} cm"
+    if parameter.unit == "dB":
+        return f"{parameter.name}: {value_of(fit, index):+.1f} dB, give or take {unsure:.1f} dB"
+    factor = value_of(fit, index)
+    if parameter.kind == "absorption" and parameter.index[1] == 0:
+        surface = parameter.name.partition(":")[0]
+        return (
+            f"{surface} absorbs about {factor:.1f} times what its material should, within a factor "
+            f"of {exp(unsure):.1f}"
+        )
+    return f"{parameter.name}: times {factor:.2f}, within a factor of {exp(unsure):.2f}"
+
+
+def summary(fit: Fit) -> list[str]:
+    """The outcome in a few sentences: agreement, sizes, what absorbs otherwise."""
+    counted = [take for take in fit.takes if take.weight > _ODD_WEIGHT]
+    before = (sum(t.before_db**2 for t in counted) / max(len(counted), 1)) ** 0.5
+    after = (sum(t.after_db**2 for t in counted) / max(len(counted), 1)) ** 0.5
+    takes = f"{len(fit.takes)} take{'s' * (len(fit.takes) != 1)}"
+    found = [f"Fitted to {takes}: {after:.1f} dB off in the mean, {before:.1f} dB before."]
+    sizes = [n for n, p in enumerate(fit.parameters) if p.kind == "size"]
+    found.append(f"{'; '.join(words_of(fit, n) for n in sizes).capitalize()}.")
+    other = [
+        n
+        for n, p in enumerate(fit.parameters)
+        if p.kind == "absorption" and p.index[1] == 0 and seen(fit, n)
+    ]
+    other.sort(key=lambda n: -abs(fit.z[n]))
+    told = [words_of(fit, n) for n in other if abs(value_of(fit, n) - 1) > 0.15][:3]
+    if told:
+        found.append(f"{'; '.join(told).capitalize()}.")
+    return found
+
+
+def every_figure(fit: Fit) -> list[tuple[str, str]]:
+    """Each parameter in words, and `shown by the takes` or what else there is to say of it."""
+    return [
+        (
+            words_of(fit, n),
+            "shown by the takes" if seen(fit, n) else "not shown by these takes",
+        )
+        for n, p in enumerate(fit.parameters)
+        if p.label != "*"
+    ]
+
+
+def unseen(fit: Fit) -> list[str]:
+    """Names of the room's parameters that these takes say nothing about."""
+    return [
+        p.name.replace(": absorption", "'s absorption")
+        for n, p in enumerate(fit.parameters)
+        if p.kind in ("size", "absorption")
+        and not (p.kind == "absorption" and p.index[1] == 1)
+        and not seen(fit, n)
+    ]
+
+
+def warnings(fit: Fit) -> list[str]:
+    """What is hard to believe, each with what to do about it."""
+    found = [
+        f"{take.name} does not fit the others ({take.after_db:.1f} dB off) and counts for little: "
+        "measure it again."
+        for take in fit.takes
+        if take.weight <= _ODD_WEIGHT
+    ]
+    if not fit.converged:
+        found.insert(
+            0,
+            "The fit did not come to rest: believe its forecasts less, and look for a take or a "
+            "size that is wrong.",
+        )
+    for n, p in enumerate(fit.parameters):
+        value = value_of(fit, n)
+        if p.kind == "size" and abs(value) > _FAR_SIZE_METRES:
+            way = _way(p, value > 0)
+            found.append(f"The takes want the {p.name} {abs(value):.2f} m {way}: check the tape.")
+        elif p.kind == "place" and abs(value) > _FAR_PLACE_METRES:
+            found.append(f"The takes want {p.name} {100 * abs(value):.0f} cm off: check its place.")
+        elif p.kind == "absorption" and not 1 / _FAR_FACTOR < value < _FAR_FACTOR:
+            more = "more" if value > 1 else "less"
+            found.append(
+                f"{p.name.partition(':')[0].capitalize()} seems to absorb far {more} than its "
+                "material should: is an opening or a hollow wall missing from the survey?"
+            )
+    return found
+
+
+def _way(parameter: Parameter, more: bool) -> str:
+    ways = {
+        "width": ("narrower", "wider"),
+        "length": ("shorter", "longer"),
+        "height": ("lower", "higher"),
+    }.get(parameter.name, ("less", "more"))
+    return ways[more]

@@ -1,0 +1,144 @@
+"""The posterior: what a fit says of places nobody has measured, and how sure it is.
+
+Levels are taken as straight in every parameter around the fitted values. Their uncertainty adds
+what the fit leaves open about room and sources, a centimetre of placing for everything newly
+placed, and what the fit could not explain in its own takes.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from math import erf, exp, pi, sqrt
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.fitting.parameters import Parameter, parameters_of_source, place_parameters
+from jolly_parlor.fitting.predicting import Predictor
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import spread_db
+from jolly_parlor.placement.mixes import Listening, factors
+
+_HIDDEN_DB = 0.3
+"""What a fit hides of its takes' own error by bending to it; found by benchmarks/accuracy.py."""
+BAND_SIGMAS = 1.2816
+"""Either side of the middle: four fifths of a normal distribution lie between."""
+
+
+@dataclass(frozen=True, eq=False)
+class Believed:
+    """Levels of some placings (placings, FIT_HZ), dB against the fit's own scale."""
+
+    level_db: FloatArray
+    sigma_db: FloatArray
+    """Standard deviation of each, when every placing is held against its own mean."""
+    slopes: FloatArray
+    """By the shared parameters and the new places, (placings, FIT_HZ, n)."""
+    covariance: FloatArray
+    """Of those, (n, n)."""
+
+    def band_db(self) -> tuple[FloatArray, FloatArray]:
+        """Low and high edge of the four-fifths band."""
+        away = BAND_SIGMAS * self.sigma_db
+        return self.level_db - away, self.level_db + away
+
+
+def believe(fit: Fit, placings: Sequence[Placing]) -> Believed:
+    """Predict placings that may be new."""
+    shared = [fit.parameters[n] for n in fit.shared]
+    takes = [Evidence(f"placing {n}", p, np.zeros(FIT_HZ.size)) for n, p in enumerate(placings)]
+    # What no take has heard, such as a subwoofer, is as unsure as before any take.
+    known = {p.label for p in shared}
+    unheard = sorted({name for p in placings for name in p.sources} - known)
+    new = [parameter for name in unheard for parameter in parameters_of_source(name)]
+    new += place_parameters(_places(placings))
+    parameters: list[Parameter] = [*shared, *new]
+    z = np.concatenate([fit.z[fit.shared], np.zeros(len(new))])
+    found = Predictor(fit.surveyed, fit.gear, parameters).with_slopes(takes, z)
+    count = len(shared)
+    covariance = np.eye(len(parameters))
+    covariance[:count, :count] = fit.covariance[np.ix_(fit.shared, fit.shared)]
+    # A shape is judged against its own mean: what lifts all of it alike makes it no less sure.
+    shape = found.slopes - np.mean(found.slopes, axis=1, keepdims=True)
+    spread = np.einsum("tfi,ij,tfj->tf", shape, covariance, shape, optimize=True)
+    rest = float(np.hypot(fit.residual_db, _HIDDEN_DB))
+    sigma: FloatArray = np.sqrt(np.maximum(spread, 0.0) + rest**2)
+    return Believed(found.level_db, sigma, found.slopes, covariance)
+
+
+def placing_of(arrangement: Arrangement, seat: str, sources: Sequence[str]) -> Placing:
+    """Some loudspeakers of an arrangement, each flat, heard at a seat."""
+    return Placing({name: arrangement.places[name] for name in sources}, arrangement.seats[seat])
+
+
+def placing_of_mix(listening: Listening) -> Placing:
+    """All that plays, each through its chain."""
+    through = factors(listening.mix, listening.arrangement.chains, MODEL_HZ)
+    drives = {name: factor for name, factor in through.items() if factor is not None}
+    return Placing(listening.playing, listening.ear, drives)
+
+
+@dataclass(frozen=True, eq=False)
+class Figures:
+    """Evenness of some placings over the fit's range, with how sure, and how they hang together."""
+
+    evenness_db: FloatArray
+    covariance: FloatArray
+    slopes: FloatArray
+    """Of each figure by the parameters of the `Believed` it came from, (placings, n)."""
+
+    def sigma_db(self, index: int) -> float:
+        """Standard deviation of one."""
+        return float(np.sqrt(self.covariance[index, index]))
+
+    def better(self, one: int, other: int) -> float:
+        """How probable it is that one is more even than the other, 0 to 1."""
+        gap = float(self.evenness_db[other] - self.evenness_db[one])
+        unsure = self.gap_sigma_db(one, other)
+        return 0.5 * (1 + erf(gap / max(unsure, 1e-9) / sqrt(2)))
+
+    def gap_sigma_db(self, one: int, other: int) -> float:
+        """Standard deviation of the difference between two."""
+        c = self.covariance
+        return float(sqrt(max(c[one, one] + c[other, other] - 2 * c[one, other], 0.0)))
+
+
+def figures(believed: Believed, low_hz: float) -> Figures:
+    """Evenness from low_hz to 200 Hz of each placing; its slopes by differences along the level's.
+
+    low_hz: the low corner of the sources playing.
+    """
+    band = low_hz <= FIT_HZ
+    level, slopes = believed.level_db[:, band], believed.slopes[:, band]
+    base = _evenness(level)
+    step = 0.02
+    moved = level[:, :, None] + step * slopes
+    gradient = np.array([(_evenness(m.T) - b) / step for m, b in zip(moved, base, strict=True)])
+    return Figures(base, gradient @ believed.covariance @ gradient.T, gradient)
+
+
+def expected_gain_db(gap_db: float, sigma_db: float) -> float:
+    """By how much a choice between two is expected to improve by learning something that moves
+    their gap by sigma: s phi(d / s) - d (1 - Phi(d / s)) for a gap d of zero or more (the expected
+    value of information of a choice between two, Raiffa & Schlaifer 1961).
+    """
+    if sigma_db <= 1e-12:
+        return 0.0
+    d = abs(gap_db) / sigma_db
+    density = exp(-(d**2) / 2) / sqrt(2 * pi)
+    return sigma_db * (density - d * 0.5 * (1 - erf(d / sqrt(2))))
+
+
+def _evenness(level_db: FloatArray) -> FloatArray:
+    return spread_db(level_db - np.mean(level_db, axis=-1, keepdims=True))
+
+
+def _places(placings: Sequence[Placing]) -> list[tuple[str, Point]]:
+    found: dict[Point, str] = {}
+    for placing in placings:
+        for name, point in placing.sources.items():
+            found.setdefault(point, name)
+        found.setdefault(placing.ear, "ear")
+    return [(name, point) for point, name in found.items()]

@@ -1,0 +1,119 @@
+"""The Chain: what is set between the signal and a loudspeaker, one a loudspeaker in each
+Arrangement.
+"""
+
+from dataclasses import dataclass, replace
+from typing import Annotated, Literal
+
+import numpy as np
+from annotated_types import Ge, Le, MaxLen
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.filters import peaking, shelf_low
+from jolly_parlor.acoustics.sources import drive, high_pass, low_pass
+from jolly_parlor.strict import STRICT
+
+Frequency = Annotated[float, Ge(5.0), Le(20_000.0)]
+Gain = Annotated[float, Ge(-40.0), Le(40.0)]
+CrossoverSlope = Literal[6, 12, 18, 24, 36, 48]
+USUAL_CROSSOVER_HZ = 80.0
+"""Common practice, no source."""
+_SHELF_HZ, _LOW_MID_HZ, _LOW_MID_Q = 120.0, 250.0, 0.7
+
+
+@dataclass(frozen=True)
+class Crossover:
+    """One side of a crossover: its corner, slope and kind.
+
+    `linkwitz` is a Butterworth of half the order squared: -6 dB at its corner, and both sides in
+    phase (Linkwitz 1976); it exists for 12, 24, 36 and 48 dB per octave.
+    """
+
+    __pydantic_config__ = STRICT
+
+    frequency_hz: Annotated[float, Ge(20.0), Le(500.0)] = USUAL_CROSSOVER_HZ
+    slope_db_per_octave: CrossoverSlope = 24
+    kind: Literal["butterworth", "linkwitz"] = "linkwitz"
+
+    def problem(self) -> str:
+        """What cannot be, in a sentence; empty when it can."""
+        if self.kind == "linkwitz" and self.slope_db_per_octave % 12:
+            return (
+                f"A Linkwitz crossover of {self.slope_db_per_octave} dB per octave does not exist; "
+                "choose 12, 24, 36 or 48, or Butterworth."
+            )
+        return ""
+
+    def high(self, frequencies_hz: FloatArray) -> ComplexArray:
+        """What the mains keep, (frequencies,)."""
+        return self._twice(high_pass(frequencies_hz, self.frequency_hz, self._order))
+
+    def low(self, frequencies_hz: FloatArray) -> ComplexArray:
+        """What the subwoofer gets, (frequencies,)."""
+        return self._twice(low_pass(frequencies_hz, self.frequency_hz, self._order))
+
+    @property
+    def _order(self) -> int:
+        order = self.slope_db_per_octave // 6
+        return order // 2 if self.kind == "linkwitz" else order
+
+    def _twice(self, side: ComplexArray) -> ComplexArray:
+        return np.asarray(side**2) if self.kind == "linkwitz" else side
+
+
+@dataclass(frozen=True)
+class Section:
+    """One equaliser section: a bell."""
+
+    __pydantic_config__ = STRICT
+
+    frequency_hz: Frequency
+    gain_db: Annotated[float, Ge(-24.0), Le(12.0)]
+    q: Annotated[float, Ge(0.1), Le(50.0)]
+
+
+@dataclass(frozen=True)
+class Chain:
+    """Everything that is set for one loudspeaker."""
+
+    __pydantic_config__ = STRICT
+
+    gain_db: Gain = 0.0
+    delay_ms: Annotated[float, Ge(0.0), Le(100.0)] = 0.0
+    inverted: bool = False
+    high_pass: Crossover | None = None
+    """In force where a subwoofer plays along: what is handed over to it."""
+    low_pass: Crossover | None = None
+    low_shelf_db: Annotated[float, Ge(-12.0), Le(12.0)] = 0.0
+    """The trim on the back against a wall's bass, below 120 Hz or so (common practice)."""
+    low_mid_db: Annotated[float, Ge(-12.0), Le(12.0)] = 0.0
+    """The trim against a desk's or wall's low mids, a wide bell at 250 Hz (common practice)."""
+    sections: Annotated[tuple[Section, ...], MaxLen(30)] = ()
+
+    @property
+    def flat_alone(self) -> bool:
+        """Whether nothing is set that acts without a subwoofer playing along."""
+        return replace(self, high_pass=None, low_pass=None) == Chain()
+
+    def problem(self) -> str:
+        """What cannot be, in a sentence; empty when it can."""
+        sides = (side.problem() for side in (self.high_pass, self.low_pass) if side is not None)
+        return next(filter(None, sides), "")
+
+    def response(self, frequencies_hz: FloatArray, handed_over: bool) -> ComplexArray:
+        """All of it as one complex factor, (frequencies,); `handed_over`: the crossover filters
+        are in force.
+        """
+        f = np.asarray(frequencies_hz, dtype=float)
+        total = drive(f, self.gain_db, self.delay_ms, self.inverted)
+        if handed_over and self.high_pass is not None:
+            total = total * self.high_pass.high(f)
+        if handed_over and self.low_pass is not None:
+            total = total * self.low_pass.low(f)
+        if self.low_shelf_db:
+            total = total * shelf_low(f, _SHELF_HZ, self.low_shelf_db)
+        if self.low_mid_db:
+            total = total * peaking(f, _LOW_MID_HZ, self.low_mid_db, _LOW_MID_Q)
+        for section in self.sections:
+            total = total * peaking(f, section.frequency_hz, section.gain_db, section.q)
+        return np.asarray(total)

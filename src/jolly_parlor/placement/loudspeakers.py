@@ -1,0 +1,102 @@
+"""Loudspeakers: anything that radiates, its role, and the Model on its maker's sheet."""
+
+from dataclasses import dataclass, field
+from typing import Annotated, Literal
+
+from annotated_types import Ge, Gt, Le, MaxLen, MinLen
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.strict import STRICT
+
+Size = Annotated[float, Gt(0.0), Le(10.0)]
+Corner = Annotated[float, Ge(5.0), Le(500.0)]
+Slope = Literal[12, 18, 24]
+Label = Annotated[str, MinLen(1), MaxLen(60)]
+Role = Literal["left", "right", "centre", "surround", "height", "subwoofer", "other"]
+ROLES: dict[Role, str] = {
+    "left": "left of the pair",
+    "right": "right of the pair",
+    "centre": "centre",
+    "surround": "surround",
+    "height": "height",
+    "subwoofer": "subwoofer",
+    "other": "other",
+}
+"""Each role in words; a new one is one row here and one in `starting`."""
+
+
+@dataclass(frozen=True)
+class Span:
+    """What a control can be set to, in its own unit; step 0 is continuous."""
+
+    __pydantic_config__ = STRICT
+
+    low: float
+    high: float
+    step: Annotated[float, Ge(0.0)] = 0.0
+
+
+@dataclass(frozen=True)
+class Controls:
+    """What the knobs and switches on the back can do; None where there is none."""
+
+    __pydantic_config__ = STRICT
+
+    gain_db: Span | None = None
+    low_shelf_db: Span | None = None
+    low_mid_db: Span | None = None
+    polarity: bool = False
+    delay_ms: Span | None = None
+    phase_degrees: Span | None = None
+    low_pass_hz: Span | None = None
+    high_pass_hz: Span | None = None
+
+
+@dataclass(frozen=True)
+class Model:
+    """What the maker's sheet says of a loudspeaker. Sizes in metres."""
+
+    __pydantic_config__ = STRICT
+
+    id: Label
+    name: Label
+    width: Size
+    depth: Size
+    height: Size
+    low_corner_hz: Corner
+    low_slope_db_per_octave: Slope = 24
+    acoustic_centre_height: Annotated[float, Ge(0.0), Le(10.0)] | None = None
+    """Above the cabinet's base, on its front face: between woofer and tweeter. None: in the middle
+    of the cabinet, as of a subwoofer.
+    """
+    maximum_level_db_spl: Annotated[float, Ge(60.0), Le(160.0)] | None = None
+    """At 1 m."""
+    controls: Controls = field(default=Controls())
+
+    @property
+    def centre_height(self) -> float:
+        """Of what its place means, above its base: the acoustic centre, else the middle."""
+        known = self.acoustic_centre_height
+        return self.height / 2 if known is None else known
+
+    def low_end(self, frequencies_hz: FloatArray) -> ComplexArray:
+        """The low end of its box, (frequencies,)."""
+        return high_pass(frequencies_hz, self.low_corner_hz, self.low_slope_db_per_octave // 6)
+
+
+@dataclass(frozen=True)
+class Loudspeaker:
+    """One cabinet. The pair in front is called `left` and `right`, as its roles are."""
+
+    __pydantic_config__ = STRICT
+
+    id: Label
+    role: Role
+    model: Label
+    """The id of its Model."""
+
+    @property
+    def is_subwoofer(self) -> bool:
+        """Whether others hand their low end over to it."""
+        return self.role == "subwoofer"

@@ -1,0 +1,162 @@
+"""Mixes: named sets of loudspeakers that play together; and what a response is of, a Listening.
+
+A loudspeaker alone is heard as it is measured, flat. Together each is heard through its Chain, and
+the crossover filters are in force where a subwoofer plays along with others.
+"""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.evenness import GRID_HZ, HIGHEST_HZ
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.refused import Refused
+
+if TYPE_CHECKING:
+    from jolly_parlor.placement.arrangement import Arrangement
+
+SUBWOOFERS_TO_HZ = 120.0
+"""Subwoofers by themselves are judged up to here (common practice, no source)."""
+FLAT = Chain()
+
+
+@dataclass(frozen=True)
+class Mix:
+    """Loudspeakers that play together."""
+
+    id: str
+    name: str
+    """On screen."""
+    loudspeakers: tuple[str, ...]
+    chained: bool
+    """Whether each is heard through its Chain; one alone is heard flat."""
+    handed_over: bool
+    """Whether the crossover filters are in force."""
+
+    @property
+    def alone(self) -> bool:
+        """Whether one loudspeaker plays."""
+        return len(self.loudspeakers) == 1
+
+    @property
+    def has_pair(self) -> bool:
+        """Whether both of the pair play."""
+        return set(PAIR) <= set(self.loudspeakers)
+
+
+LEFT_ALONE = Mix("left", "Left", ("left",), False, False)
+RIGHT_ALONE = Mix("right", "Right", ("right",), False, False)
+BOTH = Mix("both", "Both", PAIR, True, False)
+
+
+PAIR_MIXES = (LEFT_ALONE.id, RIGHT_ALONE.id, BOTH.id)
+"""Mixes of the pair without anything else."""
+
+
+def one(name: str) -> Mix:
+    """One loudspeaker by itself."""
+    return {"left": LEFT_ALONE, "right": RIGHT_ALONE}.get(name) or Mix(
+        name, name, (name,), False, False
+    )
+
+
+def mixes(gear: Gear) -> tuple[Mix, ...]:
+    """Those this gear can play, the usual ones first."""
+    subs = tuple(sub.id for sub in gear.subwoofers)
+    found = [LEFT_ALONE, RIGHT_ALONE, BOTH]
+    if subs:
+        many = "Both and subs" if len(subs) > 1 else "Both and sub"
+        found.append(Mix("both+sub", many, PAIR + subs, True, True))
+    found += [one(speaker.id) for speaker in gear.beside_the_pair]
+    if len(subs) > 1:
+        found.append(Mix("subs", "All subs", subs, True, True))
+    if gear.others:
+        every = tuple(speaker.id for speaker in gear.loudspeakers)
+        found.append(Mix("all", "All", every, True, bool(subs)))
+    return tuple(found)
+
+
+def mix_of(gear: Gear, mix_id: str) -> Mix:
+    """The mix of that id, also by `sub:NAME`; raises Refused naming those there are."""
+    wanted = mix_id.removeprefix("sub:")
+    for mix in mixes(gear):
+        if mix.id == wanted:
+            return mix
+    if wanted == "both+sub":
+        raise Refused("This gear has no subwoofer.")
+    known = ", ".join(mix.id for mix in mixes(gear))
+    raise Refused(f"There is no mix “{mix_id}”; there is {known}.")
+
+
+def measurable(gear: Gear) -> tuple[Mix, ...]:
+    """What a take can be of: the pair together, and each loudspeaker by itself."""
+    return (*(mix for mix in mixes(gear) if mix.alone or mix is BOTH),)
+
+
+def with_subwoofers(gear: Gear) -> Mix:
+    """The pair with all subwoofers, or the pair where there are none."""
+    return mix_of(gear, "both+sub") if gear.subwoofers else BOTH
+
+
+@dataclass(frozen=True)
+class Listening:
+    """What a response is of: an Arrangement, heard at a Seat, with a Mix playing."""
+
+    arrangement: "Arrangement"
+    seat: str
+    mix: Mix
+
+    @property
+    def ear(self) -> Point:
+        """The ear centre."""
+        return self.arrangement.seats[self.seat]
+
+    @property
+    def playing(self) -> dict[str, Point]:
+        """Where each loudspeaker of the mix stands, by id."""
+        return {name: self.arrangement.places[name] for name in self.mix.loudspeakers}
+
+
+def judged_band(gear: Gear, mix: Mix) -> tuple[float, float]:
+    """Hz: from the lowest -3 dB corner of what plays to 300; subwoofers alone to 120."""
+    corners = [gear.model_of(name).low_corner_hz for name in mix.loudspeakers]
+    subs = all(gear.loudspeaker(name).is_subwoofer for name in mix.loudspeakers)
+    top = SUBWOOFERS_TO_HZ if subs else HIGHEST_HZ
+    return min(max(min(corners), float(GRID_HZ[0])), top / 2), top
+
+
+def mixed(
+    mix: Mix,
+    chains: Mapping[str, Chain],
+    frequencies_hz: FloatArray,
+    sources: Mapping[str, ComplexArray],
+) -> ComplexArray:
+    """Complex sum of what each loudspeaker brings, given flat as measured or forecast:
+    (..., frequencies). A loudspeaker without a chain is flat.
+    """
+    if not mix.chained:
+        return sources[mix.loudspeakers[0]]
+    parts = [
+        sources[name] * factor if factor is not None else sources[name]
+        for name, factor in factors(mix, chains, frequencies_hz).items()
+    ]
+    return np.asarray(sum(parts[1:], parts[0]))
+
+
+def factors(
+    mix: Mix, chains: Mapping[str, Chain], frequencies_hz: FloatArray
+) -> dict[str, ComplexArray | None]:
+    """What each loudspeaker of a mix is fed through, (frequencies,); None where it is nothing."""
+    found: dict[str, ComplexArray | None] = {}
+    for name in mix.loudspeakers:
+        chain = chains.get(name, FLAT)
+        if not mix.handed_over and (chain.low_pass or chain.high_pass):
+            chain = replace(chain, low_pass=None, high_pass=None)
+        flat = not mix.chained or chain == FLAT
+        found[name] = None if flat else chain.response(frequencies_hz, mix.handed_over)
+    return found

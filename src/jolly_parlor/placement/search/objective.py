@@ -1,0 +1,161 @@
+"""The objective, judged closely: with the model of record, smoothed, over the head volume.
+
+    J^2 = mean over the head volume of [ (2 E_both^2 + E_left^2 + E_right^2) / 4 + M^2 / 10
+          + d S^2 ]
+
+as in `weighing`, E now exactly that of the module `evenness`. With a subwoofer that takes part,
+
+    J^2 = ( J_monitors^2 + mean over the head volume of E_both+sub^2 ) / 2,
+
+and S is that of both and sub. Left and right are in it so that a smooth sum of two uneven halves
+does not win. Other seats join as in `weighing`. Lower is better.
+"""
+
+from collections.abc import Mapping, Sequence
+from concurrent.futures import ThreadPoolExecutor
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.evenness import (
+    SMOOTHING_PER_OCTAVE,
+    bass_reach_hz,
+    spread_db,
+)
+from jolly_parlor.placement.forecast import Forecaster, head_points
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.mixes import BOTH, judged_band, mixed, with_subwoofers
+from jolly_parlor.placement.search.coarse_pass import MATCH_WEIGHT
+from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.smoothing import smooth_level_db
+
+UNFIT = 99.0
+"""J of what cannot stand, dB."""
+
+_BATCH, _WORKERS = 200, 2
+
+
+@dataclass(frozen=True, eq=False)
+class Band:
+    """The judged part of a forecaster's frequencies for one mix."""
+
+    frequencies_hz: FloatArray
+    at_hz: FloatArray
+    lowest_octave: FloatArray
+    """Which of at_hz belong to the lowest octave, as 0 and 1."""
+
+    @classmethod
+    def of(cls, frequencies_hz: FloatArray, low_hz: float) -> "Band":
+        """From the lowest corner to the end of the grid."""
+        at = frequencies_hz[frequencies_hz >= low_hz - 1e-9]
+        return cls(frequencies_hz, at, np.asarray(at <= 2 * at[0] + 1e-9, dtype=float))
+
+    def levels_db(self, pressure: ComplexArray) -> FloatArray:
+        """Smoothed levels, (..., frequencies) to (..., at_hz)."""
+        level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
+        return smooth_level_db(self.frequencies_hz, level, self.at_hz, SMOOTHING_PER_OCTAVE)
+
+    def squares(self, level_db: FloatArray) -> FloatArray:
+        """E^2 over the last axis."""
+        return np.asarray(spread_db(level_db - level_db.mean(axis=-1, keepdims=True)) ** 2)
+
+    def missing_squared(self, level_db: FloatArray) -> FloatArray:
+        """S^2: how far the lowest octave lies below the mean, squared; 0 where it does not."""
+        low = level_db @ self.lowest_octave / self.lowest_octave.sum()
+        return np.asarray(np.maximum(level_db.mean(axis=-1) - low, 0.0) ** 2)
+
+
+class Judge:
+    """J of arrangements of one room."""
+
+    def __init__(self, forecaster: Forecaster, wishes: Wishes, chains: Mapping[str, Chain]) -> None:
+        """chains: what is set, the same for every arrangement that is judged."""
+        self.room, self.gear, self.wishes = forecaster.room, forecaster.gear, wishes
+        self.forecaster, self.chains = forecaster, chains
+        f = forecaster.frequencies_hz
+        self.mains = Band.of(f, judged_band(self.gear, BOTH)[0])
+        self.mix = with_subwoofers(self.gear)
+        self.whole = Band.of(f, judged_band(self.gear, self.mix)[0])
+
+    @property
+    def seats(self) -> list[tuple[str, float]]:
+        """The seats that count and their weights; the main one first."""
+        main, *others = [seat.name for seat in self.gear.seats]
+        weight = self.wishes.other_seats
+        return [(main, 1.0), *((name, weight) for name in others if weight > 0)]
+
+    def figures(self, arrangements: Sequence[Arrangement], subs: bool = False) -> FloatArray:
+        """J of each in dB; UNFIT for what cannot stand. `subs`: subwoofers take part."""
+        values = np.full(len(arrangements), UNFIT)
+        fit = [i for i, a in enumerate(arrangements) if not fit_problems(self.room, self.gear, a)]
+        batches = [fit[start : start + _BATCH] for start in range(0, len(fit), _BATCH)]
+        with ThreadPoolExecutor(_WORKERS) as pool:
+            found = pool.map(lambda b: self._figures([arrangements[i] for i in b], subs), batches)
+            for batch, figures in zip(batches, found, strict=True):
+                values[batch] = figures
+        return values
+
+    def _figures(self, arrangements: list[Arrangement], subs: bool) -> FloatArray:
+        total, weights = np.zeros(len(arrangements)), 0.0
+        for seat, weight in self.seats:
+            total += weight * self._squares(arrangements, seat, subs)
+            weights += weight
+        return np.asarray(np.sqrt(total / weights))
+
+    def _squares(self, arrangements: list[Arrangement], seat: str, subs: bool) -> FloatArray:
+        """J^2 at one seat."""
+        ears = [head_points(self.room, a.seats[seat]) for a in arrangements]
+        owner = np.repeat(np.arange(len(ears)), [len(points) for points in ears])
+        flat = [point for points in ears for point in points]
+        heard = {
+            name: self.transfers([a.places[name] for a in arrangements], owner, flat)
+            * self.forecaster.drive_of(name)
+            for name in (self.mix.loudspeakers if subs else PAIR)
+        }
+        whole = self.whole_of(heard) if subs else None
+        squares = self.squares_of(heard["left"], heard["right"], whole)
+        return np.bincount(owner, squares) / np.bincount(owner)
+
+    def whole_of(self, heard: Mapping[str, ComplexArray]) -> ComplexArray:
+        """The pair with the subwoofers, each through its chain."""
+        return mixed(self.mix, self.chains, self.forecaster.frequencies_hz, heard)
+
+    def squares_of(
+        self, left: ComplexArray, right: ComplexArray, whole: ComplexArray | None
+    ) -> FloatArray:
+        """J^2 of pressures (ears, frequencies); `whole` with the subwoofers, where they count."""
+        levels = [self.mains.levels_db(p) for p in (left, right, left + right)]
+        one, other, both = (self.mains.squares(level) for level in levels)
+        square = (2 * both + one + other) / 4
+        square = square + MATCH_WEIGHT * np.mean((levels[0] - levels[1]) ** 2, axis=-1)
+        deep = self.wishes.deep
+        if whole is None:
+            return np.asarray(square + deep * self.mains.missing_squared(levels[2]))
+        level = self.whole.levels_db(whole)
+        joined = (square + self.whole.squares(level)) / 2
+        return np.asarray(joined + deep * self.whole.missing_squared(level))
+
+    def reaches(self, arrangements: Sequence[Arrangement]) -> FloatArray:
+        """Bass reach of both monitors at the main ear, Hz, for each."""
+        seat = self.gear.seats[0].name
+        ears = [a.seats[seat] for a in arrangements]
+        owner = np.arange(len(ears))
+        drive, f = self.forecaster.drive_of("left"), self.forecaster.frequencies_hz
+        both = sum(
+            self.transfers([a.places[side] for a in arrangements], owner, ears) for side in PAIR
+        )
+        found = []
+        for pressure in np.asarray(both) * drive:
+            reference = float(self.mains.levels_db(pressure).mean())
+            found.append(bass_reach_hz(Response.from_pressure(f, pressure), reference))
+        return np.array(found)
+
+    def transfers(self, sources: list[Point], owner: np.ndarray, ears: list[Point]) -> ComplexArray:
+        """Pressure at each ear of the source of its owner, (ears, frequencies)."""
+        from_ = np.array([place.array() for place in sources])[owner]
+        return self.forecaster.transfers(from_, np.array([ear.array() for ear in ears]))

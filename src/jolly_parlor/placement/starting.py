@@ -1,0 +1,126 @@
+"""Where a loudspeaker stands, and how it is set, before anybody has placed it: a start by role."""
+
+from collections.abc import Mapping
+from dataclasses import replace
+
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.loudspeakers import Loudspeaker
+
+_GAP = 0.05
+_ASIDE = (0.0, -0.3, 0.3, -0.6, 0.6, -0.9, 0.9, -1.2, 1.2)
+"""Metres along the wall to try where another loudspeaker stands."""
+
+
+def inside(room: Room, point: Point, margin: float = 0.02) -> Point:
+    """The point, brought inside the room by at least the margin."""
+
+    def within(value: float, size: float) -> float:
+        return min(max(value, margin), size - margin)
+
+    return Point(
+        within(point.x, room.width), within(point.y, room.length), within(point.z, room.height)
+    )
+
+
+def starting_places(
+    room: Room,
+    gear: Gear,
+    left: Point,
+    right: Point,
+    ear: Point,
+    standing: Mapping[str, Point] | None = None,
+) -> dict[str, Point]:
+    """A start for every loudspeaker besides the pair: subwoofers on the floor along the walls, the
+    others around the main ear as their role says; none where another stands, if there is room.
+    Those already standing keep their place.
+    """
+    placed = {"left": left, "right": right}
+    known = standing or {}
+    names = [one.id for one in gear.beside_the_pair]
+    placed |= {name: known[name] for name in names if name in known}
+    for one in gear.beside_the_pair:
+        if one.id in placed:
+            continue
+        if one.is_subwoofer:
+            tries = _by_the_walls(room, gear, one, left, right)
+        else:
+            nth = [other.id for other in gear.others if other.role == one.role].index(one.id)
+            first = _by_role(room, one, nth, left, right, ear)
+            tries = [inside(room, replace(first, x=first.x + dx), 0.1) for dx in _ASIDE]
+        taken = [_footprint(gear, name, at) for name, at in placed.items() if _low(gear, one, name)]
+        free = (at for at in tries if not _overlaps(_footprint(gear, one.id, at), taken))
+        placed[one.id] = next(free, tries[0])
+    return {name: placed[name] for name in names}
+
+
+def _by_the_walls(
+    room: Room, gear: Gear, sub: Loudspeaker, left: Point, right: Point
+) -> list[Point]:
+    """Places of a subwoofer, the first to be tried first."""
+    size = gear.model_of(sub.id)
+    across, deep = size.width / 2 + _GAP, size.depth / 2 + _GAP
+    outside = left.x - gear.monitor.width - size.width / 2 - _GAP
+    usual = max(min(room.width / 4, outside), across)
+    rear, far = room.length - deep, room.width - across
+    places = [(usual, deep)]  # outside the left monitor
+    places += [(far, deep), (room.width / 2, rear), (room.width / 2, deep), (across, rear)]
+    places += [(far, rear), (across, room.length / 2), (far, room.length / 2)]
+    places += [(room.width * n / 12, y) for y in (deep, rear) for n in range(1, 12)]
+    return [inside(room, Point(x, y, size.height / 2)) for x, y in places]
+
+
+def _footprint(gear: Gear, name: str, at: Point) -> tuple[float, float, float, float]:
+    """Left, front, right and back edge on the plan: a place is the middle of a subwoofer, and of
+    the face of anything else.
+    """
+    size = gear.model_of(name)
+    front = at.y - size.depth / (2 if gear.loudspeaker(name).is_subwoofer else 1)
+    return at.x - size.width / 2, front, at.x + size.width / 2, front + size.depth
+
+
+def _overlaps(
+    one: tuple[float, float, float, float], others: list[tuple[float, float, float, float]]
+) -> bool:
+    return any(
+        one[0] < other[2] and other[0] < one[2] and one[1] < other[3] and other[1] < one[3]
+        for other in others
+    )
+
+
+def _low(gear: Gear, one: Loudspeaker, name: str) -> bool:
+    """Whether the two stand in each other's way: those under the ceiling only among themselves."""
+    return (one.role == "height") == (gear.loudspeaker(name).role == "height")
+
+
+def _by_role(
+    room: Room, speaker: Loudspeaker, nth: int, left: Point, right: Point, ear: Point
+) -> Point:
+    side, row = (-1 if nth % 2 == 0 else 1), nth // 2
+    half = (right.x - left.x) / 2
+    middle = (left.x + right.x) / 2
+    if speaker.role == "centre":
+        return Point(middle, min(left.y, right.y), left.z)
+    if speaker.role == "surround":  # 110 degrees from straight ahead (ITU-R BS.775, from memory)
+        return Point(middle + side * (half + 0.35), ear.y + 0.4 + 0.5 * row, left.z)
+    if speaker.role == "height":
+        return Point(middle + side * half, ear.y - 0.8 + 1.6 * row, room.height - 0.15)
+    return Point(0.3 + 0.4 * nth, room.length - 0.3, ear.z)
+
+
+def starting_chains(gear: Gear, known: Mapping[str, Chain] | None = None) -> dict[str, Chain]:
+    """Settings for every loudspeaker: those known, and a start for the rest. With a subwoofer the
+    pair hands over at 80 Hz (common practice, no source).
+    """
+    chains = dict(known or {})
+    if gear.subwoofers:
+        lows = [c.low_pass.frequency_hz for c in chains.values() if c.low_pass is not None]
+        at = Crossover(max(lows)) if lows else Crossover()
+        for sub in gear.subwoofers:
+            chains.setdefault(sub.id, Chain(low_pass=at))
+        for side in PAIR:
+            chains.setdefault(side, Chain(high_pass=at))
+    ids = {speaker.id for speaker in gear.loudspeakers}
+    return {name: chain for name, chain in chains.items() if name in ids}

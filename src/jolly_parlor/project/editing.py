@@ -1,0 +1,48 @@
+"""What every edit goes through: the check that files are read by, and a note for the Ledger."""
+
+from dataclasses import replace
+from typing import Any
+
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.project.document import Document, problems
+from jolly_parlor.project.ledger import EntryKind, entry
+from jolly_parlor.refused import Refused
+from jolly_parlor.validity import faults
+
+
+class EditRefused(Refused):
+    """The change would make the document contradict itself; the message says how."""
+
+
+def refuse(sentences: list[str]) -> None:
+    if sentences:
+        raise EditRefused(" ".join(_sentence(s) for s in sentences[:3]))
+
+
+def _sentence(text: str) -> str:
+    return text if text.endswith(".") else f"{text[0].upper()}{text[1:]}."
+
+
+def checked(before: Document, changed: Document) -> Document:
+    """The changed document, if a file of it could be read; only what is new is looked at."""
+    known: set[int] = {id(before.room), id(before.gear), id(before.wishes)}
+    known |= {id(a) for a in before.arrangements} | {id(t.info) for t in before.takes}
+    parts: list[Any] = [changed.room, changed.gear, changed.wishes, *changed.arrangements]
+    parts += [take.info for take in changed.takes]
+    for part in parts:
+        if id(part) not in known:
+            refuse(faults(part))
+    refuse(problems(changed))
+    return changed
+
+
+def done(
+    before: Document,
+    changed: Document,
+    kind: EntryKind,
+    text: str,
+    stood: Arrangement | None = None,
+) -> Document:
+    """The changed document, checked, with what is to be noted of it."""
+    noted = (*before.noted, entry(kind, text, stood))
+    return replace(checked(before, changed), noted=noted)

@@ -1,0 +1,174 @@
+"""Edits of the gear and of what is set: arrangements and takes follow."""
+
+from collections.abc import Mapping
+from dataclasses import replace
+
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.arrangement import Arrangement, desk_before
+from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.gear import PAIR, Gear, gear_problems
+from jolly_parlor.placement.starting import starting_chains, starting_places
+from jolly_parlor.project.document import Document, Take
+from jolly_parlor.project.editing import EditRefused, done, refuse
+from jolly_parlor.project.takes import renamed_part
+from jolly_parlor.validity import faults
+
+
+def set_gear(document: Document, gear: Gear, renamed: Mapping[str, str] | None = None) -> Document:
+    """Replace the gear; places of new seats and of loudspeakers new in their role are roughed in,
+    those gone are dropped. Renaming one seat or one loudspeaker keeps its places, settings and
+    takes.
+    """
+    old = document.gear
+    seats = _renames([s.name for s in old.seats], [s.name for s in gear.seats])
+    ids = _renames([s.id for s in old.loudspeakers], [s.id for s in gear.loudspeakers])
+    ids |= renamed or {}
+    refuse(faults(gear) or gear_problems(gear))
+    arrangements = tuple(
+        _fit_to_gear(document.room, old, gear, a, seats, ids) for a in document.arrangements
+    )
+    takes = tuple(
+        _renamed_take(take, seats, ids)
+        for take in document.takes
+        if _still_there(take, gear, seats, ids)
+    )
+    changed = replace(document, gear=gear, arrangements=arrangements, takes=takes)
+    return done(document, changed, "gear", "Gear changed.")
+
+
+def set_chain(
+    document: Document, name: str, arrangement: str | None = None, **settings: object
+) -> Document:
+    """Set a loudspeaker, in one arrangement or in every one; what is not given stays as it is
+    there. settings: fields of Chain.
+    """
+    document.gear.loudspeaker(name)
+
+    def set_in(a: Arrangement) -> Arrangement:
+        if arrangement is not None and a.name != arrangement:
+            return a
+        chain = replace(a.chain(name), **settings)  # type: ignore[arg-type]
+        return replace(a, chains={**a.chains, name: chain})
+
+    changed = replace(document, arrangements=tuple(set_in(a) for a in document.arrangements))
+    where = f"“{arrangement}”" if arrangement is not None else "every arrangement"
+    words = ", ".join(f"{what.replace('_', ' ')} {value}" for what, value in settings.items())
+    stood = changed.arrangement(arrangement) if arrangement is not None else None
+    return done(document, changed, "setting", f"{where}: {name} set, {words}.", stood)
+
+
+def set_crossover(
+    document: Document, sub: str, frequency_hz: float, arrangement: str | None = None
+) -> Document:
+    """Where a subwoofer's range ends, in one arrangement or in every one; the pair hands over at
+    the highest of the subwoofers'.
+    """
+    subs = [one.id for one in document.gear.subwoofers]
+    if sub not in subs:
+        raise EditRefused(f"“{sub}” is no subwoofer: only a subwoofer's range ends at a crossover.")
+
+    def set_in(a: Arrangement) -> Arrangement:
+        if arrangement is not None and a.name != arrangement:
+            return a
+        own = a.chain(sub)
+        low = replace(own.low_pass or Crossover(), frequency_hz=frequency_hz)
+        chains = {**a.chains, sub: replace(own, low_pass=low)}
+        known = (chains[name].low_pass for name in subs if name in chains)
+        highest = max(side.frequency_hz for side in known if side is not None)
+        for side in PAIR:
+            own = a.chain(side)
+            high = replace(own.high_pass or Crossover(), frequency_hz=highest)
+            chains[side] = replace(own, high_pass=high)
+        return replace(a, chains=chains)
+
+    changed = replace(document, arrangements=tuple(set_in(a) for a in document.arrangements))
+    where = f"“{arrangement}”" if arrangement is not None else "every arrangement"
+    return done(document, changed, "setting", f"{where}: {sub} plays up to {frequency_hz:.0f} Hz.")
+
+
+def usual_chains(document: Document) -> dict[str, Chain]:
+    """What a new arrangement begins with: the settings of the one picked, else of the last."""
+    every = {a.name: a for a in document.arrangements}
+    known = every.get(document.chosen or "", document.arrangements[-1] if every else None)
+    return starting_chains(document.gear, known.chains if known is not None else None)
+
+
+def _renames(old: list[str], new: list[str]) -> dict[str, str]:
+    """Old name to new where exactly one name of an equally long list changed."""
+    if len(old) == len(new):
+        changed = [(a, b) for a, b in zip(old, new, strict=True) if a != b]
+        if len(changed) == 1 and changed[0][1] not in old:
+            return dict(changed)
+    return {}
+
+
+def _fit_to_gear(
+    room: Room,
+    old: Gear,
+    gear: Gear,
+    a: Arrangement,
+    seat_names: dict[str, str],
+    ids: dict[str, str],
+) -> Arrangement:
+    seats = _fit_seats(room, old, gear, a, seat_names)
+    roles = {ids.get(one.id, one.id): one.role for one in old.loudspeakers}
+    moved = {ids.get(name, name): point for name, point in a.places.items()}
+    # Another role is another place; those of the pair cannot change.
+    known = {
+        one.id: moved[one.id]
+        for one in gear.loudspeakers
+        if one.id in moved and one.role == roles.get(one.id)
+    }
+    start = starting_places(room, gear, a.left, a.right, seats[gear.seats[0].name], known)
+    places = {name: known[name] for name in PAIR} | start
+    chains = {ids.get(name, name): chain for name, chain in a.chains.items()}
+    desk = a.desk if gear.desk else None
+    if gear.desk is not None and old.desk is None:
+        desk = desk_before(seats[gear.seats[0].name], gear.desk)
+    chains = starting_chains(gear, chains)
+    return replace(a, seats=seats, places=places, chains=chains, desk=desk)
+
+
+def _fit_seats(
+    room: Room, old: Gear, gear: Gear, a: Arrangement, names: dict[str, str]
+) -> dict[str, Point]:
+    known = {names.get(name, name): point for name, point in a.seats.items()}
+    ears = {names.get(seat.name, seat.name): seat.ear_height for seat in old.seats}
+    seats = {}
+    for index, seat in enumerate(gear.seats):
+        start = Point(
+            room.width / 2, min(a.left.y + 1.3 + index, room.length - 0.4), seat.ear_height
+        )
+        place = known.get(seat.name, start)
+        if ears.get(seat.name) != seat.ear_height:
+            place = replace(place, z=seat.ear_height)
+        seats[seat.name] = place
+    return seats
+
+
+def _still_there(take: Take, gear: Gear, seat_names: dict[str, str], ids: dict[str, str]) -> bool:
+    seat = seat_names.get(take.info.seat, take.info.seat)
+    source = ids.get(take.info.source, take.info.source)
+    sources = {"both", *(speaker.id for speaker in gear.loudspeakers)}
+    return seat in {s.name for s in gear.seats} and source in sources
+
+
+def _renamed_take(take: Take, seat_names: dict[str, str], ids: dict[str, str]) -> Take:
+    if not seat_names and not ids:
+        return take
+    placed = take.info.placed
+    placed = replace(
+        placed,
+        seats={seat_names.get(n, n): p for n, p in placed.seats.items()},
+        places={ids.get(n, n): p for n, p in placed.places.items()},
+        chains={ids.get(n, n): c for n, c in placed.chains.items()},
+    )
+    info = replace(
+        take.info,
+        placed=placed,
+        seat=seat_names.get(take.info.seat, take.info.seat),
+        source=ids.get(take.info.source, take.info.source),
+        stood={renamed_part(part, ids): then for part, then in take.info.stood.items()},
+    )
+    return replace(take, info=info)

@@ -1,0 +1,111 @@
+"""The document's takes as evidence, and the document as they have taught it."""
+
+from dataclasses import replace
+from math import exp
+
+import numpy as np
+
+from jolly_parlor.fitting.evidence import Evidence, Placing, smoothed_level
+from jolly_parlor.fitting.fit import Fit, Progress, fit_room
+from jolly_parlor.fitting.fit_words import value_of
+from jolly_parlor.fitting.next_take import Advice, next_takes
+from jolly_parlor.fitting.posterior import placing_of
+from jolly_parlor.fitting.rivals import cautious_order
+from jolly_parlor.placement.arrangement import fit_problems
+from jolly_parlor.placement.forecast import head_point
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mixes import BOTH, PAIR_MIXES, judged_band
+from jolly_parlor.placement.search.search import Found
+from jolly_parlor.project.document import Document, Take, carried
+from jolly_parlor.refused import Refused
+
+MOST_TAKES = 20
+
+
+def evidence_of(document: Document) -> list[Evidence]:
+    """Takes that may be trusted, wherever things stood when they were made; the last
+    MOST_TAKES of them. Takes too narrow to tell are left out.
+    """
+    found = []
+    for take in document.takes:
+        if not take.usable or document.doubts(take):
+            continue
+        try:
+            level = smoothed_level(take.response)
+        except Refused:
+            continue
+        found.append(
+            Evidence(_name(take), placing_of_take(take), level, take.info.measured is not None)
+        )
+    return found[-MOST_TAKES:]
+
+
+def placing_of_take(take: Take) -> Placing:
+    """What stood where when it was made."""
+    info = take.info
+    names = PAIR if info.source == BOTH.id else (info.source,)
+    placing = placing_of(info.placed, info.seat, names)
+    return replace(placing, ear=head_point(placing.ear, info.point))
+
+
+def fit_document(document: Document, progress: Progress = lambda share: None) -> Fit:
+    """Raises Refused with a sentence where there is nothing to fit to."""
+    takes = evidence_of(document)
+    if not takes:
+        raise Refused(
+            "There is no take to fit the room to: measure one at Takes, or import a response that "
+            "covers an octave of 20 to 200 Hz or more."
+        )
+    return fit_room(document.room, document.gear, takes, progress)
+
+
+def as_fitted(document: Document, fit: Fit) -> Document:
+    """The same with the fitted room, and models with the low corners the takes show (the mean of
+    those of one model). For calculating, not for saving: the survey stays what the tape said.
+    """
+    corners: dict[str, list[float]] = {}
+    for n, p in enumerate(fit.parameters):
+        if p.kind == "corner":
+            corners.setdefault(document.gear.loudspeaker(p.label).model, []).append(
+                value_of(fit, n)
+            )
+    factor = {who: exp(float(np.mean(np.log(values)))) for who, values in corners.items()}
+    gear = document.gear
+    models = tuple(
+        replace(model, low_corner_hz=model.low_corner_hz * factor.get(model.id, 1.0))
+        for model in gear.models
+    )
+    fitted = replace(document, room=fit.room, gear=replace(gear, models=models))
+    return carried(document, fitted)
+
+
+def advice_for(document: Document, fit: Fit, seat: str) -> Advice:
+    """What to measure next to choose among the arrangements that can stand."""
+    standing = [
+        a for a in document.arrangements if not fit_problems(document.room, document.gear, a)
+    ]
+    if not standing:
+        raise Refused("There is no arrangement to choose among: rough one in at Line-up.")
+    done = [
+        (a.name, source, where)
+        for a in standing
+        for where in a.seats
+        for source in PAIR_MIXES
+        if document.take_of(a, source, where) is not None
+    ]
+    return next_takes(fit, standing, seat, judged_band(document.gear, BOTH)[0], done)
+
+
+def with_doubt(fit: Fit | None, found: Found, gear: Gear) -> Found:
+    """A search's proposals in the order that counts their doubt; as they were without a fit."""
+    if fit is None or len(found.proposals) < 2:
+        return found
+    asked = [(p.arrangement, p.turns, p.figure_db) for p in found.proposals]
+    order = cautious_order(fit, asked, gear)
+    return replace(found, proposals=tuple(found.proposals[n] for n in order))
+
+
+def _name(take: Take) -> str:
+    info = take.info
+    point = "" if info.point == "centre" else f", {info.point}"
+    return f"{info.source} at the {info.seat}{point}, “{info.placed.name}”"

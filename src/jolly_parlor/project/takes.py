@@ -1,0 +1,184 @@
+"""Takes: measured responses, how they were made, and what stood there when they were."""
+
+import hashlib
+import json
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from typing import Annotated, Literal
+
+from annotated_types import Ge, Le, MaxLen
+from pydantic import Field, TypeAdapter
+
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mixes import measurable
+from jolly_parlor.signals.impulse import ImpulseResponse
+from jolly_parlor.signals.quality import Mark
+from jolly_parlor.signals.response import Response
+from jolly_parlor.strict import STRICT
+from jolly_parlor.studio.measuring import Settings
+
+HeadPoint = Literal["centre", "left", "right", "front", "back", "low"]
+Seconds = Annotated[float, Ge(-600.0), Le(600.0)]
+_SAME_PLACE_METRES = 0.005
+_MODEL, _SETTING = "model of ", "setting of "
+_PARTS = {
+    "size": "the room's size or plan",
+    "surfaces": "what lines a wall, floor or ceiling",
+    "openings": "a window, door or passage",
+    "things": "what stands in the room",
+}
+
+
+@dataclass(frozen=True)
+class Measured:
+    """How a take was measured, where this program did it."""
+
+    __pydantic_config__ = STRICT
+
+    device: str
+    simulated: bool
+    settings: Settings
+    calibration: str
+    """Name of the microphone's file; empty without one."""
+    mark: Mark
+    words: tuple[str, ...]
+    """What is to be said against it."""
+    level_db_spl: float | None
+    peak_db: float
+    distortion_db: dict[int, float] = field(default_factory=dict)
+    """By order, against the linear response, for tones near 125 Hz."""
+    repeat_db: float = 0.0
+    """What its sweeps differ by; 0 where there was one."""
+    insisted: bool = False
+    """Whether the user wants it used although it is bad."""
+
+
+@dataclass(frozen=True)
+class TakeInfo:
+    """What is known of a take besides its curve."""
+
+    __pydantic_config__ = STRICT
+
+    id: Annotated[str, Field(pattern=r"^take-[0-9]{4,9}$")]
+    source: str
+    """The id of the mix that played: `both`, or a loudspeaker's."""
+    seat: str
+    placed: Arrangement
+    """The arrangement as it stood when the take was made."""
+    file_name: Annotated[str, MaxLen(300)]
+    imported: str
+    """Date and time, ISO 8601."""
+    notes: tuple[str, ...] = ()
+    measured: Measured | None = None
+    point: HeadPoint = "centre"
+    """Where around the head the microphone stood."""
+    impulse_start_seconds: Seconds | None = None
+    """Time of the impulse response's first sample; None for a take without one."""
+    stood: dict[str, str] = field(default_factory=dict)
+    """Fingerprints of the room and the loudspeakers it measured, by part."""
+
+    @property
+    def played(self) -> tuple[str, ...]:
+        """The loudspeakers that sounded, by id."""
+        return PAIR if self.source == "both" else (self.source,)
+
+
+@dataclass(frozen=True, eq=False)
+class Take:
+    """One measured response, and the impulse response it came from where there is one."""
+
+    info: TakeInfo
+    response: Response
+    impulse: ImpulseResponse | None = None
+
+    @property
+    def usable(self) -> bool:
+        """Whether it may rank: not bad, or the user insists."""
+        how = self.info.measured
+        return how is None or how.mark != "bad" or how.insisted
+
+    def applies_to(self, arrangement: Arrangement) -> bool:
+        """Whether its loudspeakers and its seat still stand where they stood when it was taken."""
+        placed, info = self.info.placed, self.info
+        if placed.name != arrangement.name:
+            return False
+        try:
+            pairs = [(placed.places[name], arrangement.places[name]) for name in info.played]
+            pairs.append((placed.seats[info.seat], arrangement.seats[info.seat]))
+        except KeyError:
+            return False
+        return all(a.distance(b) <= _SAME_PLACE_METRES for a, b in pairs)
+
+    def doubts(self, stamps: Mapping[str, str]) -> list[str]:
+        """What has changed since it was made, in words: reasons to ask whether it still holds.
+
+        stamps: the fingerprints of room and gear as they are now.
+        """
+        return [_words(part) for part, then in self.info.stood.items() if stamps.get(part) != then]
+
+    def stamped(self, stamps: Mapping[str, str]) -> "Take":
+        """The same, held to be valid in the room and with the gear of these fingerprints."""
+        names = self.info.played
+        parts = [*_PARTS, *(f"{_MODEL}{name}" for name in names)]
+        if len(names) > 1:  # one alone is kept as heard flat, whatever is set
+            parts += [f"{_SETTING}{name}" for name in names]
+        stood = {part: stamps[part] for part in parts if part in stamps}
+        return replace(self, info=replace(self.info, stood=stood))
+
+    def carried(self, before: Mapping[str, str], after: Mapping[str, str]) -> "Take":
+        """The same after a change that is none to the ear, such as turning the room: what held
+        before holds after.
+        """
+        stood = {
+            part: after.get(part, then) if before.get(part) == then else then
+            for part, then in self.info.stood.items()
+        }
+        return replace(self, info=replace(self.info, stood=stood))
+
+
+def stamps_of(room: Room, gear: Gear) -> dict[str, str]:
+    """Fingerprints of all that a take measures besides the places, by part."""
+    found = {
+        "size": _fingerprint([room.plan, room.height]),
+        "surfaces": _fingerprint([room.walls, room.floor, room.ceiling]),
+        "openings": _fingerprint(room.openings),
+        "things": _fingerprint(room.things),
+    }
+    for mix in measurable(gear):
+        if mix.alone:
+            model = replace(gear.model_of(mix.id), id="-", name="-")
+            found[f"{_MODEL}{mix.id}"] = _fingerprint(model)
+    return found
+
+
+def settings_of(arrangement: Arrangement) -> dict[str, str]:
+    """Fingerprints of how each loudspeaker is set, but for crossovers: a take is made without."""
+    return {
+        f"{_SETTING}{name}": _fingerprint(
+            replace(arrangement.chain(name), low_pass=None, high_pass=None)
+        )
+        for name in arrangement.places
+    }
+
+
+def renamed_part(part: str, ids: Mapping[str, str]) -> str:
+    """A part's name after loudspeakers got other ids."""
+    for kind in (_MODEL, _SETTING):
+        if part.startswith(kind):
+            name = part.removeprefix(kind)
+            return f"{kind}{ids.get(name, name)}"
+    return part
+
+
+def _words(part: str) -> str:
+    return _PARTS.get(part, f"the {part}")
+
+
+_ANY: TypeAdapter[object] = TypeAdapter(object)
+
+
+def _fingerprint(of: object) -> str:
+    text = json.dumps(_ANY.dump_python(of, mode="json"), sort_keys=True)
+    return hashlib.sha256(text.encode()).hexdigest()[:16]

@@ -1,0 +1,331 @@
+"""A table of numbers made of lines and headings, and the curves that stand in it."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.signals.cells import (
+    Heading,
+    Line,
+    ResponseFileError,
+    is_number,
+    marks_of,
+    value_of,
+)
+from jolly_parlor.signals.headings import Column, Said, column_of, said
+
+_PASCAL_DB = -20 * np.log10(20e-6)
+_LEAST_BLOCK = 8
+_MOST_BLOCKS = 40
+_RADIANS = 3.1416
+_WHAT = {
+    "frequency": "frequency",
+    "time": "time",
+    "phase": "phase",
+    "real": "real part",
+    "imaginary": "imaginary part",
+    "other": "not used",
+}
+_COMMAS = (
+    "{}, line {}: commas both inside and between numbers cannot be told apart; save it with "
+    "semicolons between the columns."
+)
+_UNITS = {
+    "db": "dB",
+    "linear": "a factor",
+    "pascal": "Pa",
+    "power": "power",
+    "deg": "degrees",
+    "rad": "radians",
+}
+
+
+@dataclass(frozen=True, eq=False)
+class Table:
+    """All numbers of a file, NaN where a cell is blank: (lines, columns)."""
+
+    values: FloatArray
+    lines: tuple[Line, ...]
+    headings: tuple[Heading, ...]
+    columns: tuple[Column, ...]
+    said: Said
+
+    @property
+    def words(self) -> tuple[str, ...]:
+        """Each column in words."""
+        return tuple(_in_words(column) for column in self.columns)
+
+
+@dataclass(frozen=True, eq=False)
+class Curve:
+    """One curve of a table; values NaN where the file has none."""
+
+    name: str
+    frequencies_hz: FloatArray
+    level_db: FloatArray
+    phase_deg: FloatArray | None
+    lines: tuple[int, ...]
+    """Of the file, one for each value."""
+    notes: tuple[str, ...] = ()
+
+
+def table_of(lines: Sequence[Line], headings: Sequence[Heading], name: str) -> Table:
+    """The numbers of a file and what its headings say of them. Raises ResponseFileError."""
+    counts = [len(line.cells) for line in lines]
+    usual = max(set(counts), key=counts.count)
+    told = said(headings, max(usual, 2), lines[0].number)
+    if told.impulse:
+        raise ResponseFileError(
+            f"{name}, line {lines[0].number}: this is an impulse response as text; export it as "
+            "WAV."
+        )
+    for line in lines:
+        if len(line.cells) < 2:
+            raise ResponseFileError(
+                f"{name}, line {line.number}: one column only; each line needs a frequency and a "
+                "level in dB."
+            )
+        if len(line.cells) > max(usual, 3) and "," in line.text and "." not in line.text:
+            raise ResponseFileError(_COMMAS.format(name, line.number))
+    marks = marks_of(lines, name)
+    width = max(usual, 2)
+    values = np.full((len(lines), width), np.nan)
+    columns = told.columns or _unnamed(width, told, lines[0], name)
+    for row, line in enumerate(lines):
+        for at, cell in enumerate(line.cells[:width]):
+            try:
+                values[row, at] = value_of(cell, marks)
+            except ValueError:
+                if columns[at].role == "other" and not is_number(cell):
+                    continue
+                what = _WHAT.get(columns[at].role, "level")
+                raise ResponseFileError(
+                    f"{name}, line {line.number}: the {what} “{cell[:30]}” is not a number."
+                ) from None
+            if np.isinf(values[row, at]):
+                raise ResponseFileError(
+                    f"{name}, line {line.number}: the {_WHAT.get(columns[at].role, 'level')} "
+                    f"“{cell[:30]}” is too large."
+                )
+    return Table(values, tuple(lines), tuple(headings), columns, told)
+
+
+def _unnamed(width: int, told: Said, first: Line, name: str) -> tuple[Column, ...]:
+    """The columns of a table without titles."""
+    if width > 3 and "," in first.text and "." not in first.text:
+        raise ResponseFileError(_COMMAS.format(name, first.number))
+    if width > 3:
+        raise ResponseFileError(
+            f"{name}, line {first.number}: {width} columns, and no heading says what they are; "
+            "keep frequency, level and phase, or write a title over each."
+        )
+    phase = "rad" if told.radians else "deg" if told.degrees else ""
+    return (
+        Column("frequency", "", 1000.0 if told.kilohertz else 1.0),
+        Column("level", "db" if told.decibels else ""),
+        Column("phase", phase),  # type: ignore[arg-type]
+    )[:width]
+
+
+def curves_of(table: Table, name: str, any_level: bool = False) -> list[Curve]:
+    """Every curve: columns of levels beside each other, or blocks below each other.
+
+    any_level: take levels as decibels whatever they look like, as a microphone's are small.
+    Raises ResponseFileError with the line where the table could mean two things.
+    """
+    columns = table.columns if table.said.columns else _in_order(table)
+    where = [at for at, column in enumerate(columns) if column.role == "frequency"]
+    first = table.lines[0].number
+    if not where:
+        is_time = any(column.role == "time" for column in columns)
+        line = table.said.line or first
+        raise ResponseFileError(
+            f"{name}, line {line}: the columns are time and amplitude, an impulse response as "
+            "text; export it as WAV."
+            if is_time
+            else f"{name}, line {line}: no column is named as the frequency; write “Hz” over it."
+        )
+    f = table.values[:, where[0]] * columns[where[0]].factor
+    _check_frequencies(f, table, name)
+    if not table.said.columns and _looks_like_time(f):
+        raise ResponseFileError(
+            f"{name}, line {first}: the first column looks like time, this like an impulse "
+            "response as text; export it as WAV."
+        )
+    blocks = _blocks(f)
+    found = []
+    for number, block in enumerate(blocks, start=1):
+        begin = table.lines[block.start].number
+        title = _block_title(table, begin, number) if len(blocks) > 1 else ""
+        found += _beside(table, columns, f, block, title, name, any_level)
+    if not found:
+        raise ResponseFileError(
+            f"{name}, line {table.said.line or first}: no column is named as a level; write “dB” "
+            "over it."
+        )
+    return found
+
+
+def _beside(
+    table: Table,
+    columns: Sequence[Column],
+    f: FloatArray,
+    block: slice,
+    title: str,
+    name: str,
+    any_level: bool,
+) -> list[Curve]:
+    """The curves that share the frequencies of one block."""
+    values, lines = table.values[block], [line.number for line in table.lines[block]]
+    roles = [column.role for column in columns]
+
+    def curve(name: str, level: FloatArray, phase: FloatArray | None, notes: list[str]) -> Curve:
+        return Curve(name, f[block], level, phase, tuple(lines), tuple(notes))
+
+    if "real" in roles and "imaginary" in roles:
+        pressure = values[:, roles.index("real")] + 1j * values[:, roles.index("imaginary")]
+        size = np.abs(pressure)
+        level = np.where(size > 0, 20 * np.log10(np.maximum(size, 1e-300)), np.nan)
+        note = "Real and imaginary parts were turned into level and phase."
+        return [curve(title, level, np.angle(pressure, deg=True), [note])]
+    found = []
+    levels = [at for at, role in enumerate(roles) if role == "level"]
+    for at in levels:
+        notes: list[str] = []
+        level = _level(values[:, at], columns[at], table, lines, notes, name, any_level)
+        phase_at = at + 1 if "phase" in roles[at + 1 : at + 2] else None
+        if phase_at is None and len(levels) == 1 and "phase" in roles:
+            phase_at = roles.index("phase")
+        phase = None
+        if phase_at is not None:
+            phase = _phase(values[:, phase_at], columns[phase_at], notes, any_level)
+        own = columns[at].title if len(levels) > 1 else ""
+        found.append(curve(", ".join(part for part in (title, own) if part), level, phase, notes))
+    return found
+
+
+def _level(
+    values: FloatArray,
+    column: Column,
+    table: Table,
+    lines: Sequence[int],
+    notes: list[str],
+    name: str,
+    any_level: bool,
+) -> FloatArray:
+    unit, known = column.unit, values[np.isfinite(values)]
+    if not unit and table.said.decibels and not column.title:
+        unit = "db"
+    at = table.said.line or lines[0]
+    if unit == "" and known.size and not any_level:
+        looks_linear = known.min() >= 0 and known.max() <= 10
+        if looks_linear or np.abs(known).max() <= 2:
+            raise ResponseFileError(
+                f"{name}, line {at}: the levels lie between {known.min():g} and {known.max():g} "
+                "and could be a factor as well as decibels; write “dB” or “linear” over the column."
+            )
+    if unit in ("", "db"):
+        if known.size and not np.all(np.abs(known) <= 400):
+            row = int(np.flatnonzero(np.abs(values) > 400)[0])
+            raise ResponseFileError(
+                f"{name}, line {lines[row]}: a level of {values[row]:g} dB makes no sense; the "
+                "column must be dB."
+            )
+        return values
+    if known.size and known.min() < 0:
+        row = int(np.flatnonzero(values < 0)[0])
+        raise ResponseFileError(
+            f"{name}, line {lines[row]}: {values[row]:g} is below zero, but the heading says the "
+            f"levels are {_UNITS[unit]}; correct the heading."
+        )
+    notes.append(f"The levels are {_UNITS[unit]} and were turned into dB.")
+    decades = np.log10(np.maximum(values, 1e-300))
+    level = np.where(values > 0, (10 if unit == "power" else 20) * decades, np.nan)
+    return np.asarray(level + (_PASCAL_DB if unit == "pascal" else 0.0))
+
+
+def _phase(
+    values: FloatArray, column: Column, notes: list[str], any_level: bool
+) -> FloatArray | None:
+    if column.unit == "rad":
+        notes.append("The phase is in radians and was turned into degrees.")
+        return np.degrees(values)
+    known = values[np.isfinite(values)]
+    if column.unit == "" and known.size and np.ptp(known) > 0 and not any_level:
+        if np.abs(known).max() <= _RADIANS:
+            notes.append(
+                "The third column could be radians, or no phase at all; it was left out. Write "
+                "“rad” or “deg” over it to have it read."
+            )
+            return None
+    return values
+
+
+def _in_order(table: Table) -> tuple[Column, ...]:
+    """Without titles: level before frequency, where only the second column rises as one does."""
+    one, two = table.values[:, 0], table.values[:, 1]
+
+    def rises(values: FloatArray) -> bool:
+        return bool(np.all(np.diff(values) > 0) or np.all(np.diff(values) < 0))
+
+    in_band = np.sum((two >= 20) & (two <= 300)) >= _LEAST_BLOCK
+    if table.values.shape[0] >= _LEAST_BLOCK and rises(two) and not rises(one) and in_band:
+        first, second, *rest = table.columns
+        return (second, first, *rest)
+    return table.columns
+
+
+def _looks_like_time(values: FloatArray) -> bool:
+    """Even steps from zero on, shorter than a hundredth: seconds of samples, no frequencies."""
+    steps = np.diff(values)
+    if values.size < _LEAST_BLOCK or abs(values[0]) > 0.01 or not np.all(steps > 0):
+        return False
+    return bool(np.max(steps) < 0.01 and np.ptp(steps) < 0.05 * np.max(steps))
+
+
+def _check_frequencies(f: FloatArray, table: Table, name: str) -> None:
+    for row in np.flatnonzero((f < 0) | (f > 1e6)):
+        line = table.lines[int(row)].number
+        if f[row] < 0:
+            raise ResponseFileError(
+                f"{name}, line {line}: the frequency {f[row]:g} Hz is below zero."
+            )
+        raise ResponseFileError(
+            f"{name}, line {line}: {f[row]:g} Hz is no audio frequency; the first column must be "
+            "Hz."
+        )
+
+
+def _blocks(f: FloatArray) -> list[slice]:
+    """Curves below each other begin where the frequency falls back after a long rise."""
+    known = np.where(np.isfinite(f), f, 0.0)
+    starts = [0, *(np.flatnonzero(np.diff(known) < 0) + 1).tolist()]
+    ends = [*starts[1:], f.size]
+    lengths = [end - start for start, end in zip(starts, ends, strict=True)]
+    if 1 < len(starts) <= _MOST_BLOCKS and min(lengths) >= _LEAST_BLOCK:
+        return [slice(start, end) for start, end in zip(starts, ends, strict=True)]
+    return [slice(0, f.size)]
+
+
+def _block_title(table: Table, begin: int, number: int) -> str:
+    """The last heading above a block that is no line of column titles."""
+    before = max((line.number for line in table.lines if line.number < begin), default=0)
+    above = [h.text for h in table.headings if before < h.number < begin]
+    for text in reversed(above):
+        plain = text.lstrip("#*/!%;\"' \t").strip()
+        if plain and column_of(plain).role == "level" and not column_of(plain).unit:
+            return plain[:40]
+    return f"curve {number}"
+
+
+def _in_words(column: Column) -> str:
+    title = f"“{column.title}”: " if column.title else ""
+    if column.role == "frequency":
+        unit = {1.0: "Hz", 1000.0: "kHz"}.get(column.factor, "rad/s")
+        return f"{title}frequency in {unit}"
+    if column.role == "level":
+        return f"{title}level in {_UNITS.get(column.unit, 'dB')}"
+    unit = f" in {_UNITS.get(column.unit, 'degrees')}" if column.role == "phase" else ""
+    return f"{title}{_WHAT[column.role]}{unit}"

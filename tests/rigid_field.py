@@ -1,0 +1,108 @@
+"""The smallest other kind of field: damped modes of a rigid box, which knows no surface apart."""
+
+from collections.abc import Callable
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.modes import Modes, modes
+from jolly_parlor.acoustics.room import Room
+
+_TO_HZ = 600.0
+_CLOSEST_METRES = 0.1
+
+
+class RigidField:
+    """p = 4 pi sum_n psi_n(s) psi_n(r) / (V Lambda_n (k_n^2 (1 + j eta) - k^2)), 0 dB at 1 m in the
+    free field; Lambda_n is 1 with 1/2 for each order above 0 (Kuttruff, Room Acoustics).
+
+    Without a separable form, and without fast paths.
+    """
+
+    parameters: tuple[str, ...] = ("loss",)
+    seconds_per_pair = 0.0005
+
+    def __init__(self, room: Room, frequencies_hz: FloatArray, loss: float = 0.06) -> None:
+        self.room, self.frequencies_hz, self.loss = room, frequencies_hz, loss
+        self.speed_of_sound = room.speed_of_sound
+        found = self.modes(_TO_HZ)
+        self._orders = np.concatenate([np.zeros((1, 3)), found.orders])
+        own = 2 * np.pi * np.array([0.0, *(m.frequency_hz for m in found)]) / self.speed_of_sound
+        k = 2 * np.pi * frequencies_hz / self.speed_of_sound
+        norm = np.prod(room.dimensions) * np.prod(np.where(self._orders > 0, 0.5, 1.0), axis=1)
+        apart = own**2 * (1 + 1j * loss) - (k**2)[:, None] + 1j * loss * (k**2)[:, None] * 0.1
+        self._gain = 4 * np.pi / (norm * apart)  # (frequencies, modes)
+
+    def _shapes(self, places: FloatArray) -> FloatArray:
+        turns = places[..., None, :] / np.array(self.room.dimensions) * self._orders
+        return np.asarray(np.prod(np.cos(np.pi * turns), axis=-1))
+
+    def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """One pair."""
+        return self.transfers(source[None, :], receiver[None, :])[0]
+
+    exact = transfer
+
+    def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        """Many pairs."""
+        return np.asarray((self._shapes(sources) * self._shapes(receivers)) @ self._gain.T)
+
+    def spread(
+        self, source: FloatArray, height: float, xs: FloatArray, ys: FloatArray
+    ) -> ComplexArray:
+        """To a grid at a height."""
+        y, x = np.meshgrid(ys, xs, indexing="ij")
+        return self._to_grid(source, np.stack([x, y, np.full_like(x, height)], axis=-1))
+
+    def section(self, source: FloatArray, y: float, xs: FloatArray, zs: FloatArray) -> ComplexArray:
+        """To an upright grid."""
+        z, x = np.meshgrid(zs, xs, indexing="ij")
+        return self._to_grid(source, np.stack([x, np.full_like(x, y), z], axis=-1))
+
+    def _to_grid(self, source: FloatArray, places: FloatArray) -> ComplexArray:
+        shaped = self._shapes(places) * self._shapes(source)
+        return np.asarray(np.moveaxis(shaped @ self._gain.T, -1, 0))
+
+    def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
+        """None: it has none."""
+        return None
+
+    def modes(self, up_to_hz: float) -> Modes:
+        """Its own."""
+        return modes(self.room.dimensions, self.room.speed_of_sound, up_to_hz)
+
+    def _other(self, loss: float, frequencies_hz: FloatArray | None = None) -> "RigidField":
+        f = self.frequencies_hz if frequencies_hz is None else frequencies_hz
+        return RigidField(self.room, f, loss)
+
+    def absorbing(self, surface: str) -> "RigidField":
+        """More loss: it knows no surface apart."""
+        return self._other(self.loss * 4)
+
+    def scaled(self, factor: float) -> "RigidField":
+        """More or less loss."""
+        return self._other(self.loss * factor)
+
+    def near(self, room: Room, parameter: str) -> "RigidField":
+        """Another room."""
+        return RigidField(room, self.frequencies_hz, self.loss)
+
+    def thinned(self, step: int) -> "RigidField":
+        """On fewer frequencies, the last kept."""
+        at = np.unique(np.append(np.arange(0, self.frequencies_hz.size, step), -1 % self._size))
+        return self._other(self.loss, self.frequencies_hz[at])
+
+    @property
+    def _size(self) -> int:
+        return int(self.frequencies_hz.size)
+
+    def at_rows(self, rows: IntArray) -> "RigidField":
+        """At some frequencies."""
+        return self._other(self.loss, self.frequencies_hz[rows])
+
+    def prepare(self) -> bool:
+        """Nothing to prepare."""
+        return False
+
+
+MAKE: Callable[[Room, FloatArray], RigidField] = RigidField
