@@ -1,8 +1,10 @@
 """Driving the window as a user does."""
 
-from PyQt6.QtCore import QPoint, QPointF, Qt
+from collections.abc import Callable
+
+from PyQt6.QtCore import QPoint, QPointF, Qt, QTimer
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QPushButton
+from PyQt6.QtWidgets import QApplication, QDialog, QPushButton
 from pytestqt.qtbot import QtBot
 
 from jolly_parlor.app.start import application
@@ -35,3 +37,22 @@ def press(window: MainWindow, name: str) -> None:
     assert button is not None, f"no button {name}"
     assert button.isEnabled()
     QTest.mouseClick(button, Qt.MouseButton.LeftButton)
+
+
+def in_dialog(do: Callable[[QDialog], None]) -> None:
+    """Do something in the next dialog, whenever it opens; it never stays open after that."""
+    timer = QTimer(application())
+
+    def look() -> None:
+        found = QApplication.activeModalWidget()
+        if not isinstance(found, QDialog) or not found.isVisible():
+            return
+        timer.stop()
+        try:
+            do(found)
+        finally:
+            if found.isVisible():
+                found.reject()
+
+    timer.timeout.connect(look)
+    timer.start(30)

@@ -12,16 +12,11 @@ import pytest
 from jolly_parlor.project.files import open_document
 from jolly_parlor.signals.wav import wav_bytes
 from places import DATA, EXAMPLES, ROOT
+from processes import ran
 
 
 def run(*words: object, code: int = 0) -> subprocess.CompletedProcess[str]:
-    done = subprocess.run(
-        [sys.executable, "-m", "jolly_parlor", *map(str, words)],
-        capture_output=True,
-        text=True,
-        timeout=120,
-        cwd=ROOT,
-    )
+    done = ran([sys.executable, "-m", "jolly_parlor", *words])
     assert done.returncode == code, done.stderr
     return done
 
@@ -119,7 +114,7 @@ def test_help_names_every_command() -> None:
 
 def test_commands_that_need_no_window_do_not_load_qt() -> None:
     code = "import sys, jolly_parlor.cli; print('PyQt6' in sys.modules)"
-    done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
+    done = ran([sys.executable, "-c", code])
     assert done.stdout.strip() == "False"
 
 
@@ -238,12 +233,7 @@ def test_a_measurement_that_cannot_be_is_refused_and_nothing_is_written(
     before = (EXAMPLES / "kiln-room.parlor").read_bytes()
     room.write_bytes(before)
     place = ("--arrangement", "A third", "--source", "left", "--seat", "desk")
-    done = subprocess.run(
-        [sys.executable, "-m", "jolly_parlor", "measure", str(room), *place, *words],
-        capture_output=True,
-        text=True,
-        timeout=120,
-    )
+    done = ran([sys.executable, "-m", "jolly_parlor", "measure", room, *place, *words])
     assert done.returncode in (1, 2), done.stderr
     assert "Traceback" not in done.stderr
     assert room.read_bytes() == before

@@ -32,18 +32,9 @@ def no_dialog_waits(monkeypatch: pytest.MonkeyPatch) -> None:
     def unexpected(*words: object) -> None:
         raise AssertionError(f"an unexpected question: {words[1:]}")
 
-    for name in (
-        "ask_open",
-        "ask_save",
-        "ask_card",
-        "choose_response",
-        "ask_unsaved",
-        "ask_recover",
-        "ask_name",
-        "ask_where",
-        "show_text",
-    ):
-        monkeypatch.setattr(dialogs, name, unexpected)
+    for name in vars(dialogs):
+        if name.startswith(("ask_", "choose_", "show_")):
+            monkeypatch.setattr(dialogs, name, unexpected)
     # The preview itself is driven in test_import_preview; elsewhere what it shows is taken.
     monkeypatch.setattr(dialogs, "ask_import", lambda parent, name, where, read: read(None))
 

@@ -4,10 +4,11 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PyQt6.QtCore import Qt, QTimer
-from PyQt6.QtWidgets import QApplication, QPushButton
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QDialog, QPushButton
 from pytestqt.qtbot import QtBot
 
+from helpers_app import in_dialog
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.import_preview import ImportPreview
 from jolly_parlor.app.window import MainWindow
@@ -25,18 +26,8 @@ def real_preview(no_dialog_waits: None, monkeypatch: pytest.MonkeyPatch) -> None
     monkeypatch.setattr(dialogs, "ask_import", ASK)
 
 
-def _in_preview(do: object) -> None:
-    """Do something in the preview once it is open."""
-
-    def act() -> None:
-        found = QApplication.activeModalWidget()
-        assert isinstance(found, ImportPreview)
-        do(found)  # type: ignore[operator]
-
-    QTimer.singleShot(300, act)
-
-
-def _press(preview: ImportPreview, words: str) -> None:
+def _press(preview: QDialog, words: str) -> None:
+    assert isinstance(preview, ImportPreview)
     [button] = [b for b in preview.findChildren(QPushButton) if b.text() == words]
     button.click()
 
@@ -50,19 +41,20 @@ def test_shows_the_lines_the_reading_and_the_curve_before_it_is_taken(
     before = len(window.session.document.takes)
     seen: dict[str, object] = {}
 
-    def look(preview: ImportPreview) -> None:
+    def look(preview: QDialog) -> None:
+        assert isinstance(preview, ImportPreview)
         seen["lines"], seen["taken"] = preview.lines.text(), preview.taken.text()
         seen["x"] = preview.curve.getData()[0]
         _press(preview, "Leave it")
 
-    _in_preview(look)
+    in_dialog(look)
     assert not window.takes.import_file(path, "left", "desk")
     assert "Frequency (kHz), Level (dB)" in str(seen["lines"])
     assert "kHz" in str(seen["taken"])
     assert "20 to 399 Hz" in str(seen["taken"])
     assert np.min(seen["x"]) == pytest.approx(np.log10(20.0))
     assert len(window.session.document.takes) == before
-    _in_preview(lambda preview: _press(preview, "Take it"))
+    in_dialog(lambda preview: _press(preview, "Take it"))
     assert window.takes.import_file(path, "left", "desk")
     assert len(window.session.document.takes) == before + 1
 
@@ -73,12 +65,13 @@ def test_of_several_curves_the_one_chosen_is_taken(
     path = tmp_path / "two.txt"
     path.write_text(TWO)
 
-    def choose(preview: ImportPreview) -> None:
+    def choose(preview: QDialog) -> None:
+        assert isinstance(preview, ImportPreview)
         assert [preview.curves.itemText(i) for i in range(2)] == ["Left dB", "Right dB"]
         qtbot.keyClick(preview.curves, Qt.Key.Key_Down)
         _press(preview, "Take it")
 
-    _in_preview(choose)
+    in_dialog(choose)
     assert window.takes.import_file(path, "right", "desk")
     take = window.session.document.takes[-1]
     assert take.response.level_db.max() < 66

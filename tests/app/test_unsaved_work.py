@@ -10,6 +10,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from pytestqt.qtbot import QtBot
 
+from helpers_app import in_dialog
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.commands import DEMO
 from jolly_parlor.app.safety import KEPT_DAYS, SafetyCopy
@@ -71,15 +72,7 @@ def test_asking_later_keeps_the_copy_and_asks_again(
 
 
 def test_escape_answers_later(qtbot: QtBot, window: MainWindow) -> None:
-    from PyQt6.QtCore import QTimer
-    from PyQt6.QtWidgets import QApplication
-
-    def escape() -> None:
-        box = QApplication.activeModalWidget()
-        assert box is not None
-        QTest.keyClick(box, Qt.Key.Key_Escape)
-
-    QTimer.singleShot(200, escape)
+    in_dialog(lambda box: QTest.keyClick(box, Qt.Key.Key_Escape))
     answer = dialogs._choose(
         window, "t", "Work was not saved.", (("take", "Take"), ("discard", "No"), ("later", "x"))
     )

@@ -8,7 +8,8 @@ worked out once: the line along factors into one term for each place and one for
 and pairs on the same two lines across share its sum over the modes of the height.
 """
 
-from math import pi
+from itertools import islice
+from math import gcd, pi
 
 import numpy as np
 
@@ -22,8 +23,10 @@ _CLASSES_METRES = (0.8, 0.5, NEAREST_ALONG_METRES)
 _MB = 1_000_000
 _SUMS, _PRODUCTS, _ENDS, _FACTORS = 24 * _MB, 8 * _MB, 6 * _MB, 64 * _MB
 """Memory for tables of one kind; each is 50 to 500 kB."""
-_PER_METRE, _LARGE, _SMALL = 10_000, 1600, 40
+_PER_METRE = 10_000
+_STEPS = (6400, 320, 16, 1)  # of which distances are made up: some 20 of each, so few factors
 _FACTORS_AT_ONCE = 8  # some 5 ms
+_FRONT_BACK = ("front", "back")
 _SAME = 4  # decimals of a metre: a tenth of a millimetre changes nothing that can be heard
 
 
@@ -119,19 +122,38 @@ class _Lines:
     ) -> None:
         m, self._n = field.pairs_below(width, height, limit_hz)
         self._starts = np.flatnonzero(np.diff(m, prepend=-1))  # pairs come sorted by width mode
-        kappa2 = field.wavenumbers[:, None] ** 2 - width.u[:, m] - height.u[:, self._n]
-        self._kappa = -1j * np.sqrt(-kappa2)
         self._length = float(field.dimensions[1])
         self._factors: Kept[int] = Kept(_FACTORS)
-        beta = field.wavenumbers[:, None, None] * field.admittances[2:4].T[:, None, :]
-        front, back = beta[:, :, 0], beta[:, :, 1]
-        self._front = (self._kappa - front) / (self._kappa + front)
-        self._back = (self._kappa - back) / (self._kappa + back)
-        round_trip = 1 - self._front * self._back * self._e(2 * self._length)
-        self._scale = 4 * pi / (2j * self._kappa * round_trip)
         self._near: Kept[float] = Kept(_ENDS)
         self._far: Kept[float] = Kept(_ENDS)
         self._apart: Kept[float] = Kept(_ENDS)
+        self._own: Kept[str] = Kept(_ENDS)
+        k, self._u, self._v, self._m = field.wavenumbers, width.u, height.u, m
+        self._k, self._beta = k, field.admittances[2:4]
+        self._ahead = iter(_factors_of_millimetres(2 * self._length))
+
+    @property
+    def _kappa(self) -> ComplexArray:
+        def kappa(_: str) -> ComplexArray:
+            squared = self._k[:, None] ** 2 - self._u[:, self._m] - self._v[:, self._n]
+            return np.asarray(-1j * np.sqrt(-squared))
+
+        return self._own.of("kappa", kappa)
+
+    def _reflection(self, end: str) -> ComplexArray:
+        def reflection(_: str) -> ComplexArray:
+            kb = (self._k * self._beta[_FRONT_BACK.index(end)])[:, None]
+            return np.asarray((self._kappa - kb) / (self._kappa + kb))
+
+        return self._own.of(end, reflection)
+
+    @property
+    def _scale(self) -> ComplexArray:
+        def scale(_: str) -> ComplexArray:
+            both = self._reflection("front") * self._reflection("back")
+            return np.asarray(4 * pi / (2j * self._kappa * (1 - both * self._e(2 * self._length))))
+
+        return self._own.of("scale", scale)
 
     def summed(self, one: float, other: float, heights: ComplexArray) -> ComplexArray:
         """The line between two distances, summed over height modes: (frequencies, width modes)."""
@@ -145,37 +167,46 @@ class _Lines:
         return np.asarray(np.add.reduceat(line, self._starts, axis=1))
 
     def prepare(self) -> bool:
-        """Work out some of the factors of `_e` ahead; False where all are known."""
-        steps = range(0, round(2 * self._length * _PER_METRE) + 1, _LARGE)
-        wanted = [*steps, *range(0, _LARGE, _SMALL), *range(0, _SMALL, _PER_METRE // 1000)]
-        missing = [count for count in dict.fromkeys(wanted) if count not in self._factors]
-        for count in missing[:_FACTORS_AT_ONCE]:
+        """Work out some of the factors of `_e` ahead, each once; False when that is done, or
+        when more would throw out what is kept.
+        """
+        if self._factors.room_left < self._kappa.nbytes * _FACTORS_AT_ONCE:
+            return False
+        ahead = list(islice(self._ahead, _FACTORS_AT_ONCE))
+        for count in ahead:
             self._factor(count)
-        # Beyond the memory allowed, working ahead would only throw out what it made.
-        each = self._kappa.nbytes
-        return bool(missing) and self._factors.room_left > each * _FACTORS_AT_ONCE
+        return bool(ahead)
 
     def _from_front(self, y: float) -> ComplexArray:
-        return np.asarray(1 + self._front * self._e(2 * y))
+        return np.asarray(1 + self._reflection("front") * self._e(2 * y))
 
     def _from_back(self, y: float) -> ComplexArray:
-        return np.asarray(1 + self._back * self._e(2 * (self._length - y)))
+        return np.asarray(1 + self._reflection("back") * self._e(2 * (self._length - y)))
 
     def _across(self, metres: float) -> ComplexArray:
         return np.asarray(self._scale * self._e(metres))
 
     def _e(self, metres: float) -> ComplexArray:
-        """exp(-j kappa x), x to a tenth of a millimetre, as the product of three kept factors:
-        steps of 16 cm, of 4 mm, and the rest.
-        """
-        steps, rest = divmod(round(metres * _PER_METRE), _LARGE)
-        small, rest = divmod(rest, _SMALL)
-        product = self._factor(steps * _LARGE) * self._factor(small * _SMALL)
-        product *= self._factor(rest)
+        """exp(-j kappa x), x to a tenth of a millimetre, as the product of four kept factors."""
+        whole, rest = divmod(round(metres * _PER_METRE), _STEPS[0])
+        product = self._factor(whole * _STEPS[0])
+        for step in _STEPS[1:]:
+            whole, rest = divmod(rest, step)
+            if whole:
+                product = product * self._factor(whole * step)
         return product
 
     def _factor(self, count: int) -> ComplexArray:
         return self._factors.of(count, lambda n: exp_j(-n / _PER_METRE * self._kappa))
+
+
+def _factors_of_millimetres(reach: float) -> list[int]:
+    """The factors that distances of whole millimetres up to `reach` metres are made of."""
+    ends = (round(reach * _PER_METRE) + 1, *_STEPS)
+    least = _PER_METRE // 1000
+    fine = range(0, _STEPS[-2], gcd(_STEPS[-2], least))
+    coarse = (range(0, end, step) for end, step in zip(ends, _STEPS[:-1], strict=False))
+    return list(dict.fromkeys(count for counts in (*coarse, fine) for count in counts))
 
 
 class _Products:

@@ -2,11 +2,14 @@
 
 import os
 import tempfile
+from collections.abc import Callable
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 
 from PyQt6.QtCore import QEventLoop, QTimer
 from PyQt6.QtGui import QColor, QPainter
+from PyQt6.QtWidgets import QDialog
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.commands import DEMO
@@ -32,8 +35,8 @@ _STATIONS = {
 }
 
 
-def take_all(folder: Path) -> list[Path]:
-    """Render every main view into a folder; the files made. Raises Refused in words."""
+def take_all(folder: Path, only: frozenset[str] = frozenset()) -> list[Path]:
+    """Render every main view, or only those named; the files made. Raises Refused in words."""
     if not os.environ.get("DISPLAY") and not os.environ.get("WAYLAND_DISPLAY"):
         os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
     app = application()  # kept: Qt goes when nobody holds it
@@ -50,7 +53,7 @@ def take_all(folder: Path) -> list[Path]:
         window.show()
         _settle(window)
         try:
-            return _Pictures(window, folder).take()
+            return _Pictures(window, folder, only).take()
         finally:
             window.session.history.saved()
             window.close()
@@ -59,45 +62,79 @@ def take_all(folder: Path) -> list[Path]:
 class _Pictures:
     """Walks a window through its views."""
 
-    def __init__(self, window: MainWindow, folder: Path) -> None:
-        self.window, self.folder = window, folder
+    def __init__(self, window: MainWindow, folder: Path, only: frozenset[str]) -> None:
+        self.window, self.folder, self.only = window, folder, only
         self.made: list[Path] = []
+        self._over: QDialog | None = None
+        self._undo: Callable[[], object] = _nothing
 
     def take(self) -> list[Path]:
-        """All of them, in the order of the walk's importance."""
-        window, session = self.window, self.window.session
-        self._point_at_the_worst()
-        self._keep("forecast")
-        session.point_at(Highlight())
+        """Those asked for, in the order of the walk's importance. Raises Refused in words."""
+        steps = self._steps()
+        for name in sorted(self.only - steps.keys()):
+            raise Refused(f"There is no picture “{name}”; there are {', '.join(steps)}.")
+        for name, show in steps.items():
+            if not self.only or name in self.only:
+                show()
+                self._keep(name)
+        return self.made
+
+    def _steps(self) -> dict[str, Callable[[], None]]:
+        """What brings each view up, whatever was up before."""
+        stations = {name: partial(self._station, at) for at, name in _STATIONS.items()}
+        return {
+            "forecast": self._point_at_the_worst,
+            "forecast-measured": self._measured,
+            **stations,
+            "seat-map": self._seat_map,
+            "pressure": self._pressure,
+            "paths": self._paths,
+            "import": self._preview,
+            "search": self._search,
+            "take": self._take,
+            "learn": self._learn,
+            "evening": self._evening,
+            "empty": self._empty,
+        }
+
+    def _station(self, station: str) -> None:
+        self.window.session.point_at(Highlight())
+        self.window.go(station)
+
+    def _measured(self) -> None:
+        session = self.window.session
+        self._station("forecast")
         session.show_mix("both+sub")
         session.show_layer("measured")
-        self._keep("forecast-measured")
-        session.show_layer("forecast")
-        session.show_mix("both")
-        for station, name in _STATIONS.items():
-            window.go(station)
-            self._keep(name)
+        self._then(lambda: (session.show_layer("forecast"), session.show_mix("both")))
+
+    def _seat_map(self) -> None:
+        session = self.window.session
         session.tints.choose("seat")
-        window.go("forecast")
-        self._keep("seat-map")
+        self._station("forecast")
+        self._then(lambda: session.tints.choose(""))
+
+    def _pressure(self) -> None:
+        session = self.window.session
         session.tints.choose("pressure")
-        window.forecast.response.point_at_frequency(61.0)
-        self._keep("pressure")
-        session.tints.choose("")
-        window.forecast.reading.buttons["paths"].click()
-        self._keep("paths")
-        window.forecast.reading.buttons["findings"].click()
-        self._preview()
-        self._search()
-        self._measure()
-        window.toggle_theme()
+        self._station("forecast")
+        self.window.forecast.response.point_at_frequency(61.0)
+        self._then(lambda: session.tints.choose(""))
+
+    def _paths(self) -> None:
+        buttons = self.window.forecast.reading.buttons
+        self.window.go("forecast")
+        buttons["paths"].click()
+        self._then(buttons["findings"].click)
+
+    def _evening(self) -> None:
+        self.window.toggle_theme()
         self._point_at_the_worst()
-        self._keep("evening")
-        window.toggle_theme()
-        session.load(Project(blank_document()), None)
-        window.go("lineup")
-        self._keep("empty")
-        return self.made
+        self._then(self.window.toggle_theme)
+
+    def _empty(self) -> None:
+        self.window.session.load(Project(blank_document()), None)
+        self.window.go("lineup")
 
     def _preview(self) -> None:
         """A file as it is looked at before it is taken."""
@@ -106,16 +143,10 @@ class _Pictures:
         preview = ImportPreview(
             self.window, path.name, where, lambda curve: read_take(path, curve=curve)
         )
+        self._station("takes")
         preview.show()
-        _settle(self.window)
-        picture, dialog = self.window.grab(), preview.grab()
-        with QPainter(picture) as painter:
-            at = picture.rect().center() - dialog.rect().center()
-            painter.fillRect(picture.rect(), QColor(0, 0, 0, 90))
-            painter.drawPixmap(at, dialog)
-        picture.save(str(self.folder / "import.png"))
-        self.made.append(self.folder / "import.png")
-        preview.close()
+        self._over = preview
+        self._then(preview.close)
 
     def _search(self) -> None:
         """What a search brings, scrolled to."""
@@ -128,9 +159,8 @@ class _Pictures:
         bar = lineup.scroll_area.verticalScrollBar()
         assert bar is not None
         bar.setValue(lineup.search.frame.y() - 4)
-        self._keep("search")
 
-    def _measure(self) -> None:
+    def _take(self) -> None:
         """One take in the simulated studio, and what it tells."""
         session = self.window.session
         session.load(Project(replace(session.document, takes=())), None)
@@ -142,13 +172,17 @@ class _Pictures:
         bar = takes.scroll_area.verticalScrollBar()
         assert bar is not None
         bar.setValue(bar.maximum())
-        self._keep("take")
-        session.load(open_project(DEMO).project, DEMO)
-        _settle(self.window)
+        self._then(lambda: session.load(open_project(DEMO).project, DEMO))
+
+    def _learn(self) -> None:
+        """What the demo's takes teach."""
+        self._station("takes")
+        takes = self.window.takes
+        bar = takes.scroll_area.verticalScrollBar()
+        assert bar is not None
         takes.fit.go.click()
         _settle(self.window)
         bar.setValue(takes.fit.frame.y() - 4)
-        self._keep("learn")
 
     def _point_at_the_worst(self) -> None:
         self.window.go("forecast")
@@ -159,12 +193,30 @@ class _Pictures:
                 self.window.session.point_at(Highlight(mark.lane, mark))
                 return
 
+    def _then(self, undo: Callable[[], object]) -> None:
+        """What is to be taken back when the picture is made."""
+        self._undo = undo
+
     def _keep(self, name: str) -> None:
         _settle(self.window)
         path = self.folder / f"{name}.png"
-        if not self.window.grab().save(str(path)):
+        picture = self.window.grab()
+        if self._over is not None:
+            dialog = self._over.grab()
+            with QPainter(picture) as painter:
+                at = picture.rect().center() - dialog.rect().center()
+                painter.fillRect(picture.rect(), QColor(0, 0, 0, 90))
+                painter.drawPixmap(at, dialog)
+        if not picture.save(str(path)):
             raise Refused(f"{path} could not be written.")
         self.made.append(path)
+        self._undo()
+        self._over, self._undo = None, _nothing
+        _settle(self.window)
+
+
+def _nothing() -> None:
+    """Nothing to take back."""
 
 
 def _settle(window: MainWindow) -> None:

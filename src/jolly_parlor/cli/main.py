@@ -72,11 +72,12 @@ for command in (
 
 @cli.command()
 @click.argument("folder", type=PATH)
-def screenshots(folder: Path) -> None:
+@click.option("--only", multiple=True, metavar="VIEW", help="That view alone; may be repeated.")
+def screenshots(folder: Path, only: tuple[str, ...]) -> None:
     """Draw each main view of the demo into FOLDER, 1280 by 800."""
     from jolly_parlor.app.screenshots import take_all
 
-    for path in take_all(folder):
+    for path in take_all(folder, frozenset(only)):
         click.echo(str(path))
 
 

@@ -76,13 +76,15 @@ def save_project(project: Project, path: Path, known: str | None = None) -> str:
     if path.exists():
         try:
             present = _bytes(path, _LARGEST_FILE)
-            unpack(present, path.name)
+            changed = _fingerprint(present) != known
+            if changed:  # what was opened from there, or put there, has been read whole
+                unpack(present, path.name)
         except FileRefused:
             raise FileRefused(
                 f"{path.name} holds something this program could not read whole, so it was not "
                 "overwritten; save under another name."
             ) from None
-        if known is not None and _fingerprint(present) != known:
+        if known is not None and changed:
             raise ChangedBehind(
                 f"{path.name} was changed by another window or program since it was opened and "
                 "was not overwritten; save under another name, or open it again."

@@ -10,6 +10,7 @@ import json
 import zipfile
 from dataclasses import replace
 from typing import Any
+from weakref import WeakKeyDictionary
 
 import numpy as np
 from pydantic import ValidationError
@@ -41,7 +42,7 @@ def pack(project: Project) -> bytes:
     with zipfile.ZipFile(buffer, "w", zipfile.ZIP_DEFLATED) as archive:
         archive.writestr("project.json", project_json(project))
         for take in project.document.takes:
-            archive.writestr(f"takes/{take.info.id}.csv", response_csv(take.response))
+            archive.writestr(f"takes/{take.info.id}.csv", _written(take.response))
             if take.impulse is not None:
                 wav = wav_bytes(take.impulse.samples, take.impulse.sample_rate)
                 archive.writestr(f"takes/{take.info.id}.wav", wav, zipfile.ZIP_STORED)
@@ -103,6 +104,17 @@ def response_csv(response: Response) -> str:
         columns.append(response.phase_deg)
     writer.writerows(zip(*(map(repr, column.tolist()) for column in columns), strict=True))
     return out.getvalue()
+
+
+_KNOWN: WeakKeyDictionary[Response, str] = WeakKeyDictionary()
+
+
+def _written(response: Response) -> str:
+    """`response_csv` of a take, kept: takes never change, and every save writes all of them."""
+    found = _KNOWN.get(response)
+    if found is None:
+        found = _KNOWN[response] = response_csv(response)
+    return found
 
 
 def differences(one: Project, other: Project) -> list[str]:
