@@ -26,7 +26,11 @@ from jolly_parlor.project.files import open_project
 
 
 def megabytes() -> float:
-    """Resident now."""
+    """Resident, when the window has rested for a moment."""
+    until = time.monotonic() + 4.0
+    while time.monotonic() < until:
+        QApplication.processEvents()
+        time.sleep(0.01)
     text = Path("/proc/self/statm").read_text().split()[1]
     return int(text) * os.sysconf("SC_PAGE_SIZE") / 1e6
 

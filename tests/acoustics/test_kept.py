@@ -6,7 +6,7 @@ from concurrent.futures import ThreadPoolExecutor
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray
-from jolly_parlor.acoustics.kept import Kept
+from jolly_parlor.acoustics.kept import Kept, Together
 
 
 def _made(key: int) -> ComplexArray:
@@ -40,3 +40,29 @@ def test_threads_may_ask_at_once() -> None:
             assert all(pool.map(ask, range(0, 40, 10)))
     finally:
         sys.setswitchinterval(before)
+
+
+def test_together_they_stay_within_one_bound_and_the_longest_untouched_give() -> None:
+    together = Together(4 * 1600)
+    old, new = (Kept[int](4 * 1600, together) for _ in range(2))
+    for key in (1, 2, 3):
+        old.of(key, _made)
+    for key in (1, 2, 3):
+        new.of(key, _made)
+    assert together.held == 4 * 1600
+    assert [key in old for key in (1, 2, 3)] == [False, False, True]
+    assert all(key in new for key in (1, 2, 3))
+    old.of(3, _made)
+    new.of(4, _made)
+    assert 3 not in old, "what is needed now may take all"
+    old.of(5, _made)
+    assert 1 not in new
+
+
+def test_what_nobody_owns_any_more_counts_no_more() -> None:
+    together = Together(4 * 1600)
+    gone: Kept[int] = Kept(4 * 1600, together)
+    gone.of(1, _made)
+    assert together.held == 1600
+    del gone
+    assert together.held == 0

@@ -55,7 +55,7 @@ class Together:
             self._tables.pop(number, None)
 
 
-EVERYTHING = Together(128_000_000)
+EVERYTHING = Together(96_000_000)
 """All tables of the program."""
 
 

@@ -9,6 +9,7 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from jolly_parlor import defects
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.app.memory import give_back
 from jolly_parlor.app.questions import AnyQuestion, Kind, Models
 from jolly_parlor.diagnosis.causes import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
@@ -17,6 +18,9 @@ from jolly_parlor.refused import Refused
 
 _ROOMS_KEPT = 2
 """The surveyed and the fitted room: going back and forth must not make their tables anew."""
+
+_IDLE_SECONDS = 2.0
+"""Without a question for so long, what was freed goes back to the system."""
 
 
 class _GaveWay(Exception):
@@ -64,6 +68,7 @@ class Calculator(QObject):
         self._least: dict[Kind, int] = {}
         self._working = False
         self._held = False
+        self._worked = False
         self._cold = False
         self._stopping = False
         self._now: _Request | None = None
@@ -117,18 +122,24 @@ class Calculator(QObject):
 
     def _run(self) -> None:
         while True:
+            rested = False
             with self._lock:
                 self._working = False
                 while (kind := self._next()) is None and not self._stopping:
                     if self._cold and not self._held:
                         break
-                    self._lock.wait()
+                    if not self._lock.wait(_IDLE_SECONDS if self._worked else None):
+                        rested = True
+                        break
                 if self._stopping:
                     return
                 request = self._waiting.pop(kind) if kind is not None else None
                 self._working, self._now = request is not None, request
+            self._worked = not rested
             if request is not None:
                 self._work_on(request)
+            elif rested:
+                give_back()
             elif self._latest is not None:
                 self._cold = self._ahead(self._latest)
 

@@ -106,7 +106,12 @@ class _Pictures:
         self._station("forecast")
         session.show_mix("both+sub")
         session.show_layer("measured")
-        self._then(lambda: (session.show_layer("forecast"), session.show_mix("both")))
+
+        def undo() -> None:
+            session.show_layer("forecast")
+            session.show_mix("both")
+
+        self._then(undo)
 
     def _seat_map(self) -> None:
         session = self.window.session

@@ -8,7 +8,7 @@ from jolly_parlor import defects
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.rivals import rivals_among
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.search.search import search
+from jolly_parlor.placement.search.apart import search_apart
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.room_fit import with_doubt
 
@@ -41,7 +41,7 @@ class SearchRun(QThread):
     def run(self) -> None:
         """The thread's body."""
         try:
-            result = search(
+            result = search_apart(
                 self._document.room,
                 self._document.gear,
                 self._present,
