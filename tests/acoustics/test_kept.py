@@ -42,21 +42,28 @@ def test_threads_may_ask_at_once() -> None:
         sys.setswitchinterval(before)
 
 
-def test_together_they_stay_within_one_bound_and_the_longest_untouched_give() -> None:
+def test_together_they_stay_within_one_bound_and_the_longest_unused_go() -> None:
     together = Together(4 * 1600)
-    old, new = (Kept[int](4 * 1600, together) for _ in range(2))
+    one, other = (Kept[int](4 * 1600, together) for _ in range(2))
     for key in (1, 2, 3):
-        old.of(key, _made)
-    for key in (1, 2, 3):
-        new.of(key, _made)
+        one.of(key, _made)
+    one.of(1, _made)
+    for key in (1, 2):
+        other.of(key, _made)
     assert together.held == 4 * 1600
-    assert [key in old for key in (1, 2, 3)] == [False, False, True]
-    assert all(key in new for key in (1, 2, 3))
-    old.of(3, _made)
-    new.of(4, _made)
-    assert 3 not in old, "what is needed now may take all"
-    old.of(5, _made)
-    assert 1 not in new
+    assert [key in one for key in (1, 2, 3)] == [True, False, True]
+    for key in (3, 4):
+        other.of(key, _made)
+    assert [key in one for key in (1, 2, 3)] == [False, False, False]
+    assert all(key in other for key in (1, 2, 3, 4))
+
+
+def test_what_goes_by_its_own_bound_counts_no_more() -> None:
+    together = Together(9 * 1600)
+    kept: Kept[int] = Kept(2 * 1600, together)
+    for key in (1, 2, 3, 4):
+        kept.of(key, _made)
+    assert together.held == 2 * 1600
 
 
 def test_what_nobody_owns_any_more_counts_no_more() -> None:

@@ -4,11 +4,14 @@ One pair far enough apart along the room, and many pairs at once, share tables (
 are summed plainly (`field`). Maps go through the separable form (`separable`).
 """
 
+from threading import Lock
+
 import numpy as np
 from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.kept import ASIDE, EVERYTHING, Together
 from jolly_parlor.acoustics.modes import Modes, modes
 from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
@@ -22,11 +25,12 @@ _SIZES = ("width", "length", "height")
 class BoxRoomField:
     """An empty box with a locally reacting surface on each side."""
 
-    def __init__(self, box: BoxField) -> None:
-        self.box = box
+    def __init__(self, box: BoxField, together: Together = EVERYTHING) -> None:
+        self.box, self._together = box, together
         self.frequencies_hz, self.speed_of_sound = box.frequencies_hz, box.speed_of_sound
-        self._pairs = PairField(box)
+        self._pairs = PairField(box, together)
         self._planes: LRUCache[tuple[float, float], HorizontalField] = LRUCache(_MOST_PLANES)
+        self._lock = Lock()  # of the planes: several calculators share a field
         self._grid: tuple[bytes, ComplexArray, ComplexArray] | None = None
         self._row: tuple[bytes, BoxRoomField] | None = None
 
@@ -68,10 +72,11 @@ class BoxRoomField:
         """(frequencies, ys, xs). Sources of one height share what hangs on it."""
         plane = self._plane(float(source[2]), height)
         key = xs.tobytes() + ys.tobytes()
-        if self._grid is None or self._grid[0] != key:
+        grid = self._grid
+        if grid is None or grid[0] != key:
             across = np.ascontiguousarray(plane.across(xs).transpose(0, 2, 1))
-            self._grid = key, plane.along(ys), across
-        _, along, across = self._grid
+            grid = self._grid = key, plane.along(ys), across
+        _, along, across = grid
         coupling = plane.coupled_with(float(source[0]), float(source[1]))
         return np.asarray(np.matmul(np.matmul(along, coupling.transpose(0, 2, 1)), across))
 
@@ -84,10 +89,12 @@ class BoxRoomField:
         return HorizontalField(self.box, source_z, receiver_z, limit_hz)
 
     def _plane(self, source_z: float, height: float) -> HorizontalField:
-        found = self._planes.get((source_z, height))
+        with self._lock:
+            found = self._planes.get((source_z, height))
         if found is None:
             found = self.plane(source_z, height, _MAP_LIMIT_HZ)
-            self._planes[source_z, height] = found
+            with self._lock:
+                self._planes[source_z, height] = found
         return found
 
     def modes(self, up_to_hz: float) -> Modes:
@@ -98,13 +105,15 @@ class BoxRoomField:
     def absorbing(self, surface: str) -> "BoxRoomField":
         """One side with admittance 1."""
         at = SURFACE_NAMES.index(surface)
-        return BoxRoomField(self.box.with_admittance(at, 1.0))
+        return BoxRoomField(self.box.with_admittance(at, 1.0), ASIDE)
 
     def scaled(self, factor: float) -> "BoxRoomField":
         """Every admittance multiplied."""
         box = self.box
         wrong = box.admittances * factor
-        return BoxRoomField(BoxField(box.dimensions, wrong, box.frequencies_hz, box.speed_of_sound))
+        return BoxRoomField(
+            BoxField(box.dimensions, wrong, box.frequencies_hz, box.speed_of_sound), ASIDE
+        )
 
     def near(self, room: Room, parameter: str) -> "BoxRoomField":
         """One axis moved: that of a size, or of the ends of which one absorbs otherwise."""
@@ -114,18 +123,19 @@ class BoxRoomField:
             axis = SURFACE_NAMES.index(parameter) // 2
         ends = SURFACE_NAMES[2 * axis : 2 * axis + 2]
         beta = np.array([surface_admittance(room, name, self.frequencies_hz) for name in ends])
-        return BoxRoomField(self.box.near(axis, room.dimensions[axis], beta))
+        return BoxRoomField(self.box.near(axis, room.dimensions[axis], beta), ASIDE)
 
     def thinned(self, step: int) -> "BoxRoomField":
         """On every step-th frequency."""
-        return BoxRoomField(self.box.thinned(step))
+        return BoxRoomField(self.box.thinned(step), self._together)
 
     def at_rows(self, rows: IntArray) -> "BoxRoomField":
         """At some frequencies; the last asked for is kept, since drags ask for it again."""
         key = np.asarray(rows).tobytes()
-        if self._row is None or self._row[0] != key:
-            self._row = key, BoxRoomField(self.box.at_rows(rows))
-        return self._row[1]
+        row = self._row
+        if row is None or row[0] != key:
+            row = self._row = key, BoxRoomField(self.box.at_rows(rows), self._together)
+        return row[1]
 
     def prepare(self) -> bool:
         """Tables of pairs."""

@@ -88,7 +88,7 @@ class BoxField:
         beta = self.admittances.copy()
         beta[surface] = admittance
         other = BoxField(self.dimensions, beta, self.frequencies_hz, self.speed_of_sound)
-        other._axes = {axis: m for axis, m in self._axes.items() if axis != surface // 2}
+        other._axes = {axis: m for axis, m in dict(self._axes).items() if axis != surface // 2}
         return other
 
     def near(self, axis: int, length: float, admittances: FloatArray) -> "BoxField":
@@ -98,7 +98,7 @@ class BoxField:
         dimensions, beta = self.dimensions.copy(), self.admittances.copy()
         dimensions[axis], beta[2 * axis : 2 * axis + 2] = length, admittances
         other = BoxField(dimensions, beta, self.frequencies_hz, self.speed_of_sound)
-        other._axes = {known: modes for known, modes in self._axes.items() if known != axis}
+        other._axes = {known: modes for known, modes in dict(self._axes).items() if known != axis}
         if axis in self._axes:
             known = self._axes[axis]
             other._axes[axis] = modes_near(known, length, self.wavenumbers, *admittances)
@@ -117,7 +117,7 @@ class BoxField:
             self.frequencies_hz[rows],
             self.speed_of_sound,
         )
-        other._axes = {axis: modes.at(rows) for axis, modes in self._axes.items()}
+        other._axes = {axis: modes.at(rows) for axis, modes in dict(self._axes).items()}
         return other
 
     def _inside(self, position: ArrayLike, what: str) -> FloatArray:
@@ -145,15 +145,16 @@ class BoxField:
         """Modes of one axis (0 to 2) up to a frequency; found once and kept."""
         length = float(self.dimensions[axis])
         needed = self._count(length, limit_hz)
-        if axis not in self._axes or self._axes[axis].u.shape[1] < needed:
-            self._axes[axis] = impedance_modes(
+        known = self._axes.get(axis)  # another thread may put a larger one there at any time
+        if known is None or known.u.shape[1] < needed:
+            known = self._axes[axis] = impedance_modes(
                 length,
                 self.wavenumbers,
                 self.admittances[2 * axis],
                 self.admittances[2 * axis + 1],
                 max(needed, self._count(length, _USUAL_MODE_LIMIT_HZ)),
             )
-        return self._axes[axis].first(needed)
+        return known.first(needed)
 
     def _count(self, length: float, limit_hz: float) -> int:
         return ceil(2 * length * limit_hz / self.speed_of_sound) + 1

@@ -7,6 +7,7 @@ several rooms, each with a dozen tables, and hardly ever needs more than two of 
 import weakref
 from collections import OrderedDict
 from collections.abc import Callable, Hashable
+from itertools import count
 from threading import RLock
 from typing import Generic, TypeVar
 
@@ -15,72 +16,90 @@ from cachetools import LRUCache
 from jolly_parlor.acoustics.arrays import ComplexArray
 
 Key = TypeVar("Key", bound=Hashable)
+_NUMBERS = count()
 
 
 class Together:
-    """What several `Kept` may hold together; those untouched for longest give first."""
+    """What several `Kept` may hold together."""
 
     def __init__(self, most_bytes: int) -> None:
         self.most_bytes = most_bytes
+        self.held = 0
         # Searches judge in several threads; an RLock, since collecting one `Kept` may come to
         # `_gone` in a thread that is just storing in another.
         self.lock = RLock()
-        self._tables: OrderedDict[int, LRUCache[Hashable, ComplexArray]] = OrderedDict()
+        self._order: OrderedDict[tuple[_Table, Hashable], int] = OrderedDict()
 
-    def join(self, owner: object, table: "LRUCache[Hashable, ComplexArray]") -> int:
-        """Take part with a table, as long as its owner lives; the number to `touch` it by."""
+    def used(self, table: "_Table", key: Hashable) -> None:
+        """An array was asked for; call with the lock held."""
+        self._order.move_to_end((table, key))
+
+    def stored(self, table: "_Table", key: Hashable, size: int) -> None:
+        """An array came in, and those unused for longest go for it; call with the lock held."""
+        self._order[table, key] = size
+        self.held += size
+        while self.held > self.most_bytes and self._order:
+            oldest, its_key = next(iter(self._order))
+            del oldest[its_key]
+
+    def dropped(self, table: "_Table", key: Hashable) -> None:
+        """An array went; call with the lock held."""
+        self.held -= self._order.pop((table, key))
+
+    def gone(self, table: "_Table") -> None:
+        """Nobody owns the table any more."""
         with self.lock:
-            self._tables[id(table)] = table
-        weakref.finalize(owner, self._gone, id(table)).atexit = False
-        return id(table)
-
-    def touch(self, number: int) -> None:
-        """It is being used."""
-        self._tables.move_to_end(number)
-
-    @property
-    def held(self) -> int:
-        """Bytes."""
-        return int(sum(table.currsize for table in self._tables.values()))
-
-    def make_room(self) -> None:
-        """Let go what is too much; call with the lock held."""
-        excess = self.held - self.most_bytes
-        for table in self._tables.values():
-            while excess > 0 and table:
-                excess -= table.popitem()[1].nbytes
-
-    def _gone(self, number: int) -> None:
-        with self.lock:
-            self._tables.pop(number, None)
+            while table:
+                table.popitem()  # `clear` would not tell
 
 
-EVERYTHING = Together(96_000_000)
-"""All tables of the program."""
+class _Table(LRUCache[Hashable, ComplexArray]):
+    """The arrays of one `Kept`; tells what goes, whoever lets it go."""
+
+    def __init__(self, most_bytes: int, together: Together) -> None:
+        super().__init__(most_bytes, lambda a: int(a.nbytes))
+        self._together, self._number = together, next(_NUMBERS)
+
+    def __delitem__(self, key: Hashable) -> None:
+        super().__delitem__(key)
+        self._together.dropped(self, key)
+
+    def __hash__(self) -> int:
+        return self._number
+
+    def __eq__(self, other: object) -> bool:
+        return self is other
+
+
+EVERYTHING = Together(120_000_000)
+"""All tables of rooms as they are."""
+ASIDE = Together(10_000_000)
+"""Those of rooms looked at in passing, which must not throw out the others: with one surface
+taken away, with other admittances.
+"""
 
 
 class Kept(Generic[Key]):
     """Complex arrays by key, `most_bytes` of them at most."""
 
     def __init__(self, most_bytes: int, together: Together = EVERYTHING) -> None:
-        self._known: LRUCache[Hashable, ComplexArray] = LRUCache(
-            most_bytes, lambda a: int(a.nbytes)
-        )
-        self._together = together
-        self._number = together.join(self, self._known)
+        self._known, self._together = _Table(most_bytes, together), together
+        weakref.finalize(self, together.gone, self._known).atexit = False
 
     def of(self, key: Key, make: Callable[[Key], ComplexArray]) -> ComplexArray:
         """The array of a key; made when it is not known."""
         with self._together.lock:
             found = self._known.get(key)
-            self._together.touch(self._number)
-        if found is None:
-            found = make(key)
-            if found.nbytes <= self._known.maxsize:
-                with self._together.lock:
-                    self._known[key] = found
-                    self._together.make_room()
-        return found
+            if found is not None:
+                self._together.used(self._known, key)
+                return found
+        made = make(key)
+        if made.nbytes <= self._known.maxsize:
+            with self._together.lock:
+                if key not in self._known:  # or another thread was quicker
+                    self._known[key] = made
+                    self._together.stored(self._known, key, made.nbytes)
+        return made
 
     def __contains__(self, key: Key) -> bool:
         with self._together.lock:

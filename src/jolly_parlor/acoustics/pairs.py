@@ -16,12 +16,12 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j
 from jolly_parlor.acoustics.eigenvalues import AxisModes
 from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.kept import Kept
+from jolly_parlor.acoustics.kept import EVERYTHING, Kept, Together
 
 NEAREST_ALONG_METRES = 0.3
 _CLASSES_METRES = (0.8, 0.5, NEAREST_ALONG_METRES)
 _MB = 1_000_000
-_SUMS, _PRODUCTS, _ENDS, _FACTORS = 24 * _MB, 8 * _MB, 6 * _MB, 64 * _MB
+_SUMS, _PRODUCTS, _ENDS, _FACTORS = 8 * _MB, 4 * _MB, 6 * _MB, 48 * _MB
 """Memory for tables of one kind; each is 50 to 500 kB."""
 _PER_METRE = 10_000
 _STEPS = (6400, 320, 16, 1)  # of which distances are made up: some 20 of each, so few factors
@@ -33,8 +33,8 @@ _SAME = 4  # decimals of a metre: a tenth of a millimetre changes nothing that c
 class PairField:
     """Pressures between many sources and ears of one box room; what was worked out is kept."""
 
-    def __init__(self, field: BoxField) -> None:
-        self.field = field
+    def __init__(self, field: BoxField, together: Together = EVERYTHING) -> None:
+        self.field, self._together = field, together
         self._tables: dict[float, _Tables] = {}
 
     def pressures(self, sources: FloatArray, ears: FloatArray) -> ComplexArray:
@@ -75,19 +75,19 @@ class PairField:
 
     def _tables_of(self, least: float) -> "_Tables":
         if least not in self._tables:
-            self._tables[least] = _Tables(self.field, self.field.mode_limit(least))
+            self._tables[least] = _Tables(self.field, self.field.mode_limit(least), self._together)
         return self._tables[least]
 
 
 class _Tables:
     """All pairs whose distance along the room asks for modes up to one limit."""
 
-    def __init__(self, field: BoxField, limit_hz: float) -> None:
+    def __init__(self, field: BoxField, limit_hz: float, together: Together) -> None:
         width, height = field.axis_modes(0, limit_hz), field.axis_modes(2, limit_hz)
-        self.lines = _Lines(field, width, height, limit_hz)
+        self.lines = _Lines(field, width, height, limit_hz, together)
         self.used = False
-        self._across, self._up = _Products(width), _Products(height)
-        self._summed: Kept[tuple[float, float, float, float]] = Kept(_SUMS)
+        self._across, self._up = _Products(width, together), _Products(height, together)
+        self._summed: Kept[tuple[float, float, float, float]] = Kept(_SUMS, together)
 
     def _sum(self, key: tuple[float, float, float, float]) -> ComplexArray:
         from_y, to_y, from_z, to_z = key
@@ -118,16 +118,21 @@ class _Lines:
     """The closed form along the room for every pair of width and height modes."""
 
     def __init__(
-        self, field: BoxField, width: AxisModes, height: AxisModes, limit_hz: float
+        self,
+        field: BoxField,
+        width: AxisModes,
+        height: AxisModes,
+        limit_hz: float,
+        together: Together,
     ) -> None:
         m, self._n = field.pairs_below(width, height, limit_hz)
         self._starts = np.flatnonzero(np.diff(m, prepend=-1))  # pairs come sorted by width mode
         self._length = float(field.dimensions[1])
-        self._factors: Kept[int] = Kept(_FACTORS)
-        self._near: Kept[float] = Kept(_ENDS)
-        self._far: Kept[float] = Kept(_ENDS)
-        self._apart: Kept[float] = Kept(_ENDS)
-        self._own: Kept[str] = Kept(_ENDS)
+        self._factors: Kept[int] = Kept(_FACTORS, together)
+        self._near: Kept[float] = Kept(_ENDS, together)
+        self._far: Kept[float] = Kept(_ENDS, together)
+        self._apart: Kept[float] = Kept(_ENDS, together)
+        self._own: Kept[str] = Kept(_ENDS, together)
         k, self._u, self._v, self._m = field.wavenumbers, width.u, height.u, m
         self._k, self._beta = k, field.admittances[2:4]
         self._ahead = iter(_factors_of_millimetres(2 * self._length))
@@ -212,10 +217,10 @@ def _factors_of_millimetres(reach: float) -> list[int]:
 class _Products:
     """X(s) X(r) / N of one axis for pairs of places, each worked out once."""
 
-    def __init__(self, modes: AxisModes) -> None:
+    def __init__(self, modes: AxisModes, together: Together) -> None:
         self._modes = modes
-        self._shapes: Kept[float] = Kept(_PRODUCTS)
-        self._products: Kept[tuple[float, float]] = Kept(_PRODUCTS)
+        self._shapes: Kept[float] = Kept(_PRODUCTS, together)
+        self._products: Kept[tuple[float, float]] = Kept(_PRODUCTS, together)
 
     def of(self, source: float, ear: float) -> ComplexArray:
         """(frequencies, modes)."""

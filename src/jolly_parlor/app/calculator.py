@@ -9,15 +9,13 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from jolly_parlor import defects
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.app.known_fields import ROOMS_KEPT, KnownFields
 from jolly_parlor.app.memory import give_back
 from jolly_parlor.app.questions import AnyQuestion, Kind, Models
 from jolly_parlor.diagnosis.causes import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.refused import Refused
-
-_ROOMS_KEPT = 2
-"""The surveyed and the fitted room: going back and forth must not make their tables anew."""
 
 _IDLE_SECONDS = 2.0
 """Without a question for so long, what was freed goes back to the system."""
@@ -59,8 +57,10 @@ class Calculator(QObject):
         self,
         parent: QObject | None = None,
         when_idle: Callable[[Models], bool] = lambda models: False,
+        fields: KnownFields | None = None,
     ) -> None:
         super().__init__(parent)
+        self._fields = fields or KnownFields()
         self._when_idle = when_idle
         self._lock = threading.Condition()
         self._waiting: dict[Kind, _Request] = {}
@@ -72,7 +72,7 @@ class Calculator(QObject):
         self._cold = False
         self._stopping = False
         self._now: _Request | None = None
-        self._models: LRUCache[tuple[int, int], tuple[Room, Gear, Models]] = LRUCache(_ROOMS_KEPT)
+        self._models: LRUCache[tuple[int, int], tuple[Room, Gear, Models]] = LRUCache(ROOMS_KEPT)
         self._latest: Models | None = None
         self._came.connect(self._deliver)
         self._thread = _Loop(self._run)
@@ -117,7 +117,8 @@ class Calculator(QObject):
             self._waiting.clear()
             self._lock.notify()
         self._thread.wait()
-        self._models.clear()  # hundreds of megabytes of tables; nobody asks any more
+        self._models.clear()  # tables that nobody asks for any more
+        self._fields.clear()
         self._latest = None
 
     def _run(self) -> None:
@@ -203,9 +204,7 @@ class Calculator(QObject):
     def _models_of(self, room: Room, gear: Gear) -> Models:
         known = next((k for k in self._models.values() if k[0] == room and k[1] == gear), None)
         if known is None:
-            same_room = next((k for k in self._models.values() if k[0] == room), None)
-            field = same_room[2].forecaster.field if same_room else None
-            forecaster = Forecaster(room, gear, field, self._give_way)
+            forecaster = Forecaster(room, gear, self._fields.of(room), self._give_way)
             known = room, gear, Models(forecaster, Anechoic(forecaster))
             self._cold = True
         self._models[id(known[0]), id(known[1])] = known

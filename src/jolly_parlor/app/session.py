@@ -13,6 +13,7 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.jobs import Shown
+from jolly_parlor.app.known_fields import KnownFields
 from jolly_parlor.app.questions import COMPARISON, FACING, FINDINGS, FORECAST, NEXT_TRY, Question
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.diagnosis.findings import Finding
@@ -76,9 +77,10 @@ class Session(QObject):
         self._wants_comparison = False
         self._follows_best = project.document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
-        self.live = Calculator(self, jobs.warm_up)
-        self.slow = Calculator(self)
-        self.beside = Calculator(self)
+        fields = KnownFields()
+        self.live = Calculator(self, jobs.warm_up, fields)
+        self.slow = Calculator(self, fields=fields)
+        self.beside = Calculator(self, fields=fields)
         self._calculators = (self.live, self.slow, self.beside)
         for calculator in self._calculators:
             calculator.failed.connect(self.told)
