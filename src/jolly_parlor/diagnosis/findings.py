@@ -117,7 +117,8 @@ def describe(mark: Mark) -> str:
         return f"the {mark.mode.name} ({mark.frequency_hz:.0f} Hz){null}"
     if mark.bounce is not None:
         if mark.lane == "front wall":
-            return f"the wall behind the monitors, {mark.bounce.source.y:.2f} m away"
+            who = "monitors" if mark.source in ("", "left", "right") else mark.source
+            return f"the wall behind the {who}, {mark.bounce.source.y:.2f} m away"
         boundary = mark.bounce.boundary
         side = (
             f"the {boundary} wall" if boundary in ("left", "right", "back") else f"the {boundary}"

@@ -95,7 +95,7 @@ class TakesStation(Station):
         count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"
         self.verdict.setText(count if held else "No takes yet")
         self.under.setText(
-            "Measure here, or import responses as text: two or three columns, any header."
+            "Measure here, or import responses as text: you see how each was read first."
         )
         self.doubtful.refresh()
         stale = document.stale_takes(a) if a is not None else []

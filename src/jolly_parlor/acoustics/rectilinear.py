@@ -1,0 +1,210 @@
+"""Finite elements on a rectilinear grid in two or three dimensions, some of its cells left out.
+
+Quadratic elements: three nodes along each axis of a cell, so that every matrix of a cell is a
+product of matrices of one axis (Zienkiewicz & Taylor, The Finite Element Method, on Lagrangian
+elements; the integrals of one axis by Gauss's rule, exact for their degree).
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+from scipy.sparse import coo_array, csr_array
+
+from jolly_parlor.acoustics.arrays import BoolArray, FloatArray, IntArray
+
+_GAUSS, _WEIGHTS = np.polynomial.legendre.leggauss(3)
+_TOUCHES = 1e-9
+
+
+def grid_lines(needed: Sequence[float], spacing: float) -> FloatArray:
+    """Lines through every needed coordinate, none further apart than the spacing, metres."""
+    edges = np.unique(np.round(np.asarray(needed, dtype=float), 6))
+    parts = [
+        np.linspace(a, b, max(int(np.ceil((b - a) / spacing - _TOUCHES)), 1) + 1)[:-1]
+        for a, b in zip(edges[:-1], edges[1:], strict=True)
+    ]
+    return np.concatenate([*parts, edges[-1:]])
+
+
+@dataclass(frozen=True, eq=False)
+class Faces:
+    """Sides of cells towards what is left out, all on one axis and one side."""
+
+    axis: int
+    side: int
+    """0: the cell's side of smaller coordinates, 1: the other."""
+    cells: IntArray
+    """Index of each face's cell along each axis, (faces, dimensions)."""
+    centres: FloatArray
+    """(faces, dimensions), metres."""
+
+
+class RectilinearGrid:
+    """Cells between lines along each axis, those used, and their unknowns."""
+
+    def __init__(self, lines: Sequence[FloatArray], used: BoolArray) -> None:
+        self.lines, self.used = tuple(lines), used
+        self.dimensions = len(lines)
+        self._counts = tuple(2 * n + 1 for n in used.shape)
+        self._cells = np.argwhere(used)
+        lattice = self._nodes_of(self._cells)
+        numbers = np.full(int(np.prod(self._counts)), -1)
+        numbers[np.unique(lattice)] = np.arange(np.unique(lattice).size)
+        self._numbers = numbers
+        self.unknowns = int(numbers.max()) + 1
+
+    @cached_property
+    def stiffness(self) -> csr_array:
+        """The integral of grad N_i . grad N_j, (unknowns, unknowns)."""
+        masses = [self._axis_mass(axis, self._cells) for axis in range(self.dimensions)]
+        total = 0.0
+        for axis in range(self.dimensions):
+            parts = list(masses)
+            parts[axis] = self._axis_stiffness(axis, self._cells)
+            total = total + _products(parts)
+        return self._assembled(self._cells, np.asarray(total))
+
+    @cached_property
+    def mass(self) -> csr_array:
+        """The integral of N_i N_j, (unknowns, unknowns)."""
+        return self.mass_of(self.used)
+
+    def mass_of(self, part: BoolArray) -> csr_array:
+        """The same over some of the cells."""
+        cells = np.argwhere(part & self.used)
+        parts = [self._axis_mass(axis, cells) for axis in range(self.dimensions)]
+        return self._assembled(cells, _products(parts))
+
+    def faces(self) -> list[Faces]:
+        """Every side of a used cell that has no used cell behind it."""
+        found = []
+        for axis in range(self.dimensions):
+            for side, step in ((0, -1), (1, 1)):
+                behind = np.roll(self.used, -step, axis)
+                edge = [slice(None)] * self.dimensions
+                edge[axis] = slice(0, 1) if side == 0 else slice(-1, None)
+                behind[tuple(edge)] = False
+                cells = np.argwhere(self.used & ~behind)
+                found.append(Faces(axis, side, cells, self._face_centres(axis, side, cells)))
+        return found
+
+    def surface_mass(
+        self, faces: Faces, chosen: BoolArray, clip: Sequence[tuple[float, float]] | None = None
+    ) -> csr_array:
+        """The integral of N_i N_j over the chosen faces, (unknowns, unknowns).
+
+        clip: for each axis, the range of coordinates that counts; that of the faces' own axis is
+        not looked at.
+        """
+        cells = faces.cells[chosen]
+        parts = []
+        for axis in range(self.dimensions):
+            if axis == faces.axis:
+                at_end = np.zeros((len(cells), 3, 3))
+                at_end[:, 2 * faces.side, 2 * faces.side] = 1.0
+                parts.append(at_end)
+            else:
+                parts.append(self._axis_mass(axis, cells, clip[axis] if clip else None))
+        return self._assembled(cells, _products(parts))
+
+    def at(self, points: FloatArray) -> csr_array:
+        """What interpolates a field at points, (points, unknowns).
+
+        Raises ValueError for a point that lies in no used cell.
+        """
+        cells = self._cells_of(points)
+        values = np.ones((len(points), 1))
+        for axis, lines in enumerate(self.lines):
+            start = lines[cells[:, axis]]
+            t = (points[:, axis] - start) / (lines[cells[:, axis] + 1] - start)
+            values = (values[:, :, None] * _shapes(t)[:, None, :]).reshape(len(points), -1)
+        columns = self._numbers[self._nodes_of(cells)]
+        rows = np.repeat(np.arange(len(points)), columns.shape[1])
+        shape = (len(points), self.unknowns)
+        return csr_array(coo_array((values.ravel(), (rows, columns.ravel())), shape=shape))
+
+    def _cells_of(self, points: FloatArray) -> IntArray:
+        """The used cell of each point; of one on a border, whichever is used."""
+        low = np.empty(points.shape, dtype=int)
+        high = np.empty(points.shape, dtype=int)
+        for axis, lines in enumerate(self.lines):
+            top = lines.size - 2
+            near = points[:, axis]
+            if np.any(near < lines[0] - _TOUCHES) or np.any(near > lines[-1] + _TOUCHES):
+                raise ValueError("A point lies outside the grid.")
+            low[:, axis] = np.clip(np.searchsorted(lines, near - 1e-6, "right") - 1, 0, top)
+            high[:, axis] = np.clip(np.searchsorted(lines, near + 1e-6, "right") - 1, 0, top)
+        found = np.full(len(points), False)
+        cells = low.copy()
+        for choice in np.ndindex(*(2,) * self.dimensions):
+            tried = np.where(np.array(choice, dtype=bool), high, low)
+            good = self.used[tuple(tried.T)] & ~found
+            cells[good] = tried[good]
+            found |= good
+        if not found.all():
+            raise ValueError("A point lies in what is left out of the grid.")
+        return cells
+
+    def _nodes_of(self, cells: IntArray) -> IntArray:
+        """Where in the lattice the 3^d nodes of each cell are, (cells, 3^d)."""
+        at = np.zeros((len(cells), 1), dtype=int)
+        for axis in range(self.dimensions):
+            along = 2 * cells[:, axis][:, None] + np.arange(3)
+            at = (at[:, :, None] * self._counts[axis] + along[:, None, :]).reshape(len(cells), -1)
+        return at
+
+    def _face_centres(self, axis: int, side: int, cells: IntArray) -> FloatArray:
+        centres = np.empty(cells.shape)
+        for other, lines in enumerate(self.lines):
+            here = cells[:, other]
+            centres[:, other] = (lines[here] + lines[here + 1]) / 2
+        centres[:, axis] = self.lines[axis][cells[:, axis] + side]
+        return centres
+
+    def _axis_mass(
+        self, axis: int, cells: IntArray, clip: tuple[float, float] | None = None
+    ) -> FloatArray:
+        """The integral of N_i N_j along one axis, of each cell, (cells, 3, 3)."""
+        start, end = self.lines[axis][cells[:, axis]], self.lines[axis][cells[:, axis] + 1]
+        a, b = start, end
+        if clip is not None:
+            a, b = np.clip(clip[0], start, end), np.clip(clip[1], start, end)
+        points = (a + b)[:, None] / 2 + (b - a)[:, None] / 2 * _GAUSS
+        values = _shapes((points - start[:, None]) / (end - start)[:, None])
+        weights = (b - a)[:, None] / 2 * _WEIGHTS
+        return np.asarray(np.einsum("cgi,cgj,cg->cij", values, values, weights))
+
+    def _axis_stiffness(self, axis: int, cells: IntArray) -> FloatArray:
+        """The integral of N_i' N_j' along one axis, of each cell, (cells, 3, 3)."""
+        start, end = self.lines[axis][cells[:, axis]], self.lines[axis][cells[:, axis] + 1]
+        slopes = _slopes((_GAUSS + 1) / 2)
+        own = np.einsum("gi,gj,g->ij", slopes, slopes, _WEIGHTS / 2)
+        return np.asarray(own / (end - start)[:, None, None])
+
+    def _assembled(self, cells: IntArray, values: FloatArray) -> csr_array:
+        numbers = self._numbers[self._nodes_of(cells)]
+        size = numbers.shape[1]
+        rows, columns = np.repeat(numbers, size, axis=1), np.tile(numbers, (1, size))
+        entries = (values.ravel(), (rows.ravel(), columns.ravel()))
+        return csr_array(coo_array(entries, shape=(self.unknowns, self.unknowns)))
+
+
+def _products(parts: Sequence[FloatArray]) -> FloatArray:
+    """Each cell's Kronecker product of its axes' matrices, (cells, 3^d, 3^d)."""
+    total = parts[0]
+    for part in parts[1:]:
+        size = total.shape[1] * 3
+        total = np.einsum("cij,ckl->cikjl", total, part).reshape(len(total), size, size)
+    return total
+
+
+def _shapes(t: FloatArray) -> FloatArray:
+    """The three quadratic shape functions at t from 0 to 1, (..., 3)."""
+    return np.stack([(1 - t) * (1 - 2 * t), 4 * t * (1 - t), t * (2 * t - 1)], axis=-1)
+
+
+def _slopes(t: FloatArray) -> FloatArray:
+    """Their derivatives."""
+    return np.stack([4 * t - 3, 4 - 8 * t, 4 * t - 1], axis=-1)
