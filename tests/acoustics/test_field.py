@@ -107,7 +107,21 @@ def test_positions_outside_are_refused_in_words() -> None:
     ("text", "why"),
     [
         ("{", "not valid JSON"),
-        ('{"room": {"kind": "prism"}}', "only rectangular"),
+        ('{"room": {"kind": "dome"}}', "rectangular ones and prisms are known"),
+        (
+            '{"room": {"kind": "prism", "plan": [[0,0],[4,0],[3,3],[0,3]], "height": 2.4},'
+            '"surfaces": {"walls": [{"alpha": 0.1}, {"alpha": 0.1}, {"alpha": 0.1},'
+            '{"alpha": 0.1}], "floor": 0.1, "ceiling": 0.1}, "speed_of_sound": 343,'
+            '"frequencies": [50], "sources": [{"id": "S", "position": [1, 1, 1]}],'
+            '"receivers": [{"id": "R", "position": [2, 2, 1]}]}',
+            "right angles",
+        ),
+        (
+            '{"room": {"kind": "rectangular", "dimensions": [4, 3, 2.4]}, "surfaces": {"x=0": 0.1,'
+            '"x=Lx": 0.1, "y=0": 0.1, "y=Ly": 0.1, "floor": 0.1, "ceiling": 0.1}, "things":'
+            '[{"kind": "solid", "corner": [1, 1, 0], "size": [1, 0, 1], "alpha": 0.1}]}',
+            "thing 0 has no size",
+        ),
         ('{"room": {"kind": "rectangular"}}', "lacks or garbles"),
     ],
 )

@@ -4,7 +4,6 @@ Every piece of boundary has a name: each wall by its number along the plan (`wal
 ceiling, each solid thing, each patch (a window, a door) that takes its place on a wall.
 """
 
-from collections.abc import Sequence
 from dataclasses import dataclass, field
 from functools import cached_property
 
@@ -13,7 +12,7 @@ from scipy.sparse import csr_array
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.plan import Polygon, edges
-from jolly_parlor.acoustics.prism_solver import inside
+from jolly_parlor.acoustics.plan_grid import inside, on_wall
 from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, grid_lines
 
 FLOOR, CEILING = "floor", "ceiling"
@@ -117,22 +116,7 @@ class Enclosure:
             names[:] = CEILING if faces.side else FLOOR
         else:
             for number, wall in enumerate(edges(self.plan)):
-                names[on_wall(wall, faces.centres, faces.axis)] = f"wall {number}"
+                names[on_wall(wall, faces)] = f"wall {number}"
         for solid in self.solids:
             names[solid.holds(behind)] = solid.name
         return names
-
-
-def on_wall(
-    wall: tuple[tuple[float, float], tuple[float, float]], centres: FloatArray, axis: int
-) -> BoolArray:
-    """Which faces lie on an axis-parallel wall."""
-    (x0, y0), (x1, y1) = wall
-    along = 0 if y0 == y1 else 1
-    if axis == along:
-        return np.zeros(len(centres), dtype=bool)
-    low, high = sorted(((x0, y0)[along], (x1, y1)[along]))
-    here = np.abs(centres[:, 1 - along] - (x0, y0)[1 - along]) < 1e-6
-    return np.asarray(here & (centres[:, along] > low) & (centres[:, along] < high))
-
-

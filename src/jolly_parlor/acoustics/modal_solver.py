@@ -80,7 +80,7 @@ class ModalSolver:
     def __init__(
         self,
         basis: ModalBasis,
-        admittances: Mapping[str, ComplexArray],
+        admittances: Mapping[str, FloatArray],
         losses: tuple[float, ...],
         frequencies_hz: FloatArray,
         speed_of_sound: float,

@@ -80,6 +80,11 @@ def is_rectangle(plan: Polygon) -> bool:
     return first is not None and tuple(plan[first:] + plan[:first]) == wanted
 
 
+def is_rectilinear(plan: Polygon) -> bool:
+    """Whether every wall runs along an axis."""
+    return all(x0 == x1 or y0 == y1 for (x0, y0), (x1, y1) in edges(plan))
+
+
 def begun_at_origin(plan: Polygon) -> int:
     """Which corner lies foremost, of several the leftmost: where a plan is written from."""
     return min(range(len(plan)), key=lambda i: (plan[i][1], plan[i][0]))

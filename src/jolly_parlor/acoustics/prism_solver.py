@@ -15,17 +15,18 @@ in the finite elements (the static residue), in the first terms of
 Unit: a source in the free field gives exp(-jkr)/r. Time factor exp(+jwt).
 """
 
-from collections.abc import Sequence
 from functools import cached_property
 from math import pi
 
 import numpy as np
+from scipy.sparse import csr_array
 from scipy.sparse.linalg import SuperLU, eigsh, splu
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.eigenvalues import AxisModes, axis_modes
 from jolly_parlor.acoustics.plan import Polygon, edges
-from jolly_parlor.acoustics.rectilinear import RectilinearGrid, grid_lines
+from jolly_parlor.acoustics.plan_grid import on_wall, plan_grid
+from jolly_parlor.acoustics.rectilinear import RectilinearGrid
 
 _SPACING = 0.2
 
@@ -44,9 +45,9 @@ class PrismSolver:
         self,
         plan: Polygon,
         height: float,
-        admittances: ComplexArray,
-        floor: ComplexArray,
-        ceiling: ComplexArray,
+        admittances: FloatArray,
+        floor: FloatArray,
+        ceiling: FloatArray,
         frequencies_hz: FloatArray,
         speed_of_sound: float,
         spacing: float = _SPACING,
@@ -124,7 +125,15 @@ class PrismSolver:
             total += weight * plane
         return np.asarray(4 * pi * total)
 
-    def _residue(self, n, offset, at_s, at_r, psi_s, psi_r):  # type: ignore[no-untyped-def]
+    def _residue(
+        self,
+        n: int,
+        offset: ComplexArray,
+        at_s: csr_array,
+        at_r: csr_array,
+        psi_s: FloatArray,
+        psi_r: FloatArray,
+    ) -> ComplexArray:
         """What the plan modes left out add, (receivers, sources, frequencies)."""
         eigenvalues = self._modes[0][: psi_s.shape[1]]
         lu, mass = self._factored[n], self.grid.mass
@@ -133,25 +142,7 @@ class PrismSolver:
         known = 1 / (eigenvalues + self._shifts[n])
         first = at_r @ g_s - (psi_r * known) @ psi_s.T
         second = g_r.T @ (mass @ g_s) - (psi_r * known**2) @ psi_s.T
-        return first[:, :, None] + second[:, :, None] * offset
-
-
-def plan_grid(plan: Polygon, spacing: float) -> RectilinearGrid:
-    """Elements over a rectilinear polygon."""
-    lines = [grid_lines([corner[axis] for corner in plan], spacing) for axis in (0, 1)]
-    middles = [(line[:-1] + line[1:]) / 2 for line in lines]
-    x, y = np.meshgrid(*middles, indexing="ij")
-    return RectilinearGrid(lines, inside(plan, x, y))
-
-
-def inside(plan: Polygon, x: FloatArray, y: FloatArray) -> np.ndarray:
-    """Whether places lie within a polygon, by counting the edges crossed on the way right."""
-    within = np.zeros(x.shape, dtype=bool)
-    for (x0, y0), (x1, y1) in edges(plan):
-        if y0 != y1:
-            passes = (y0 > y) != (y1 > y)
-            within ^= passes & (x < (x1 - x0) * (y - y0) / (y1 - y0) + x0)
-    return within
+        return np.asarray(first[:, :, None] + second[:, :, None] * offset)
 
 
 def plan_modes(grid: RectilinearGrid, limit: float) -> tuple[FloatArray, FloatArray]:
@@ -165,24 +156,11 @@ def plan_modes(grid: RectilinearGrid, limit: float) -> tuple[FloatArray, FloatAr
     return values[order], shapes[:, order]
 
 
-def wall_masses(grid: RectilinearGrid, plan: Polygon) -> list:
-    """The integral of N_i N_j along each wall of a rectilinear plan."""
+def wall_masses(grid: RectilinearGrid, plan: Polygon) -> list[csr_array]:
+    """The integral of N_i N_j along each wall of a rectilinear plan, (unknowns, unknowns)."""
+    sides = grid.faces()
     found = []
-    for (x0, y0), (x1, y1) in edges(plan):
-        total = 0
-        along = 0 if y0 == y1 else 1
-        low, high = min((x0, y0)[along], (x1, y1)[along]), max((x0, y0)[along], (x1, y1)[along])
-        at = (x0, y0)[1 - along]
-        side = _side(along, x1 - x0, y1 - y0)
-        for faces in grid.faces():
-            if faces.axis != along and faces.side == side:
-                here = np.abs(faces.centres[:, 1 - along] - at) < 1e-6
-                here &= (faces.centres[:, along] > low) & (faces.centres[:, along] < high)
-                total = total + grid.surface_mass(faces, here)
-        found.append(total)
+    for wall in edges(plan):
+        shares = [grid.surface_mass(faces, on_wall(wall, faces)) for faces in sides]
+        found.append(sum(shares[1:], start=shares[0]))
     return found
-
-
-def _side(along: int, dx: float, dy: float) -> int:
-    """On which side of the cells a wall lies; the room is to the left of its direction."""
-    return (0 if dx > 0 else 1) if along == 0 else (1 if dy > 0 else 0)

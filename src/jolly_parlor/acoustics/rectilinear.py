@@ -8,6 +8,7 @@ elements; the integrals of one axis by Gauss's rule, exact for their degree).
 from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
+from itertools import pairwise
 
 import numpy as np
 from scipy.sparse import coo_array, csr_array
@@ -23,7 +24,7 @@ def grid_lines(needed: Sequence[float], spacing: float) -> FloatArray:
     edges = np.unique(np.round(np.asarray(needed, dtype=float), 6))
     parts = [
         np.linspace(a, b, max(int(np.ceil((b - a) / spacing - _TOUCHES)), 1) + 1)[:-1]
-        for a, b in zip(edges[:-1], edges[1:], strict=True)
+        for a, b in pairwise(edges)
     ]
     return np.concatenate([*parts, edges[-1:]])
 
@@ -59,12 +60,13 @@ class RectilinearGrid:
     def stiffness(self) -> csr_array:
         """The integral of grad N_i . grad N_j, (unknowns, unknowns)."""
         masses = [self._axis_mass(axis, self._cells) for axis in range(self.dimensions)]
-        total = 0.0
+        size = 3**self.dimensions
+        total = np.zeros((len(self._cells), size, size))
         for axis in range(self.dimensions):
             parts = list(masses)
             parts[axis] = self._axis_stiffness(axis, self._cells)
-            total = total + _products(parts)
-        return self._assembled(self._cells, np.asarray(total))
+            total += _products(parts)
+        return self._assembled(self._cells, total)
 
     @cached_property
     def mass(self) -> csr_array:
@@ -119,7 +121,8 @@ class RectilinearGrid:
         for axis, lines in enumerate(self.lines):
             start = lines[cells[:, axis]]
             t = (points[:, axis] - start) / (lines[cells[:, axis] + 1] - start)
-            values = (values[:, :, None] * _shapes(t)[:, None, :]).reshape(len(points), -1)
+            values = values[:, :, None] * _shapes(t)[:, None, :]
+            values = values.reshape(len(points), 3 ** (axis + 1))
         columns = self._numbers[self._nodes_of(cells)]
         rows = np.repeat(np.arange(len(points)), columns.shape[1])
         shape = (len(points), self.unknowns)
@@ -152,7 +155,8 @@ class RectilinearGrid:
         at = np.zeros((len(cells), 1), dtype=int)
         for axis in range(self.dimensions):
             along = 2 * cells[:, axis][:, None] + np.arange(3)
-            at = (at[:, :, None] * self._counts[axis] + along[:, None, :]).reshape(len(cells), -1)
+            at = at[:, :, None] * self._counts[axis] + along[:, None, :]
+            at = at.reshape(len(cells), 3 ** (axis + 1))
         return at
 
     def _face_centres(self, axis: int, side: int, cells: IntArray) -> FloatArray:

@@ -15,7 +15,8 @@ from scipy.sparse.linalg import SuperLU
 
 from jolly_parlor.acoustics.arrays import FloatArray
 
-_BLOCK, _PER_MODE, _SEED = 32, 1.9, 12
+_PER_MODE, _SEED = 1.9, 12
+_LEAST_BLOCK, _LARGEST_BLOCK, _POWERS = 4, 32, 20
 
 
 def lowest_modes(
@@ -31,20 +32,20 @@ def lowest_modes(
     shifted: K + s M factored. progress is told the share done, and may raise to give up.
     """
     size = stiffness.shape[0]
-    wanted = min(int(_PER_MODE * count) + _BLOCK, size)
-    blocks = max(-(-wanted // _BLOCK), 2)
+    each = min(max(int(_PER_MODE * count) // _POWERS, _LEAST_BLOCK), _LARGEST_BLOCK)
+    blocks = min(-(-int(_PER_MODE * count) // each) + 1, size // each)
     random = np.random.default_rng(_SEED)
-    space = np.empty((size, blocks * _BLOCK), order="F")
+    space = np.empty((size, blocks * each), order="F")
     weighed = np.empty_like(space)
-    block = random.standard_normal((size, _BLOCK))
+    block = random.standard_normal((size, each))
     for number in range(blocks):
-        made = number * _BLOCK
+        made = number * each
         block = shifted.solve(mass @ block)
         for _ in range(2):  # twice is enough (Parlett)
             block -= space[:, :made] @ (weighed[:, :made].T @ block)
             block = _orthonormal(block, mass)
-        space[:, made : made + _BLOCK] = block
-        weighed[:, made : made + _BLOCK] = mass @ block
+        space[:, made : made + each] = block
+        weighed[:, made : made + each] = mass @ block
         progress((number + 1) / (blocks + 1))
     values, turns = eigh(space.T @ (stiffness @ space), subset_by_index=(0, count - 1))
     return values, np.asarray(space @ turns)

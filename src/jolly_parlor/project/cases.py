@@ -6,13 +6,30 @@ Their absorption is normal-incidence, beta = (1 - R) / (1 + R) with R = sqrt(1 -
 import json
 from dataclasses import dataclass
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.enclosure import Block, Enclosure
 from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
+from jolly_parlor.acoustics.plan import (
+    Polygon,
+    edges,
+    is_rectangle,
+    is_rectilinear,
+    polygon_problem,
+    rectangle,
+)
+from jolly_parlor.acoustics.prism_solver import PrismSolver
 from jolly_parlor.acoustics.surfaces import admittance_from_normal_incidence
 from jolly_parlor.refused import Refused
+
+_SIDES = ("y=0", "x=Lx", "y=Ly", "x=0")
+"""Of a box, in the order of its plan's walls."""
+_BOX_ORDER = (3, 1, 0, 2)
+"""Those walls in the order of `BoxField`: x=0, x=Lx, y=0, y=Ly."""
 
 
 class CaseRefused(Refused):
@@ -27,6 +44,19 @@ class CaseResult:
     pressures: dict[tuple[str, str], ComplexArray]
 
 
+@dataclass(frozen=True, eq=False)
+class _Room:
+    plan: Polygon
+    height: float
+    walls: FloatArray
+    """Admittance of each wall of the plan."""
+    floor: float
+    ceiling: float
+    solids: tuple[tuple[Block, float], ...]
+    softs: tuple[tuple[Block, float], ...]
+    patches: tuple[tuple[Block, float], ...]
+
+
 def compute_case(path: Path) -> CaseResult:
     """The field model's answer to a case file. Raises CaseRefused with one sentence."""
     try:
@@ -37,24 +67,133 @@ def compute_case(path: Path) -> CaseResult:
     except ValueError:
         raise CaseRefused(f"{path.name} is not valid JSON.") from None
     try:
-        if case["room"]["kind"] != "rectangular":
-            raise CaseRefused(
-                f"{path.name}: only rectangular rooms can be computed so far; "
-                f"this one is “{case['room']['kind']}”."
-            )
+        room = _room(case)
         f = np.asarray(case["frequencies"], dtype=float)
-        alpha = np.asarray(case["surfaces"]["alpha_six"], dtype=float)
-        beta = np.repeat(admittance_from_normal_incidence(alpha)[:, None], f.size, axis=1)
-        field = BoxField(case["room"]["dimensions"], beta, f, float(case["speed_of_sound"]))
+        sources, receivers = (_places(case[kind]) for kind in ("sources", "receivers"))
+        found = _transfers(room, f, float(case["speed_of_sound"]), sources, receivers)
         pressures = {
-            (s["id"], r["id"]): field.pressure(s["position"], r["position"])
-            for s in case["sources"]
-            for r in case["receivers"]
+            (s["id"], r["id"]): found[at_r, at_s]
+            for at_s, s in enumerate(case["sources"])
+            for at_r, r in enumerate(case["receivers"])
         }
-    except CaseRefused:
-        raise
     except (KeyError, TypeError, IndexError) as error:
         raise CaseRefused(f"{path.name} lacks or garbles the field {error}.") from None
     except (Refused, ValueError) as error:
         raise CaseRefused(f"{path.name}: {error}") from None
     return CaseResult(f, pressures)
+
+
+def _transfers(
+    room: _Room, f: FloatArray, speed: float, sources: FloatArray, receivers: FloatArray
+) -> ComplexArray:
+    """(receivers, sources, frequencies), by the model the room's kind asks for."""
+    every = np.ones(f.size)
+    furnished = room.solids or room.softs or room.patches
+    if is_rectangle(room.plan) and not furnished:
+        beta = np.array([*room.walls[list(_BOX_ORDER)], room.floor, room.ceiling])
+        sizes = (*np.max(room.plan, axis=0), room.height)
+        box = BoxField(sizes, beta[:, None] * every, f, speed)
+        return np.array([[box.pressure(s, r) for s in sources] for r in receivers])
+    if not is_rectilinear(room.plan):
+        raise Refused("only rooms whose walls meet at right angles can be computed so far.")
+    if not furnished:
+        walls = room.walls[:, None] * every
+        floor, ceiling = room.floor * every, room.ceiling * every
+        prism = PrismSolver(room.plan, room.height, walls, floor, ceiling, f, speed)
+        return prism.transfers(sources, receivers)
+    solids, softs, patches = (
+        tuple(block for block, _ in kind) for kind in (room.solids, room.softs, room.patches)
+    )
+    enclosure = Enclosure(room.plan, room.height, solids, softs, patches)
+    admittances = {f"wall {n}": beta * every for n, beta in enumerate(room.walls)}
+    admittances |= {"floor": room.floor * every, "ceiling": room.ceiling * every}
+    admittances |= {b.name: beta * every for b, beta in (*room.solids, *room.patches)}
+    losses = tuple(loss for _, loss in room.softs)
+    basis = ModalBasis(enclosure, 2 * np.pi * float(f[-1]) / speed)
+    return ModalSolver(basis, admittances, losses, f, speed).transfers(sources, receivers)
+
+
+def _room(case: dict[str, Any]) -> _Room:
+    plan, height = _outline(case["room"])
+    if problem := polygon_problem(plan):
+        raise Refused(problem)
+    surfaces = case["surfaces"]
+    if "walls" in surfaces:
+        walls = [float(wall["alpha"]) for wall in surfaces["walls"]]
+    else:
+        walls = [float(surfaces[side]) for side in _SIDES]
+    if len(walls) != len(plan):
+        raise Refused(f"there are {len(walls)} walls for a plan of {len(plan)} corners.")
+    floor, ceiling = (_alpha(surfaces[name]) for name in ("floor", "ceiling"))
+    solids, softs = [], []
+    for number, thing in enumerate(case.get("things", [])):
+        low = np.asarray(thing["corner"], dtype=float)
+        block = _block(f"thing {number}", low, low + np.asarray(thing["size"], dtype=float))
+        if thing["kind"] == "solid":
+            solids.append((block, _beta(float(thing["alpha"]))))
+        elif thing["kind"] == "soft":
+            softs.append((block, float(thing["loss"])))
+        else:
+            raise Refused(f"a thing is “{thing['kind']}”; it must be solid or soft.")
+    patches = tuple(
+        (_patch(f"patch {number}", patch, plan), _beta(float(patch["alpha"])))
+        for number, patch in enumerate(case.get("patches", []))
+    )
+    beta = np.array([_beta(alpha) for alpha in walls])
+    return _Room(
+        plan, height, beta, _beta(floor), _beta(ceiling), tuple(solids), tuple(softs), patches
+    )
+
+
+def _outline(room: dict[str, Any]) -> tuple[Polygon, float]:
+    if room["kind"] not in ("rectangular", "prism"):
+        raise Refused(f"its room is “{room['kind']}”; rectangular ones and prisms are known.")
+    if "plan" in room:
+        corners = tuple((float(x), float(y)) for x, y in room["plan"])
+        return corners, float(room["height"])
+    width, length, height = map(float, room["dimensions"])
+    return rectangle(width, length), height
+
+
+def _patch(name: str, patch: dict[str, Any], plan: Polygon) -> Block:
+    """A window or door as a flat block in its wall."""
+    start, sill = float(patch["start"]), float(patch["sill"])
+    end, top = start + float(patch["width"]), sill + float(patch["height"])
+    (x0, y0), (_, y1) = edges(plan)[_wall_number(patch["surface"], plan)]
+    if y0 == y1:
+        return Block(name, (start, y0, sill), (end, y0, top))
+    return Block(name, (x0, start, sill), (x0, end, top))
+
+
+def _wall_number(surface: object, plan: Polygon) -> int:
+    """A wall by its number, or of a rectangle by its plane."""
+    if isinstance(surface, int) and 0 <= surface < len(plan):
+        return surface
+    if surface in _SIDES and is_rectangle(plan):
+        return _SIDES.index(surface)
+    raise Refused(f"a patch lies on “{surface}”, which is no wall of this room.")
+
+
+def _block(name: str, low: FloatArray, high: FloatArray) -> Block:
+    if low.shape != (3,) or not np.all(high > low):
+        raise Refused(f"{name} has no size; give three positive lengths.")
+    corners = [(float(c[0]), float(c[1]), float(c[2])) for c in (low, high)]
+    return Block(name, corners[0], corners[1])
+
+
+def _places(entries: list[dict[str, Any]]) -> FloatArray:
+    places = np.array([entry["position"] for entry in entries], dtype=float)
+    if places.ndim != 2 or places.shape[1] != 3:
+        raise Refused("every source and receiver needs a position of three coordinates.")
+    return places
+
+
+def _alpha(surface: object) -> float:
+    """Plain, or as one field of several."""
+    return float(surface["alpha"] if isinstance(surface, dict) else surface)  # type: ignore[arg-type]
+
+
+def _beta(alpha: float) -> float:
+    if not 0.0 <= alpha <= 1.0:
+        raise Refused(f"an absorption is {alpha:g}; it must be between 0 and 1.")
+    return float(admittance_from_normal_incidence(np.array([alpha]))[0])

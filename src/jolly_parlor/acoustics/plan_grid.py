@@ -1,0 +1,39 @@
+"""A rectilinear plan on a grid: which cells lie inside it, which of their sides are which wall."""
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
+from jolly_parlor.acoustics.plan import Corner, Polygon, edges
+from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, grid_lines
+
+_SAME = 1e-6
+
+
+def plan_grid(plan: Polygon, spacing: float) -> RectilinearGrid:
+    """Elements over a rectilinear polygon, in two dimensions."""
+    lines = [grid_lines([corner[axis] for corner in plan], spacing) for axis in (0, 1)]
+    x, y = np.meshgrid(*((line[:-1] + line[1:]) / 2 for line in lines), indexing="ij")
+    return RectilinearGrid(lines, inside(plan, x, y))
+
+
+def inside(plan: Polygon, x: FloatArray, y: FloatArray) -> BoolArray:
+    """Whether places lie within a polygon, by counting the edges crossed on the way right."""
+    within = np.zeros(x.shape, dtype=bool)
+    for (x0, y0), (x1, y1) in edges(plan):
+        if y0 != y1:
+            passes = (y0 > y) != (y1 > y)
+            within ^= passes & (x < (x1 - x0) * (y - y0) / (y1 - y0) + x0)
+    return within
+
+
+def on_wall(wall: tuple[Corner, Corner], faces: Faces) -> BoolArray:
+    """Which faces lie on a wall along an axis, the room to the left of its direction."""
+    (x0, y0), (x1, y1) = wall
+    along = 0 if y0 == y1 else 1
+    side = (0 if x1 > x0 else 1) if along == 0 else (1 if y1 > y0 else 0)
+    if faces.axis != 1 - along or faces.side != side:
+        return np.zeros(len(faces.centres), dtype=bool)
+    low, high = sorted(((x0, y0)[along], (x1, y1)[along]))
+    across, here = faces.centres[:, 1 - along], faces.centres[:, along]
+    flush = np.abs(across - (x0, y0)[1 - along]) < _SAME
+    return np.asarray(flush & (here > low) & (here < high))
