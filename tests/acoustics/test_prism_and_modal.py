@@ -86,8 +86,11 @@ def test_a_grid_knows_its_area_its_sides_and_its_places() -> None:
     assert sum(m.sum() for m in everywhere) == pytest.approx(8.0)
     with pytest.raises(ValueError, match="left out"):
         grid.at(np.array([[1.5, 1.5]]))
-    with pytest.raises(ValueError, match="outside"):
-        grid.at(np.array([[2.5, 0.5]]))
+    assert list(grid.missing(np.array([[2.5, 0.5], [2.0, 1.0], [0.5, 1.9]]))) == [
+        True,
+        False,
+        False,
+    ]
     # A quadratic field is interpolated exactly.
     line = grid_lines([0.0, 1.0], 0.3)
     single = RectilinearGrid([line, line], np.ones((4, 4), dtype=bool))
@@ -180,7 +183,7 @@ def test_what_surfaces_and_soft_things_absorb_is_what_the_source_gives() -> None
     soft = Block("bed", (2.0, 2.2, 0.0), (3.4, 4.1, 0.5))
     basis = _basis(softs=(soft,))
     field = _field(basis, losses=(300.0,))
-    psi, _ = basis.at(PLACES[:1])
+    psi, _, _ = basis.static(PLACES[:1])
     matrices = field.matrices()
     for at, k in enumerate(2 * pi * F / C):
         a = np.linalg.solve(matrices[at], 4 * pi * psi[0])

@@ -71,6 +71,18 @@ class Enclosure:
         things = [block.name for block in (*self.solids, *self.patches)]
         return (*walls, FLOOR, CEILING, *things)
 
+    def normal_axis(self, surface: str) -> int | None:
+        """The axis a surface stands across; None of a solid, which has sides on all."""
+        if surface in (FLOOR, CEILING):
+            return 2
+        for number, ((_, y0), (_, y1)) in enumerate(edges(self.plan)):
+            if surface == f"wall {number}":
+                return 1 if y0 == y1 else 0
+        for patch in self.patches:
+            if surface == patch.name:
+                return int(np.argmin(np.subtract(patch.high, patch.low)))
+        return None
+
     @cached_property
     def surface_masses(self) -> dict[str, csr_array]:
         """The integral of N_i N_j over each piece of boundary, (unknowns, unknowns)."""

@@ -11,14 +11,15 @@ left out add, from the Green function of the elements at a shift, as in `prism_s
 source in the free field gives exp(-jkr)/r. Time factor exp(+jwt).
 """
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from functools import cached_property
 from math import pi
 
 import numpy as np
+from numpy.typing import NDArray
 from scipy.sparse.linalg import SuperLU, splu
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.ritz import lowest_modes
 
@@ -63,12 +64,20 @@ class ModalBasis:
         """V of each soft thing, (modes, modes)."""
         return [self.shapes.T @ (mass @ self.shapes) for mass in self.enclosure.soft_masses()]
 
-    def at(self, places: FloatArray) -> tuple[FloatArray, FloatArray]:
-        """Mode shapes at places, (places, modes), and the static field of a source at each over
-        the unknowns, (unknowns, places).
+    @cached_property
+    def stiffness(self) -> list[FloatArray]:
+        """What each axis contributes to the eigenvalues, (modes, modes) each."""
+        grid = self.enclosure.grid
+        parts = [grid.axis_stiffness(axis) for axis in range(3)]
+        return [self.shapes.T @ (part @ self.shapes) for part in parts]
+
+    def static(self, places: FloatArray) -> tuple[FloatArray, FloatArray, FloatArray]:
+        """Mode shapes at places, (places, modes), and over the unknowns the static field of a
+        source at each, (K + s M)^-1, and that field's own, (K + s M)^-1 M (K + s M)^-1.
         """
-        rows = self.enclosure.grid.at(places)
-        return rows @ self.shapes, self.lu.solve(rows.toarray().T)
+        rows, mass = self.enclosure.grid.at(places), self.enclosure.grid.mass
+        first = self.lu.solve(rows.toarray().T)
+        return rows @ self.shapes, first, self.lu.solve(mass @ first)
 
 
 class ModalSolver:
@@ -84,8 +93,10 @@ class ModalSolver:
         losses: tuple[float, ...],
         frequencies_hz: FloatArray,
         speed_of_sound: float,
+        stretch: FloatArray | None = None,
     ) -> None:
         self.basis, self.frequencies_hz = basis, frequencies_hz
+        self.stretch = np.ones(3) if stretch is None else stretch
         self.speed_of_sound = speed_of_sound
         self.wavenumbers = 2 * pi * frequencies_hz / speed_of_sound
         self._admittances, self._losses = admittances, losses
@@ -96,31 +107,105 @@ class ModalSolver:
         size = basis.eigenvalues.size
         total = np.zeros((k.size, size, size), dtype=np.complex128)
         for name, surface in basis.surfaces.items():
-            total += self._admittances[name][:, None, None] * surface
+            shrunk = surface / self._depth(name)
+            total += self._admittances[name][:, None, None] * shrunk
         for loss, soft in zip(self._losses, basis.softs, strict=True):
             total += loss / self.speed_of_sound * soft
         total *= 1j * k[:, None, None]
         diagonal = np.arange(size)
         total[:, diagonal, diagonal] += basis.eigenvalues - k[:, None] ** 2
+        if np.any(self.stretch != 1.0):
+            for part, by in zip(basis.stiffness, self.stretch, strict=True):
+                total += part * (1 / by**2 - 1)
         return total
+
+    def answers(self, shapes: FloatArray) -> ComplexArray:
+        """The modes' answer to sources of given shapes (places, modes):
+        (frequencies, modes, places).
+        """
+        wanted = np.broadcast_to(shapes.T, (self.wavenumbers.size, *shapes.T.shape))
+        return np.asarray(np.linalg.solve(self.matrices(), wanted))
+
+    def pressure(
+        self,
+        known_shapes: FloatArray,
+        parts: NDArray[np.floating],
+        shapes: FloatArray,
+        statics: Sequence[FloatArray],
+    ) -> ComplexArray:
+        """From a known place to others, (places, frequencies).
+
+        parts: of the answer of the known place, real and imaginary side by side, (modes, 2
+        frequencies), so that one real product does; shapes and the two statics of the known place
+        at the others, (places, modes) and (places,).
+        """
+        basis, k2 = self.basis, self.wavenumbers**2
+        total = (shapes.astype(parts.dtype) @ parts).astype(np.float64).view(np.complex128)
+        known = 1 / (basis.eigenvalues + basis.shift)
+        first = statics[0] - shapes @ (known * known_shapes)
+        second = statics[1] - shapes @ (known**2 * known_shapes)
+        total = total + first[:, None] + second[:, None] * (k2 + basis.shift)
+        return np.asarray(4 * pi / np.prod(self.stretch) * total)
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """From every source to every receiver, (receivers, sources, frequencies).
 
         Raises ValueError for a place that is not in the air.
         """
-        basis, k2 = self.basis, self.wavenumbers**2
-        psi_s, static_s = basis.at(sources)
-        psi_r, static_r = basis.at(receivers)
-        wanted = np.broadcast_to(psi_s.T, (k2.size, *psi_s.T.shape))
-        found = np.linalg.solve(self.matrices(), wanted)
-        total = np.einsum("rm,fms->rsf", psi_r, found)
-        known = 1 / (basis.eigenvalues + basis.shift)
-        grid = basis.enclosure.grid
-        first = grid.at(receivers) @ static_s - (psi_r * known) @ psi_s.T
-        second = static_r.T @ (grid.mass @ static_s) - (psi_r * known**2) @ psi_s.T
-        total += first[:, :, None] + second[:, :, None] * (k2 + basis.shift)
-        return np.asarray(4 * pi * total)
+        shapes, first, second = self.basis.static(self.unstretched(sources))
+        answers = self.answers(shapes)
+        rows = self.basis.enclosure.grid.at(self.unstretched(receivers))
+        there = rows @ self.basis.shapes
+        statics = [(rows @ first[:, n], rows @ second[:, n]) for n in range(len(sources))]
+        found = [
+            self.pressure(shapes[n], side_by_side(answers[:, :, n]), there, statics[n])
+            for n in range(len(sources))
+        ]
+        return np.stack(found, axis=1)
+
+    def unstretched(self, places: FloatArray) -> FloatArray:
+        """Where places of the room lie in the enclosure of the modes."""
+        return np.asarray(places / self.stretch)
+
+    def missing(self, places: FloatArray) -> BoolArray:
+        """Which places are not in the air."""
+        return self.basis.enclosure.grid.missing(self.unstretched(places))
+
+    def absorbing(self, surfaces: Mapping[str, float]) -> "ModalSolver":
+        """The same with some surfaces of other admittance."""
+        every = np.ones(self.wavenumbers.size)
+        changed = {name: beta * every for name, beta in surfaces.items()}
+        return self._with({**self._admittances, **changed}, self._losses)
+
+    def scaled(self, factor: float) -> "ModalSolver":
+        """The same with all that absorbs multiplied."""
+        admittances = {name: factor * beta for name, beta in self._admittances.items()}
+        return self._with(admittances, tuple(factor * loss for loss in self._losses))
+
+    def at_rows(self, rows: IntArray) -> "ModalSolver":
+        """The same at some frequencies only."""
+        admittances = {name: beta[rows] for name, beta in self._admittances.items()}
+        f = self.frequencies_hz[rows]
+        basis, speed = self.basis, self.speed_of_sound
+        return ModalSolver(basis, admittances, self._losses, f, speed, self.stretch)
+
+    def _with(
+        self, admittances: Mapping[str, FloatArray], losses: tuple[float, ...]
+    ) -> "ModalSolver":
+        f, speed = self.frequencies_hz, self.speed_of_sound
+        return ModalSolver(self.basis, admittances, losses, f, speed, self.stretch)
+
+    def _depth(self, name: str) -> float:
+        """By how much the air before a surface has become deeper: its matrix counts by volume."""
+        axis = self.basis.enclosure.normal_axis(name)
+        if axis is None:
+            return float(np.prod(self.stretch) ** (1 / 3))
+        return float(self.stretch[axis])
+
+
+def side_by_side(answer: ComplexArray) -> FloatArray:
+    """(frequencies, modes) as (modes, 2 frequencies), real and imaginary parts in turn."""
+    return np.ascontiguousarray(answer.T, dtype=np.complex128).view(np.float64)
 
 
 def _mode_count(enclosure: Enclosure, wavenumber: float) -> int:

@@ -59,14 +59,14 @@ class RectilinearGrid:
     @cached_property
     def stiffness(self) -> csr_array:
         """The integral of grad N_i . grad N_j, (unknowns, unknowns)."""
-        masses = [self._axis_mass(axis, self._cells) for axis in range(self.dimensions)]
-        size = 3**self.dimensions
-        total = np.zeros((len(self._cells), size, size))
-        for axis in range(self.dimensions):
-            parts = list(masses)
-            parts[axis] = self._axis_stiffness(axis, self._cells)
-            total += _products(parts)
-        return self._assembled(self._cells, total)
+        parts = [self.axis_stiffness(axis) for axis in range(self.dimensions)]
+        return sum(parts[1:], start=parts[0])
+
+    def axis_stiffness(self, axis: int) -> csr_array:
+        """What one axis contributes to it."""
+        parts = [self._axis_mass(other, self._cells) for other in range(self.dimensions)]
+        parts[axis] = self._axis_stiffness(axis, self._cells)
+        return self._assembled(self._cells, _products(parts))
 
     @cached_property
     def mass(self) -> csr_array:
@@ -128,27 +128,35 @@ class RectilinearGrid:
         shape = (len(points), self.unknowns)
         return csr_array(coo_array((values.ravel(), (rows, columns.ravel())), shape=shape))
 
+    def missing(self, points: FloatArray) -> BoolArray:
+        """Which points lie in no used cell."""
+        return self._found(points)[1]
+
     def _cells_of(self, points: FloatArray) -> IntArray:
-        """The used cell of each point; of one on a border, whichever is used."""
-        low = np.empty(points.shape, dtype=int)
-        high = np.empty(points.shape, dtype=int)
+        """The used cell of each point. Raises ValueError where there is none."""
+        cells, missing = self._found(points)
+        if np.any(missing):
+            raise ValueError("A point lies in what is left out of the grid.")
+        return cells
+
+    def _found(self, points: FloatArray) -> tuple[IntArray, BoolArray]:
+        """The cell of each point, of one on a border whichever is used; and where none is."""
+        low, high = (np.empty(points.shape, dtype=int) for _ in range(2))
+        missing = np.zeros(len(points), dtype=bool)
         for axis, lines in enumerate(self.lines):
-            top = lines.size - 2
             near = points[:, axis]
-            if np.any(near < lines[0] - _TOUCHES) or np.any(near > lines[-1] + _TOUCHES):
-                raise ValueError("A point lies outside the grid.")
-            low[:, axis] = np.clip(np.searchsorted(lines, near - 1e-6, "right") - 1, 0, top)
-            high[:, axis] = np.clip(np.searchsorted(lines, near + 1e-6, "right") - 1, 0, top)
-        found = np.full(len(points), False)
-        cells = low.copy()
+            missing |= (near < lines[0] - _TOUCHES) | (near > lines[-1] + _TOUCHES)
+            for cells, way in ((low, -1e-6), (high, 1e-6)):
+                at = np.searchsorted(lines, near + way, "right") - 1
+                cells[:, axis] = np.clip(at, 0, lines.size - 2)
+        found = missing.copy()
+        chosen = low.copy()
         for choice in np.ndindex(*(2,) * self.dimensions):
             tried = np.where(np.array(choice, dtype=bool), high, low)
             good = self.used[tuple(tried.T)] & ~found
-            cells[good] = tried[good]
+            chosen[good] = tried[good]
             found |= good
-        if not found.all():
-            raise ValueError("A point lies in what is left out of the grid.")
-        return cells
+        return chosen, missing | ~found
 
     def _nodes_of(self, cells: IntArray) -> IntArray:
         """Where in the lattice the 3^d nodes of each cell are, (cells, 3^d)."""

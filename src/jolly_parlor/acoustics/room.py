@@ -33,6 +33,7 @@ SURFACE_NAMES: tuple[SurfaceName, ...] = ("left", "right", "front", "back", "flo
 """The sides of a box in the order of its field model: x=0, x=W, y=0, y=L, z=0, z=H."""
 
 DOOR_SWING = "door's swing"
+_TOUCHING = 1e-6
 
 Dimension = Annotated[float, Gt(0.5), Le(60.0)]
 Coefficient = Annotated[float, Ge(0.0), Le(1.0)]
@@ -109,7 +110,7 @@ class Opening:
 @dataclass(frozen=True)
 class Thing:
     """What stands in the room and matters below 300 Hz: a block with its corner nearest the
-    origin at x, y, z. No forecast knows it yet.
+    origin at x, y, z.
     """
 
     __pydantic_config__ = STRICT
@@ -127,6 +128,14 @@ class Thing:
     absorption: Octaves | None = None
     loss_per_second: Annotated[float, Gt(0.0), Le(10_000.0)] | None = None
     """Of a soft thing; None takes its kind's."""
+
+    def holds(self, point: Point) -> bool:
+        """Whether a point lies within it, its faces not counted."""
+        return (
+            self.x + _TOUCHING < point.x < self.x + self.width - _TOUCHING
+            and self.y + _TOUCHING < point.y < self.y + self.depth - _TOUCHING
+            and self.z + _TOUCHING < point.z < self.z + self.height - _TOUCHING
+        )
 
 
 @dataclass(frozen=True)
@@ -285,6 +294,28 @@ class Room:
             0 <= point.x <= self.width
             and 0 <= point.y <= self.length
             and 0 <= point.z <= self.height
+        )
+
+    def solid_at(self, point: Point) -> Thing | None:
+        """The solid thing a point lies in, if any."""
+        return next((t for t in self.things if t.kind == "solid" and t.holds(point)), None)
+
+    def has_air_at(self, point: Point) -> bool:
+        """Whether the point lies in the room and in no solid thing."""
+        return self.contains(point) and self.solid_at(point) is None
+
+    def blocked_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
+        """Floor over which nothing that reaches from one height to another may stand: what is
+        kept free, and solid things in its way.
+        """
+        return (*self.kept_free, *self.solids_between(low, high))
+
+    def solids_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
+        """The floor of the solid things in the way of what reaches from one height to another."""
+        return tuple(
+            KeepOut(t.name, t.x, t.y, t.width, t.depth)
+            for t in self.things
+            if t.kind == "solid" and t.z < high - _TOUCHING and t.z + t.height > low + _TOUCHING
         )
 
     def resized(self, width: float, length: float, height: float) -> "Room":

@@ -202,9 +202,17 @@ class Calculator(QObject):
             raise _GaveWay
 
     def _models_of(self, room: Room, gear: Gear) -> Models:
-        known = next((k for k in self._models.values() if k[0] == room and k[1] == gear), None)
+        field = self._fields.of(room)
+        known = next(
+            (
+                k
+                for k in self._models.values()
+                if k[0] == room and k[1] == gear and k[2].forecaster.field is field
+            ),
+            None,
+        )
         if known is None:
-            forecaster = Forecaster(room, gear, self._fields.of(room), self._give_way)
+            forecaster = Forecaster(room, gear, field, self._give_way)
             known = room, gear, Models(forecaster, Anechoic(forecaster))
             self._cold = True
         self._models[id(known[0]), id(known[1])] = known

@@ -1,33 +1,75 @@
-"""The fields of the rooms at hand, shared by all who calculate."""
+"""The fields of the rooms at hand, shared by all who calculate.
+
+A room with things in it takes some ten seconds to work out. Until then the empty room of its size
+answers, and whoever asks is told when there is better.
+"""
 
 import threading
+from collections.abc import Callable
 
-from jolly_parlor.acoustics.fields import RoomField, room_field
+from jolly_parlor import defects
+from jolly_parlor.acoustics.fields import RoomField, bare_field, room_field
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import GRID_HZ
+from jolly_parlor.refused import Refused
 
 ROOMS_KEPT = 2
 """The surveyed and the fitted room: going back and forth must not make their tables anew."""
 
 
 class KnownFields:
-    """A field for each of the last rooms asked for; several threads may ask."""
+    """A field for each of the last rooms asked for; several threads may ask.
 
-    def __init__(self) -> None:
+    better: called, from another thread, when a room has been worked out with its things.
+    """
+
+    def __init__(self, better: Callable[[], None] = lambda: None) -> None:
         self._lock = threading.Lock()
         self._known: list[tuple[Room, RoomField]] = []
+        self._at_work: list[Room] = []
+        self._better = better
+        self._closed = False
 
     def of(self, room: Room) -> RoomField:
-        """The room's field on the usual grid. Raises Refused where it cannot be worked out."""
+        """The room's field on the usual grid, of the empty room while it is worked out. Raises
+        Refused where it cannot be.
+        """
         with self._lock:
             found = next((field for known, field in self._known if known == room), None)
             if found is None:
-                found = room_field(room, GRID_HZ)
-            others = [(known, field) for known, field in self._known if known != room]
-            self._known = [(room, found), *others][:ROOMS_KEPT]
+                found = bare_field(room, GRID_HZ)
+                if room.things and not self._closed:
+                    self._at_work.append(room)
+                    threading.Thread(target=self._work_out, args=(room,), daemon=True).start()
+            self._keep(room, found)
             return found
+
+    def working_out(self, room: Room) -> bool:
+        """Whether a better field of the room is on its way."""
+        with self._lock:
+            return room in self._at_work
 
     def clear(self) -> None:
         """Nobody asks any more."""
         with self._lock:
-            self._known = []
+            self._known, self._closed = [], True
+
+    def _keep(self, room: Room, field: RoomField) -> None:
+        """Call with the lock held."""
+        others = [(known, kept) for known, kept in self._known if known != room]
+        self._known = [(room, field), *others][:ROOMS_KEPT]
+
+    def _work_out(self, room: Room) -> None:
+        field = None
+        try:
+            field = room_field(room, GRID_HZ)
+            field.prepare()
+        except Exception as error:  # the empty room goes on answering
+            if not isinstance(error, Refused):
+                defects.sentence(error, "working out the room")
+        with self._lock:
+            self._at_work.remove(room)
+            if self._closed or field is None:
+                return
+            self._keep(room, field)
+        self._better()

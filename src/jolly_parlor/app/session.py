@@ -40,6 +40,7 @@ class Session(QObject):
     document_changed = pyqtSignal()
     view_changed = pyqtSignal()
     drafted = pyqtSignal()
+    _worked_out = pyqtSignal()
     shown_changed = pyqtSignal()
     findings_changed = pyqtSignal()
     comparison_changed = pyqtSignal()
@@ -77,7 +78,8 @@ class Session(QObject):
         self._wants_comparison = False
         self._follows_best = project.document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
-        fields = KnownFields()
+        self.fields = fields = KnownFields(self._worked_out.emit)
+        self._worked_out.connect(self._look_again)
         self.live = Calculator(self, jobs.warm_up, fields)
         self.slow = Calculator(self, fields=fields)
         self.beside = Calculator(self, fields=fields)
@@ -280,6 +282,11 @@ class Session(QObject):
         self._ask_forecast()
         self._ask_findings()
         self._ask_comparison()
+
+    def _look_again(self) -> None:
+        """The room has been worked out with its things: whatever is shown is asked for anew."""
+        self._asked.clear()
+        self.view_changed.emit()
 
     def _step(self, step: Callable[[], None]) -> None:
         step()

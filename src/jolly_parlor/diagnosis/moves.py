@@ -119,7 +119,7 @@ def parting_test(
     for metres in (0.10, 0.20, 0.30):
         for words, moved in _trial_moves(listening.arrangement, listening.seat, metres):
             inside = [moved.left, moved.right, moved.seats[listening.seat]]
-            if not all(room.contains(point) for point in inside):
+            if not all(room.has_air_at(point) for point in inside):
                 continue
             there = marks(room, gear, replace(listening, arrangement=moved))
             f1, f2 = (_foretold(c.mark, feature, there) for c in (first, second))

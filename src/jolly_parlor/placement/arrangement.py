@@ -153,6 +153,8 @@ def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
     for label, point, is_seat in _places(gear, arrangement):
         if not room.contains(point):
             problems.append(f"{label} is outside the room.")
+        elif (thing := room.solid_at(point)) is not None:
+            problems.append(f"{label} is inside “{thing.name}”.")
         for area in room.kept_free:
             if area.contains(point) and not is_seat:
                 problems.append(f"{label} stands in {_area(area)}.")

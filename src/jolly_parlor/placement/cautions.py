@@ -21,11 +21,10 @@ ESCAPE_METRES = 0.6
 
 
 def left_out(room: Room) -> str:
-    """What is surveyed and no forecast knows yet, as a sentence goes on."""
-    things = [thing.name for thing in room.things]
-    if not things:
-        return "the desk and whatever else stands in the room"
-    return f"the desk and {', '.join(things[:4])}{' and more' * (len(things) > 4)}"
+    """What no forecast of this room knows, as a sentence goes on."""
+    if room.things:
+        return "the desk and whatever was not surveyed"
+    return "the desk and whatever else stands in the room"
 
 
 def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:

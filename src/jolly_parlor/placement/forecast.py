@@ -39,10 +39,10 @@ def head_point(ear: Point, name: str) -> Point:
 def head_points(room: Room, ear: Point) -> list[Point]:
     """The head volume: centre, 10 cm sideways, 15 cm front to back, one slouch.
 
-    Common practice, no source. Points beyond a wall are left out.
+    Common practice, no source. Points beyond a wall or in a thing are left out.
     """
     points = [head_point(ear, name) for name in HEAD_SHIFTS]
-    return [point for point in points if room.contains(point)]
+    return [point for point in points if room.has_air_at(point)]
 
 
 @dataclass(frozen=True, eq=False)

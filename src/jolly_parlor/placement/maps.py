@@ -124,7 +124,7 @@ def pressure_map(forecaster: Forecaster, listening: Listening, frequency_hz: flo
         total = mixed(listening.mix, listening.arrangement.chains, f[at : at + 1], flat)
         shape = next(iter(heard.values())).shape
         levels.append(20 * np.log10(np.maximum(np.abs(total), 1e-9)).reshape(shape))
-    power = np.mean(10 ** (levels[0] / 10))
+    power = np.nanmean(10 ** (levels[0] / 10))  # nothing is heard inside a thing
     mean = float(10 * np.log10(power))
     return PressureMap(float(f[at]), xs, ys, zs, levels[0] - mean, levels[1] - mean, ear)
 

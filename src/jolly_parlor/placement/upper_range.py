@@ -7,7 +7,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.early_images import JOIN_TO_HZ, Images, joined
-from jolly_parlor.acoustics.fields import room_field
+from jolly_parlor.acoustics.fields import bare_field
 from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
@@ -52,7 +52,7 @@ class UpperForecaster:
         self.frequencies_hz = log_grid(_LOWEST_HZ, TOP_HZ, _PER_OCTAVE)
         self._modal = self.frequencies_hz <= JOIN_TO_HZ
         self._images = Images(room, self.frequencies_hz)
-        self._field = room_field(room, self.frequencies_hz[self._modal])
+        self._field = bare_field(room, self.frequencies_hz[self._modal])
         self._known: Kept[tuple[Point, Point]] = Kept(_MOST_KNOWN_BYTES)
         self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
 

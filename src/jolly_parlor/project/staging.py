@@ -27,8 +27,10 @@ def stage_of(
         )
     board = arrangement.board(gear.desk)
     microphone = head_point(arrangement.seats[seat], point)
-    if not document.room.contains(microphone):
-        raise Refused(f"The point “{point}” of the head at the {seat} lies beyond a wall.")
+    if not document.room.has_air_at(microphone):
+        raise Refused(
+            f"The point “{point}” of the head at the {seat} lies beyond a wall or in a thing."
+        )
     return Stage(document.room, sources, microphone, board)
 
 

@@ -179,7 +179,7 @@ def _combined(
     return figures, places
 
 
-_MOST_SAMPLED = 6000
+_MOST_SAMPLED, _SAMPLING_SECONDS = 6000, 40.0
 
 
 def weigh_sampled(
@@ -189,12 +189,14 @@ def weigh_sampled(
     present: FloatArray | None = None,
     progress: Progress | None = None,
     cancelled: Callable[[], bool] = lambda: False,
+    seconds_each: float = 0.0,
 ) -> Weighed:
     """The same for a room without a separable form: an even thinning of the grid, judged one by
-    one. judge: J of places (n, 5).
+    one. judge: J of places (n, 5), which takes about seconds_each a pair.
     """
     count = sum(space.count for space in spaces)
-    every = max(round(count / _MOST_SAMPLED), 1)
+    most = min(_MOST_SAMPLED, round(_SAMPLING_SECONDS / max(seconds_each, 1e-6)))
+    every = max(round(count / most), 1)
     best = Best(keep, 0.0, present, spaces[0].room.width / 2)
     passed = 0
     for space in spaces:

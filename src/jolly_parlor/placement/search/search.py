@@ -157,7 +157,8 @@ class _Way:
         grids = spaces(self.room, self.gear, self.wishes, self.step)
         if self.look.forecaster.field.plane(1.0, 1.1, 300.0) is None:
             ways = (self.look.figures, _RERANKED, self._here(), progress, cancelled)
-            weighed = weigh_sampled(grids, *ways)
+            each = self.look.forecaster.field.seconds_per_pair
+            weighed = weigh_sampled(grids, *ways, seconds_each=each)
         else:
             weighed = weigh(
                 grids,

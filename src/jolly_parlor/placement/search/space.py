@@ -19,6 +19,8 @@ HEAD_SHIFT = 0.15
 """Metres that a head moves forward and back; the grid's step divides it (see `fitting_step`)."""
 
 
+_LAP_METRES, _CROWN_METRES = 0.9, 0.15
+"""What is solid between the lap (a desk is lower) and 15 cm above the ear leaves no seat."""
 _BESIDE = 0.20  # metres between the lines tried beside the middle
 
 
@@ -124,7 +126,9 @@ class Space:
         """Which pairs of front and spacing keep both cabinets out of kept-free floor."""
         middle = self.middle
         fits = np.ones((self.fronts.size, self.all_sides.size), dtype=bool)
-        for area in self.room.kept_free:
+        lowest = min(self.heights) - self.gear.monitor.centre_height
+        highest = max(self.heights) - self.gear.monitor.centre_height + self.gear.monitor.height
+        for area in self.room.blocked_between(lowest, highest):
             for sign in (-1, 1):
                 xs = middle + sign * self.all_sides / 2
                 x0, y0, x1, y1 = monitor_footprint(self.gear, xs[None, :], self.fronts[:, None])
@@ -139,7 +143,9 @@ class Space:
     def _seat_fits(self, ys: FloatArray) -> NDArray[np.bool_]:
         middle = self.middle
         fits = np.ones(ys.shape, dtype=bool)
-        for area in self.room.keep_outs:
+        head = self.gear.seats[0].ear_height
+        in_the_way = self.room.solids_between(_LAP_METRES, head + _CROWN_METRES)
+        for area in (*self.room.keep_outs, *in_the_way):
             if area.x <= middle <= area.x + area.width:
                 fits &= ~((ys >= area.y) & (ys <= area.y + area.depth))
         return fits

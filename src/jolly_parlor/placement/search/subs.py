@@ -54,7 +54,7 @@ def candidates(room: Room, sub: Model, wishes: Wishes) -> FloatArray:
         edge = np.any(np.isclose(grid, low) | np.isclose(grid, high), axis=1)
         grid = grid[edge]
     free = np.ones(len(grid), dtype=bool)
-    for area in room.kept_free:
+    for area in room.blocked_between(0.0, sub.height):
         beside = (grid[:, 0] + half_x <= area.x) | (grid[:, 0] - half_x >= area.x + area.width)
         beside |= (grid[:, 1] + half_y <= area.y) | (grid[:, 1] - half_y >= area.y + area.depth)
         free &= beside

@@ -147,9 +147,10 @@ class ForecastStation(Station):
             words += " Fitted room."
             if self.session.fitted.band is not None:
                 words += " Grey: four measurements in five would lie within."
-        things = self.session.document.room.things
-        what = left_out(self.session.document.room) if things else "the desk"
-        words += f" The forecast leaves {what} out; the desk's lane shows where it acts."
+        room = self.session.believed.room
+        if self.session.fields.working_out(room):
+            words += " Empty box until the room is worked out with what stands in it."
+        words += f" The forecast leaves {left_out(room)} out; the desk's lane shows where it acts."
         if self.session.shown.measured is not None:
             words += " Dotted: measured."
         return words

@@ -25,7 +25,6 @@ from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.survey.modes_card import ModesCard
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.cautions import left_out
 from jolly_parlor.placement.facing import Facing
 from jolly_parlor.project.edits import set_room, turn_room
 
@@ -92,7 +91,11 @@ class SurveyStation(Station):
         )
         warnings = room_warnings(room)
         if room.things:
-            warnings.append(f"No forecast knows {left_out(room)} yet.")
+            names = ", ".join(thing.name for thing in room.things)
+            warnings.append(
+                f"In the room: {names}. Forecast, maps and search know them; the marks of modes "
+                "and the single reflections are those of the empty box."
+            )
         self.warning.setText(" ".join(warnings))
         self.warning.setVisible(bool(self.warning.text()))
         self._fill_openings(room)

@@ -1,0 +1,107 @@
+"""What a surveyed room gives a finite-element solver: its enclosure, admittances and losses."""
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.enclosure import Block, Enclosure
+from jolly_parlor.acoustics.plan import edges, measured_from_start
+from jolly_parlor.acoustics.room import Opening, Room, Surface, Thing, WallName
+from jolly_parlor.acoustics.surfaces import (
+    BEST_MATCHED_IMPEDANCE,
+    absorption_at,
+    admittance_from_random_incidence,
+)
+
+_PLAIN_SOLID = "door_solid"
+"""Of a solid thing without a material: board, as most furniture is."""
+_LOSS, _LOSS_OF_A_SOFA = 300.0, 260.0
+"""1/s, of a bed and of a sofa; from trials, no source."""
+
+
+def enclosure_of(room: Room) -> Enclosure:
+    """Its plan, with every thing as a block and every opening as a patch of its wall."""
+    solids: list[Block] = []
+    softs: list[Block] = []
+    for number, thing in enumerate(room.things):
+        (solids if thing.kind == "solid" else softs).append(_block(number, thing))
+    patches = tuple(_patch(room, n, opening) for n, opening in enumerate(room.openings))
+    return Enclosure(room.plan, room.height, tuple(solids), tuple(softs), patches)
+
+
+def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, FloatArray]:
+    """Of every surface of its enclosure, (frequencies,)."""
+    sides = _sides(room)
+    names = {wall.name: side for side, wall in room.sides.items()}
+    found = {
+        f"wall {n}": _admittance(room, wall.surface, sides[n], frequencies_hz)
+        for n, wall in enumerate(room.walls)
+    }
+    for name, surface in (("floor", room.floor), ("ceiling", room.ceiling)):
+        factor = room.admittance_factor(name, frequencies_hz)  # type: ignore[arg-type]
+        found[name] = _limited(factor, surface, frequencies_hz)
+    for n, opening in enumerate(room.openings):
+        lining = Surface(opening.material, opening.absorption)
+        found[f"opening {n}"] = _admittance(room, lining, names[opening.wall], frequencies_hz)
+    for n, thing in enumerate(room.things):
+        if thing.kind == "solid":
+            lining = Surface(thing.material or _PLAIN_SOLID, thing.absorption)
+            found[f"thing {n}"] = _limited(np.ones_like(frequencies_hz), lining, frequencies_hz)
+    return found
+
+
+def parts_of(room: Room, surface: str) -> list[str]:
+    """The pieces of boundary that make one side of a box: the wall and what is set into it."""
+    if surface in ("floor", "ceiling"):
+        return [surface]
+    wall = room.sides[surface]  # type: ignore[index]
+    at = room.walls.index(wall)
+    set_in = [f"opening {n}" for n, o in enumerate(room.openings) if o.wall == wall.name]
+    return [f"wall {at}", *set_in]
+
+
+def losses_of(room: Room) -> tuple[float, ...]:
+    """Of every soft thing, 1/s."""
+    return tuple(
+        thing.loss_per_second or (_LOSS_OF_A_SOFA if "sofa" in thing.name.casefold() else _LOSS)
+        for thing in room.things
+        if thing.kind == "soft"
+    )
+
+
+def _sides(room: Room) -> list[WallName]:
+    """Of each wall of the plan."""
+    side_of = {wall.name: side for side, wall in room.sides.items()}
+    return [side_of[wall.name] for wall in room.walls]
+
+
+def _admittance(room: Room, lining: Surface, side: WallName, f: FloatArray) -> FloatArray:
+    return _limited(room.admittance_factor(side, f), lining, f)
+
+
+def _limited(factor: FloatArray, lining: Surface, f: FloatArray) -> FloatArray:
+    """A fit's factor on a table's value, no further than a surface can absorb."""
+    tabled = admittance_from_random_incidence(absorption_at(f, lining.octave_absorption()))
+    most = max(1 / BEST_MATCHED_IMPEDANCE, float(np.max(tabled)))
+    return np.asarray(np.minimum(tabled * factor, most))
+
+
+def _block(number: int, thing: Thing) -> Block:
+    low = (thing.x, thing.y, thing.z)
+    high = (thing.x + thing.width, thing.y + thing.depth, thing.z + thing.height)
+    return Block(f"thing {number}", low, high)
+
+
+def _patch(room: Room, number: int, opening: Opening) -> Block:
+    at = next(n for n, wall in enumerate(room.walls) if wall.name == opening.wall)
+    edge = edges(room.plan)[at]
+    first, last = edge if measured_from_start(edge) else edge[::-1]
+    along = np.sign(np.subtract(last, first))
+    a = np.add(first, along * opening.start)
+    b = np.add(first, along * (opening.start + opening.width))
+    low, high = np.minimum(a, b), np.maximum(a, b)
+    bottom, top = opening.sill, min(opening.sill + opening.height, room.height)
+    return Block(
+        f"opening {number}",
+        (float(low[0]), float(low[1]), bottom),
+        (float(high[0]), float(high[1]), top),
+    )

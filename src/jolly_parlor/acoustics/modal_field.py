@@ -1,0 +1,305 @@
+"""The field of a room with things in it, as a RoomField.
+
+All that hangs on places is kept by place: the modes' answer to a source there at every frequency,
+and its static field. A transfer is then one product with the shapes at the other end, whichever of
+the two is known (reciprocity); so a drag needs the elements' interpolation only.
+"""
+
+from collections.abc import Callable
+from threading import RLock
+
+import numpy as np
+from cachetools import LRUCache
+from numpy.typing import NDArray
+
+from jolly_parlor.acoustics.air_of_room import (
+    admittances_of,
+    enclosure_of,
+    losses_of,
+    parts_of,
+)
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.enclosure import Enclosure
+from jolly_parlor.acoustics.fitted import surveyed_room
+from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
+from jolly_parlor.acoustics.modes import Modes, modes
+from jolly_parlor.acoustics.room import SURFACE_NAMES, Room
+from jolly_parlor.refused import Refused
+
+_ENDS_BYTES = 250_000_000
+_AT_ONCE, _DIRECT, _DECIMALS = 64, 2, 4
+"""Places worked out together; so many are solved one by one before the inverse is made; places are
+told apart to a tenth of a millimetre.
+"""
+_BASES: LRUCache[tuple[Enclosure, float], ModalBasis] = LRUCache(3)
+_LOCK = RLock()
+_SIZES = ("width", "length", "height")
+
+
+def modal_basis(
+    enclosure: Enclosure,
+    highest_wavenumber: float,
+    progress: Callable[[float], None] = lambda share: None,
+) -> ModalBasis:
+    """The modes of an enclosure; those of the last few are kept. Takes some ten seconds."""
+    key = enclosure, round(highest_wavenumber, 6)
+    with _LOCK:
+        found = _BASES.get(key)
+        if found is None:
+            found = _BASES[key] = ModalBasis(enclosure, highest_wavenumber, progress)
+        return found
+
+
+class _End:
+    """One place: shapes of the modes there, answer of the modes to a source there (real and
+    imaginary parts as `ModalSolver.pressure` takes them), and its static field in two orders over
+    the unknowns.
+    """
+
+    def __init__(
+        self,
+        shapes: FloatArray,
+        parts: NDArray[np.float32],
+        first: FloatArray,
+        second: FloatArray,
+    ) -> None:
+        self.shapes, self.parts, self.first, self.second = shapes, parts, first, second
+        self.bytes = int(parts.nbytes + first.nbytes + second.nbytes + shapes.nbytes)
+
+    @property
+    def answer(self) -> ComplexArray:
+        """Of the modes to a source there, (frequencies, modes)."""
+        return np.asarray(self.parts.view(np.complex64).T, dtype=np.complex128)
+
+
+class ModalField:
+    """A rectangular room with things in it; windows and doors where they are."""
+
+    def __init__(
+        self,
+        room: Room,
+        frequencies_hz: FloatArray,
+        solver: ModalSolver | None = None,
+        progress: Callable[[float], None] = lambda share: None,
+    ) -> None:
+        self.room, self.frequencies_hz = room, frequencies_hz
+        self.speed_of_sound = room.speed_of_sound
+        self.solver = solver or _solver(room, frequencies_hz, progress)
+        self._lock = RLock()
+        self._ends: LRUCache[bytes, _End] = LRUCache(_ENDS_BYTES, lambda e: e.bytes)
+        self._asked: dict[bytes, int] = {}
+        self._inverse: NDArray[np.complex64] | None = None
+        self._grid: tuple[bytes, object, FloatArray] | None = None
+        self._solved = 0
+
+    @property
+    def parameters(self) -> tuple[str, ...]:
+        """Three sizes, six surfaces."""
+        return (*_SIZES, *SURFACE_NAMES)
+
+    @property
+    def seconds_per_pair(self) -> float:
+        """Of places not asked for before; with one end known a twentieth of it."""
+        return 0.02
+
+    def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """One pair, (frequencies,)."""
+        known, other = self._ordered(source, receiver)
+        return np.asarray(self._from(self.end(known), other[None, :])[0])
+
+    exact = transfer
+
+    def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        """Many pairs, (pairs, frequencies)."""
+        sides = [np.round(places, _DECIMALS) for places in (sources, receivers)]
+        keys = [[place.tobytes() for place in side] for side in sides]
+        with self._lock:
+            unknown = [len({key for key in side if key not in self._ends}) for side in keys]
+        near = 0 if unknown[0] < unknown[1] else 1
+        places, which = np.unique(sides[near], axis=0, return_inverse=True)
+        ends = self.ends(places)
+        rows = self.solver.basis.enclosure.grid.at(self._inside(sides[1 - near]))
+        shapes = rows @ self.solver.basis.shapes
+        result = np.empty((len(sources), self.frequencies_hz.size), dtype=np.complex128)
+        for number, end in enumerate(ends):
+            chosen = np.flatnonzero(which.ravel() == number)
+            here = rows[chosen]
+            statics = (here @ end.first, here @ end.second)
+            result[chosen] = self.solver.pressure(end.shapes, end.parts, shapes[chosen], statics)
+        return result
+
+    def spread(
+        self, source: FloatArray, height: float, xs: FloatArray, ys: FloatArray
+    ) -> ComplexArray:
+        """(frequencies, ys, xs); NaN inside things."""
+        x, y = np.meshgrid(xs, ys)
+        return self._over(source, np.stack([x, y, np.full(x.shape, height)], axis=-1))
+
+    def section(self, source: FloatArray, y: float, xs: FloatArray, zs: FloatArray) -> ComplexArray:
+        """(frequencies, zs, xs); NaN inside things."""
+        x, z = np.meshgrid(xs, zs)
+        return self._over(source, np.stack([x, np.full(x.shape, y), z], axis=-1))
+
+    def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
+        """No separable form."""
+        return
+
+    def modes(self, up_to_hz: float) -> Modes:
+        """Of the empty box of its size: names for what is near."""
+        return modes(self.room.dimensions, self.speed_of_sound, up_to_hz)
+
+    def absorbing(self, surface: str) -> "ModalField":
+        """One side with admittance 1, what is set into it too."""
+        names = dict.fromkeys(parts_of(self.room, surface), 1.0)
+        return self._with(self.solver.absorbing(names))
+
+    def scaled(self, factor: float) -> "ModalField":
+        """Every admittance and loss multiplied."""
+        return self._with(self.solver.scaled(factor))
+
+    def near(self, room: Room, parameter: str) -> "NearField":
+        """To first order from this one, in one admittance or one size."""
+        return NearField(self, _solver(room, self.frequencies_hz))
+
+    def thinned(self, step: int) -> "ModalField":
+        """On every step-th frequency, first and last kept."""
+        count = self.frequencies_hz.size
+        return self.at_rows(np.unique(np.append(np.arange(0, count, step), count - 1)))
+
+    def at_rows(self, rows: IntArray) -> "ModalField":
+        """At some frequencies."""
+        other = self._with(self.solver.at_rows(rows))
+        if self._inverse is not None:
+            other._inverse = self._inverse[rows]
+        return other
+
+    def prepare(self) -> bool:
+        """The inverse of every frequency's matrix."""
+        with self._lock:
+            if self._inverse is None:
+                whole = self.solver.matrices().astype(np.complex64)
+                self._inverse = np.asarray(np.linalg.inv(whole), dtype=np.complex64)
+        return False
+
+    def end(self, place: FloatArray) -> _End:
+        """All that is known of a place. Raises Refused for one that is not in the air."""
+        return self.ends(np.asarray(place, dtype=float)[None, :])[0]
+
+    def ends(self, places: FloatArray) -> list[_End]:
+        """The same of many places at once, (places, 3)."""
+        rounded = np.round(places, _DECIMALS)
+        keys = [place.tobytes() for place in rounded]
+        with self._lock:
+            found = {key: end for key in keys if (end := self._ends.get(key)) is not None}
+            new = [n for n, key in enumerate(keys) if key not in found]
+            for start in range(0, len(new), _AT_ONCE):
+                some = new[start : start + _AT_ONCE]
+                for n, end in zip(some, self._worked_out(rounded[some]), strict=True):
+                    found[keys[n]] = self._ends[keys[n]] = end
+        return [found[key] for key in keys]
+
+    def _with(self, solver: ModalSolver) -> "ModalField":
+        return ModalField(self.room, solver.frequencies_hz, solver)
+
+    def _ordered(self, source: FloatArray, receiver: FloatArray) -> tuple[FloatArray, FloatArray]:
+        """The end to keep, then the other: one that is kept, else the one asked for more often."""
+        keys = [np.round(place, _DECIMALS).tobytes() for place in (receiver, source)]
+        with self._lock:
+            for key in keys:
+                self._asked[key] = self._asked.get(key, 0) + 1
+            if len(self._asked) > 10_000:
+                self._asked = {key: n // 2 for key, n in self._asked.items() if n > 1}
+            receiver_first = keys[0] in self._ends or (
+                keys[1] not in self._ends and self._asked[keys[0]] >= self._asked[keys[1]]
+            )
+        return (receiver, source) if receiver_first else (source, receiver)
+
+    def _worked_out(self, places: FloatArray) -> list[_End]:
+        shapes, first, second = self.solver.basis.static(self._inside(places))
+        self._solved += len(places)
+        if self._inverse is None and self._solved > _DIRECT:
+            self.prepare()
+        if self._inverse is not None:
+            answers = np.asarray(self._inverse @ shapes.T.astype(np.complex64))
+        else:
+            answers = self.solver.answers(shapes).astype(np.complex64)
+        return [
+            _End(
+                shapes[n],
+                np.ascontiguousarray(answers[:, :, n].T).view(np.float32),
+                np.ascontiguousarray(first[:, n]),
+                np.ascontiguousarray(second[:, n]),
+            )
+            for n in range(len(places))
+        ]
+
+    def _inside(self, places: FloatArray) -> FloatArray:
+        """The places in the unstretched room of the modes. Raises Refused."""
+        missing = self.solver.missing(places)
+        if np.any(missing):
+            where = ", ".join(f"{value:.2f}" for value in places[missing][0])
+            raise Refused(f"({where}) m is outside the room or inside a thing; move it.")
+        return self.solver.unstretched(places)
+
+    def _from(self, end: _End, places: FloatArray) -> ComplexArray:
+        """From a known place to others, (places, frequencies)."""
+        rows = self.solver.basis.enclosure.grid.at(self._inside(places))
+        shapes = rows @ self.solver.basis.shapes
+        statics = [rows @ end.first, rows @ end.second]
+        return self.solver.pressure(end.shapes, end.parts, shapes, statics)
+
+    def _over(self, source: FloatArray, places: FloatArray) -> ComplexArray:
+        """From a source over a grid of places (rows, columns, 3)."""
+        flat = places.reshape(-1, 3)
+        key = flat.tobytes()
+        grid = self._grid
+        if grid is None or grid[0] != key:
+            missing = self.solver.missing(flat)
+            rows = self.solver.basis.enclosure.grid.at(self.solver.unstretched(flat[~missing]))
+            grid = self._grid = key, (missing, rows), rows @ self.solver.basis.shapes
+        missing, rows = grid[1]  # type: ignore[misc]
+        end = self.end(source)
+        result = np.full((self.frequencies_hz.size, len(flat)), np.nan, dtype=np.complex128)
+        statics = [rows @ end.first, rows @ end.second]
+        result[:, ~missing] = self.solver.pressure(end.shapes, end.parts, grid[2], statics).T
+        return result.reshape(-1, *places.shape[:2])
+
+
+class NearField(ModalField):
+    """A field that differs a little from a known one: p' = p - 4 pi x_r^T (A' - A) x_s, with the
+    two ends' answers of the known one.
+    """
+
+    def __init__(self, known: ModalField, solver: ModalSolver) -> None:
+        super().__init__(known.room, known.frequencies_hz, solver)
+        self._base = known
+        self._change: ComplexArray | None = None
+
+    def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """One pair, (frequencies,)."""
+        if self._change is None:
+            self._change = self.solver.matrices() - self._base.solver.matrices()
+        # Where these places lie among the modes, said in the known field's coordinates.
+        base, grown = self._base, self.solver.stretch / self._base.solver.stretch
+        there, here = source / grown, receiver / grown
+        s, r = base.end(there), base.end(here)
+        turned = np.einsum("fmn,fn->fm", self._change, s.answer)
+        change = 4 * np.pi / np.prod(base.solver.stretch) * np.sum(r.answer * turned, axis=1)
+        return np.asarray((base.transfer(there, here) - change) / np.prod(grown))
+
+    exact = transfer
+
+
+def _solver(
+    room: Room,
+    frequencies_hz: FloatArray,
+    progress: Callable[[float], None] = lambda share: None,
+) -> ModalSolver:
+    """On the modes of the room as surveyed, stretched where a fit has resized it."""
+    taped = surveyed_room(room)
+    speed = room.speed_of_sound
+    k = 2 * np.pi * float(frequencies_hz[-1]) / speed
+    basis = modal_basis(enclosure_of(taped), k, progress)
+    stretch = np.array(room.dimensions) / np.array(taped.dimensions)
+    admittances, losses = admittances_of(room, frequencies_hz), losses_of(room)
+    return ModalSolver(basis, admittances, losses, frequencies_hz, speed, stretch)
