@@ -222,7 +222,8 @@ class ModalField:
         if self._inverse is not None:
             answers = np.asarray(self._inverse @ shapes.T.astype(np.complex64))
         else:
-            answers = self.solver.answers(shapes).astype(np.complex64)
+            whole = self.solver.matrices().astype(np.complex64)
+            answers = np.asarray(np.linalg.solve(whole, shapes.T.astype(np.complex64)))
         return [
             _End(
                 shapes[n],

@@ -51,7 +51,8 @@ class ModalBasis:
             grid.stiffness, grid.mass, self.lu, count, lambda part: progress(0.1 + 0.85 * part)
         )
         below = self.eigenvalues < (MODE_LIMIT * highest_wavenumber) ** 2
-        self.eigenvalues, self.shapes = self.eigenvalues[below], self.shapes[:, below]
+        self.eigenvalues = self.eigenvalues[below]
+        self.shapes = np.ascontiguousarray(self.shapes[:, below])  # its rows are read
 
     @cached_property
     def surfaces(self) -> dict[str, FloatArray]:

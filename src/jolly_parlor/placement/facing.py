@@ -2,9 +2,10 @@
 
 from dataclasses import dataclass
 
+from jolly_parlor.acoustics.fields import bare_field
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.turning import turned
-from jolly_parlor.placement.evenness import evenness
+from jolly_parlor.placement.evenness import GRID_HZ, evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import BOTH
@@ -23,12 +24,13 @@ class Facing:
 def facings(room: Room, gear: Gear) -> list[Facing]:
     """The front wall as surveyed and the wall to its left, where any school can be met there.
 
-    A start for the choice, not the last word: it compares the schools, not all places.
+    A start for the choice, not the last word: it compares the schools, not all places, in the
+    room without its things.
     """
     seat = gear.seats[0].name
     found = []
     for wall, seen in (("front", room), ("left", turned(room))):
-        forecaster = Forecaster(seen, gear)
+        forecaster = Forecaster(seen, gear, bare_field(seen, GRID_HZ))
         figures = []
         for school in SCHOOLS:
             try:

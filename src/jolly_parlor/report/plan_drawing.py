@@ -45,6 +45,10 @@ class ScaledPlan:
         for area in self.room.keep_outs:
             self._rect(area.x, area.y, area.width, area.depth, _FAINT, dash=[2, 2])
             self._text(area.x + area.width / 2, area.y + area.depth / 2, area.name, _FAINT)
+        for thing in self.room.things:
+            self._rect(thing.x, thing.y, thing.width, thing.depth, _FAINT)
+            centre = thing.x + thing.width / 2
+            self._text(centre, thing.y + thing.depth / 2, thing.name, _FAINT)
         a = self.arrangement
         if a.desk is not None and self.gear.desk is not None:
             self._rect(a.desk.x, a.desk.y, self.gear.desk.width, self.gear.desk.depth, _INK)

@@ -17,7 +17,7 @@ from PyQt6.QtGui import (
 )
 
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Opening, Room
+from jolly_parlor.acoustics.room import Opening, Room, Thing
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
@@ -49,6 +49,8 @@ class PlanPainter:
             rect = QRectF(self.view.on_plan(area.x, area.y), corner)
             self.p.fillRect(rect, QBrush(self.t.colour("soft", 110), Qt.BrushStyle.BDiagPattern))
             self._words(rect.center(), area.name, "soft", 8.5)
+        for thing in self.room.things:
+            self._thing(thing)
         plan, wall = self.view.plan_rect(), self.view.wall_rect()
         sides = {
             "front": (plan.topLeft(), plan.topRight()),
@@ -65,6 +67,25 @@ class PlanPainter:
         for opening in self.room.openings:
             self._opening(opening)
         self._surface_names()
+
+    def _thing(self, thing: Thing) -> None:
+        """What stands in the room, in both views: boards full, upholstery open."""
+        far = self.view.on_plan(thing.x + thing.width, thing.y + thing.depth)
+        rect = QRectF(self.view.on_plan(thing.x, thing.y), far)
+        upper = self.view.on_wall(thing.x, thing.z + thing.height)
+        behind = QRectF(upper, self.view.on_wall(thing.x + thing.width, thing.z))
+        solid = thing.kind == "solid"
+        pattern = Qt.BrushStyle.SolidPattern if solid else Qt.BrushStyle.Dense6Pattern
+        self.p.setPen(QPen(self.t.colour("soft"), 1.0))
+        self.p.setBrush(QBrush(self.t.colour("wood", 150 if solid else 255), pattern))
+        self.p.drawRoundedRect(rect, 2 if solid else 8, 2 if solid else 8)
+        self.p.setBrush(Qt.BrushStyle.NoBrush)
+        self.p.setPen(QPen(self.t.colour("soft", 150), 1.0, Qt.PenStyle.DotLine))
+        self.p.drawRect(behind)
+        if rect.width() < min(rect.height(), 60.0):
+            self._turned(rect.center(), thing.name, 8.5)
+        else:
+            self._words(rect.center(), thing.name, "soft", 8.5)
 
     def monitors(self, a: Arrangement, seat: str, selected: Item, focused: bool) -> None:
         """The triangle and the two cabinets in both views."""

@@ -23,6 +23,7 @@ from jolly_parlor.acoustics.room import (
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.survey.modes_card import ModesCard
+from jolly_parlor.app.stations.survey.things_card import ThingsCard
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.facing import Facing
@@ -58,6 +59,8 @@ class SurveyStation(Station):
         self._build_facing()
         self._build_surfaces()
         self.openings = self._build_list("Windows, doors and passages", tuple(_NEW_OPENINGS))
+        self.things = ThingsCard(session, self._change)
+        self.body.addWidget(self.things.frame)
         self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
         self.modes = ModesCard(session)
         self.body.addWidget(self.modes.frame)
@@ -100,6 +103,7 @@ class SurveyStation(Station):
         self.warning.setVisible(bool(self.warning.text()))
         self._fill_openings(room)
         self._fill_keep_outs(room)
+        self.things.refresh()
         for name, field in self.zone_fields.items():
             field.set_value(getattr(room.calm_zone, name) if room.calm_zone else field.value)
         self.modes.refresh()
@@ -213,7 +217,8 @@ class SurveyStation(Station):
                 return f"{what}: no school can be met"
             return f"{what}: {f.evenness_db:.1f} dB from even at best ({f.school})"
 
-        self.facing.setText(f"{words('This way', ours)}; {words('the left wall', other)}.")
+        empty = " (The empty room.)" if self.session.document.room.things else ""
+        self.facing.setText(f"{words('This way', ours)}; {words('the left wall', other)}.{empty}")
 
     def _set_zone(self, name: str, value: float) -> None:
         """All four make a zone; one set back to 0 takes it away."""

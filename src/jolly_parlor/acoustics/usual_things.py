@@ -1,0 +1,40 @@
+"""What often stands in rooms and matters below 300 Hz, in usual sizes (common practice, no source):
+a start to correct with a tape.
+"""
+
+from dataclasses import replace
+
+from jolly_parlor.acoustics.room import Room, Thing
+
+USUAL: dict[str, Thing] = {
+    "wardrobe": Thing("wardrobe", "solid", 0, 0, 0, 1.5, 0.6, 2.1, "door_solid"),
+    "bookcase": Thing("bookcase", "solid", 0, 0, 0, 1.6, 0.3, 2.1, "bookshelves"),
+    "bed": Thing("bed", "soft", 0, 0, 0, 1.4, 2.0, 0.5),
+    "sofa": Thing("sofa", "soft", 0, 0, 0, 2.0, 0.9, 0.75),
+    "table top": Thing("table top", "solid", 0, 0, 0.7, 1.6, 0.8, 0.05, "door_solid"),
+    "shelf": Thing("shelf", "solid", 0, 0, 1.5, 1.2, 0.3, 0.4, "bookshelves"),
+    "chimney breast": Thing("chimney breast", "solid", 0, 0, 0, 1.4, 0.45, 9.9, "plaster_masonry"),
+    "column": Thing("column", "solid", 0, 0, 0, 0.4, 0.4, 9.9, "plaster_masonry"),
+    "block": Thing("block", "solid", 0, 0, 0, 0.6, 0.6, 0.6, "door_solid"),
+}
+
+
+def usual_thing(room: Room, name: str) -> Thing:
+    """One of them in a room's back-left corner, no larger than the room, with a name of its own."""
+    found = USUAL[name]
+    taken = {thing.name for thing in room.things}
+    number = next(n for n in range(1, 200) if _numbered(name, n) not in taken)
+    width, depth = min(found.width, room.width / 2), min(found.depth, room.length / 2)
+    height = min(found.height, room.height - found.z)
+    return replace(
+        found,
+        name=_numbered(name, number),
+        y=room.length - depth,
+        width=width,
+        depth=depth,
+        height=height,
+    )
+
+
+def _numbered(name: str, number: int) -> str:
+    return name if number == 1 else f"{name} {number}"

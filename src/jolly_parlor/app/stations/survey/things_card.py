@@ -1,0 +1,96 @@
+"""What stands in the room: picked from a short list, then measured with a tape."""
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QPushButton
+
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.usual_things import USUAL, usual_thing
+from jolly_parlor.app.stations.base import card, changed_item, clear
+from jolly_parlor.app.widgets.fields import label, length_field
+from jolly_parlor.app.workbench import Workbench
+
+_SIZES = ("x", "y", "z", "width", "depth", "height")
+_TITLES = ("", "", "from left", "from front", "above floor", "wide", "deep", "high")
+_WORDS = (
+    "None yet. A wardrobe, a bookcase, a bed or a sofa changes what is heard below 300 Hz; solid "
+    "things most. Forecast, maps and search know what you add here."
+)
+
+
+class ThingsCard:
+    """One row for each thing."""
+
+    def __init__(
+        self, session: Workbench, change: Callable[[str, Callable[[Room], Room]], bool]
+    ) -> None:
+        self._session, self._change = session, change
+        self.frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("What stands in the room", "head"))
+        row.addStretch(1)
+        self.pick = QComboBox()
+        self.pick.setObjectName("thing-kind")
+        self.pick.setAccessibleName("thing to add")
+        self.pick.addItems(list(USUAL))
+        row.addWidget(self.pick)
+        self.add = QPushButton("Add it")
+        self.add.setObjectName("add-thing")
+        self.add.clicked.connect(self._add)
+        row.addWidget(self.add)
+        layout.addLayout(row)
+        self.grid = QGridLayout()
+        self.grid.setHorizontalSpacing(8)
+        layout.addLayout(self.grid)
+
+    def refresh(self) -> None:
+        """Show the room's things."""
+        things = self._session.document.room.things
+        clear(self.grid)
+        if not things:
+            self.grid.addWidget(label(_WORDS, "soft", wrap=True), 0, 0)
+            return
+        for column, title in enumerate(_TITLES):
+            self.grid.addWidget(label(title, "soft"), 0, column)
+        for index, thing in enumerate(things):
+            self.grid.addWidget(label(thing.name), index + 1, 0)
+            kind = QComboBox()
+            kind.setObjectName(f"thing {index + 1} kind")
+            kind.setAccessibleName(f"kind of {thing.name}")
+            kind.addItems(["solid", "soft"])
+            kind.setCurrentText(thing.kind)
+            kind.currentTextChanged.connect(partial(self._set, index, "kind"))
+            self.grid.addWidget(kind, index + 1, 1)
+            for column, name in enumerate(_SIZES, start=2):
+                field = length_field(
+                    f"thing {index + 1} {name}", lambda: self._session.settings.values.units
+                )
+                field.set_value(getattr(thing, name))
+                field.failed.connect(self._session.refused.emit)
+                field.committed.connect(partial(self._set, index, name))
+                self.grid.addWidget(field, index + 1, column)
+            remove = QPushButton("Remove")
+            remove.setAccessibleName(f"remove {thing.name}")
+            remove.clicked.connect(partial(self._remove, index))
+            self.grid.addWidget(remove, index + 1, 2 + len(_SIZES))
+
+    def _add(self) -> None:
+        name = self.pick.currentText()
+        self._change(
+            f"Add {name}",
+            lambda room: replace(room, things=(*room.things, usual_thing(room, name))),
+        )
+
+    def _set(self, index: int, name: str, value: object) -> None:
+        if not self._change(f"Set {name} of a thing", changed_item("things", index, name, value)):
+            self.refresh()
+
+    def _remove(self, index: int) -> None:
+        self._change(
+            "Remove a thing",
+            lambda room: replace(
+                room, things=tuple(t for n, t in enumerate(room.things) if n != index)
+            ),
+        )
