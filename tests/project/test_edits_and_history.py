@@ -8,7 +8,9 @@ from hypothesis import settings
 from hypothesis import strategies as st
 from hypothesis.stateful import RuleBasedStateMachine, invariant, rule
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.room import Point, Thing
+from jolly_parlor.acoustics.usual_things import usual_thing
+from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.gear import Seat
 from jolly_parlor.placement.items import loudspeaker, seat
 from jolly_parlor.placement.schools import SCHOOLS
@@ -16,6 +18,7 @@ from jolly_parlor.project import edits
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document, problems
 from jolly_parlor.project.editing import EditRefused
+from jolly_parlor.project.edits import set_room
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.history import History, Project
 from jolly_parlor.project.take_edits import add_take, remove_take
@@ -201,3 +204,30 @@ def test_an_arrangement_gets_a_name_of_its_own(kiln: Document) -> None:
     assert [a.name for a in d.arrangements][-1] == "A third 2"
     with pytest.raises(EditRefused, match="no longer"):
         remove_take(d, "take-0099")
+
+
+def test_a_thing_higher_than_the_room_or_beyond_it_is_refused(kiln: Document) -> None:
+    room = kiln.room
+    wardrobe = usual_thing(room, "wardrobe")
+    with_it = set_room(kiln, replace(room, things=(wardrobe,)))
+    assert with_it.room.things == (wardrobe,)
+    for wrong, why in (
+        (replace(wardrobe, z=1.0), "higher than the room"),
+        (replace(wardrobe, x=3.0), "reaches beyond the room"),
+    ):
+        with pytest.raises(Refused, match=why):
+            set_room(kiln, replace(room, things=(wrong,)))
+    again = usual_thing(with_it.room, "wardrobe")
+    assert again.name == "wardrobe 2"
+
+
+def test_what_stands_inside_a_thing_is_told_and_what_stands_beside_it_is_not(
+    kiln: Document,
+) -> None:
+    a = kiln.arrangements[0]
+    seat = a.seats["desk"]
+    box = Thing("crate", "solid", seat.x - 0.3, seat.y - 0.3, 0.8, 0.6, 0.6, 0.8)
+    room = replace(kiln.room, things=(box,))
+    assert "The seat “desk” is inside “crate”." in fit_problems(room, kiln.gear, a)
+    beside = replace(kiln.room, things=(replace(box, x=0.0),))
+    assert not fit_problems(beside, kiln.gear, a)

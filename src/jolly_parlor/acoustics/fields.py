@@ -4,6 +4,7 @@ Nothing above this module may know which kind it talks to. A new kind is one cla
 methods and one line in `room_field`; `tests/rigid_field.py` is the smallest.
 """
 
+from collections.abc import Callable
 from typing import Protocol
 
 import numpy as np
@@ -119,13 +120,18 @@ class RoomField(Protocol):
         ...
 
 
-def room_field(room: Room, frequencies_hz: FloatArray) -> RoomField:
+def room_field(
+    room: Room,
+    frequencies_hz: FloatArray,
+    progress: Callable[[float], None] = lambda share: None,
+) -> RoomField:
     """The field of a surveyed room. Raises Refused for a plan that cannot be worked out yet.
 
-    With things in the room it takes some ten seconds; `bare_field` answers at once.
+    With things in the room it takes some ten seconds, while progress is told the share done and
+    may raise to give up; `bare_field` answers at once.
     """
     if room.is_box and room.things:
-        return ModalField(room, frequencies_hz)
+        return ModalField(room, frequencies_hz, progress=progress)
     return bare_field(room, frequencies_hz)
 
 

@@ -190,6 +190,8 @@ class Calculator(QObject):
         return min(able, key=lambda kind: kind.rank, default=None)
 
     def _give_way(self) -> None:
+        if self._stopping:
+            raise _GaveWay
         now = self._now
         if now is None:
             return

@@ -6,6 +6,7 @@ answers, and whoever asks is told when there is better.
 
 import threading
 from collections.abc import Callable
+from functools import partial
 
 from jolly_parlor import defects
 from jolly_parlor.acoustics.fields import RoomField, bare_field, room_field
@@ -15,6 +16,11 @@ from jolly_parlor.refused import Refused
 
 ROOMS_KEPT = 2
 """The surveyed and the fitted room: going back and forth must not make their tables anew."""
+_SETTLED_KEPT = 8
+
+
+class _Closed(Exception):
+    """Nobody waits for it any more."""
 
 
 class KnownFields:
@@ -27,6 +33,7 @@ class KnownFields:
         self._lock = threading.Lock()
         self._known: list[tuple[Room, RoomField]] = []
         self._at_work: list[Room] = []
+        self._settled: list[Room] = []
         self._better = better
         self._closed = False
 
@@ -40,14 +47,15 @@ class KnownFields:
                 found = bare_field(room, GRID_HZ)
                 if room.things and not self._closed:
                     self._at_work.append(room)
+                    self._settled = [known for known in self._settled if known != room]
                     threading.Thread(target=self._work_out, args=(room,), daemon=True).start()
             self._keep(room, found)
             return found
 
     def working_out(self, room: Room) -> bool:
-        """Whether a better field of the room is on its way."""
+        """Whether a better field of the room is on its way, or will be once it is asked for."""
         with self._lock:
-            return room in self._at_work
+            return bool(room.things) and room not in self._settled
 
     def clear(self) -> None:
         """Nobody asks any more."""
@@ -62,14 +70,22 @@ class KnownFields:
     def _work_out(self, room: Room) -> None:
         field = None
         try:
-            field = room_field(room, GRID_HZ)
+            field = room_field(room, GRID_HZ, partial(self._go_on, room))
             field.prepare()
         except Exception as error:  # the empty room goes on answering
-            if not isinstance(error, Refused):
+            if not isinstance(error, Refused | _Closed):
                 defects.sentence(error, "working out the room")
         with self._lock:
             self._at_work.remove(room)
+            self._settled = [room, *self._settled][:_SETTLED_KEPT]
             if self._closed or field is None:
                 return
             self._keep(room, field)
         self._better()
+
+    def _go_on(self, room: Room, share: float) -> None:
+        """Give up a room that has been edited since."""
+        with self._lock:
+            wanted = any(known == room for known, _ in self._known)
+        if not wanted:
+            raise _Closed

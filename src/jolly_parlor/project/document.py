@@ -197,6 +197,11 @@ def room_problems(room: Room) -> list[str]:
         for b in blocks:
             if b.x + b.width > room.width + 1e-9 or b.y + b.depth > room.length + 1e-9:
                 found.append(f"The {what} “{b.name}” reaches beyond the room.")
+    found += [
+        f"The thing “{thing.name}” is higher than the room; lower it, or stand it lower."
+        for thing in room.things
+        if thing.z + thing.height > room.height + 1e-9
+    ]
     return found
 
 
