@@ -81,8 +81,12 @@ class ModalField:
         frequencies_hz: FloatArray,
         solver: ModalSolver | None = None,
         progress: Callable[[float], None] = lambda share: None,
+        spare: bool = False,
     ) -> None:
-        self.room, self.frequencies_hz = room, frequencies_hz
+        """spare: of a room looked at in passing; places are solved one by one, which needs a
+        second each and no memory.
+        """
+        self.room, self.frequencies_hz, self._spare = room, frequencies_hz, spare
         self.speed_of_sound = room.speed_of_sound
         self.solver = solver or _solver(room, frequencies_hz, progress)
         self._lock = RLock()
@@ -151,11 +155,11 @@ class ModalField:
     def absorbing(self, surface: str) -> "ModalField":
         """One side with admittance 1, what is set into it too."""
         names = dict.fromkeys(parts_of(self.room, surface), 1.0)
-        return self._with(self.solver.absorbing(names))
+        return self._with(self.solver.absorbing(names), spare=True)
 
     def scaled(self, factor: float) -> "ModalField":
         """Every admittance and loss multiplied."""
-        return self._with(self.solver.scaled(factor))
+        return self._with(self.solver.scaled(factor), spare=True)
 
     def near(self, room: Room, parameter: str) -> "NearField":
         """To first order from this one, in one admittance or one size."""
@@ -176,7 +180,7 @@ class ModalField:
     def prepare(self) -> bool:
         """The inverse of every frequency's matrix."""
         with self._lock:
-            if self._inverse is None:
+            if self._inverse is None and not self._spare:
                 whole = self.solver.matrices().astype(np.complex64)
                 self._inverse = np.asarray(np.linalg.inv(whole), dtype=np.complex64)
         return False
@@ -198,8 +202,8 @@ class ModalField:
                     found[keys[n]] = self._ends[keys[n]] = end
         return [found[key] for key in keys]
 
-    def _with(self, solver: ModalSolver) -> "ModalField":
-        return ModalField(self.room, solver.frequencies_hz, solver)
+    def _with(self, solver: ModalSolver, spare: bool = False) -> "ModalField":
+        return ModalField(self.room, solver.frequencies_hz, solver, spare=spare or self._spare)
 
     def _ordered(self, source: FloatArray, receiver: FloatArray) -> tuple[FloatArray, FloatArray]:
         """The end to keep, then the other: one that is kept, else the one asked for more often."""
@@ -217,7 +221,7 @@ class ModalField:
     def _worked_out(self, places: FloatArray) -> list[_End]:
         shapes, first, second = self.solver.basis.static(self._inside(places))
         self._solved += len(places)
-        if self._inverse is None and self._solved > _DIRECT:
+        if self._inverse is None and self._solved > _DIRECT and not self._spare:
             self.prepare()
         if self._inverse is not None:
             answers = np.asarray(self._inverse @ shapes.T.astype(np.complex64))
