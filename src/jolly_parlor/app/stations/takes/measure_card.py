@@ -165,11 +165,14 @@ class MeasureCard:
             source, seat = self._next
             units = self.session.settings.values.units
             ear = head_point(a.seats[seat], self.equipment.point.currentData())
+            bare = ""
+            if self.session.document.room.things and not self.equipment.is_card:
+                bare = "That studio is empty: what stands in the room is not in it. "
             self.words.setText(
                 f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
                 f"{format_length(ear.y, units)} from the front wall, "
                 f"{format_length(ear.x, units)} from the left, {format_length(ear.z, units)} high. "
-                f"{self.equipment.about()} "
+                f"{self.equipment.about()} {bare}"
                 f"{self.checks.words if self.equipment.is_card else ''}"
             )
 
