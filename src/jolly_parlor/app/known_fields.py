@@ -12,7 +12,6 @@ from jolly_parlor import defects
 from jolly_parlor.acoustics.fields import RoomField, bare_field, room_field
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import GRID_HZ
-from jolly_parlor.refused import Refused
 
 ROOMS_KEPT = 2
 """The surveyed and the fitted room: going back and forth must not make their tables anew."""
@@ -33,7 +32,8 @@ class KnownFields:
         self._lock = threading.Lock()
         self._known: list[tuple[Room, RoomField]] = []
         self._at_work: list[Room] = []
-        self._settled: list[Room] = []
+        self._settled: list[tuple[Room, str]] = []
+        self._threads: list[threading.Thread] = []
         self._better = better
         self._closed = False
 
@@ -47,15 +47,27 @@ class KnownFields:
                 found = bare_field(room, GRID_HZ)
                 if room.things and not self._closed:
                     self._at_work.append(room)
-                    self._settled = [known for known in self._settled if known != room]
-                    threading.Thread(target=self._work_out, args=(room,), daemon=True).start()
+                    self._settled = [one for one in self._settled if one[0] != room]
+                    thread = threading.Thread(target=self._work_out, args=(room,), daemon=True)
+                    self._threads = [t for t in self._threads if t.is_alive()] + [thread]
+                    thread.start()
             self._keep(room, found)
             return found
 
     def working_out(self, room: Room) -> bool:
         """Whether a better field of the room is on its way, or will be once it is asked for."""
         with self._lock:
-            return bool(room.things) and room not in self._settled
+            return bool(room.things) and all(known != room for known, _ in self._settled)
+
+    def problem(self, room: Room) -> str:
+        """Why a room could not be worked out with its things, in a sentence; mostly empty."""
+        with self._lock:
+            return next((why for known, why in self._settled if known == room), "")
+
+    def join(self) -> None:
+        """Wait until nothing is being worked out."""
+        for thread in list(self._threads):
+            thread.join()
 
     def clear(self) -> None:
         """Nobody asks any more."""
@@ -68,19 +80,20 @@ class KnownFields:
         self._known = [(room, field), *others][:ROOMS_KEPT]
 
     def _work_out(self, room: Room) -> None:
-        field = None
+        field, why = None, ""
         try:
             field = room_field(room, GRID_HZ, partial(self._go_on, room))
             field.prepare()
         except Exception as error:  # the empty room goes on answering
-            if not isinstance(error, Refused | _Closed):
-                defects.sentence(error, "working out the room")
+            if not isinstance(error, _Closed):
+                why = defects.sentence(error, "working out the room")
         with self._lock:
             self._at_work.remove(room)
-            self._settled = [room, *self._settled][:_SETTLED_KEPT]
-            if self._closed or field is None:
+            self._settled = [(room, why), *self._settled][:_SETTLED_KEPT]
+            if self._closed:
                 return
-            self._keep(room, field)
+            if field is not None:
+                self._keep(room, field)
         self._better()
 
     def _go_on(self, room: Room, share: float) -> None:

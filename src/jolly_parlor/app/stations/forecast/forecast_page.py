@@ -150,6 +150,8 @@ class ForecastStation(Station):
         room = self.session.believed.room
         if self.session.fields.working_out(room):
             words += " Empty box until the room is worked out with what stands in it."
+        elif why := self.session.fields.problem(room):
+            words += f" Empty box: the room could not be worked out with what stands in it. {why}"
         words += f" The forecast leaves {left_out(room)} out; the desk's lane shows where it acts."
         if self.session.shown.measured is not None:
             words += " Dotted: measured."

@@ -1,0 +1,30 @@
+"""A room that cannot be worked out with its things leaves the empty box, and why is told."""
+
+from dataclasses import replace
+
+import pytest
+
+from jolly_parlor.acoustics.usual_things import usual_thing
+from jolly_parlor.app import known_fields
+from jolly_parlor.app.known_fields import KnownFields
+from jolly_parlor.project.document import Document
+from jolly_parlor.refused import Refused
+
+
+def test_why_a_room_was_not_worked_out_is_kept(
+    kiln: Document, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    def fails(*_: object) -> object:
+        raise Refused("The wardrobe fills the room.")
+
+    monkeypatch.setattr(known_fields, "room_field", fails)
+    told: list[bool] = []
+    fields = KnownFields(lambda: told.append(True))
+    room = replace(kiln.room, things=(usual_thing(kiln.room, "wardrobe"),))
+    bare = fields.of(room)
+    fields.join()
+    assert told
+    assert not fields.working_out(room)
+    assert fields.problem(room) == "The wardrobe fills the room."
+    assert fields.of(room) is bare, "not tried over and over"
+    assert fields.problem(kiln.room) == ""
