@@ -30,10 +30,9 @@ def enclosure_of(room: Room) -> Enclosure:
 
 def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, FloatArray]:
     """Of every surface of its enclosure, (frequencies,)."""
-    sides = _sides(room)
-    names = {wall.name: side for side, wall in room.sides.items()}
+    side_of = {wall.name: side for side, wall in room.sides.items()}
     found = {
-        f"wall {n}": _admittance(room, wall.surface, sides[n], frequencies_hz)
+        f"wall {n}": _admittance(room, wall.surface, side_of[wall.name], frequencies_hz)
         for n, wall in enumerate(room.walls)
     }
     for name, surface in (("floor", room.floor), ("ceiling", room.ceiling)):
@@ -41,7 +40,7 @@ def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, FloatArr
         found[name] = _limited(factor, surface, frequencies_hz)
     for n, opening in enumerate(room.openings):
         lining = Surface(opening.material, opening.absorption)
-        found[f"opening {n}"] = _admittance(room, lining, names[opening.wall], frequencies_hz)
+        found[f"opening {n}"] = _admittance(room, lining, side_of[opening.wall], frequencies_hz)
     for n, thing in enumerate(room.things):
         if thing.kind == "solid":
             lining = Surface(thing.material or _PLAIN_SOLID, thing.absorption)
@@ -66,12 +65,6 @@ def losses_of(room: Room) -> tuple[float, ...]:
         for thing in room.things
         if thing.kind == "soft"
     )
-
-
-def _sides(room: Room) -> list[WallName]:
-    """Of each wall of the plan."""
-    side_of = {wall.name: side for side, wall in room.sides.items()}
-    return [side_of[wall.name] for wall in room.walls]
 
 
 def _admittance(room: Room, lining: Surface, side: WallName, f: FloatArray) -> FloatArray:

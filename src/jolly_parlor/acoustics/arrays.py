@@ -31,3 +31,8 @@ def exp_j(z: ComplexArray) -> ComplexArray:
     np.multiply(size, np.cos(z.real), out=result.real)
     np.multiply(size, np.sin(z.real), out=result.imag)
     return result
+
+
+def thinned_rows(count: int, step: int) -> IntArray:
+    """Every step-th of so many, the last one too."""
+    return np.unique(np.append(np.arange(0, count, step), count - 1))

@@ -13,7 +13,7 @@ from scipy.sparse import csr_array
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.plan import Polygon, edges
 from jolly_parlor.acoustics.plan_grid import inside, on_wall
-from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, grid_lines
+from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, cell_middles, grid_lines
 
 FLOOR, CEILING = "floor", "ceiling"
 Corner3 = tuple[float, float, float]
@@ -58,10 +58,10 @@ class Enclosure:
             for axis, more in enumerate(needed):
                 more += list(np.clip(corners[:, axis], 0.0, ends[axis]))
         lines = [grid_lines(coordinates, self.spacing) for coordinates in needed]
-        x, y, z = np.meshgrid(*((a[:-1] + a[1:]) / 2 for a in lines), indexing="ij")
-        used = inside(self.plan, x, y)
+        middles = cell_middles(lines)
+        used = inside(self.plan, middles[..., 0], middles[..., 1])
         for solid in self.solids:
-            used &= ~solid.holds(np.stack([x, y, z], axis=-1))
+            used &= ~solid.holds(middles)
         return RectilinearGrid(lines, used)
 
     @property
@@ -100,8 +100,7 @@ class Enclosure:
     def soft_masses(self) -> list[csr_array]:
         """The integral of N_i N_j over each soft block."""
         grid = self.grid
-        x, y, z = np.meshgrid(*((a[:-1] + a[1:]) / 2 for a in grid.lines), indexing="ij")
-        middles = np.stack([x, y, z], axis=-1)
+        middles = cell_middles(grid.lines)
         return [grid.mass_of(soft.holds(middles)) for soft in self.softs]
 
     def _put(

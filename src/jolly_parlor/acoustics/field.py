@@ -17,7 +17,7 @@ from math import ceil, pi, sqrt
 import numpy as np
 from numpy.typing import ArrayLike
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j, thinned_rows
 from jolly_parlor.acoustics.eigenvalues import AxisModes
 from jolly_parlor.acoustics.eigenvalues import axis_modes as impedance_modes
 from jolly_parlor.acoustics.eigenvalues import axis_modes_near as modes_near
@@ -106,8 +106,7 @@ class BoxField:
 
     def thinned(self, step: int) -> "BoxField":
         """The same room on every step-th frequency, first and last kept; eigenvalues shared."""
-        count = self.frequencies_hz.size
-        return self.at_rows(np.unique(np.append(np.arange(0, count, step), count - 1)))
+        return self.at_rows(thinned_rows(self.frequencies_hz.size, step))
 
     def at_rows(self, rows: IntArray) -> "BoxField":
         """The same room at some of its frequencies only, given by index; eigenvalues shared."""

@@ -11,6 +11,7 @@ from threading import RLock
 import numpy as np
 from cachetools import LRUCache
 from numpy.typing import NDArray
+from scipy.sparse import csr_array
 
 from jolly_parlor.acoustics.air_of_room import (
     admittances_of,
@@ -18,7 +19,13 @@ from jolly_parlor.acoustics.air_of_room import (
     losses_of,
     parts_of,
 )
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.arrays import (
+    BoolArray,
+    ComplexArray,
+    FloatArray,
+    IntArray,
+    thinned_rows,
+)
 from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.fitted import surveyed_room
 from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
@@ -93,7 +100,7 @@ class ModalField:
         self._ends: LRUCache[bytes, _End] = LRUCache(_ENDS_BYTES, lambda e: e.bytes)
         self._asked: dict[bytes, int] = {}
         self._inverse: NDArray[np.complex64] | None = None
-        self._grid: tuple[bytes, object, FloatArray] | None = None
+        self._grid: tuple[bytes, BoolArray, csr_array, FloatArray] | None = None
         self._solved = 0
 
     @property
@@ -127,9 +134,7 @@ class ModalField:
         result = np.empty((len(sources), self.frequencies_hz.size), dtype=np.complex128)
         for number, end in enumerate(ends):
             chosen = np.flatnonzero(which.ravel() == number)
-            here = rows[chosen]
-            statics = (here @ end.first, here @ end.second)
-            result[chosen] = self.solver.pressure(end.shapes, end.parts, shapes[chosen], statics)
+            result[chosen] = self._heard(end, rows[chosen], shapes[chosen])
         return result
 
     def spread(
@@ -167,8 +172,7 @@ class ModalField:
 
     def thinned(self, step: int) -> "ModalField":
         """On every step-th frequency, first and last kept."""
-        count = self.frequencies_hz.size
-        return self.at_rows(np.unique(np.append(np.arange(0, count, step), count - 1)))
+        return self.at_rows(thinned_rows(self.frequencies_hz.size, step))
 
     def at_rows(self, rows: IntArray) -> "ModalField":
         """At some frequencies."""
@@ -249,8 +253,11 @@ class ModalField:
     def _from(self, end: _End, places: FloatArray) -> ComplexArray:
         """From a known place to others, (places, frequencies)."""
         rows = self.solver.basis.enclosure.grid.at(self._inside(places))
-        shapes = rows @ self.solver.basis.shapes
-        statics = [rows @ end.first, rows @ end.second]
+        return self._heard(end, rows, rows @ self.solver.basis.shapes)
+
+    def _heard(self, end: _End, rows: csr_array, shapes: FloatArray) -> ComplexArray:
+        """The same with what interpolates the others, and the shapes of the modes there."""
+        statics = (rows @ end.first, rows @ end.second)
         return self.solver.pressure(end.shapes, end.parts, shapes, statics)
 
     def _over(self, source: FloatArray, places: FloatArray) -> ComplexArray:
@@ -261,12 +268,10 @@ class ModalField:
         if grid is None or grid[0] != key:
             missing = self.solver.missing(flat)
             rows = self.solver.basis.enclosure.grid.at(self.solver.unstretched(flat[~missing]))
-            grid = self._grid = key, (missing, rows), rows @ self.solver.basis.shapes
-        missing, rows = grid[1]  # type: ignore[misc]
-        end = self.end(source)
+            grid = self._grid = key, missing, rows, rows @ self.solver.basis.shapes
+        _, missing, rows, shapes = grid
         result = np.full((self.frequencies_hz.size, len(flat)), np.nan, dtype=np.complex128)
-        statics = [rows @ end.first, rows @ end.second]
-        result[:, ~missing] = self.solver.pressure(end.shapes, end.parts, grid[2], statics).T
+        result[:, ~missing] = self._heard(self.end(source), rows, shapes).T
         return result.reshape(-1, *places.shape[:2])
 
 

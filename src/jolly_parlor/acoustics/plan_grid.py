@@ -4,7 +4,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.plan import Corner, Polygon, edges
-from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, grid_lines
+from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, cell_middles, grid_lines
 
 _SAME = 1e-6
 
@@ -12,8 +12,8 @@ _SAME = 1e-6
 def plan_grid(plan: Polygon, spacing: float) -> RectilinearGrid:
     """Elements over a rectilinear polygon, in two dimensions."""
     lines = [grid_lines([corner[axis] for corner in plan], spacing) for axis in (0, 1)]
-    x, y = np.meshgrid(*((line[:-1] + line[1:]) / 2 for line in lines), indexing="ij")
-    return RectilinearGrid(lines, inside(plan, x, y))
+    middles = cell_middles(lines)
+    return RectilinearGrid(lines, inside(plan, middles[..., 0], middles[..., 1]))
 
 
 def inside(plan: Polygon, x: FloatArray, y: FloatArray) -> BoolArray:

@@ -29,6 +29,12 @@ def grid_lines(needed: Sequence[float], spacing: float) -> FloatArray:
     return np.concatenate([*parts, edges[-1:]])
 
 
+def cell_middles(lines: Sequence[FloatArray]) -> FloatArray:
+    """The middle of every cell between lines along each axis, (cells ..., dimensions)."""
+    middles = np.meshgrid(*((line[:-1] + line[1:]) / 2 for line in lines), indexing="ij")
+    return np.stack(middles, axis=-1)
+
+
 @dataclass(frozen=True, eq=False)
 class Faces:
     """Sides of cells towards what is left out, all on one axis and one side."""
