@@ -79,7 +79,7 @@ def test_louder_takes_in_another_order_teach_the_same(fitted: Fit) -> None:
 
 def test_slopes_are_those_of_plain_differences() -> None:
     takes = _takes(SURVEY)[2:]
-    parameters = [*room_parameters(), *place_parameters(places_of(takes))]
+    parameters = [*room_parameters(SURVEY), *place_parameters(places_of(takes))]
     parameters += source_parameters(takes)
     predictor = Predictor(SURVEY, GEAR, parameters)
     z = np.random.default_rng(3).normal(size=len(parameters)) * 0.3

@@ -3,9 +3,8 @@
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.enclosure import Block, Enclosure
-from jolly_parlor.acoustics.plan import edges, measured_from_start
-from jolly_parlor.acoustics.room import Opening, Room, Surface, Thing, WallName
+from jolly_parlor.acoustics.enclosure import Block, Enclosure, Roof
+from jolly_parlor.acoustics.room import Opening, Room, Surface, Thing
 from jolly_parlor.acoustics.surfaces import (
     BEST_MATCHED_IMPEDANCE,
     absorption_at,
@@ -18,29 +17,30 @@ _LOSS, _LOSS_OF_A_SOFA = 300.0, 260.0
 """1/s, of a bed and of a sofa; from trials, no source."""
 
 
-def enclosure_of(room: Room) -> Enclosure:
+def enclosure_of(room: Room, spacing: float = Enclosure.spacing) -> Enclosure:
     """Its plan, with every thing as a block and every opening as a patch of its wall."""
     solids: list[Block] = []
     softs: list[Block] = []
     for number, thing in enumerate(room.things):
         (solids if thing.kind == "solid" else softs).append(_block(number, thing))
     patches = tuple(_patch(room, n, opening) for n, opening in enumerate(room.openings))
-    return Enclosure(room.plan, room.height, tuple(solids), tuple(softs), patches)
+    return Enclosure(
+        room.plan, room.height, tuple(solids), tuple(softs), patches, _roofs(room), spacing
+    )
 
 
 def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, FloatArray]:
     """Of every surface of its enclosure, (frequencies,)."""
-    side_of = {wall.name: side for side, wall in room.sides.items()}
     found = {
-        f"wall {n}": _admittance(room, wall.surface, side_of[wall.name], frequencies_hz)
-        for n, wall in enumerate(room.walls)
+        f"wall {n}": _admittance(room, wall.surface, key, frequencies_hz)
+        for n, (key, wall) in enumerate(room.sides.items())
     }
     for name, surface in (("floor", room.floor), ("ceiling", room.ceiling)):
-        factor = room.admittance_factor(name, frequencies_hz)  # type: ignore[arg-type]
+        factor = room.admittance_factor(name, frequencies_hz)
         found[name] = _limited(factor, surface, frequencies_hz)
     for n, opening in enumerate(room.openings):
         lining = Surface(opening.material, opening.absorption)
-        found[f"opening {n}"] = _admittance(room, lining, side_of[opening.wall], frequencies_hz)
+        found[f"opening {n}"] = _admittance(room, lining, room.side_of(opening), frequencies_hz)
     for n, thing in enumerate(room.things):
         if thing.kind == "solid":
             lining = Surface(thing.material or _PLAIN_SOLID, thing.absorption)
@@ -49,11 +49,10 @@ def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, FloatArr
 
 
 def parts_of(room: Room, surface: str) -> list[str]:
-    """The pieces of boundary that make one side of a box: the wall and what is set into it."""
+    """The pieces of boundary that make one surface: the wall and what is set into it."""
     if surface in ("floor", "ceiling"):
         return [surface]
-    wall = room.sides[surface]  # type: ignore[index]
-    at = room.walls.index(wall)
+    wall, at = room.sides[surface], room.wall_keys.index(surface)
     set_in = [f"opening {n}" for n, o in enumerate(room.openings) if o.wall == wall.name]
     return [f"wall {at}", *set_in]
 
@@ -67,7 +66,7 @@ def losses_of(room: Room) -> tuple[float, ...]:
     )
 
 
-def _admittance(room: Room, lining: Surface, side: WallName, f: FloatArray) -> FloatArray:
+def _admittance(room: Room, lining: Surface, side: str, f: FloatArray) -> FloatArray:
     return _limited(room.admittance_factor(side, f), lining, f)
 
 
@@ -78,6 +77,18 @@ def _limited(factor: FloatArray, lining: Surface, f: FloatArray) -> FloatArray:
     return np.asarray(np.minimum(tabled * factor, most))
 
 
+def _roofs(room: Room) -> tuple[Roof, ...]:
+    found = []
+    for slope in room.slopes:
+        key = next(key for key, wall in room.sides.items() if wall.name == slope.wall)
+        (x0, y0), _ = room.edge_of(key)
+        way = room.direction_of(key)
+        axis = 0 if way in ("left", "right") else 1
+        towards = 1 if way in ("left", "front") else -1
+        found.append(Roof(axis, (x0, y0)[axis], towards, slope.knee, slope.reach))
+    return tuple(found)
+
+
 def _block(number: int, thing: Thing) -> Block:
     low = (thing.x, thing.y, thing.z)
     high = (thing.x + thing.width, thing.y + thing.depth, thing.z + thing.height)
@@ -85,13 +96,8 @@ def _block(number: int, thing: Thing) -> Block:
 
 
 def _patch(room: Room, number: int, opening: Opening) -> Block:
-    at = next(n for n, wall in enumerate(room.walls) if wall.name == opening.wall)
-    edge = edges(room.plan)[at]
-    first, last = edge if measured_from_start(edge) else edge[::-1]
-    along = np.sign(np.subtract(last, first))
-    a = np.add(first, along * opening.start)
-    b = np.add(first, along * (opening.start + opening.width))
-    low, high = np.minimum(a, b), np.maximum(a, b)
+    start, end = room.span_of(opening)
+    low, high = np.minimum(start, end), np.maximum(start, end)
     bottom, top = opening.sill, min(opening.sill + opening.height, room.height)
     return Block(
         f"opening {number}",

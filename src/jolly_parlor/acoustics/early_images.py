@@ -11,11 +11,15 @@ from itertools import product
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.images import bounces
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, surface_admittance
+from jolly_parlor.acoustics.sight import in_sight
 from jolly_parlor.refused import Refused
 
 HIGHEST_ORDER = 2
 JOIN_FROM_HZ, JOIN_TO_HZ = 300.0, 345.0
+_BEHIND_A_CORNER = 0.1
+"""What is left of a direct sound that an edge shades, about; a guess, so that none is silent."""
 
 
 class Images:
@@ -62,6 +66,32 @@ class Images:
         turned = distance[:, None] * self._wavenumbers
         late = np.cos(turned) - 1j * np.sin(turned)  # quicker than a complex exponential
         return np.asarray(np.sum(factor * late / distance[:, None], axis=0))
+
+
+class SeenImages:
+    """Direct sound and first reflections of a room of any shape, past its corners and things; what
+    stands between source and ear takes the direct sound away (edges bend none around).
+    """
+
+    def __init__(self, room: Room, frequencies_hz: FloatArray) -> None:
+        self._room = room
+        f = np.asarray(frequencies_hz, dtype=float)
+        self._wavenumbers = 2 * np.pi * f / room.speed_of_sound
+        self._betas = {name: surface_admittance(room, name, f) for name in room.surface_names}
+
+    def pressure(self, source: Point, ear: Point) -> ComplexArray:
+        """As `Images.pressure`."""
+        direct = source.distance(ear)
+        if direct < 1e-3:
+            raise Refused("Source and ear are at the same place; move them apart.")
+        k = self._wavenumbers
+        seen = in_sight(self._room, source, ear)
+        total = np.exp(-1j * k * direct) / direct * (1.0 if seen else _BEHIND_A_CORNER)
+        for bounce in bounces(self._room, source, ear):
+            beta, r = self._betas[bounce.boundary], bounce.path_metres
+            cosine = np.full(k.shape, bounce.cosine)
+            total = total + (cosine - beta) / (cosine + beta) * np.exp(-1j * k * r) / r
+        return np.asarray(total)
 
 
 def joined(modal: ComplexArray, above: ComplexArray, frequencies_hz: FloatArray) -> ComplexArray:

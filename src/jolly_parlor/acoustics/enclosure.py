@@ -1,4 +1,4 @@
-"""The air of a room as a solver needs it: a rectilinear plan, a height, blocks that stand in it.
+"""The air of a room as a solver needs it: a plan, a height or a roof, blocks that stand in it.
 
 Every piece of boundary has a name: each wall by its number along the plan (`wall 0`), floor,
 ceiling, each solid thing, each patch (a window, a door) that takes its place on a wall.
@@ -10,28 +10,14 @@ from functools import cached_property
 import numpy as np
 from scipy.sparse import csr_array
 
-from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
-from jolly_parlor.acoustics.plan import Polygon, edges
-from jolly_parlor.acoustics.plan_grid import inside, on_wall
+from jolly_parlor.acoustics import slanted_air
+from jolly_parlor.acoustics.enclosure_parts import CEILING, FLOOR, Block, Roof, wall_words
+from jolly_parlor.acoustics.plan import Polygon, edges, inside, is_rectilinear
+from jolly_parlor.acoustics.plan_grid import on_wall
 from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, cell_middles, grid_lines
+from jolly_parlor.acoustics.wedges import WedgeGrid
 
-FLOOR, CEILING = "floor", "ceiling"
-Corner3 = tuple[float, float, float]
-
-
-@dataclass(frozen=True)
-class Block:
-    """An upright box between two corners, metres."""
-
-    name: str
-    low: Corner3
-    high: Corner3
-
-    def holds(self, points: FloatArray) -> BoolArray:
-        """Which places lie inside, borders included; (..., 3)."""
-        above = points >= np.array(self.low) - 1e-9
-        below = points <= np.array(self.high) + 1e-9
-        return np.asarray(np.all(above & below, axis=-1))
+__all__ = ["CEILING", "FLOOR", "Block", "Enclosure", "Roof"]
 
 
 @dataclass(frozen=True)
@@ -43,13 +29,29 @@ class Enclosure:
     solids: tuple[Block, ...] = ()
     softs: tuple[Block, ...] = ()
     patches: tuple[Block, ...] = ()
-    """Flat blocks in the plane of a wall, floor or ceiling."""
+    """Flat blocks in the plane of a wall, floor or ceiling; of a slanted wall, what bounds them."""
+    roofs: tuple[Roof, ...] = ()
+    """Planes of a ceiling that is not flat, one or two, along one axis."""
     spacing: float = field(default=0.45)
     """Metres between the grid's lines at most."""
 
+    @property
+    def is_rectilinear(self) -> bool:
+        """Whether every edge runs along an axis."""
+        return is_rectilinear(self.plan) and not self.roofs
+
     @cached_property
-    def grid(self) -> RectilinearGrid:
+    def grid(self) -> RectilinearGrid | WedgeGrid:
         """Elements through every edge of plan and things."""
+        return self._cells if self.is_rectilinear else self._wedges
+
+    @cached_property
+    def _wedges(self) -> WedgeGrid:
+        things = (*self.solids, *self.softs), self.solids, self.patches
+        return slanted_air.wedge_grid(self.plan, self.height, self.roofs, *things, self.spacing)
+
+    @cached_property
+    def _cells(self) -> RectilinearGrid:
         corners = np.array([c for b in (*self.solids, *self.softs) for c in (b.low, b.high)])
         plan = np.array(self.plan)
         needed = [[*plan[:, 0]], [*plan[:, 1]], [0.0, self.height]]
@@ -67,17 +69,19 @@ class Enclosure:
     @property
     def surfaces(self) -> tuple[str, ...]:
         """The names of all pieces of boundary."""
-        walls = [f"wall {number}" for number in range(len(self.plan))]
+        walls = [wall_words(number) for number in range(len(self.plan))]
         things = [block.name for block in (*self.solids, *self.patches)]
         return (*walls, FLOOR, CEILING, *things)
 
     def normal_axis(self, surface: str) -> int | None:
-        """The axis a surface stands across; None of a solid, which has sides on all."""
-        if surface in (FLOOR, CEILING):
+        """The axis a surface stands across; None of a solid, which has sides on all, and of what is
+        slanted.
+        """
+        if surface == FLOOR or (surface == CEILING and not self.roofs):
             return 2
-        for number, ((_, y0), (_, y1)) in enumerate(edges(self.plan)):
-            if surface == f"wall {number}":
-                return 1 if y0 == y1 else 0
+        for number, ((x0, y0), (x1, y1)) in enumerate(edges(self.plan)):
+            if surface == wall_words(number):
+                return 1 if y0 == y1 else 0 if x0 == x1 else None
         for patch in self.patches:
             if surface == patch.name:
                 return int(np.argmin(np.subtract(patch.high, patch.low)))
@@ -86,7 +90,10 @@ class Enclosure:
     @cached_property
     def surface_masses(self) -> dict[str, csr_array]:
         """The integral of N_i N_j over each piece of boundary, (unknowns, unknowns)."""
-        grid = self.grid
+        if not self.is_rectilinear:
+            parts = self.surfaces, self.solids, self.patches
+            return slanted_air.surface_masses(self._wedges, self.plan, *parts)
+        grid = self._cells
         empty = csr_array((grid.unknowns, grid.unknowns))
         found = dict.fromkeys(self.surfaces, empty)
         for faces in grid.faces():
@@ -100,7 +107,7 @@ class Enclosure:
     def soft_masses(self) -> list[csr_array]:
         """The integral of N_i N_j over each soft block."""
         grid = self.grid
-        middles = cell_middles(grid.lines)
+        middles = grid.middles()
         return [grid.mass_of(soft.holds(middles)) for soft in self.softs]
 
     def _put(
@@ -113,7 +120,7 @@ class Enclosure:
         flush = np.abs(faces.centres[:, axis] - patch.low[axis]) < 1e-6
         clip = list(zip(patch.low, patch.high, strict=True))
         for name in np.unique(names[flush]):
-            share = self.grid.surface_mass(faces, flush & (names == name), clip)
+            share = self._cells.surface_mass(faces, flush & (names == name), clip)
             found[name] = found[name] - share
             found[patch.name] = found[patch.name] + share
 
@@ -127,7 +134,7 @@ class Enclosure:
             names[:] = CEILING if faces.side else FLOOR
         else:
             for number, wall in enumerate(edges(self.plan)):
-                names[on_wall(wall, faces)] = f"wall {number}"
+                names[on_wall(wall, faces)] = wall_words(number)
         for solid in self.solids:
             names[solid.holds(behind)] = solid.name
         return names

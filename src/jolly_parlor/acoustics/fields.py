@@ -10,12 +10,12 @@ from typing import Protocol
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.box_around import box_around
 from jolly_parlor.acoustics.box_room import BoxRoomField
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.modes import Modes, modes
+from jolly_parlor.acoustics.modes import Modes
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
-from jolly_parlor.refused import Refused
 
 
 class SeparablePlane(Protocol):
@@ -125,34 +125,28 @@ def room_field(
     frequencies_hz: FloatArray,
     progress: Callable[[float], None] = lambda share: None,
 ) -> RoomField:
-    """The field of a surveyed room. Raises Refused for a plan that cannot be worked out yet.
+    """The field of a surveyed room.
 
-    With things in the room it takes some ten seconds, while progress is told the share done and
-    may raise to give up; `bare_field` answers at once.
+    Of any other room than an empty box it takes some seconds, while progress is told the share done
+    and may raise to give up; `bare_field` answers at once.
     """
-    if room.is_box and room.things:
-        return ModalField(room, frequencies_hz, progress=progress)
-    return bare_field(room, frequencies_hz)
+    if room.is_box and not room.things:
+        return bare_field(room, frequencies_hz)
+    return ModalField(room, frequencies_hz, progress=progress)
 
 
 def bare_field(room: Room, frequencies_hz: FloatArray) -> RoomField:
-    """The field of the room with nothing in it. Raises as `room_field`."""
+    """The field of the empty box, of a room of another shape the one around it."""
     return BoxRoomField(box_field(room, frequencies_hz))
 
 
 def box_field(room: Room, frequencies_hz: FloatArray) -> BoxField:
-    """The sum behind an empty box."""
-    if not room.is_box:
-        raise Refused(PLAN_NOT_YET.format(room.name))
-    beta = np.array([surface_admittance(room, name, frequencies_hz) for name in SURFACE_NAMES])
-    return BoxField(room.dimensions, beta, frequencies_hz, room.speed_of_sound)
+    """The sum behind it."""
+    box = room if room.is_box else box_around(room)
+    beta = np.array([surface_admittance(box, name, frequencies_hz) for name in SURFACE_NAMES])
+    return BoxField(box.dimensions, beta, frequencies_hz, room.speed_of_sound)
 
 
-PLAN_NOT_YET = "“{}” is no rectangle; only rectangular rooms can be worked out so far."
-
-
-def room_modes(room: Room, up_to_hz: float) -> Modes:
-    """The standing waves of a surveyed room, for explanation."""
-    if not room.is_box:
-        raise Refused(PLAN_NOT_YET.format(room.name))
-    return modes(room.dimensions, room.speed_of_sound, up_to_hz)
+def needs_working_out(room: Room) -> bool:
+    """Whether the room's own field takes a while, so that the box answers meanwhile."""
+    return not room.is_box or bool(room.things)

@@ -6,10 +6,12 @@ behind or beside it that it loads it for every listener (what counts is the dist
 cancellation at c / 4d, for a listener straight ahead).
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import ceil, floor, log10
 
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
+from jolly_parlor.acoustics.planes import planes
+from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.sight import in_sight
 from jolly_parlor.acoustics.surfaces import reflection_factor
 from jolly_parlor.refused import Refused
 
@@ -28,7 +30,15 @@ class Bounce:
     delay_seconds: float
     relative_pressure: float
     """Reflected over direct pressure at 125 Hz, spreading and absorption included."""
+    cosine: float
+    """Of the angle of incidence."""
     speed_of_sound: float
+    side: str
+    """Which way the boundary lies: front, back, left, right, floor, ceiling or desk."""
+    words: str
+    """What it is called: `front wall`, `floor`."""
+    wall_metres: float
+    """From the source to the boundary's plane."""
 
     @property
     def excess_metres(self) -> float:
@@ -74,27 +84,35 @@ class Board:
 
 
 def mirror(room: Room, boundary: str, point: Point) -> Point:
-    """The image of a point behind one of the six surfaces."""
-    values = [point.x, point.y, point.z]
-    axis, end = divmod(SURFACE_NAMES.index(boundary), 2)
-    values[axis] = 2 * end * room.dimensions[axis] - values[axis]
-    return Point(*values)
+    """The image of a point behind a surface; behind the flat part of a ceiling."""
+    return next(p for p in planes(room) if p.surface == boundary).mirrored(point)
 
 
 def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
-    """The six first-order reflections from a source to an ear."""
+    """The first-order reflections from a source to an ear: off every wall, floor and ceiling that
+    sends one, past corners and solid things.
+    """
     result = []
     admittances = room.admittances_at_125
-    for index, name in enumerate(SURFACE_NAMES):  # plain numbers: a drag comes here each time
-        image = mirror(room, name, source)
+    for plane in planes(room):
+        height, above = plane.over(source), plane.over(ear)
+        if height < 0 or above < 0:  # behind it
+            continue
+        image = plane.mirrored(source)
         path = image.distance(ear)
-        axis = index // 2
-        start, end = (image.x, image.y, image.z)[axis], (ear.x, ear.y, ear.z)[axis]
-        cosine = abs(start - end) / path if path > 0 else 1.0
-        factor = reflection_factor(admittances[name], cosine)
-        wall = (index % 2) * room.dimensions[axis]
-        touch = _between(image, ear, (wall - start) / (end - start or 1.0))
-        result.append(_bounce(name, source, ear, touch, path, factor, room.speed_of_sound))
+        share = height / (height + above) if height + above > 0 else 0.5
+        touch = _between(image, ear, share)
+        if not plane.reaches(touch):
+            continue
+        if not room.is_box or room.things:
+            if not (in_sight(room, source, touch) and in_sight(room, touch, ear)):
+                continue
+        cosine = (height + above) / path if path > 0 else 1.0
+        factor = reflection_factor(admittances[plane.surface], cosine)
+        name, speed = plane.surface, room.speed_of_sound
+        bounce = _bounce(name, source, ear, touch, path, factor, speed)
+        side, words = room.direction_of(name), room.words_of(name)
+        result.append(replace(bounce, cosine=cosine, wall_metres=height, side=side, words=words))
     return result
 
 
@@ -111,7 +129,8 @@ def board_bounce(board: Board, source: Point, ear: Point, speed_of_sound: float)
     touch = _between(image, ear, share)
     if not board.covers(touch.x, touch.y):
         return None
-    return _bounce("desk", source, ear, touch, image.distance(ear), 1.0, speed_of_sound)
+    bounce = _bounce("desk", source, ear, touch, image.distance(ear), 1.0, speed_of_sound)
+    return replace(bounce, wall_metres=source.z - board.z)
 
 
 def first_cancellation_at_source_hz(distance_metres: float, speed_of_sound: float) -> float:
@@ -136,7 +155,7 @@ def _bounce(
     touch: Point,
     path: float,
     factor: float,
-    speed_of_sound: float,
+    speed: float,
 ) -> Bounce:
     direct = source.distance(ear)
     return Bounce(
@@ -146,7 +165,11 @@ def _bounce(
         at=touch,
         direct_metres=direct,
         path_metres=path,
-        delay_seconds=(path - direct) / speed_of_sound,
+        delay_seconds=(path - direct) / speed,
         relative_pressure=factor * direct / path if path > 0 else factor,
-        speed_of_sound=speed_of_sound,
+        cosine=1.0,
+        speed_of_sound=speed,
+        side=name,
+        words=name,
+        wall_metres=0.0,
     )

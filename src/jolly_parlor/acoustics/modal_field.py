@@ -29,8 +29,9 @@ from jolly_parlor.acoustics.arrays import (
 from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.fitted import surveyed_room
 from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
-from jolly_parlor.acoustics.modes import Modes, modes
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Room
+from jolly_parlor.acoustics.modes import Modes
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.refused import Refused
 
 _ENDS_BYTES = 250_000_000
@@ -80,7 +81,7 @@ class _End:
 
 
 class ModalField:
-    """A rectangular room with things in it; windows and doors where they are."""
+    """A room of any plan with what stands in it; windows and doors where they are."""
 
     def __init__(
         self,
@@ -105,8 +106,8 @@ class ModalField:
 
     @property
     def parameters(self) -> tuple[str, ...]:
-        """Three sizes, six surfaces."""
-        return (*_SIZES, *SURFACE_NAMES)
+        """Three sizes, every surface."""
+        return (*_SIZES, *self.room.surface_names)
 
     @property
     def seconds_per_pair(self) -> float:
@@ -154,8 +155,8 @@ class ModalField:
         return
 
     def modes(self, up_to_hz: float) -> Modes:
-        """Of the empty box of its size: names for what is near."""
-        return modes(self.room.dimensions, self.speed_of_sound, up_to_hz)
+        """Of the air between what stands in the room."""
+        return room_modes(self.room, up_to_hz)
 
     def absorbing(self, surface: str) -> "ModalField":
         """One side with admittance 1, what is set into it too."""

@@ -34,9 +34,7 @@ class Mode:
         """`second length mode`, or `mixed mode (1-2-0)`."""
         if self.kind == "mixed":
             return f"mixed mode ({'-'.join(str(n) for n in self.order)})"
-        most = max(self.order)
-        count = {1: "first", 2: "second", 3: "third"}.get(most, f"{most}th")
-        return f"{count} {self.kind} mode"
+        return f"{ordinal(max(self.order))} {self.kind} mode"
 
     def shape(self, point: Point) -> float:
         """Pressure of the mode at a point, -1 to 1: the product of cosines."""
@@ -54,6 +52,20 @@ class Modes(tuple[Mode, ...]):
     def orders(self) -> FloatArray:
         """nx, ny, nz of each, (modes, 3)."""
         return np.array([mode.order for mode in self], dtype=float).reshape(-1, 3)
+
+    def at(self, points: Sequence[Point]) -> FloatArray:
+        """`Mode.shape` of each at points, (points, modes)."""
+        if not self:
+            return np.zeros((len(points), 0))
+        size = self[0].dimensions
+        turns = np.array([(p.x / size[0], p.y / size[1], p.z / size[2]) for p in points])
+        x, y, z = np.moveaxis(np.cos(pi * self.orders * turns[:, None, :]), 2, 0)
+        return np.asarray(x * y * z)
+
+
+def ordinal(number: int) -> str:
+    """`first`, `second`, `third`, `4th` …"""
+    return {1: "first", 2: "second", 3: "third"}.get(number, f"{number}th")
 
 
 @lru_cache(maxsize=32)
@@ -73,13 +85,3 @@ def modes(dimensions: tuple[float, float, float], speed_of_sound: float, up_to_h
                 if 0 < f <= up_to_hz:
                     found.append(Mode((nx, ny, nz), f, dimensions))
     return Modes(sorted(found, key=lambda mode: mode.frequency_hz))
-
-
-def shapes(of: Modes, points: Sequence[Point]) -> FloatArray:
-    """`Mode.shape` of several modes of one room at several points, (points, modes)."""
-    if not of:
-        return np.zeros((len(points), 0))
-    size = of[0].dimensions
-    turns = np.array([(p.x / size[0], p.y / size[1], p.z / size[2]) for p in points])
-    x, y, z = np.moveaxis(np.cos(pi * of.orders * turns[:, None, :]), 2, 0)
-    return np.asarray(x * y * z)

@@ -7,18 +7,20 @@ counter-clockwise as mathematics draws it; its least x and y are 0.
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from itertools import pairwise
 from math import hypot, sqrt
-from typing import Annotated
+from typing import Annotated, Literal
 
 import numpy as np
 from annotated_types import Ge, Le
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.strict import STRICT
 
 Coordinate = Annotated[float, Ge(-100.0), Le(100.0)]
 Corner = tuple[Coordinate, Coordinate]
 Polygon = tuple[Corner, ...]
+WallSide = Literal["front", "right", "back", "left"]
 _SAME = 1e-6
 
 
@@ -120,3 +122,93 @@ def _crosses(plan: Polygon) -> bool:
 def _side(a: Sequence[float], b: Sequence[float], p: Sequence[float]) -> float:
     """On which side of the line from a to b a corner lies: positive to its left."""
     return (b[0] - a[0]) * (p[1] - a[1]) - (b[1] - a[1]) * (p[0] - a[0])
+
+
+def inside(plan: Polygon, x: FloatArray, y: FloatArray) -> BoolArray:
+    """Whether places lie within a polygon, by counting the edges crossed on the way right."""
+    within = np.zeros(np.shape(x), dtype=bool)
+    for (x0, y0), (x1, y1) in edges(plan):
+        if y0 != y1:
+            passes = (y0 > y) != (y1 > y)
+            within ^= passes & (x < (x1 - x0) * (y - y0) / (y1 - y0) + x0)
+    return within
+
+
+def holds(plan: Polygon, x: float, y: float) -> bool:
+    """Whether a place lies within a polygon or on its border."""
+    if bool(inside(plan, np.array([x]), np.array([y]))[0]):
+        return True
+    return any(distance_to(edge, (x, y)) < _SAME for edge in edges(plan))
+
+
+def distance_to(edge: tuple[Corner, Corner], place: tuple[float, float]) -> float:
+    """Metres from a place to the nearest point of an edge."""
+    (x0, y0), (x1, y1) = edge
+    dx, dy = x1 - x0, y1 - y0
+    share = ((place[0] - x0) * dx + (place[1] - y0) * dy) / (dx * dx + dy * dy)
+    share = min(max(share, 0.0), 1.0)
+    return hypot(place[0] - x0 - share * dx, place[1] - y0 - share * dy)
+
+
+def direction(edge: tuple[Corner, Corner]) -> WallSide:
+    """Which way one looks when facing a wall from inside; of a slanted one, the nearest."""
+    (x0, y0), (x1, y1) = edge
+    out_x, out_y = y1 - y0, x0 - x1
+    if abs(out_x) > abs(out_y):
+        return "right" if out_x > 0 else "left"
+    return "back" if out_y > 0 else "front"
+
+
+def walk_until_wall(plan: Polygon, start: tuple[float, float], way: tuple[float, float]) -> float:
+    """Metres from a place within a polygon, straight along a unit direction, to the first edge;
+    those that begin where one stands are passed.
+    """
+    nearest = float("inf")
+    for (x0, y0), (x1, y1) in edges(plan):
+        dx, dy = x1 - x0, y1 - y0
+        across = way[0] * dy - way[1] * dx
+        if abs(across) < 1e-12:
+            continue
+        away = ((x0 - start[0]) * dy - (y0 - start[1]) * dx) / across
+        along = ((x0 - start[0]) * way[1] - (y0 - start[1]) * way[0]) / across
+        if away > _SAME and -1e-9 <= along <= 1 + 1e-9:
+            nearest = min(nearest, away)
+    return nearest
+
+
+_STAIR = 0.05
+
+
+def beyond(plan: Polygon) -> list[tuple[float, float, float, float]]:
+    """Rectangles (x, y, width, depth) that cover what of the plan's bounds lies outside it; along a
+    slanted wall in steps of 5 cm that reach in rather than out.
+    """
+    xs, ys = (_lines(plan, axis) for axis in (0, 1))
+    found = []
+    for y0, y1 in pairwise(ys):
+        begun: float | None = None
+        for x0, x1 in pairwise([*xs, xs[-1] + 1.0]):
+            out = x0 < xs[-1] and not _whole_cell_inside(plan, x0, y0, x1, y1)
+            if out and begun is None:
+                begun = x0
+            elif not out and begun is not None:
+                found.append((begun, y0, x0 - begun, y1 - y0))
+                begun = None
+    return found
+
+
+def _lines(plan: Polygon, axis: int) -> list[float]:
+    """Coordinates of all corners, and 5 cm steps between the ends of slanted edges."""
+    found = {corner[axis] for corner in plan}
+    for a, b in edges(plan):
+        if a[0] != b[0] and a[1] != b[1]:
+            low, high = sorted((a[axis], b[axis]))
+            found |= set(np.linspace(low, high, int((high - low) / _STAIR) + 2).tolist())
+    return sorted(found)
+
+
+def _whole_cell_inside(plan: Polygon, x0: float, y0: float, x1: float, y1: float) -> bool:
+    near = 1e-6
+    xs = np.array([x0 + near, x1 - near, x0 + near, x1 - near, (x0 + x1) / 2])
+    ys = np.array([y0 + near, y0 + near, y1 - near, y1 - near, (y0 + y1) / 2])
+    return bool(np.all(inside(plan, xs, ys)))

@@ -2,8 +2,8 @@
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
-from jolly_parlor.acoustics.plan import Corner, Polygon, edges
+from jolly_parlor.acoustics.arrays import BoolArray
+from jolly_parlor.acoustics.plan import Corner, Polygon, inside
 from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, cell_middles, grid_lines
 
 _SAME = 1e-6
@@ -14,16 +14,6 @@ def plan_grid(plan: Polygon, spacing: float) -> RectilinearGrid:
     lines = [grid_lines([corner[axis] for corner in plan], spacing) for axis in (0, 1)]
     middles = cell_middles(lines)
     return RectilinearGrid(lines, inside(plan, middles[..., 0], middles[..., 1]))
-
-
-def inside(plan: Polygon, x: FloatArray, y: FloatArray) -> BoolArray:
-    """Whether places lie within a polygon, by counting the edges crossed on the way right."""
-    within = np.zeros(x.shape, dtype=bool)
-    for (x0, y0), (x1, y1) in edges(plan):
-        if y0 != y1:
-            passes = (y0 > y) != (y1 > y)
-            within ^= passes & (x < (x1 - x0) * (y - y0) / (y1 - y0) + x0)
-    return within
 
 
 def on_wall(wall: tuple[Corner, Corner], faces: Faces) -> BoolArray:

@@ -127,12 +127,25 @@ class RectilinearGrid:
         for axis, lines in enumerate(self.lines):
             start = lines[cells[:, axis]]
             t = (points[:, axis] - start) / (lines[cells[:, axis] + 1] - start)
-            values = values[:, :, None] * _shapes(t)[:, None, :]
+            values = values[:, :, None] * line_shapes(t)[:, None, :]
             values = values.reshape(len(points), 3 ** (axis + 1))
         columns = self._numbers[self._nodes_of(cells)]
         rows = np.repeat(np.arange(len(points)), columns.shape[1])
         shape = (len(points), self.unknowns)
         return csr_array(coo_array((values.ravel(), (rows, columns.ravel())), shape=shape))
+
+    def nodes(self) -> FloatArray:
+        """Where each unknown lies, (unknowns, dimensions)."""
+        fine = [
+            np.interp(np.arange(n) / 2, np.arange(line.size), line)
+            for n, line in zip(self._counts, self.lines, strict=True)
+        ]
+        every = np.stack(np.meshgrid(*fine, indexing="ij"), axis=-1).reshape(-1, self.dimensions)
+        return np.asarray(every[self._numbers >= 0])
+
+    def middles(self) -> FloatArray:
+        """Of every cell, used or not, (cells ..., dimensions)."""
+        return cell_middles(self.lines)
 
     def missing(self, points: FloatArray) -> BoolArray:
         """Which points lie in no used cell."""
@@ -186,20 +199,15 @@ class RectilinearGrid:
     ) -> FloatArray:
         """The integral of N_i N_j along one axis, of each cell, (cells, 3, 3)."""
         start, end = self.lines[axis][cells[:, axis]], self.lines[axis][cells[:, axis] + 1]
-        a, b = start, end
-        if clip is not None:
-            a, b = np.clip(clip[0], start, end), np.clip(clip[1], start, end)
-        points = (a + b)[:, None] / 2 + (b - a)[:, None] / 2 * _GAUSS
-        values = _shapes((points - start[:, None]) / (end - start)[:, None])
-        weights = (b - a)[:, None] / 2 * _WEIGHTS
-        return np.asarray(np.einsum("cgi,cgj,cg->cij", values, values, weights))
+        if clip is None:
+            return line_mass(end - start)
+        shares = ((np.clip(edge, start, end) - start) / (end - start) for edge in clip)
+        return part_mass(end - start, *shares)
 
     def _axis_stiffness(self, axis: int, cells: IntArray) -> FloatArray:
         """The integral of N_i' N_j' along one axis, of each cell, (cells, 3, 3)."""
         start, end = self.lines[axis][cells[:, axis]], self.lines[axis][cells[:, axis] + 1]
-        slopes = _slopes((_GAUSS + 1) / 2)
-        own = np.einsum("gi,gj,g->ij", slopes, slopes, _WEIGHTS / 2)
-        return np.asarray(own / (end - start)[:, None, None])
+        return line_stiffness(end - start)
 
     def _assembled(self, cells: IntArray, values: FloatArray) -> csr_array:
         numbers = self._numbers[self._nodes_of(cells)]
@@ -218,7 +226,29 @@ def _products(parts: Sequence[FloatArray]) -> FloatArray:
     return total
 
 
-def _shapes(t: FloatArray) -> FloatArray:
+def line_mass(lengths: FloatArray) -> FloatArray:
+    """The integral of N_i N_j over quadratic lines of given lengths, (lines, 3, 3)."""
+    values = line_shapes((_GAUSS + 1) / 2)
+    own = np.einsum("gi,gj,g->ij", values, values, _WEIGHTS / 2)
+    return np.asarray(own * lengths[:, None, None])
+
+
+def part_mass(lengths: FloatArray, begin: FloatArray, end: FloatArray) -> FloatArray:
+    """The integral of N_i N_j over part of each line, from one share of its length to another."""
+    at = (begin + end)[:, None] / 2 + (end - begin)[:, None] / 2 * _GAUSS
+    values = line_shapes(at)
+    weights = (lengths * (end - begin))[:, None] / 2 * _WEIGHTS
+    return np.asarray(np.einsum("cgi,cgj,cg->cij", values, values, weights))
+
+
+def line_stiffness(lengths: FloatArray) -> FloatArray:
+    """The integral of N_i' N_j' over them, (lines, 3, 3)."""
+    slopes = _slopes((_GAUSS + 1) / 2)
+    own = np.einsum("gi,gj,g->ij", slopes, slopes, _WEIGHTS / 2)
+    return np.asarray(own / lengths[:, None, None])
+
+
+def line_shapes(t: FloatArray) -> FloatArray:
     """The three quadratic shape functions at t from 0 to 1, (..., 3)."""
     return np.stack([(1 - t) * (1 - 2 * t), 4 * t * (1 - t), t * (2 * t - 1)], axis=-1)
 

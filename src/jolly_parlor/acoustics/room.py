@@ -1,23 +1,52 @@
 """The Room: a plan with a wall for each of its edges, floor and ceiling, openings set into the
 walls, things that stand in it, and keep-out areas.
 
-Coordinates and plan as in `plan`. Of the plans only the box is worked out so far; a room of any
-other plan is data, and `fields.room_field` says that it cannot be worked out.
+Coordinates and plan as in `plan`. Its surfaces are known by name: floor, ceiling, and of a box its
+four sides, of any other plan its walls by their own names.
 """
 
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
-from math import sqrt
-from typing import Annotated, Literal
+from math import hypot, sqrt
+from typing import Annotated
 
 import numpy as np
-from annotated_types import Ge, Gt, Le, Len, MaxLen, MinLen
+from annotated_types import Ge, Le, MaxLen, MinLen
 
 from jolly_parlor.acoustics.air import speed_of_sound
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.materials import material
-from jolly_parlor.acoustics.plan import Corner, Point, edges, is_rectangle, rectangle
+from jolly_parlor.acoustics.frame import Frame, frame, front_walls
+from jolly_parlor.acoustics.plan import (
+    Corner,
+    Point,
+    WallSide,
+    area,
+    beyond,
+    direction,
+    distance_to,
+    edge_length,
+    edges,
+    holds,
+    inside,
+    is_rectangle,
+    measured_from_start,
+    rectangle,
+)
+from jolly_parlor.acoustics.room_parts import (
+    DOOR_SWING,
+    TOUCHING,
+    CalmZone,
+    Diagonal,
+    Dimension,
+    KeepOut,
+    Name,
+    Opening,
+    Slope,
+    Surface,
+    Thing,
+    Wall,
+)
 from jolly_parlor.acoustics.surfaces import (
     BEST_MATCHED_IMPEDANCE,
     absorption_at,
@@ -25,149 +54,26 @@ from jolly_parlor.acoustics.surfaces import (
 )
 from jolly_parlor.strict import STRICT
 
-__all__ = ["KeepOut", "Opening", "Point", "Room", "Surface", "Thing", "Wall"]
+__all__ = [
+    "DOOR_SWING",
+    "CalmZone",
+    "Diagonal",
+    "KeepOut",
+    "Opening",
+    "Point",
+    "Room",
+    "Slope",
+    "Surface",
+    "Thing",
+    "Wall",
+]
 
-SurfaceName = Literal["left", "right", "front", "back", "floor", "ceiling"]
-WallName = Literal["left", "right", "front", "back"]
+SurfaceName = str
 SURFACE_NAMES: tuple[SurfaceName, ...] = ("left", "right", "front", "back", "floor", "ceiling")
 """The sides of a box in the order of its field model: x=0, x=W, y=0, y=L, z=0, z=H."""
 
-DOOR_SWING = "door's swing"
-_TOUCHING = 1e-6
-
-Dimension = Annotated[float, Gt(0.5), Le(60.0)]
-Coefficient = Annotated[float, Ge(0.0), Le(1.0)]
-Octaves = Annotated[tuple[Coefficient, ...], Len(7, 7)]
-"""Random-incidence absorption, 63 to 4000 Hz."""
-Length = Annotated[float, Gt(0.0), Le(100.0)]
-Offset = Annotated[float, Ge(0.0), Le(100.0)]
-Name = Annotated[str, MinLen(1), MaxLen(60)]
-
-
-@dataclass(frozen=True)
-class Surface:
-    """What lines floor, ceiling or a wall: a material of the table, or absorption of one's own."""
-
-    __pydantic_config__ = STRICT
-
-    material: str
-    absorption: Octaves | None = None
-    """None takes the material's."""
-
-    def octave_absorption(self) -> FloatArray:
-        """Absorption in the seven octave bands."""
-        own = self.absorption
-        return np.asarray(own if own is not None else material(self.material).absorption)
-
-
-@dataclass(frozen=True)
-class Wall:
-    """One straight piece of the outline."""
-
-    __pydantic_config__ = STRICT
-
-    name: Name
-    material: str
-    absorption: Octaves | None = None
-
-    @property
-    def surface(self) -> Surface:
-        """What lines it."""
-        return Surface(self.material, self.absorption)
-
-
-@dataclass(frozen=True)
-class Opening:
-    """A window, a door or an open passage in a wall.
-
-    start: from the wall's end nearer the front (of two as near, nearer the left) to its near edge;
-    sill: height of its lower edge above the floor. Metres.
-    """
-
-    __pydantic_config__ = STRICT
-
-    kind: Literal["window", "door", "passage"]
-    wall: Name
-    start: Offset
-    width: Length
-    sill: Offset
-    height: Length
-    material: str
-    swings_in: bool = True
-    """Of a door: whether it opens into the room, so that nothing may stand in its way."""
-    absorption: Octaves | None = None
-
-    @property
-    def area(self) -> float:
-        """Square metres."""
-        return self.width * self.height
-
-    def octave_absorption(self) -> FloatArray:
-        """Absorption in the seven octave bands."""
-        return Surface(self.material, self.absorption).octave_absorption()
-
-
-@dataclass(frozen=True)
-class Thing:
-    """What stands in the room and matters below 300 Hz: a block with its corner nearest the
-    origin at x, y, z.
-    """
-
-    __pydantic_config__ = STRICT
-
-    name: Name
-    kind: Literal["solid", "soft"]
-    x: Offset
-    y: Offset
-    z: Offset
-    width: Length
-    depth: Length
-    height: Length
-    material: str | None = None
-    """Of a solid thing."""
-    absorption: Octaves | None = None
-    loss_per_second: Annotated[float, Gt(0.0), Le(10_000.0)] | None = None
-    """Of a soft thing; None takes its kind's."""
-
-    def holds(self, point: Point) -> bool:
-        """Whether a point lies within it, its faces not counted."""
-        return (
-            self.x + _TOUCHING < point.x < self.x + self.width - _TOUCHING
-            and self.y + _TOUCHING < point.y < self.y + self.depth - _TOUCHING
-            and self.z + _TOUCHING < point.z < self.z + self.height - _TOUCHING
-        )
-
-
-@dataclass(frozen=True)
-class KeepOut:
-    """A rectangle of floor where nothing may stand: a stove, a door's swing, a way out."""
-
-    __pydantic_config__ = STRICT
-
-    name: Name
-    x: Offset
-    y: Offset
-    width: Length
-    depth: Length
-
-    def contains(self, point: Point) -> bool:
-        """Whether the point lies above the rectangle."""
-        inside_x = self.x <= point.x <= self.x + self.width
-        return inside_x and self.y <= point.y <= self.y + self.depth
-
-
-@dataclass(frozen=True)
-class CalmZone:
-    """Where, walking away from a wall, one's voice became just a voice: near and far edge of the
-    zone in front of the front wall and beside a side wall, metres.
-    """
-
-    __pydantic_config__ = STRICT
-
-    front_near: Length
-    front_far: Length
-    side_near: Length
-    side_far: Length
+OUTSIDE, _LOW = "outside the room", "the sloped ceiling"
+"""What floor that is none of the room is called, and floor under a ceiling too low."""
 
 
 @dataclass(frozen=True)
@@ -188,11 +94,17 @@ class Room:
     temperature_celsius: Annotated[float, Ge(-20.0), Le(50.0)] = 20.0
     notes: Annotated[str, MaxLen(10_000)] = ""
     calm_zone: CalmZone | None = None
+    slopes: Annotated[tuple[Slope, ...], MaxLen(4)] = ()
+    """Of the ceiling."""
+    diagonals: Annotated[tuple[Diagonal, ...], MaxLen(20)] = ()
+    """Lengths taken across the room to check the plan by."""
+    faced: Name | None = None
+    """The wall the listener faces, by name; None takes the longest in front."""
 
     @property
     def is_box(self) -> bool:
-        """Whether the plan is a rectangle."""
-        return is_rectangle(self.plan)
+        """Whether it is a rectangle under a flat ceiling."""
+        return is_rectangle(self.plan) and not self.slopes
 
     @cached_property
     def width(self) -> float:
@@ -206,38 +118,90 @@ class Room:
 
     @property
     def dimensions(self) -> tuple[float, float, float]:
-        """Width, length, height."""
+        """Width, length, height: of any other than a box those of the box around it."""
         return self.width, self.length, self.height
 
-    @property
-    def volume(self) -> float:
-        """Cubic metres."""
-        return self.width * self.length * self.height
+    @cached_property
+    def floor_area(self) -> float:
+        """Square metres."""
+        return area(self.plan)
 
     @cached_property
-    def sides(self) -> dict[WallName, Wall]:
-        """The walls of a box by the side on which they stand, whatever they are called."""
-        found: dict[WallName, Wall] = {}
-        for (a, b), wall in zip(edges(self.plan), self.walls, strict=True):
-            if a[1] == b[1]:
-                found["front" if a[1] == 0 else "back"] = wall
-            elif a[0] == b[0]:
-                found["left" if a[0] == 0 else "right"] = wall
-        return found
+    def volume(self) -> float:
+        """Cubic metres, things not taken off."""
+        heights = self._ceiling_samples[0]
+        return self.floor_area * (float(np.mean(heights)) if self.slopes else self.height)
+
+    @cached_property
+    def frame(self) -> Frame:
+        """What the listener who faces its front has around him."""
+        candidates = front_walls(self.plan)
+        named = [n for n in candidates if self.walls[n].name == self.faced]
+        return frame(self.plan, (named or candidates)[0])
+
+    @cached_property
+    def wall_keys(self) -> tuple[str, ...]:
+        """What each wall is called among the surfaces, in order of the plan."""
+        if self.is_box:
+            return tuple(direction(edge) for edge in edges(self.plan))
+        return tuple(wall.name for wall in self.walls)
+
+    @cached_property
+    def surface_names(self) -> tuple[SurfaceName, ...]:
+        """Every surface, floor and ceiling last."""
+        return SURFACE_NAMES if self.is_box else (*self.wall_keys, "floor", "ceiling")
+
+    @cached_property
+    def sides(self) -> dict[str, Wall]:
+        """The walls by what they are called among the surfaces."""
+        return dict(zip(self.wall_keys, self.walls, strict=True))
+
+    def edge_of(self, side: str) -> tuple[Corner, Corner]:
+        """Start and end of a wall; raises ValueError for a name that is none's."""
+        return edges(self.plan)[self.wall_keys.index(side)]
+
+    def direction_of(self, surface: SurfaceName) -> str:
+        """Front, right, back or left of a wall, else the surface itself."""
+        if surface in self.wall_keys:
+            return direction(self.edge_of(surface))
+        return surface
+
+    def walls_towards(self, way: WallSide) -> tuple[str, ...]:
+        """The walls that stand in one direction."""
+        return tuple(key for key in self.wall_keys if self.direction_of(key) == way)
+
+    def words_of(self, surface: SurfaceName) -> str:
+        """A surface in a sentence: `front wall`, `bay left`, `floor`."""
+        if surface not in self.wall_keys or "wall" in surface.casefold():
+            return surface
+        return f"{surface} wall"
 
     @cached_property
     def surfaces(self) -> dict[SurfaceName, Surface]:
-        """The six surfaces of a box by side."""
+        """What lines each."""
         walls: dict[SurfaceName, Surface] = {s: w.surface for s, w in self.sides.items()}
         return {**walls, "floor": self.floor, "ceiling": self.ceiling}
 
-    def side_of(self, opening: Opening) -> WallName:
-        """On which side of a box an opening is."""
+    def side_of(self, opening: Opening) -> str:
+        """Among the surfaces, the wall an opening is in."""
         return next(side for side, wall in self.sides.items() if wall.name == opening.wall)
 
     def openings_on(self, side: str) -> tuple[Opening, ...]:
-        """The openings of one side of a box."""
+        """The openings of one wall."""
         return tuple(o for o in self.openings if self.side_of(o) == side)
+
+    def span_of(self, opening: Opening) -> tuple[Corner, Corner]:
+        """Where an opening begins and ends on the plan."""
+        first, last = self.edge_of(self.side_of(opening))
+        if not measured_from_start((first, last)):
+            first, last = last, first
+        length = edge_length((first, last))
+        way = ((last[0] - first[0]) / length, (last[1] - first[1]) / length)
+        start, end = (
+            (first[0] + way[0] * along, first[1] + way[1] * along)
+            for along in (opening.start, opening.start + opening.width)
+        )
+        return start, end
 
     @cached_property
     def kept_free(self) -> tuple[KeepOut, ...]:
@@ -248,14 +212,21 @@ class Room:
         return (*self.keep_outs, *(self._swing(door) for door in doors))
 
     def _swing(self, door: Opening) -> KeepOut:
-        size = door.width
-        x, y = {
-            "front": (door.start, 0.0),
-            "back": (door.start, max(self.length - size, 0.0)),
-            "left": (0.0, door.start),
-            "right": (max(self.width - size, 0.0), door.start),
-        }[self.side_of(door)]
-        return KeepOut(DOOR_SWING, x, y, size, size)
+        (x0, y0), (x1, y1) = self.span_of(door)
+        (ax, ay), (bx, by) = self.edge_of(self.side_of(door))
+        length = hypot(bx - ax, by - ay)
+        in_x, in_y = -(by - ay) / length * door.width, (bx - ax) / length * door.width
+        xs = np.clip([x0, x1, x0 + in_x, x1 + in_x], 0.0, self.width)
+        ys = np.clip([y0, y1, y0 + in_y, y1 + in_y], 0.0, self.length)
+        low, high = (float(xs.min()), float(ys.min())), (float(xs.max()), float(ys.max()))
+        return KeepOut(DOOR_SWING, low[0], low[1], high[0] - low[0], high[1] - low[1])
+
+    @cached_property
+    def outside(self) -> tuple[KeepOut, ...]:
+        """What of the bounds is none of the room."""
+        if self.is_box:
+            return ()
+        return tuple(KeepOut(OUTSIDE, x, y, w, d) for x, y, w, d in beyond(self.plan))
 
     @property
     def speed_of_sound(self) -> float:
@@ -266,7 +237,7 @@ class Room:
     def admittances_at_125(self) -> dict[SurfaceName, float]:
         """Specific admittance of each surface at 125 Hz, for explaining single reflections."""
         at = np.array([125.0])
-        return {name: float(surface_admittance(self, name, at)[0]) for name in SURFACE_NAMES}
+        return {name: float(surface_admittance(self, name, at)[0]) for name in self.surface_names}
 
     @cached_property
     def schroeder_hz(self) -> float:
@@ -274,15 +245,39 @@ class Room:
         return 2000.0 * sqrt(reverberation_time(self, 125.0) / self.volume)
 
     def surface_area(self, name: SurfaceName) -> float:
-        """Square metres of a whole side of a box, openings included."""
-        return {
-            "left": self.length * self.height,
-            "right": self.length * self.height,
-            "front": self.width * self.height,
-            "back": self.width * self.height,
-            "floor": self.width * self.length,
-            "ceiling": self.width * self.length,
-        }[name]
+        """Square metres of a whole surface, openings included."""
+        if name == "floor":
+            return self.floor_area
+        if name == "ceiling":
+            return self.floor_area * (
+                float(np.mean(self._ceiling_samples[1])) if self.slopes else 1
+            )
+        edge = self.edge_of(name)
+        if not self.slopes:
+            return edge_length(edge) * self.height
+        along = np.linspace(edge[0], edge[1], 41)
+        return edge_length(edge) * float(np.mean(self.ceiling_at(along[:, 0], along[:, 1])))
+
+    def ceiling_at(self, x: FloatArray, y: FloatArray) -> FloatArray:
+        """Height of the ceiling over places of the plan."""
+        height = np.full(np.shape(x), self.height)
+        for slope in self.slopes:
+            at = next(n for n, wall in enumerate(self.walls) if wall.name == slope.wall)
+            (x0, y0), (x1, y1) = edges(self.plan)[at]
+            length = hypot(x1 - x0, y1 - y0)
+            away = np.abs((x - x0) * (y1 - y0) - (y - y0) * (x1 - x0)) / length
+            risen = slope.knee + (self.height - slope.knee) * away / slope.reach
+            height = np.minimum(height, risen)
+        return height
+
+    @cached_property
+    def _ceiling_samples(self) -> tuple[FloatArray, FloatArray]:
+        """Height, and area over floor area, of the ceiling over an even sample of the plan."""
+        x, y = np.meshgrid(*((np.arange(240) + 0.5) / 240 * size for size in self.dimensions[:2]))
+        height = self.ceiling_at(x, y)
+        down, across = np.gradient(height, self.length / 240, self.width / 240)
+        within = inside(self.plan, x, y)
+        return height[within], np.sqrt(1 + down**2 + across**2)[within]
 
     def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
         """What a surface's admittance is to be multiplied by: 1, unless a fit says otherwise."""
@@ -290,11 +285,19 @@ class Room:
 
     def contains(self, point: Point) -> bool:
         """Whether the point lies in the room."""
-        return (
-            0 <= point.x <= self.width
-            and 0 <= point.y <= self.length
-            and 0 <= point.z <= self.height
-        )
+        bounds = zip((point.x, point.y, point.z), self.dimensions, strict=True)
+        if not all(0 <= value <= size for value, size in bounds):
+            return False
+        if self.is_box:
+            return True
+        if not holds(self.plan, point.x, point.y):
+            return False
+        above = float(self.ceiling_at(np.array(point.x), np.array(point.y)))
+        return not self.slopes or point.z <= above + TOUCHING
+
+    def distance_to_wall(self, side: str, point: Point) -> float:
+        """Metres on the plan from a point to the nearest place of a wall."""
+        return distance_to(self.edge_of(side), (point.x, point.y))
 
     def solid_at(self, point: Point) -> Thing | None:
         """The solid thing a point lies in, if any."""
@@ -306,33 +309,61 @@ class Room:
 
     def blocked_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
         """Floor over which nothing that reaches from one height to another may stand: what is
-        kept free, and solid things in its way.
+        kept free or no floor of the room, solid things in its way, a ceiling too low for it.
         """
-        return (*self.kept_free, *self.solids_between(low, high))
+        return (*self.kept_free, *self.outside, *self.solids_between(low, high))
 
     def solids_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
-        """The floor of the solid things in the way of what reaches from one height to another."""
-        return tuple(
+        """The floor of the solid things, and of sloped ceiling, in the way of what reaches from one
+        height to another.
+        """
+        solids = tuple(
             KeepOut(t.name, t.x, t.y, t.width, t.depth)
             for t in self.things
-            if t.kind == "solid" and t.z < high - _TOUCHING and t.z + t.height > low + _TOUCHING
+            if t.kind == "solid" and t.z < high - TOUCHING and t.z + t.height > low + TOUCHING
         )
+        return (*solids, *self._under_slopes(high))
+
+    def _under_slopes(self, high: float) -> tuple[KeepOut, ...]:
+        """Floor over which the ceiling is lower than a height; walls along an axis only."""
+        found = []
+        for slope in self.slopes:
+            if slope.knee >= high:
+                continue
+            at = next(n for n, wall in enumerate(self.walls) if wall.name == slope.wall)
+            edge = edges(self.plan)[at]
+            rise = self.height - slope.knee
+            deep = slope.reach * min((high - slope.knee) / rise, 1.0) if rise > 0 else slope.reach
+            across = min(deep, self.width), min(deep, self.length)
+            x0, y0 = edge[0]
+            found.append(
+                {
+                    "left": KeepOut(_LOW, x0, 0.0, across[0], self.length),
+                    "right": KeepOut(_LOW, max(x0 - deep, 0.0), 0.0, across[0], self.length),
+                    "front": KeepOut(_LOW, 0.0, y0, self.width, across[1]),
+                    "back": KeepOut(_LOW, 0.0, max(y0 - deep, 0.0), self.width, across[1]),
+                }[direction(edge)]
+            )
+        return tuple(found)
 
     def resized(self, width: float, length: float, height: float) -> "Room":
-        """The same box in another size."""
-        across = {0.0: 0.0, self.width: width}
-        along = {0.0: 0.0, self.length: length}
-        plan = tuple((across[x], along[y]) for x, y in self.plan)
-        return replace(self, plan=plan, height=height)
+        """The same room stretched to another size."""
+        wide, long = width / self.width, length / self.length
+        plan = tuple(
+            (width if x == self.width else x * wide, length if y == self.length else y * long)
+            for x, y in self.plan
+        )
+        high = height / self.height
+        slopes = tuple(replace(s, knee=s.knee * high) for s in self.slopes)
+        return replace(self, plan=plan, height=height, slopes=slopes)
 
     def lined(self, surfaces: Mapping[SurfaceName, Surface]) -> "Room":
-        """The same box with some of its six surfaces lined anew."""
-        side = {wall.name: name for name, wall in self.sides.items()}
+        """The same room with some of its surfaces lined anew."""
         walls = tuple(
             replace(w, material=new.material, absorption=new.absorption)
-            if (new := surfaces.get(side[w.name])) is not None
+            if (new := surfaces.get(key)) is not None
             else w
-            for w in self.walls
+            for key, w in zip(self.wall_keys, self.walls, strict=True)
         )
         floor, ceiling = surfaces.get("floor", self.floor), surfaces.get("ceiling", self.ceiling)
         return replace(self, walls=walls, floor=floor, ceiling=ceiling)
@@ -347,14 +378,14 @@ def box_room(
     **more: object,
 ) -> Room:
     """A box whose walls are called by their sides; `more` are further fields of Room."""
-    round_about: tuple[WallName, ...] = ("front", "right", "back", "left")
+    round_about: tuple[WallSide, ...] = ("front", "right", "back", "left")
     walls = tuple(Wall(s, surfaces[s].material, surfaces[s].absorption) for s in round_about)
     plan = rectangle(width, length)
     return Room(name, height, plan, walls, surfaces["floor"], surfaces["ceiling"], **more)  # type: ignore[arg-type]
 
 
 def surface_admittance(room: Room, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
-    """Specific admittance of one side of a box, shape (frequencies,).
+    """Specific admittance of one surface, shape (frequencies,).
 
     The model needs one value a surface: windows and doors are spread evenly over their wall by
     area. That is right to first order for modes broader than the opening; close to a large pane
@@ -383,7 +414,7 @@ def reverberation_time(room: Room, frequency_hz: float) -> float:
     """Seconds, Eyring: 0.161 V / (-S ln(1 - mean absorption)) (Kuttruff, Room Acoustics)."""
     absorbed, area = 0.0, 0.0
     at = np.array([frequency_hz])
-    for name in SURFACE_NAMES:
+    for name in room.surface_names:
         whole = room.surface_area(name)
         rest = whole
         for opening in room.openings_on(name):

@@ -4,14 +4,15 @@ from dataclasses import replace
 
 from jolly_parlor.acoustics.plan import (
     Corner,
+    WallSide,
     begun_at_origin,
     edge_length,
     edges,
     measured_from_start,
 )
-from jolly_parlor.acoustics.room import KeepOut, Opening, Point, Room, Thing, WallName
+from jolly_parlor.acoustics.room import KeepOut, Opening, Point, Room, Thing
 
-_NEW_NAME: dict[str, WallName] = {
+_NEW_NAME: dict[str, WallSide] = {
     "left": "front",
     "front": "right",
     "right": "back",
@@ -24,8 +25,8 @@ def turned(room: Room) -> Room:
     """The room as seen facing what was its left wall. Four turns give the room back.
 
     x' = L - y and y' = x for every place on the plan. Walls called by their side take the name of
-    the new one; others keep theirs. A calm zone is dropped: it belongs to the walls it was walked
-    from.
+    the new one; others keep theirs. A calm zone and the wall faced are dropped: they belong to
+    the room seen the other way.
     """
     plan = tuple(_turned_corner(room, corner) for corner in room.plan)
     walls = tuple(replace(w, name=_NEW_NAME.get(w.name, w.name)) for w in room.walls)
@@ -40,6 +41,8 @@ def turned(room: Room) -> Room:
             for a in room.keep_outs
         ),
         things=tuple(_turned_thing(room, thing) for thing in room.things),
+        slopes=tuple(replace(s, wall=_NEW_NAME.get(s.wall, s.wall)) for s in room.slopes),
+        faced=None,
         calm_zone=None,
     )
 

@@ -125,7 +125,7 @@ def band(listening: Listening, fit: Fit, models: Models) -> FloatArray:
 
 def facings(document: Document, models: Models) -> list[facing.Facing]:
     """Both ways of facing the room, scored."""
-    return facing.facings(document.room, document.gear)
+    return facing.facings(document.room, document.gear, models.forecaster.field)
 
 
 class Strips:

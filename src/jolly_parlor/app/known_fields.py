@@ -1,7 +1,7 @@
 """The fields of the rooms at hand, shared by all who calculate.
 
-A room with things in it takes some ten seconds to work out. Until then the empty room of its size
-answers, and whoever asks is told when there is better.
+A room of another shape than a box, or with things in it, takes some ten seconds to work out. Until
+then the empty box of its size answers, and whoever asks is told when there is better.
 """
 
 import threading
@@ -9,7 +9,7 @@ from collections.abc import Callable
 from functools import partial
 
 from jolly_parlor import defects
-from jolly_parlor.acoustics.fields import RoomField, bare_field, room_field
+from jolly_parlor.acoustics.fields import RoomField, bare_field, needs_working_out, room_field
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import GRID_HZ
 
@@ -45,7 +45,7 @@ class KnownFields:
             found = next((field for known, field in self._known if known == room), None)
             if found is None:
                 found = bare_field(room, GRID_HZ)
-                if room.things and not self._closed:
+                if needs_working_out(room) and not self._closed:
                     self._at_work.append(room)
                     self._settled = [one for one in self._settled if one[0] != room]
                     thread = threading.Thread(target=self._work_out, args=(room,), daemon=True)
@@ -57,7 +57,7 @@ class KnownFields:
     def working_out(self, room: Room) -> bool:
         """Whether a better field of the room is on its way, or will be once it is asked for."""
         with self._lock:
-            return bool(room.things) and all(known != room for known, _ in self._settled)
+            return needs_working_out(room) and all(known != room for known, _ in self._settled)
 
     def problem(self, room: Room) -> str:
         """Why a room could not be worked out with its things, in a sentence; mostly empty."""

@@ -10,7 +10,7 @@ from math import exp, log2
 
 import numpy as np
 
-from jolly_parlor.acoustics.room import SURFACE_NAMES, SurfaceName
+from jolly_parlor.acoustics.room import Room, SurfaceName
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.marks import Lane, Mark
 from jolly_parlor.placement.evenness import Deviation
@@ -22,7 +22,7 @@ _LIKELY = 0.45
 _LEAST_SCORE = 0.12
 _WITHOUT_MARK = 0.4  # weight of a boundary that no path or mode points at
 _LEAST_CHANGE_DB, _LEAST_CHANGE_SHARE = 4.0, 0.35
-_LANE_SURFACES: dict[Lane, tuple[SurfaceName, ...]] = {
+_LANE_SURFACES: dict[Lane, tuple[str, ...]] = {
     "front wall": ("front",),
     "back wall": ("back",),
     "side walls": ("left", "right"),
@@ -55,7 +55,7 @@ class Anechoic:
     """Forecasts of the same room with one boundary absorbing all sound (beta = 1)."""
 
     def __init__(self, forecaster: Forecaster) -> None:
-        self._base = forecaster
+        self._base, self.room = forecaster, forecaster.room
         self._without: dict[SurfaceName, Forecaster] = {}
 
     def without(self, name: SurfaceName) -> Forecaster:
@@ -90,18 +90,19 @@ def causes(
     def gain(name: SurfaceName) -> float:
         return anechoic.change_db(feature, before, name, listening)
 
+    room = anechoic.room
     size = max(abs(feature.level_db), 1.0)
     best: dict[Lane, tuple[float, Mark, float | None]] = {}
     for mark in candidates:
         nearness = _nearness(mark, feature)
         if mark.kind != feature.kind or nearness * mark.strength < 0.05:
             continue
-        gains = [gain(name) for name in _surfaces(mark)]
+        gains = [gain(name) for name in _surfaces(mark, room)]
         change = max(gains) if gains else None
         belief = 0.5 if change is None else min(max(0.2 + change / size, 0), 1)
         _keep_better(best, nearness * mark.strength * belief, mark, change)
     for mark in _boundaries_without_a_mark(candidates, feature):
-        change = gain(_surfaces(mark)[0])
+        change = gain(_surfaces(mark, room)[0])
         if change > max(_LEAST_CHANGE_DB, _LEAST_CHANGE_SHARE * size):
             _keep_better(best, _WITHOUT_MARK * min(change / size, 1.0), mark, change)
     ranked = sorted(best.values(), key=lambda item: -item[0])
@@ -111,11 +112,12 @@ def causes(
     return [Cause(mark, score / total, change) for score, mark, change in ranked]
 
 
-def _surfaces(mark: Mark) -> tuple[SurfaceName, ...]:
+def _surfaces(mark: Mark, room: Room) -> tuple[SurfaceName, ...]:
     """The boundaries to take away to test a mark."""
     if mark.bounce is not None:
-        return tuple(name for name in SURFACE_NAMES if name == mark.bounce.boundary)
-    return _LANE_SURFACES.get(mark.lane, ())
+        return tuple(name for name in room.surface_names if name == mark.bounce.boundary)
+    ways = _LANE_SURFACES.get(mark.lane, ())
+    return tuple(name for name in room.surface_names if room.direction_of(name) in ways)
 
 
 def _keep_better(
@@ -133,7 +135,7 @@ def _boundaries_without_a_mark(candidates: list[Mark], feature: Feature) -> list
     boundary away may still show that it takes part."""
     nearest: dict[str, Mark] = {}
     for mark in sorted(candidates, key=lambda mark: -_nearness(mark, feature)):
-        if mark.bounce is not None and mark.bounce.boundary in SURFACE_NAMES:
+        if mark.bounce is not None and mark.bounce.side != "desk":
             nearest.setdefault(mark.bounce.boundary, mark)
     why = "No single path cancels just here, but this surface is what the hollow depends on."
     if feature.kind == "hill":

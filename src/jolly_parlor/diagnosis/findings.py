@@ -118,11 +118,8 @@ def describe(mark: Mark) -> str:
     if mark.bounce is not None:
         if mark.lane == "front wall":
             who = "monitors" if mark.source in ("", "left", "right") else mark.source
-            return f"the wall behind the {who}, {mark.bounce.source.y:.2f} m away"
-        boundary = mark.bounce.boundary
-        side = (
-            f"the {boundary} wall" if boundary in ("left", "right", "back") else f"the {boundary}"
-        )
+            return f"the wall behind the {who}, {mark.bounce.wall_metres:.2f} m away"
+        side = f"the {mark.bounce.words}"
         return f"the bounce off {side}" if mark.cancels else side
     return "the handover between monitors and subwoofer"
 

@@ -10,11 +10,11 @@ from typing import Literal
 
 import numpy as np
 
-from jolly_parlor.acoustics.fields import room_modes
 from jolly_parlor.acoustics.images import Bounce, board_bounce, bounces
-from jolly_parlor.acoustics.modes import Mode, shapes
+from jolly_parlor.acoustics.modes import Mode
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.diagnosis.features import FeatureKind
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
 from jolly_parlor.placement.gear import PAIR, Gear
@@ -131,7 +131,7 @@ def first_beyond(
         if name not in PAIR:
             continue
         for bounce in path:
-            lane = _BOUNDARY_LANES[bounce.boundary]
+            lane = _BOUNDARY_LANES[bounce.side]
             all_of_them = bounce.cancellations_hz(LOWEST_HZ, 2000.0)
             if all_of_them:
                 firsts[lane] = min(firsts.get(lane, 2000.0), all_of_them[0])
@@ -161,21 +161,15 @@ def _boundary_marks(gear: Gear, listening: Listening, paths: Paths, top_hz: floa
             # Reinforcements are left out: peaks in a small room are the modes' doing.
             for order, f in enumerate(bounce.cancellations_hz(LOWEST_HZ, top)):
                 strength = min(abs(bounce.relative_pressure), 1.0) / (1 + 0.5 * order)
-                lane = _BOUNDARY_LANES[bounce.boundary]
+                lane = _BOUNDARY_LANES[bounce.side]
                 found.append(Mark(lane, "hollow", f, strength, words, name, bounce))
     return found
 
 
 def _bounce_words(bounce: Bounce, source: str) -> str:
     who = {"left": "The left monitor", "right": "The right monitor"}.get(source, f"The {source}")
-    what = {
-        "front": "front wall",
-        "back": "back wall",
-        "left": "left wall",
-        "right": "right wall",
-    }.get(bounce.boundary, bounce.boundary)
     return (
-        f"{who} off the {what}: {bounce.excess_metres:.2f} m longer than the direct path, "
+        f"{who} off the {bounce.words}: {bounce.excess_metres:.2f} m longer than the direct path, "
         f"{bounce.level_db:.0f} dB against it."
     )
 
@@ -184,7 +178,7 @@ def _mode_marks(room: Room, sources: dict[str, Point], ear: Point) -> list[Mark]
     found = []
     top = min(HIGHEST_HZ, max(room.schroeder_hz, 100.0))
     every = room_modes(room, top)
-    at_ear, *at_sources = shapes(every, [ear, *sources.values()])
+    at_ear, *at_sources = every.at([ear, *sources.values()])
     drives, most = np.mean(at_sources, axis=0), np.max(np.abs(at_sources), axis=0)
     numbers = (row.tolist() for row in (at_ear, drives, most))
     for mode, heard, driven, loudest in zip(every, *numbers, strict=True):

@@ -37,30 +37,20 @@ class Path:
 
 
 def paths(room: Room, gear: Gear, arrangement: Arrangement, source: Item, seat: str) -> list[Path]:
-    """Six boundaries and the desk, where its reflection exists, shortest excess path first.
+    """Every boundary and the desk, where its reflection exists, shortest excess path first.
 
     source: a loudspeaker. Raises KeyError for one the arrangement lacks.
     """
     place, ear = arrangement.position(source), arrangement.seats[seat]
     c = room.speed_of_sound
-    at = place.array()
-    distances = {
-        "left": at[0],
-        "right": room.width - at[0],
-        "front": at[1],
-        "back": room.length - at[1],
-        "floor": at[2],
-        "ceiling": room.height - at[2],
-    }
     found = list(bounces(room, place, ear))
     board = arrangement.board(gear.desk)
     desk = board_bounce(board, place, ear, c) if board else None
-    if desk is not None and board is not None:
+    if desk is not None:
         found.append(desk)
-        distances["desk"] = place.z - board.z
     rows = []
     for bounce in found:
-        d = float(distances[bounce.boundary])
+        d = bounce.wall_metres
         rows.append(
             Path(
                 bounce.boundary,

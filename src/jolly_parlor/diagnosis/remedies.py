@@ -136,33 +136,37 @@ def _triangle(a: Arrangement, seat: str, monitors_y: float, seat_y: float) -> Ar
 
 def _monitors_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     ear_y = a.seats[seat].y
-    for y in np.arange(back_to_wall_distance(forecaster.gear), ear_y - 0.6, 0.1):
+    front = forecaster.room.frame.front
+    for y in np.arange(front + back_to_wall_distance(forecaster.gear), ear_y - 0.6, 0.1):
         if abs(y - a.left.y) > 0.05:
             moved = _triangle(a, seat, float(y), ear_y)
-            yield Move("monitors at {} from the front wall", float(y), moved)
+            yield Move("monitors at {} from the front wall", float(y - front), moved)
 
 
 def _seat_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     monitors_y = (a.left.y + a.right.y) / 2
-    for y in np.arange(monitors_y + 0.7, min(forecaster.room.length - 0.5, monitors_y + 2.2), 0.1):
+    frame = forecaster.room.frame
+    for y in np.arange(monitors_y + 0.7, min(frame.back - 0.5, monitors_y + 2.2), 0.1):
         if abs(y - a.seats[seat].y) > 0.05:
             moved = _triangle(a, seat, monitors_y, float(y))
-            yield Move("seat at {} from the front wall", float(y), moved)
+            yield Move("seat at {} from the front wall", float(y - frame.front), moved)
 
 
 def _triangle_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     monitors_y = (a.left.y + a.right.y) / 2
     depth = a.seats[seat].y - monitors_y
-    nearest, room = back_to_wall_distance(forecaster.gear), forecaster.room
-    for y in np.arange(nearest, room.length - 0.5 - depth, 0.15):
+    frame = forecaster.room.frame
+    nearest = frame.front + back_to_wall_distance(forecaster.gear)
+    words = "the whole triangle, monitors at {} from the front wall"
+    for y in np.arange(nearest, frame.back - 0.5 - depth, 0.15):
         if abs(y - monitors_y) > 0.05:
             moved = _triangle(a, seat, float(y), float(y) + depth)
-            yield Move("the whole triangle, monitors at {} from the front wall", float(y), moved)
+            yield Move(words, float(y - frame.front), moved)
 
 
 def _monitor_spacing(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     now = a.right.x - a.left.x
-    for side in np.arange(0.8, min(forecaster.room.width - 0.6, 2.6), 0.1):
+    for side in np.arange(0.8, min(forecaster.room.frame.width - 0.6, 2.6), 0.1):
         if abs(side - now) > 0.05:
             shift = (float(side) - now) / 2
             left, right = replace(a.left, x=a.left.x - shift), replace(a.right, x=a.right.x + shift)
@@ -177,15 +181,15 @@ def _monitor_height(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
 
 
 def _sub_along_walls(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
-    room = forecaster.room
+    frame = forecaster.room.frame
     for sub in forecaster.gear.subwoofers:
         item, now, size = loudspeaker(sub.id), a.places[sub.id], forecaster.gear.model_of(sub.id)
         edge_x, edge_y = size.width / 2 + 0.05, size.depth / 2 + 0.05
-        for x in np.linspace(edge_x, room.width - edge_x, 9):
-            moved = a.moved(item, Point(float(x), edge_y, now.z))
+        for x in np.linspace(edge_x, frame.right - frame.left - edge_x, 9):
+            moved = a.moved(item, Point(frame.left + float(x), frame.front + edge_y, now.z))
             yield Move(f"{sub.id} at the front wall, {{}} from the left", float(x), moved)
-        for y in np.linspace(edge_y, room.length - edge_y, 9):
-            moved = a.moved(item, Point(edge_x, float(y), now.z))
+        for y in np.linspace(edge_y, frame.depth - edge_y, 9):
+            moved = a.moved(item, Point(frame.left + edge_x, frame.front + float(y), now.z))
             yield Move(f"{sub.id} at the left wall, {{}} from the front", float(y), moved)
 
 

@@ -99,7 +99,7 @@ def fit_room(
     """Fit to one or more takes. Raises Refused with a sentence without any."""
     if not takes:
         raise Refused("A fit needs one take or more.")
-    parameters = [*room_parameters(), *place_parameters(places_of(takes))]
+    parameters = [*room_parameters(room), *place_parameters(places_of(takes))]
     parameters += source_parameters(takes)
     predictor = Predictor(room, gear, parameters)
     problem = _Problem(takes)

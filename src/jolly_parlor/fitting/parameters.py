@@ -15,7 +15,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.fitted import KNOTS_HZ, FittedRoom, fitted_room
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Room
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import Evidence
 
 Kind = Literal["size", "absorption", "place", "level", "corner"]
@@ -44,11 +44,11 @@ class Parameter:
     """Of a level or corner: whose."""
 
 
-def room_parameters() -> list[Parameter]:
+def room_parameters(room: Room) -> list[Parameter]:
     """Sizes, then absorption: one common factor and one tilt for each surface."""
     found = [Parameter("size", name, SIZE_METRES, "m", (n,)) for n, name in enumerate(SIZES)]
-    for index, surface in enumerate(SURFACE_NAMES):
-        words = surface if surface in ("floor", "ceiling") else f"{surface} wall"
+    for index, surface in enumerate(room.surface_names):
+        words = room.words_of(surface)
         for which, part in enumerate(("absorption", "absorption, low against high")):
             size = _SHARED if which == 0 else float(np.sqrt(1 - _SHARED**2))
             name = f"{words}: {part}"
@@ -100,7 +100,7 @@ def room_of(room: Room, parameters: Sequence[Parameter], z: FloatArray) -> Fitte
     """The room that these values describe."""
     sizes = np.array(room.dimensions)
     at = np.array(KNOTS_HZ)  # factors of a room already fitted are kept
-    logs = np.log([room.admittance_factor(name, at) for name in SURFACE_NAMES])
+    logs = np.log([room.admittance_factor(name, at) for name in room.surface_names])
     for parameter, value in zip(parameters, z, strict=True):
         if parameter.kind == "size":
             sizes[parameter.index[0]] += parameter.tolerance * value
@@ -110,7 +110,7 @@ def room_of(room: Room, parameters: Sequence[Parameter], z: FloatArray) -> Fitte
             logs[surface] += parameter.tolerance * value * ways
     factors: dict[str, tuple[float, ...]] = {
         name: tuple(float(v) for v in np.exp(row))
-        for name, row in zip(SURFACE_NAMES, logs, strict=True)
+        for name, row in zip(room.surface_names, logs, strict=True)
     }
     return fitted_room(room, sizes, factors)
 

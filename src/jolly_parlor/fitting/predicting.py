@@ -13,7 +13,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Room
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
 from jolly_parlor.fitting.parameters import SIZES, Parameter, room_of, shifts_of
@@ -88,7 +88,8 @@ class Predictor:
         """The field moved by this parameter."""
         room = room_of(self.room, self.parameters, z)
         which = parameter.index[0]
-        return field.near(room, SIZES[which] if parameter.kind == "size" else SURFACE_NAMES[which])
+        names = SIZES if parameter.kind == "size" else room.surface_names
+        return field.near(room, names[which])
 
     def _transfers(
         self,

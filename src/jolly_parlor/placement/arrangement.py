@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.images import Board
 from jolly_parlor.acoustics.plan import Coordinate, Point
-from jolly_parlor.acoustics.room import DOOR_SWING, KeepOut, Room
+from jolly_parlor.acoustics.room import DOOR_SWING, OUTSIDE, KeepOut, Room
 from jolly_parlor.acoustics.turning import turned_point
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import PAIR, Desk, Gear
@@ -84,8 +84,8 @@ class Arrangement:
         return replace(self, places={**self.places, "left": left, "right": right})
 
     def mirrored_move(self, item: Item, to: Point, room: Room) -> "Arrangement":
-        """Move one of the pair and its twin alike, mirrored about the room's middle."""
-        twin = Point(room.width - to.x, to.y, to.z)
+        """Move one of the pair and its twin alike, mirrored about the middle of the wall faced."""
+        twin = Point(2 * room.frame.middle - to.x, to.y, to.z)
         return self.with_pair(to, twin) if item == LEFT else self.with_pair(twin, to)
 
     def chain(self, name: str) -> Chain:
@@ -121,9 +121,55 @@ def turned_arrangement(room: Room, gear: Gear, arrangement: Arrangement) -> Arra
     )
 
 
-def desk_before(ear: Point, desk: Desk) -> DeskPlace:
-    """A desk in front of a listener: its near edge 30 cm before the ear, or at the front wall."""
-    return DeskPlace(max(ear.x - desk.width / 2, 0.0), max(ear.y - 0.3 - desk.depth, 0.0))
+def shifted(arrangement: Arrangement, dx: float, dy: float) -> Arrangement:
+    """The same with everything moved across the plan, metres."""
+
+    def moved(p: Point) -> Point:
+        return Point(round(p.x + dx, 4), round(p.y + dy, 4), p.z)
+
+    desk = arrangement.desk
+    return replace(
+        arrangement,
+        places={name: moved(p) for name, p in arrangement.places.items()},
+        seats={name: moved(p) for name, p in arrangement.seats.items()},
+        desk=DeskPlace(desk.x + dx, desk.y + dy) if desk is not None else None,
+    )
+
+
+def desk_before(ear: Point, desk: Desk, front: float = 0.0) -> DeskPlace:
+    """A desk in front of a listener: its near edge 30 cm before the ear, or at the wall faced,
+    which is `front` from the plan's foremost corner.
+    """
+    return DeskPlace(max(ear.x - desk.width / 2, 0.0), max(ear.y - 0.3 - desk.depth, front))
+
+
+def standing_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[tuple[str, str]]:
+    """Of a room with corners or things in it: what would stand outside it or in something, and
+    where. Cabinets of the pair are taken whole, anything else by its centre.
+    """
+    found = []
+    for side in PAIR:
+        at, model = arrangement.places[side], gear.monitor
+        low = at.z - model.centre_height
+        edges_ = monitor_footprint(gear, np.array(at.x), np.array(at.y))
+        left, front, right, back = (float(edge) for edge in edges_)
+        for area in room.blocked_between(low, low + model.height):
+            beside = right <= area.x + 1e-6 or left >= area.x + area.width - 1e-6
+            if not beside and back > area.y + 1e-6 and front < area.y + area.depth - 1e-6:
+                found.append((f"the {side} monitor", _where(area)))
+                break
+    for label, point, _ in _places(gear, arrangement):
+        if not room.has_air_at(point):
+            thing = room.solid_at(point)
+            what = f"inside “{thing.name}”" if thing else OUTSIDE
+            found.append((label[0].lower() + label[1:], what))
+    return found
+
+
+def _where(area: KeepOut) -> str:
+    if area.name in (OUTSIDE, DOOR_SWING):
+        return area.name if area.name == OUTSIDE else f"in a {area.name}"
+    return f"in the way of “{area.name}”"
 
 
 def monitor_footprint(

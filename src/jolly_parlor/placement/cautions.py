@@ -1,5 +1,6 @@
 """Cautions where the hazard arises. Short; they defer to local codes and licensed trades."""
 
+from jolly_parlor.acoustics.plan import distance_to
 from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
@@ -53,11 +54,4 @@ def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
 
 def _distance(room: Room, opening: Opening, point: Point) -> float:
     """Plan distance from a point to the opening's stretch of wall."""
-    along, across = {
-        "front": (point.x, point.y),
-        "back": (point.x, room.length - point.y),
-        "left": (point.y, point.x),
-        "right": (point.y, room.width - point.x),
-    }[room.side_of(opening)]
-    beyond = max(opening.start - along, along - opening.start - opening.width, 0.0)
-    return float((beyond**2 + across**2) ** 0.5)
+    return distance_to(room.span_of(opening), (point.x, point.y))

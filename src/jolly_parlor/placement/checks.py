@@ -9,8 +9,9 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.acoustics.plan import WallSide
 from jolly_parlor.acoustics.power import radiated_power_db
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 
@@ -149,16 +150,17 @@ def _on_the_way(start: Point, end: Point, share: float) -> Point:
 
 
 def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
-    unlike = abs(a.left.x - (room.width - a.right.x))
+    frame = room.frame
+    to_left, to_right = a.left.x - frame.left, frame.right - a.right.x
+    unlike = abs(to_left - to_right)
     if unlike > _SET_UP_METRES or abs(a.left.y - a.right.y) > _SET_UP_METRES:
         yield Check(
             False,
-            f"Left and right see unlike walls: {a.left.x:.2f} m and {room.width - a.right.x:.2f} m "
-            "to the sides.",
+            f"Left and right see unlike walls: {to_left:.2f} m and {to_right:.2f} m to the sides.",
         )
     distances = {
-        "front wall": a.left.y,
-        "side wall": min(a.left.x, room.width - a.right.x),
+        "front wall": a.left.y - frame.front,
+        "side wall": min(to_left, to_right),
         "floor": a.left.z,
     }
     names = list(distances)
@@ -180,8 +182,9 @@ def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
 
 def _power(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
     """What the nearest walls do to a monitor for every listener (Waterhouse 1955, Allison 1974)."""
-    side = min(a.left.x, room.width - a.right.x)
-    nearest = [max(a.left.y, 0.0), max(side, 0.0), max(a.left.z, 0.0)]
+    frame = room.frame
+    side = min(a.left.x - frame.left, frame.right - a.right.x)
+    nearest = [max(a.left.y - frame.front, 0.0), max(side, 0.0), max(a.left.z, 0.0)]
     f = log_grid(max(gear.monitor.low_corner_hz, 40.0), 300.0, 24)
     change = radiated_power_db(nearest, f, room.speed_of_sound)
     at = int(np.argmin(change))
@@ -201,27 +204,35 @@ def _power(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
 
 def _seat(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
     ear = a.seats[gear.seats[0].name]
-    share = ear.y / room.length
+    frame = room.frame
+    share = (ear.y - frame.front) / frame.depth
     if abs(share - 0.5) < _HALF:
         yield Check(False, f"The seat is at {share * 100:.0f} % of the length: the first null.")
-    if room.length - ear.y < _BEHIND_HEAD_METRES:
-        yield Check(False, f"The head is {room.length - ear.y:.2f} m from the back wall.")
-    off = ear.x - room.width / 2
+    if frame.back - ear.y < _BEHIND_HEAD_METRES:
+        yield Check(False, f"The head is {frame.back - ear.y:.2f} m from the back wall.")
+    off = ear.x - frame.middle
     if abs(off) > 0.10:
         yield Check(False, f"The seat is {abs(off) * 100:.0f} cm off the room's middle line.")
 
 
+def _openings_towards(room: Room, way: WallSide) -> list[Opening]:
+    """Of all walls in one direction."""
+    return [o for key in room.walls_towards(way) for o in room.openings_on(key)]
+
+
 def _sides(room: Room) -> Iterator[Check]:
-    for wall, other in (("left", "right"), ("right", "left")):
-        for opening in room.openings_on(wall):
-            twin = any(o.kind == opening.kind for o in room.openings_on(other))
+    ways: tuple[tuple[WallSide, WallSide], ...] = (("left", "right"), ("right", "left"))
+    for wall, other in ways:
+        for opening in _openings_towards(room, wall):
+            twin = any(o.kind == opening.kind for o in _openings_towards(room, other))
             if not twin:
                 yield Check(
                     False,
                     f"A {opening.kind} on the {wall} side only: reflections differ between the "
                     "ears.",
                 )
-    if room.surfaces["left"] != room.surfaces["right"]:
+    linings = [{room.surfaces[key] for key in room.walls_towards(way)} for way in ("left", "right")]
+    if linings[0] != linings[1]:
         yield Check(
             False, "The side walls are of unlike material: reflections differ between the ears."
         )

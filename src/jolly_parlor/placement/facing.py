@@ -2,8 +2,9 @@
 
 from dataclasses import dataclass
 
-from jolly_parlor.acoustics.fields import bare_field
+from jolly_parlor.acoustics.fields import RoomField, bare_field, needs_working_out
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.turned_field import TurnedField
 from jolly_parlor.acoustics.turning import turned
 from jolly_parlor.placement.evenness import GRID_HZ, evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -21,16 +22,20 @@ class Facing:
     evenness_db: float
 
 
-def facings(room: Room, gear: Gear) -> list[Facing]:
+def facings(room: Room, gear: Gear, field: RoomField | None = None) -> list[Facing]:
     """The front wall as surveyed and the wall to its left, where any school can be met there.
 
-    A start for the choice, not the last word: it compares the schools, not all places, in the
-    room without its things.
+    A start for the choice, not the last word: it compares the schools, not all places. field: the
+    room's, where it is known; else the empty box's.
     """
+    base = field or bare_field(room, GRID_HZ)
     seat = gear.seats[0].name
     found = []
     for wall, seen in (("front", room), ("left", turned(room))):
-        forecaster = Forecaster(seen, gear, bare_field(seen, GRID_HZ))
+        own = base
+        if wall == "left":
+            own = TurnedField(base, room) if needs_working_out(room) else bare_field(seen, GRID_HZ)
+        forecaster = Forecaster(seen, gear, own)
         figures = []
         for school in SCHOOLS:
             try:

@@ -100,11 +100,34 @@ def source_map(
     spread = quick.field.spread(ear.array(), height, xs, ys)
     heard[name] = spread * quick.drive_of(name)[:, None, None]
     if alike and item.of_pair and item.twin.id in playing:
-        heard[item.twin.id] = heard[name][:, :, ::-1]
+        heard[item.twin.id] = _mirrored(quick, ear, height, xs, ys, item.twin.id, heard[name])
     full = {other: np.broadcast_to(p, heard[name].shape) for other, p in heard.items()}
     figures = _figures(quick, full, listening)
     figures[_within_reach(ear, xs, ys)] = np.nan
     return EvennessMap(item, xs, ys, figures, height)
+
+
+def _mirrored(
+    quick: Forecaster,
+    ear: Point,
+    height: float,
+    xs: FloatArray,
+    ys: FloatArray,
+    twin: str,
+    seen: ComplexArray,
+) -> ComplexArray:
+    """What the twin sends from places mirrored about the middle of the wall faced; NaN where it
+    would stand outside.
+    """
+    room = quick.room
+    if room.is_box:
+        return seen[:, :, ::-1]
+    other = 2 * room.frame.middle - xs
+    within = (other > _MARGIN) & (other < room.width - _MARGIN)
+    found = np.full(seen.shape, np.nan, dtype=np.complex128)
+    spread = quick.field.spread(ear.array(), height, other[within], ys)
+    found[:, :, within] = spread * quick.drive_of(twin)[:, None, None]
+    return found
 
 
 def pressure_map(forecaster: Forecaster, listening: Listening, frequency_hz: float) -> PressureMap:

@@ -3,9 +3,9 @@
 from dataclasses import dataclass
 from itertools import pairwise
 
-from jolly_parlor.acoustics.fields import room_modes
 from jolly_parlor.acoustics.modes import Mode
 from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.placement.arrangement import Arrangement
 
 _CROWD = 1.03

@@ -44,12 +44,12 @@ def back_to_wall_distance(gear: Gear) -> float:
 
 def third(room: Room, gear: Gear) -> Layout:
     """Seat at L / 3, monitors at a third of that."""
-    return _between(room.length / 9, room.length / 3)
+    return _between(room.frame.depth / 9, room.frame.depth / 3)
 
 
 def thirty_eight(room: Room, gear: Gear) -> Layout:
     """Seat at 0.38 L, monitors at 0.38 of that."""
-    seat = 0.38 * room.length
+    seat = 0.38 * room.frame.depth
     return _between(0.38 * seat, seat)
 
 
@@ -65,7 +65,7 @@ def small_gap(room: Room, gear: Gear) -> Layout:
 
 def clear(room: Room, gear: Gear) -> Layout:
     """About a metre from every wall: the triangle shrinks to what the side walls leave."""
-    side = min(_NEARFIELD_SIDE, room.width - 2 * _CLEAR_SIDE)
+    side = min(_NEARFIELD_SIDE, room.frame.width - 2 * _CLEAR_SIDE)
     if side < 0.8:
         raise SchoolCannotBeMet(
             f"0.9 m to each side wall leaves {max(side, 0):.2f} m between the monitors; "
@@ -84,12 +84,12 @@ def unequal(room: Room, gear: Gear) -> Layout:
     best: tuple[float, Layout] | None = None
     for step in range(81):
         side = 1.0 + 0.02 * step
-        to_side = (room.width - side) / 2
+        to_side = (room.frame.width - side) / 2
         if to_side < gear.monitor.width / 2 + 0.25:
             break
         for front in (sqrt(floor * to_side), to_side**2 / floor, floor**2 / to_side):
             layout = Layout(front, side)
-            if front < nearest or layout.seat_y > 0.45 * room.length:
+            if front < nearest or layout.seat_y > 0.45 * room.frame.depth:
                 continue
             spread = max(floor, to_side, front) / min(floor, to_side, front)
             if best is None or spread > best[0]:
@@ -112,12 +112,13 @@ def on_the_desk(room: Room, gear: Gear) -> Layout:
 
 def long_wall(room: Room, gear: Gear) -> Layout:
     """For a room surveyed with its long wall in front."""
-    if room.width <= room.length:
+    frame = room.frame
+    if frame.width <= frame.depth:
         raise SchoolCannotBeMet(
-            f"this survey faces the short wall ({room.width:.2f} m); turn the room at Survey to "
+            f"this survey faces the short wall ({frame.width:.2f} m); turn the room at Survey to "
             "face the long one."
         )
-    return Layout(max(room.length / 4, back_to_wall_distance(gear)), _NEARFIELD_SIDE)
+    return Layout(max(frame.depth / 4, back_to_wall_distance(gear)), _NEARFIELD_SIDE)
 
 
 def calm_zone(room: Room, gear: Gear) -> Layout:
@@ -127,7 +128,7 @@ def calm_zone(room: Room, gear: Gear) -> Layout:
         raise SchoolCannotBeMet("it needs the distances of your voice walk; enter them at Survey.")
     front = zone.front_near + 2 / 3 * (zone.front_far - zone.front_near)
     to_side = (zone.side_near + zone.side_far) / 2
-    return Layout(front, room.width - 2 * to_side)
+    return Layout(front, room.frame.width - 2 * to_side)
 
 
 def _between(monitors_y: float, seat_y: float) -> Layout:

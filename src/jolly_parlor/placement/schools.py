@@ -9,7 +9,12 @@ from dataclasses import dataclass
 
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement import school_rules as rules
-from jolly_parlor.placement.arrangement import Arrangement, DeskPlace, desk_before
+from jolly_parlor.placement.arrangement import (
+    Arrangement,
+    DeskPlace,
+    desk_before,
+    standing_problems,
+)
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.school_rules import Layout, SchoolCannotBeMet
@@ -38,8 +43,8 @@ class School:
     def propose(
         self, room: Room, gear: Gear, chains: Mapping[str, Chain] | None = None
     ) -> Arrangement:
-        """A triangle on the room's middle line at this school's distances, everything set as in
-        `chains`.
+        """A triangle on the middle line of the wall faced at this school's distances, everything
+        set as in `chains`.
 
         Raises SchoolCannotBeMet with the reason.
         """
@@ -48,19 +53,20 @@ class School:
         except SchoolCannotBeMet as why:
             raise SchoolCannotBeMet(f"{self.name}: {why}") from None
         self._check(room, gear, layout)
-        ear, middle, side = gear.seats[0].ear_height, room.width / 2, layout.side
-        seats = {gear.seats[0].name: Point(middle, layout.seat_y, ear)}
+        frame, ear, side = room.frame, gear.seats[0].ear_height, layout.side
+        middle, front, depth = frame.middle, frame.front, frame.depth
+        own = Point(middle, front + layout.seat_y, ear)
+        seats = {gear.seats[0].name: own}
         for seat in gear.seats[1:]:
-            further = max(0.72 * room.length, min(layout.seat_y + 0.9, room.length - 0.4))
-            seats[seat.name] = Point(middle, further, seat.ear_height)
-        desk = desk_before(seats[gear.seats[0].name], gear.desk) if gear.desk else None
+            further = max(0.72 * depth, min(layout.seat_y + 0.9, depth - 0.4))
+            seats[seat.name] = Point(middle, front + further, seat.ear_height)
+        desk = desk_before(own, gear.desk, front) if gear.desk else None
         if desk is not None and layout.desk_y is not None:
-            desk = DeskPlace(desk.x, layout.desk_y)
-        left = Point(middle - side / 2, layout.monitors_y, ear)
-        right = Point(middle + side / 2, layout.monitors_y, ear)
-        own = Point(middle, layout.seat_y, ear)
+            desk = DeskPlace(desk.x, front + layout.desk_y)
+        left = Point(middle - side / 2, front + layout.monitors_y, ear)
+        right = Point(middle + side / 2, front + layout.monitors_y, ear)
         beside = starting_places(room, gear, left, right, own)
-        return Arrangement(
+        proposed = Arrangement(
             name=self.name,
             places={"left": left, "right": right} | beside,
             seats=seats,
@@ -69,9 +75,17 @@ class School:
             school=self.id,
             rule=self.rule,
         )
+        if not room.is_box or room.things:
+            self._check_in_the_way(room, gear, proposed)
+        return proposed
+
+    def _check_in_the_way(self, room: Room, gear: Gear, proposed: Arrangement) -> None:
+        """What a box with nothing in it never has: a corner or a thing where something stands."""
+        for words, problem in standing_problems(room, gear, proposed):
+            raise SchoolCannotBeMet(f"{self.name}: {words} would be {problem}.")
 
     def _check(self, room: Room, gear: Gear, layout: Layout) -> None:
-        side, widest = layout.side, room.width - gear.monitor.width - 2 * _SIDE_GAP
+        side, widest = layout.side, room.frame.width - gear.monitor.width - 2 * _SIDE_GAP
         if side > widest:
             raise SchoolCannotBeMet(
                 f"{self.name}: its equilateral triangle needs {side:.2f} m between the monitors; "
@@ -88,10 +102,10 @@ class School:
                 f"{self.name}: puts the monitors {layout.monitors_y:.2f} m from the front wall; "
                 f"their cabinets need {needed:.2f} m."
             )
-        if layout.seat_y > room.length - 0.3:
+        if layout.seat_y > room.frame.depth - 0.3:
             raise SchoolCannotBeMet(
                 f"{self.name}: puts the seat {layout.seat_y:.2f} m from the front wall; "
-                f"this room is {room.length:.2f} m long and a head needs 0.30 m behind it."
+                f"this room is {room.frame.depth:.2f} m long and a head needs 0.30 m behind it."
             )
         if gear.seats[0].ear_height + 0.1 > room.height:
             raise SchoolCannotBeMet(f"{self.name}: the ceiling is lower than the listener's head.")

@@ -3,6 +3,8 @@
 from collections.abc import Mapping
 from dataclasses import replace
 
+import numpy as np
+
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.chains import Chain, Crossover
@@ -20,9 +22,19 @@ def inside(room: Room, point: Point, margin: float = 0.02) -> Point:
     def within(value: float, size: float) -> float:
         return min(max(value, margin), size - margin)
 
-    return Point(
-        within(point.x, room.width), within(point.y, room.length), within(point.z, room.height)
+    x, y, z = (
+        within(value, size)
+        for value, size in zip((point.x, point.y, point.z), room.dimensions, strict=True)
     )
+    if room.is_box or room.contains(Point(x, y, z)):
+        return Point(x, y, z)
+    frame = room.frame  # into the floor before the wall faced, which is part of the room
+    x = min(max(x, frame.left + margin), frame.right - margin)
+    y = min(max(y, frame.front + margin), frame.back - margin)
+    if not room.contains(Point(x, y, z)):
+        x = frame.middle
+    lid = float(room.ceiling_at(np.array(x), np.array(y)))
+    return Point(x, y, min(z, lid - margin))
 
 
 def starting_places(
@@ -63,13 +75,18 @@ def _by_the_walls(
     size = gear.model_of(sub.id)
     across, deep = size.width / 2 + _GAP, size.depth / 2 + _GAP
     outside = left.x - gear.monitor.width - size.width / 2 - _GAP
-    usual = max(min(room.width / 4, outside), across)
-    rear, far = room.length - deep, room.width - across
-    places = [(usual, deep)]  # outside the left monitor
-    places += [(far, deep), (room.width / 2, rear), (room.width / 2, deep), (across, rear)]
-    places += [(far, rear), (across, room.length / 2), (far, room.length / 2)]
-    places += [(room.width * n / 12, y) for y in (deep, rear) for n in range(1, 12)]
-    return [inside(room, Point(x, y, size.height / 2)) for x, y in places]
+    frame = room.frame
+    width = frame.right - frame.left
+    near_side, far = frame.left + across, frame.right - across
+    usual = max(min(frame.left + width / 4, outside), near_side)
+    near, rear, half = frame.front + deep, frame.back - deep, (frame.front + frame.back) / 2
+    middle = frame.left + width / 2
+    places = [(usual, near)]  # outside the left monitor
+    places += [(far, near), (middle, rear), (middle, near), (near_side, rear)]
+    places += [(far, rear), (near_side, half), (far, half)]
+    places += [(frame.left + width * n / 12, y) for y in (near, rear) for n in range(1, 12)]
+    found = [inside(room, Point(x, y, size.height / 2)) for x, y in places]
+    return [at for at in found if room.has_air_at(at)] or found[:1]
 
 
 def _footprint(gear: Gear, name: str, at: Point) -> tuple[float, float, float, float]:
@@ -107,7 +124,7 @@ def _by_role(
         return Point(middle + side * (half + 0.35), ear.y + 0.4 + 0.5 * row, left.z)
     if speaker.role == "height":
         return Point(middle + side * half, ear.y - 0.8 + 1.6 * row, room.height - 0.15)
-    return Point(0.3 + 0.4 * nth, room.length - 0.3, ear.z)
+    return Point(room.frame.left + 0.3 + 0.4 * nth, room.frame.back - 0.3, ear.z)
 
 
 def starting_chains(gear: Gear, known: Mapping[str, Chain] | None = None) -> dict[str, Chain]:

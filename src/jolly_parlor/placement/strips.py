@@ -65,7 +65,7 @@ def strip(
     low, high = (_LOWEST, size - _HEADROOM) if axis == "z" else (_MARGIN, size - _MARGIN)
     if item.of_pair and alike and axis == "x":
         # Alike, the two must not pass each other.
-        half = room.width / 2
+        half = room.frame.middle
         low, high = (low, half - _MARGIN) if item == LEFT else (half + _MARGIN, high)
     if axis == "y" and item.of_pair:
         high = min(high, arrangement.seats[seat].y - _BEFORE_THE_EAR)

@@ -23,9 +23,9 @@ def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Dis
         ("left monitor", arrangement.left, "left"),
         ("right monitor", arrangement.right, "right"),
     ):
-        side = point.x if wall == "left" else room.width - point.x
+        side = _to_side(room, point, wall)
         rows += [
-            Distance(item, "from the front wall", point.y),
+            Distance(item, "from the front wall", point.y - room.frame.front),
             Distance(item, f"from the {wall} wall", side),
             Distance(item, "above the floor", point.z),
             Distance(item, "its base above the floor", point.z - gear.monitor.centre_height),
@@ -46,17 +46,25 @@ def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Dis
         rows.append(Distance(what, f"from the ear at {main}", point.distance(ear)))
     if arrangement.desk is not None and gear.desk is not None:
         rows += [
-            Distance("desk", "front edge from the front wall", arrangement.desk.y),
-            Distance("desk", "left edge from the left wall", arrangement.desk.x),
+            Distance(
+                "desk", "front edge from the front wall", arrangement.desk.y - room.frame.front
+            ),
+            Distance("desk", "left edge from the left wall", arrangement.desk.x - room.frame.left),
             Distance("desk", "top above the floor", gear.desk.height),
         ]
     return rows
 
 
 def _standing(room: Room, item: str, point: Point) -> list[Distance]:
-    side, wall = min((point.x, "left"), (room.width - point.x, "right"))
+    side, wall = min((_to_side(room, point, wall), wall) for wall in ("left", "right"))
     return [
-        Distance(item, "from the front wall", point.y),
+        Distance(item, "from the front wall", point.y - room.frame.front),
         Distance(item, f"from the {wall} wall", side),
         Distance(item, "above the floor", point.z),
     ]
+
+
+def _to_side(room: Room, point: Point, wall: str) -> float:
+    """From a side wall of the part before the wall faced; a place beyond it counts negative."""
+    frame = room.frame
+    return point.x - frame.left if wall == "left" else frame.right - point.x

@@ -6,8 +6,8 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.early_images import JOIN_TO_HZ, Images, joined
-from jolly_parlor.acoustics.fields import bare_field
+from jolly_parlor.acoustics.early_images import JOIN_TO_HZ, Images, SeenImages, joined
+from jolly_parlor.acoustics.fields import RoomField, bare_field
 from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
@@ -45,20 +45,25 @@ def upper_of_take(response: Response, reference_db: float) -> UpperCurve | None:
 
 
 class UpperForecaster:
-    """Upper forecasts of one room and its gear; what is worked out is kept."""
+    """Upper forecasts of one room and its gear; what is worked out is kept. Of a room that is no
+    empty box: direct sound and first reflections past corners and things, and no modes below them.
+    """
 
     def __init__(self, room: Room, gear: Gear) -> None:
         self.room, self.gear = room, gear
         self.frequencies_hz = log_grid(_LOWEST_HZ, TOP_HZ, _PER_OCTAVE)
         self._modal = self.frequencies_hz <= JOIN_TO_HZ
-        self._images = Images(room, self.frequencies_hz)
-        self._field = bare_field(room, self.frequencies_hz[self._modal])
+        self._images: Images | SeenImages = SeenImages(room, self.frequencies_hz)
+        self._field: RoomField | None = None
+        if room.is_box and not room.things:
+            self._images = Images(room, self.frequencies_hz)
+            self._field = bare_field(room, self.frequencies_hz[self._modal])
         self._known: Kept[tuple[Point, Point]] = Kept(_MOST_KNOWN_BYTES)
         self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
 
     def prepare(self) -> bool:
         """As `Forecaster.prepare`."""
-        return self._field.prepare()
+        return self._field is not None and self._field.prepare()
 
     def curve(self, listening: Listening, reference_db: float) -> UpperCurve:
         """The response at an ear from just below 300 Hz up, against the reference level."""
@@ -80,6 +85,8 @@ class UpperForecaster:
     def _worked_out(self, pair: tuple[Point, Point]) -> ComplexArray:
         source, ear = pair
         above = self._images.pressure(source, ear)
+        if self._field is None:
+            return above
         modal = above.copy()
         modal[self._modal] = self._field.transfer(source.array(), ear.array())
         return joined(modal, above, self.frequencies_hz)

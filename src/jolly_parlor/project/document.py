@@ -3,14 +3,13 @@
 from dataclasses import dataclass, field, replace
 from functools import cached_property
 
-from jolly_parlor.acoustics.materials import materials
-from jolly_parlor.acoustics.plan import edge_length, edges, polygon_problem
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, gear_problems
 from jolly_parlor.placement.mixes import measurable
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.survey_problems import room_problems
 from jolly_parlor.project.takes import HeadPoint, Measured, Take, TakeInfo, settings_of, stamps_of
 from jolly_parlor.refused import Refused
 
@@ -160,67 +159,4 @@ def _take_problems(document: Document) -> list[str]:
             found.append(f"{info.id} is of {info.source} at {info.seat}, which the gear lacks.")
         if (take.impulse is None) != (info.impulse_start_seconds is None):
             found.append(f"{info.id} and its impulse response do not belong together.")
-    return found
-
-
-def room_problems(room: Room) -> list[str]:
-    """What in a survey cannot be, each in a sentence."""
-    if wrong := polygon_problem(room.plan):
-        return [wrong]
-    if len(room.walls) != len(room.plan):
-        return [f"The plan has {len(room.plan)} sides but {len(room.walls)} walls are named."]
-    if not room.is_box:
-        return [
-            f"The plan of “{room.name}” is no rectangle; only rectangular rooms can be worked "
-            "out so far."
-        ]
-    if not all(0.5 < size <= 60.0 for size in (room.width, room.length)):
-        return ["Width and length of the room must lie between 0.5 and 60 m."]
-    found = []
-    known = materials()
-    names = [wall.name for wall in room.walls]
-    for name in sorted({name for name in names if names.count(name) > 1}):
-        found.append(f"Two walls are named “{name}”; give each its own name.")
-    for side, surface in room.surfaces.items():
-        if surface.absorption is None and surface.material not in known:
-            found.append(
-                f"The {side} surface names the material “{surface.material}”, "
-                "which the table lacks; choose one of the table or give its absorption."
-            )
-    found += _opening_problems(room)
-    zone = room.calm_zone
-    if zone is not None and not (zone.front_near < zone.front_far < room.length):
-        found.append("The calm zone's far edge from the front wall must lie beyond its near edge.")
-    if zone is not None and not (zone.side_near < zone.side_far < room.width / 2):
-        found.append("The calm zone's side distances must grow and stay within half the width.")
-    for what, blocks in (("keep-out area", room.keep_outs), ("thing", room.things)):
-        for b in blocks:
-            if b.x + b.width > room.width + 1e-9 or b.y + b.depth > room.length + 1e-9:
-                found.append(f"The {what} “{b.name}” reaches beyond the room.")
-    found += [
-        f"The thing “{thing.name}” is higher than the room; lower it, or stand it lower."
-        for thing in room.things
-        if thing.z + thing.height > room.height + 1e-9
-    ]
-    return found
-
-
-def _opening_problems(room: Room) -> list[str]:
-    found = []
-    known = materials()
-    lengths = dict(
-        zip((w.name for w in room.walls), map(edge_length, edges(room.plan)), strict=True)
-    )
-    for opening in room.openings:
-        what = f"The {opening.kind} in the {opening.wall} wall"
-        if opening.wall not in lengths:
-            found.append(f"{what} is in a wall that the plan lacks.")
-            continue
-        along = lengths[opening.wall]
-        if opening.absorption is None and opening.material not in known:
-            found.append(f"{what} names the material “{opening.material}”, which the table lacks.")
-        if opening.start + opening.width > along + 1e-9:
-            found.append(f"{what} ends beyond the wall, which is {along:.2f} m long.")
-        if opening.sill + opening.height > room.height + 1e-9:
-            found.append(f"{what} ends above the ceiling, which is {room.height:.2f} m high.")
     return found

@@ -125,7 +125,7 @@ def _fit_to_gear(
     chains = {ids.get(name, name): chain for name, chain in a.chains.items()}
     desk = a.desk if gear.desk else None
     if gear.desk is not None and old.desk is None:
-        desk = desk_before(seats[gear.seats[0].name], gear.desk)
+        desk = desk_before(seats[gear.seats[0].name], gear.desk, room.frame.front)
     chains = starting_chains(gear, chains)
     return replace(a, seats=seats, places=places, chains=chains, desk=desk)
 
@@ -138,7 +138,9 @@ def _fit_seats(
     seats = {}
     for index, seat in enumerate(gear.seats):
         start = Point(
-            room.width / 2, min(a.left.y + 1.3 + index, room.length - 0.4), seat.ear_height
+            room.frame.middle,
+            min(a.left.y + 1.3 + index, room.frame.back - 0.4),
+            seat.ear_height,
         )
         place = known.get(seat.name, start)
         if ears.get(seat.name) != seat.ear_height:

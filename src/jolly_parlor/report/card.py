@@ -86,7 +86,7 @@ def _dip_words(row: Row) -> str:
 
 def _doubts(document: Document, arrangement: Arrangement, both: Row) -> tuple[str, ...]:
     """What the card cannot promise."""
-    wall = (arrangement.left.y + arrangement.right.y) / 2
+    wall = (arrangement.left.y + arrangement.right.y) / 2 - document.room.frame.front
     first = first_cancellation_at_source_hz(wall, document.room.speed_of_sound)
     found = [
         f"The front wall, {wall:.2f} m behind the monitors, first cancels near {first:.0f} Hz "

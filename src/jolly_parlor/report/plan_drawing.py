@@ -6,7 +6,7 @@ from reportlab.graphics.shapes import Circle, Drawing, Group, Line, Polygon, Rec
 from reportlab.lib.colors import HexColor
 from reportlab.lib.units import mm
 
-from jolly_parlor.acoustics.room import Opening, Point, Room
+from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.report.fonts import SANS
@@ -73,24 +73,20 @@ class ScaledPlan:
         self._dimensions()
 
     def _walls(self) -> None:
-        self._rect(0, 0, self.room.width, self.room.length, _INK, line=2.4)
+        outline = [value for corner in self.room.plan for value in self.at(*corner)]
+        shape = Polygon(outline, strokeColor=_INK, strokeWidth=2.4, fillColor=None)
+        self.drawing.add(shape)
         for opening in self.room.openings:
-            start, end = self._opening_ends(opening)
+            start, end = self.room.span_of(opening)
             colour = _TEAL if opening.kind == "window" else HexColor("#ffffff")
             line = Line(*self.at(*start), *self.at(*end), strokeColor=colour, strokeWidth=2.6)
             self.drawing.add(line)
         px, py = self.at(self.room.width / 2, 0)
-        text = f"front wall ({self.room.surfaces['front'].material.replace('_', ' ')})"
+        faced = self.room.walls[self.room.frame.wall]
+        text = f"facing: {faced.name} wall ({faced.material.replace('_', ' ')})"
+        if self.room.is_box:
+            text = f"front wall ({faced.material.replace('_', ' ')})"
         self.drawing.add(_string(px, py + 8 * mm, text, _INK, 7.5))
-
-    def _opening_ends(self, o: Opening) -> tuple[tuple[float, float], tuple[float, float]]:
-        w, length, end = self.room.width, self.room.length, o.start + o.width
-        return {
-            "front": ((o.start, 0.0), (end, 0.0)),
-            "back": ((o.start, length), (end, length)),
-            "left": ((0.0, o.start), (0.0, end)),
-            "right": ((w, o.start), (w, end)),
-        }[self.room.side_of(o)]
 
     def _cabinet(self, centre: Point, ear: Point) -> None:
         dx, dy = ear.x - centre.x, ear.y - centre.y

@@ -11,8 +11,9 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
+from jolly_parlor.acoustics.box_around import box_around
 from jolly_parlor.acoustics.images import board_bounce
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
+from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.acoustics.surfaces import absorption_at
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.studio.device import Progress, Recording, Stage, StagedSource
@@ -212,10 +213,12 @@ class SimulatedStudio:
 def _true_room(survey: Room, seed: int) -> TrueRoom:
     """Sizes up to 2 cm off, absorption uneven, a door that leaks bass."""
     rng = np.random.default_rng([seed, 77])
+    if not survey.is_box:  # image sources know boxes; whoever measures in it is told
+        survey = box_around(survey)
     size = np.array(survey.dimensions) + rng.uniform(-1, 1, 3) * _SIZE_ERROR_METRES
     bands = np.array(OCTAVE_BANDS_HZ)
     rows = []
-    for name in SURFACE_NAMES:
+    for name in survey.surface_names:
         whole = survey.surface_area(name)
         own = survey.surfaces[name].octave_absorption() * rng.lognormal(0.0, 0.25, bands.size)
         lost, rest = np.zeros(bands.size), whole

@@ -6,7 +6,7 @@ from PyQt6.QtCore import QPointF, QSize, Qt, QTimer
 from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plan import Point, distance_to
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
@@ -166,22 +166,23 @@ class PlanView(QWidget):
 
     def wall_at(self, position: QPointF) -> str:
         """The boundary whose line is under a pixel, or nothing."""
-        plan, wall = self.unfolded.plan_rect(), self.unfolded.wall_rect()
+        view, room = self.unfolded, self.session.document.room
+        wall = view.wall_rect()
         x, y = position.x(), position.y()
-        across = plan.left() - _WALL_REACH <= x <= plan.right() + _WALL_REACH
-        if across:
-            for name, line in (
-                ("front", plan.top()),
-                ("back", plan.bottom()),
-                ("ceiling", wall.top()),
-                ("floor", wall.bottom()),
-            ):
+        place = view.place_on_plan(position)
+        nearest = min(
+            (distance_to(room.edge_of(key), place) * view.scale, key) for key in room.wall_keys
+        )
+        if nearest[0] <= _WALL_REACH:
+            return nearest[1]
+        if wall.left() - _WALL_REACH <= x <= wall.right() + _WALL_REACH:
+            for name, line in (("ceiling", wall.top()), ("floor", wall.bottom())):
                 if abs(y - line) <= _WALL_REACH:
                     return name
-        if wall.top() <= y <= wall.bottom() or plan.top() <= y <= plan.bottom():
-            for name, line in (("left", plan.left()), ("right", plan.right())):
+        if wall.top() <= y <= wall.bottom():
+            for way, line in (("left", wall.left()), ("right", wall.right())):
                 if abs(x - line) <= _WALL_REACH:
-                    return name
+                    return next((k for k in room.wall_keys if room.direction_of(k) == way), "")
         return ""
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
@@ -212,7 +213,8 @@ class PlanView(QWidget):
             self.setCursor(shape)
             wall = "" if over else self.wall_at(event.position())
             if wall:
-                self.session.point_at(Highlight(_WALL_LANES[wall], None, wall))
+                lane = _WALL_LANES[self.session.document.room.direction_of(wall)]
+                self.session.point_at(Highlight(lane, None, wall))
             elif self.session.highlight.boundary:
                 self.session.point_at(Highlight())
             return

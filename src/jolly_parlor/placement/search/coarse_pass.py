@@ -69,7 +69,7 @@ def weigh(
     field = field or room_field(spaces[0].room, frequencies)
     box = gear.monitor.low_end(frequencies)
     lowest = int(np.sum(frequencies <= 2 * frequencies[0] + 1e-9))
-    best = Best(keep, apart, present, spaces[0].room.width / 2)
+    best = Best(keep, apart, present, spaces[0].room.frame.middle)
     # One BLAS thread a worker: the products are small, and shared threads only wait for each other.
     with threadpool_limits(1, "blas"), ThreadPoolExecutor(_WORKERS) as pool:
         for space in spaces:
@@ -197,7 +197,7 @@ def weigh_sampled(
     count = sum(space.count for space in spaces)
     most = min(_MOST_SAMPLED, round(_SAMPLING_SECONDS / max(seconds_each, 1e-6)))
     every = max(round(count / most), 1)
-    best = Best(keep, 0.0, present, spaces[0].room.width / 2)
+    best = Best(keep, 0.0, present, spaces[0].room.frame.middle)
     passed = 0
     for space in spaces:
         for height in space.heights:

@@ -1,7 +1,7 @@
 """The refinement: places of the grid as arrangements, refined and nudged with the model of record.
 
 A place is (front, depth, side, height, off): monitors from the front wall, monitors to ear along
-the room, spacing, monitor height, and how far right of the room's middle line the triangle stands.
+the room, spacing, monitor height, and how far right of the middle of the wall faced it stands.
 """
 
 from collections.abc import Callable, Sequence
@@ -54,14 +54,15 @@ class Refinement:
         role has it begin.
         """
         front, depth, side, height, off = (round(float(value) * 200) / 200 for value in place)
-        base, middle = self.present, self.room.width / 2 + off
-        own = Point(middle, front + depth, self.gear.seats[0].ear_height)
+        base, frame = self.present, self.room.frame
+        middle, y = frame.middle + off, frame.front + front
+        own = Point(middle, y + depth, self.gear.seats[0].ear_height)
         seats = {self.seat: own}
         for seat in self.gear.seats[1:]:
-            there = Point(middle, min(own.y + 1.0, self.room.length - 0.4), seat.ear_height)
+            there = Point(middle, min(own.y + 1.0, frame.back - 0.4), seat.ear_height)
             seats[seat.name] = base.seats[seat.name] if base else there
-        left = Point(middle - side / 2, front, height)
-        right = Point(middle + side / 2, front, height)
+        left = Point(middle - side / 2, y, height)
+        right = Point(middle + side / 2, y, height)
         if base is None:
             beside = starting_places(self.room, self.gear, left, right, own)
         else:
@@ -71,7 +72,7 @@ class Refinement:
             places={"left": left, "right": right} | beside,
             seats=seats,
             chains=self.chains,
-            desk=desk_before(own, self.gear.desk) if self.gear.desk else None,
+            desk=desk_before(own, self.gear.desk, frame.front) if self.gear.desk else None,
             school="search",
             rule="Found by weighing every arrangement of the room.",
         )
@@ -165,11 +166,11 @@ class Refinement:
         wishes, slack = self.wishes, 0.011
         ear = self.gear.seats[0].ear_height
         away = np.hypot(depth, side / 2)
-        gap = self.room.width / 2 - np.abs(off) - side / 2 - self.gear.monitor.width / 2
+        gap = self.room.frame.width / 2 - np.abs(off) - side / 2 - self.gear.monitor.width / 2
         keep = np.abs(side / away - 1) <= wishes.equilateral_tolerance + slack
         keep &= (away >= wishes.nearest - slack) & (away <= wishes.furthest + slack)
         keep &= front >= back_to_wall_distance(self.gear) + wishes.front_gap - 1e-6
-        keep &= front + depth <= self.room.length - wishes.behind_head + slack
+        keep &= front + depth <= self.room.frame.depth - wishes.behind_head + slack
         keep &= gap >= wishes.side_gap - 1e-6
         keep &= np.abs(height - ear) <= wishes.height_change + 1e-6
         desk = [

@@ -3,13 +3,15 @@
 import time
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
+from functools import partial
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.fields import room_field
+from jolly_parlor.acoustics.fields import RoomField, needs_working_out, room_field
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.turned_field import TurnedField
 from jolly_parlor.acoustics.turning import turned
 from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.evenness import bass_reach_hz, evenness, mismatch_db
@@ -134,6 +136,8 @@ class _Way:
         make_field: FieldMaker,
     ) -> None:
         for _ in range(turns):
+            if needs_working_out(room):
+                make_field = partial(_turned_field, make_field, room)
             present = turned_arrangement(room, gear, present) if present is not None else None
             room = turned(room)
         if turns and wishes.region is not None:
@@ -193,7 +197,8 @@ class _Way:
         if self.present is None:
             return None
         ear = self.present.seats[self.look.seat]
-        return np.array([p.array() for p in (self.present.left, self.present.right, ear)])
+        absolute = np.array([p.array() for p in (self.present.left, self.present.right, ear)])
+        return np.asarray(absolute - [0.0, self.room.frame.front, 0.0])  # as places count
 
     def _proposals(self, arrangements: list[Arrangement], places: FloatArray) -> list[Proposal]:
         if not arrangements:
@@ -230,7 +235,7 @@ class _Way:
         here = self._here()
         if here is None:
             return None
-        return float(moved_metres(place[None, :], here, self.room.width / 2)[0])
+        return float(moved_metres(place[None, :], here, self.room.frame.middle)[0])
 
     def _find_trades(self, places: FloatArray) -> None:
         """Those of the places that none betters, judged with the model of record."""
@@ -240,7 +245,7 @@ class _Way:
         values = look.figures(places)
         places, values = places[values < UNFIT], values[values < UNFIT]
         arrangements = [look.arrangement(place) for place in places]
-        moved = moved_metres(places, here, self.room.width / 2)
+        moved = moved_metres(places, here, self.room.frame.middle)
         reach = look.judge.reaches(arrangements)
         front = unbettered(np.stack([values, reach, moved], axis=1))
         self.trades = [
@@ -253,6 +258,11 @@ class _Way:
             )
             for i in np.flatnonzero(front)
         ]
+
+
+def _turned_field(make_field: FieldMaker, before: Room, _: Room, f: FloatArray) -> RoomField:
+    """Of a room turned once, by that of the room before the turn, which is worked out once."""
+    return TurnedField(make_field(before, f), before)
 
 
 def _whole(arrangement: Arrangement, gear: Gear) -> bool:

@@ -61,7 +61,7 @@ class Space:
         start = back_to_wall_distance(gear) + wishes.front_gap
         widest = 1 + wishes.equilateral_tolerance
         shallowest = wishes.nearest * sqrt(max(1 - 0.25 * widest**2, 0.0))
-        last_seat = room.length - wishes.behind_head
+        last_seat = room.frame.depth - wishes.behind_head
         fronts = np.arange(start, max(last_seat - shallowest, start), step)
         deepest = wishes.furthest * sqrt(1 - 0.25 * (1 - wishes.equilateral_tolerance) ** 2)
         depths = np.arange(max(ceil(shallowest / step), 1) * step, deepest + 1e-9, step)
@@ -78,13 +78,18 @@ class Space:
 
     @property
     def middle(self) -> float:
-        """The triangle's own middle line, metres from the left wall."""
-        return self.room.width / 2 + self.off_middle
+        """The triangle's own middle line, x on the plan."""
+        return self.room.frame.middle + self.off_middle
+
+    @property
+    def front(self) -> float:
+        """The wall faced, y on the plan; `fronts` count from it."""
+        return self.room.frame.front
 
     @cached_property
     def all_sides(self) -> FloatArray:
         """Every spacing that any depth takes, metres, evenly stepped."""
-        room = self.room.width - 2 * abs(self.off_middle)
+        room = self.room.frame.width - 2 * abs(self.off_middle)
         widest = room - self.gear.monitor.width - 2 * self.wishes.side_gap
         return np.arange(self.step * ceil(0.5 / self.step), widest + 1e-9, self.step)
 
@@ -100,7 +105,7 @@ class Space:
 
     def fronts_for(self, depth: float) -> int:
         """How many of the fronts leave the head its room behind."""
-        last = self.room.length - self.wishes.behind_head
+        last = self.room.frame.depth - self.wishes.behind_head
         return int(np.sum(self.fronts + depth <= last + 1e-9))
 
     def allowed(self, depth: float, height: float) -> NDArray[np.bool_]:
@@ -124,14 +129,14 @@ class Space:
     @cached_property
     def _monitors_fit(self) -> NDArray[np.bool_]:
         """Which pairs of front and spacing keep both cabinets out of kept-free floor."""
-        middle = self.middle
+        middle, ys = self.middle, self.front + self.fronts
         fits = np.ones((self.fronts.size, self.all_sides.size), dtype=bool)
         lowest = min(self.heights) - self.gear.monitor.centre_height
         highest = max(self.heights) - self.gear.monitor.centre_height + self.gear.monitor.height
         for area in self.room.blocked_between(lowest, highest):
             for sign in (-1, 1):
                 xs = middle + sign * self.all_sides / 2
-                x0, y0, x1, y1 = monitor_footprint(self.gear, xs[None, :], self.fronts[:, None])
+                x0, y0, x1, y1 = monitor_footprint(self.gear, xs[None, :], ys[:, None])
                 fits &= ~(
                     (x1 > area.x)
                     & (x0 < area.x + area.width)
@@ -141,10 +146,10 @@ class Space:
         return fits
 
     def _seat_fits(self, ys: FloatArray) -> NDArray[np.bool_]:
-        middle = self.middle
+        middle, ys = self.middle, self.front + ys
         fits = np.ones(ys.shape, dtype=bool)
-        head = self.gear.seats[0].ear_height
-        in_the_way = self.room.solids_between(_LAP_METRES, head + _CROWN_METRES)
+        head, room = self.gear.seats[0].ear_height, self.room
+        in_the_way = (*room.solids_between(_LAP_METRES, head + _CROWN_METRES), *room.outside)
         for area in (*self.room.keep_outs, *in_the_way):
             if area.x <= middle <= area.x + area.width:
                 fits &= ~((ys >= area.y) & (ys <= area.y + area.depth))
@@ -158,7 +163,7 @@ def spaces(room: Room, gear: Gear, wishes: Wishes, step: float) -> list[Space]:
     """
     offsets = [0.0]
     if not wishes.middle_line:
-        reach = room.width / 2 - 0.4
+        reach = room.frame.width / 2 - 0.4
         offsets += [s * d for d in np.arange(_BESIDE, reach, _BESIDE).tolist() for s in (-1, 1)]
     found, why = [], ""
     for offset in offsets:

@@ -217,8 +217,7 @@ class SurveyStation(Station):
                 return f"{what}: no school can be met"
             return f"{what}: {f.evenness_db:.1f} dB from even at best ({f.school})"
 
-        empty = " (The empty room.)" if self.session.document.room.things else ""
-        self.facing.setText(f"{words('This way', ours)}; {words('the left wall', other)}.{empty}")
+        self.facing.setText(f"{words('This way', ours)}; {words('the left wall', other)}.")
 
     def _set_zone(self, name: str, value: float) -> None:
         """All four make a zone; one set back to 0 takes it away."""

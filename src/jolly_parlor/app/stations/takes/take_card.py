@@ -4,7 +4,7 @@ from functools import partial
 
 from PyQt6.QtWidgets import QComboBox, QHBoxLayout
 
-from jolly_parlor.acoustics.fields import room_modes
+from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.app.plots.analysis_view import VIEWS, TellingPlot
 from jolly_parlor.app.questions import TAKE, Models, Question
 from jolly_parlor.app.stations.base import card

@@ -1,0 +1,44 @@
+"""What an enclosure is made of: blocks, the planes of a roof, and the names of its walls."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
+
+FLOOR, CEILING = "floor", "ceiling"
+Corner3 = tuple[float, float, float]
+
+
+def wall_words(number: int) -> str:
+    """What a wall is called, by its number along the plan."""
+    return f"wall {number}"
+
+
+@dataclass(frozen=True)
+class Block:
+    """An upright box between two corners, metres."""
+
+    name: str
+    low: Corner3
+    high: Corner3
+
+    def holds(self, points: FloatArray) -> BoolArray:
+        """Which places lie inside, borders included; (..., 3)."""
+        above = points >= np.array(self.low) - 1e-9
+        below = points <= np.array(self.high) + 1e-9
+        return np.asarray(np.all(above & below, axis=-1))
+
+
+@dataclass(frozen=True)
+class Roof:
+    """A plane of a ceiling that rises along an axis of the plan: `knee` high at the coordinate
+    `at`, the enclosure's height `reach` metres from there; way: 1 towards larger coordinates, -1
+    the other.
+    """
+
+    axis: int
+    at: float
+    way: int
+    knee: float
+    reach: float

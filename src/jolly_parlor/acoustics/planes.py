@@ -1,0 +1,78 @@
+"""The planes that bound a room: walls, floor, and the ceiling with its slopes."""
+
+from dataclasses import dataclass
+from math import hypot
+
+import numpy as np
+
+from jolly_parlor.acoustics.plan import Corner, Point, distance_to
+from jolly_parlor.acoustics.room import Room
+
+_NEAR = 1e-6
+
+
+@dataclass(frozen=True)
+class Plane:
+    """One of them, by a place on it and its unit normal into the room."""
+
+    room: Room
+    surface: str
+    on: tuple[float, float, float]
+    normal: tuple[float, float, float]
+    edge: tuple[Corner, Corner] | None = None
+    """Of a wall, its stretch of the plan."""
+
+    def over(self, point: Point) -> float:
+        """Metres from the plane to a point, positive inside."""
+        (a, b, c), (nx, ny, nz) = self.on, self.normal
+        return (point.x - a) * nx + (point.y - b) * ny + (point.z - c) * nz
+
+    def mirrored(self, point: Point) -> Point:
+        """The image of a point behind it."""
+        twice, (nx, ny, nz) = 2 * self.over(point), self.normal
+        return Point(point.x - twice * nx, point.y - twice * ny, point.z - twice * nz)
+
+    def reaches(self, place: Point) -> bool:
+        """Whether a place on the endless plane lies on the surface itself. Of a box all does that
+        comes from inside.
+        """
+        room = self.room
+        if room.is_box:
+            return True
+        if self.edge is not None:
+            return distance_to(self.edge, (place.x, place.y)) < _NEAR and room.contains(place)
+        if self.surface == "floor":
+            return room.contains(place)
+        above = float(room.ceiling_at(np.array(place.x), np.array(place.y)))
+        return room.contains(place) and abs(place.z - above) < 1e-4
+
+
+def planes(room: Room) -> tuple[Plane, ...]:
+    """All of a room, in order of its surfaces; a sloped ceiling has several."""
+    found = []
+    for name in room.surface_names:
+        if name == "floor":
+            found.append(Plane(room, name, (0.0, 0.0, 0.0), (0.0, 0.0, 1.0)))
+        elif name == "ceiling":
+            found += _ceiling(room)
+        else:
+            edge = room.edge_of(name)
+            (x0, y0), (x1, y1) = edge
+            length = hypot(x1 - x0, y1 - y0)
+            inward = (-(y1 - y0) / length, (x1 - x0) / length, 0.0)
+            found.append(Plane(room, name, (x0, y0, 0.0), inward, edge))
+    return tuple(found)
+
+
+def _ceiling(room: Room) -> list[Plane]:
+    found = [Plane(room, "ceiling", (0.0, 0.0, room.height), (0.0, 0.0, -1.0))]
+    for slope in room.slopes:
+        wall = next(key for key, wall in room.sides.items() if wall.name == slope.wall)
+        (x0, y0), (x1, y1) = room.edge_of(wall)
+        length = hypot(x1 - x0, y1 - y0)
+        steep = (room.height - slope.knee) / slope.reach
+        size = hypot(steep, 1.0)
+        in_x, in_y = -(y1 - y0) / length, (x1 - x0) / length
+        normal = (in_x * steep / size, in_y * steep / size, -1 / size)
+        found.append(Plane(room, "ceiling", (x0, y0, slope.knee), normal))
+    return found
