@@ -100,6 +100,9 @@ class RigidField:
         """At some frequencies."""
         return self._other(self.loss, self.frequencies_hz[rows])
 
+    def expect(self, places: FloatArray) -> None:
+        """Nothing to do."""
+
     def prepare(self) -> bool:
         """Nothing to prepare."""
         return False

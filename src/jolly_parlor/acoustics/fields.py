@@ -108,6 +108,10 @@ class RoomField(Protocol):
         """The same room at some of its frequencies only, given by index."""
         ...
 
+    def expect(self, places: FloatArray) -> None:
+        """Places (n, 3) that will be asked for as sources: they may be worked out together."""
+        ...
+
     def prepare(self) -> bool:
         """Work out ahead a part of what first transfers take long for; False with all done."""
         ...

@@ -102,17 +102,17 @@ class ModalSolver:
         self.wavenumbers = 2 * pi * frequencies_hz / speed_of_sound
         self._admittances, self._losses = admittances, losses
 
-    def matrices(self) -> ComplexArray:
+    def matrices(self, dtype: type[np.complexfloating] = np.complex128) -> ComplexArray:
         """The matrix of each frequency, (frequencies, modes, modes)."""
         basis, k = self.basis, self.wavenumbers
         size = basis.eigenvalues.size
-        total = np.zeros((k.size, size, size), dtype=np.complex128)
-        for name, surface in basis.surfaces.items():
-            shrunk = surface / self._depth(name)
-            total += self._admittances[name][:, None, None] * shrunk
-        for loss, soft in zip(self._losses, basis.softs, strict=True):
-            total += loss / self.speed_of_sound * soft
-        total *= 1j * k[:, None, None]
+        each = [self._admittances[name] / self._depth(name) for name in basis.surfaces]
+        each += [np.full(k.size, loss / self.speed_of_sound) for loss in self._losses]
+        real = np.zeros(0, dtype=dtype).real.dtype
+        by_surface = np.array([*basis.surfaces.values(), *basis.softs], dtype=real)
+        total = np.zeros((k.size, size, size), dtype=dtype)
+        weights = (np.array(each) * k).T.astype(real)  # one product for all: admittances are real
+        total.imag = (weights @ by_surface.reshape(len(each), -1)).reshape(total.shape)
         diagonal = np.arange(size)
         total[:, diagonal, diagonal] += basis.eigenvalues - k[:, None] ** 2
         if np.any(self.stretch != 1.0):

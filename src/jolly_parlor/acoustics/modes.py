@@ -36,6 +36,11 @@ class Mode:
             return f"mixed mode ({'-'.join(str(n) for n in self.order)})"
         return f"{ordinal(max(self.order))} {self.kind} mode"
 
+    @property
+    def label(self) -> str:
+        """`length 0-2-0`, for a list."""
+        return f"{self.kind} {'-'.join(str(n) for n in self.order)}"
+
     def shape(self, point: Point) -> float:
         """Pressure of the mode at a point, -1 to 1: the product of cosines."""
         at = (point.x, point.y, point.z)

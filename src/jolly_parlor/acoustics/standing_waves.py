@@ -14,18 +14,18 @@ from jolly_parlor.acoustics.air_of_room import enclosure_of
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.fitted import surveyed_room
-from jolly_parlor.acoustics.modal_solver import ModalBasis
+from jolly_parlor.acoustics.modal_solver import MODE_LIMIT, ModalBasis
 from jolly_parlor.acoustics.modes import ModeKind, Modes, modes, ordinal
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plan_parts import Part, plan_parts
+from jolly_parlor.acoustics.plan_parts import plan_parts
 from jolly_parlor.acoustics.room import Room
 
-_SPACING, _HIGHEST_HZ = 0.6, 210.0
+_SPACING, _HIGHEST_HZ = 0.8, 210.0
 """Coarser than a forecast: frequencies within half a per cent."""
-_OF_ONE_WAY = 0.85
-"""What share of its energy one axis must hold for a mode to be called after it."""
-_LIVES_IN, _CROWDED = 0.55, 1.35
-"""A mode lives in a part that holds so much of its energy, and so much more than by its size."""
+_OF_ONE_WAY, _MOSTLY = 0.85, 0.6
+"""What share of its energy one axis must hold for a mode to be called after it, or mostly so."""
+_LIVES_IN, _CROWDED = 0.9, 1.35
+"""A mode lives in a part that holds so much of its energy, or so much more than by its size."""
 _KEPT: LRUCache[Enclosure, ModalBasis] = LRUCache(4)
 _LOCK = RLock()
 
@@ -40,6 +40,11 @@ class RoomMode:
     number: int
     basis: ModalBasis = field(compare=False, repr=False)
     loudest: float = field(compare=False, repr=False)
+
+    @property
+    def label(self) -> str:
+        """The name, for a list."""
+        return self.name.replace(" mode", "", 1)
 
     def shape(self, point: Point) -> float:
         """Pressure at a point, -1 to 1; 0 inside a thing."""
@@ -93,36 +98,40 @@ def _basis(room: Room, speed: float) -> ModalBasis:
     with _LOCK:
         found = _KEPT.get(enclosure)
         if found is None:
-            wavenumber = 2 * pi * _HIGHEST_HZ / speed
-            found = _KEPT[enclosure] = ModalBasis(enclosure, wavenumber)
+            # A basis reaches a quarter beyond the frequency it is made for.
+            found = _KEPT[enclosure] = ModalBasis(
+                enclosure, 2 * pi * _HIGHEST_HZ / MODE_LIMIT / speed
+            )
         return found
 
 
 def _named(room: Room, basis: ModalBasis, number: int, ways: FloatArray) -> tuple[ModeKind, str]:
+    """Its kind by the axis most of its energy runs along, and its name with where it lives."""
     shares = ways / max(float(ways.sum()), 1e-12)
     axis = int(np.argmax(shares))
     kinds: tuple[ModeKind, ...] = ("width", "length", "height")
-    kind: ModeKind = kinds[axis] if shares[axis] >= _OF_ONE_WAY else "mixed"
-    home = _home(room, basis, number)
-    if kind == "mixed":
-        return kind, f"mixed mode{f' in the {home.name}' if home else ''}"
-    size = (*home.size, room.height)[axis] if home else room.dimensions[axis]
-    order = max(round(sqrt(max(float(ways[axis]), 0.0)) * size / pi), 1)
-    where = ""
-    if home:
-        longest = int(np.argmax(home.size))
-        where = f" {'along' if axis == longest else 'across'} the {home.name}"
+    where = _home(room, basis, number)
+    if shares[axis] < _MOSTLY:
+        return "mixed", f"mixed mode{where}"
+    kind = kinds[axis]
+    if shares[axis] < _OF_ONE_WAY:
+        return kind, f"mostly {kind} mode{where}"
+    order = max(round(sqrt(max(float(ways[axis]), 0.0)) * room.dimensions[axis] / pi), 1)
     return kind, f"{ordinal(order)} {kind} mode{where}"
 
 
-def _home(room: Room, basis: ModalBasis, number: int) -> Part | None:
-    """The part of the plan a mode lives in, if it lives in one."""
+def _home(room: Room, basis: ModalBasis, number: int) -> str:
+    """In which part of the plan a mode lives, in words; empty where it fills the room."""
     shape, mass = basis.shapes[:, number], basis.enclosure.grid.mass
     energy, size = shape * (mass @ shape), mass @ np.ones(shape.size)
     nodes = basis.enclosure.grid.nodes()
+    best, words = _CROWDED, ""
     for part in plan_parts(surveyed_room(room).plan):
         within = part.holds(nodes[:, 0], nodes[:, 1])
         share = float(energy[within].sum() / energy.sum())
-        if share >= _LIVES_IN and share >= _CROWDED * float(size[within].sum() / size.sum()):
-            return part
-    return None
+        if share >= _LIVES_IN:
+            return f" in the {part.name}"
+        crowding = share / float(size[within].sum() / size.sum())
+        if crowding > best:
+            best, words = crowding, f", strongest in the {part.name}"
+    return words

@@ -84,6 +84,10 @@ class TurnedField:
         """At some frequencies."""
         return TurnedField(self._base.at_rows(rows), self._room)
 
+    def expect(self, places: FloatArray) -> None:
+        """As the base."""
+        self._base.expect(self._back(places))
+
     def prepare(self) -> bool:
         """As the base."""
         return self._base.prepare()

@@ -19,14 +19,16 @@ from dataclasses import dataclass
 import numpy as np
 from threadpoolctl import threadpool_limits
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import HIGHEST_HZ
 from jolly_parlor.placement.forecast import head_points
 from jolly_parlor.placement.search.shortlist import Best, Weighed
 from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
+from jolly_parlor.placement.search.spread_tables import SpreadTables, Tables
 from jolly_parlor.placement.search.tables import Float32, HeightTables, Judged
 
 PER_OCTAVE = 12
@@ -55,7 +57,7 @@ def weigh(
     present: FloatArray | None = None,
     progress: Progress | None = None,
     cancelled: Callable[[], bool] = lambda: False,
-    field: RoomField | None = None,
+    make_field: Callable[[Room, FloatArray], RoomField] = room_field,
 ) -> Weighed:
     """Weigh whole grids of one room; a cancelled search keeps what it found.
 
@@ -66,16 +68,14 @@ def weigh(
     gear = spaces[0].gear
     corner = gear.monitor.low_corner_hz
     frequencies = log_grid(max(corner, 20.0), HIGHEST_HZ, PER_OCTAVE)
-    field = field or room_field(spaces[0].room, frequencies)
+    field = make_field(spaces[0].room, frequencies)
     box = gear.monitor.low_end(frequencies)
     lowest = int(np.sum(frequencies <= 2 * frequencies[0] + 1e-9))
     best = Best(keep, apart, present, spaces[0].room.frame.middle)
     # One BLAS thread a worker: the products are small, and shared threads only wait for each other.
     with threadpool_limits(1, "blas"), ThreadPoolExecutor(_WORKERS) as pool:
         for space in spaces:
-            judged = Judged(space, field, box, lowest, MATCH_WEIGHT)
-            for height in space.heights:
-                tables = HeightTables(judged, height)
+            for tables in _tables(space, field, box, lowest):
                 aside = _other_seats(space, tables, others)
                 for found in _depths(space, tables, aside, pool, cancelled):
                     best.add(*found)
@@ -84,7 +84,18 @@ def weigh(
     return best.result(cancelled())
 
 
-def _other_seats(space: Space, tables: HeightTables, others: tuple[Point, ...]) -> _Aside | None:
+def _tables(space: Space, field: RoomField, drive: ComplexArray, lowest: int) -> Iterator[Tables]:
+    """Of each height; quick ones where the field comes apart along its axes."""
+    if field.plane(1.0, 1.1, HIGHEST_HZ) is None:
+        for height in space.heights:
+            yield SpreadTables(space, field, drive, lowest, MATCH_WEIGHT, height)
+        return
+    judged = Judged(space, field, drive, lowest, MATCH_WEIGHT)
+    for height in space.heights:
+        yield HeightTables(judged, height)
+
+
+def _other_seats(space: Space, tables: Tables, others: tuple[Point, ...]) -> _Aside | None:
     """J^2 of the other seats for all fronts and sides; None when they do not count."""
     if not others or space.wishes.other_seats == 0:
         return None
@@ -98,7 +109,7 @@ def _other_seats(space: Space, tables: HeightTables, others: tuple[Point, ...]) 
 
 def _depths(
     space: Space,
-    tables: HeightTables,
+    tables: Tables,
     aside: _Aside | None,
     pool: ThreadPoolExecutor,
     cancelled: Callable[[], bool],
@@ -134,7 +145,7 @@ def _depths(
 
 def _upright(
     space: Space,
-    tables: HeightTables,
+    tables: Tables,
     wanted: dict[int, slice],
     near: int,
     shift: int,
@@ -177,41 +188,3 @@ def _combined(
     places[:, 0], places[:, 2] = fronts[rows], sides[cols]
     places[:, 1], places[:, 3], places[:, 4] = depth, height, space.off_middle
     return figures, places
-
-
-_MOST_SAMPLED, _SAMPLING_SECONDS = 6000, 40.0
-
-
-def weigh_sampled(
-    spaces: Sequence[Space],
-    judge: Callable[[FloatArray], FloatArray],
-    keep: int,
-    present: FloatArray | None = None,
-    progress: Progress | None = None,
-    cancelled: Callable[[], bool] = lambda: False,
-    seconds_each: float = 0.0,
-) -> Weighed:
-    """The same for a room without a separable form: an even thinning of the grid, judged one by
-    one. judge: J of places (n, 5), which takes about seconds_each a pair.
-    """
-    count = sum(space.count for space in spaces)
-    most = min(_MOST_SAMPLED, round(_SAMPLING_SECONDS / max(seconds_each, 1e-6)))
-    every = max(round(count / most), 1)
-    best = Best(keep, 0.0, present, spaces[0].room.frame.middle)
-    passed = 0
-    for space in spaces:
-        for height in space.heights:
-            for depth in space.depths.tolist():
-                if cancelled():
-                    return best.result(True)
-                rows, columns = np.nonzero(space.allowed(depth, height))
-                chosen = np.flatnonzero((passed + np.arange(rows.size)) % every == 0)
-                passed += rows.size
-                places = np.empty((chosen.size, 5))
-                places[:, 0] = space.fronts[rows[chosen]]
-                places[:, 2] = space.all_sides[space.columns(depth)][columns[chosen]]
-                places[:, 1], places[:, 3], places[:, 4] = depth, height, space.off_middle
-                best.add(judge(places), places)
-                if progress is not None:
-                    progress(best.evaluated, best.lowest)
-    return best.result(cancelled())

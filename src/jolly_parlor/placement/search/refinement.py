@@ -42,6 +42,7 @@ class Refinement:
         make_field: FieldMaker = room_field,
     ) -> None:
         self.room, self.gear, self.wishes, self.present = room, gear, wishes, present
+        self.make_field = make_field
         self.forecaster = Forecaster(room, gear, make_field(room, GRID_HZ))
         self.chains = starting_chains(gear, present.chains if present else None)
         self.judge = Judge(self.forecaster.coarse(), wishes, self.chains)

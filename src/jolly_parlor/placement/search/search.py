@@ -17,7 +17,7 @@ from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.evenness import bass_reach_hz, evenness, mismatch_db
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE
-from jolly_parlor.placement.search.coarse_pass import Progress, weigh, weigh_sampled
+from jolly_parlor.placement.search.coarse_pass import Progress, weigh
 from jolly_parlor.placement.search.objective import UNFIT
 from jolly_parlor.placement.search.proposals import (
     Proposal,
@@ -41,6 +41,8 @@ FACINGS = ("front", "left", "back", "right")
 
 _APART_METRES = 0.30
 _RERANKED, _REFINED, _TRADES = 2000, 8, 24
+_RERANKED_SLOWLY = 500
+"""In a room whose field takes longer: the coarse pass is about as good there."""
 _APART_RERANKED_METRES = 0.06  # neighbours closer than this would only crowd the ranking
 _OFF_METRES = 0.05
 
@@ -159,20 +161,17 @@ class _Way:
         if self.present is not None:
             others = tuple(self.present.seats[seat.name] for seat in self.gear.seats[1:])
         grids = spaces(self.room, self.gear, self.wishes, self.step)
-        if self.look.forecaster.field.plane(1.0, 1.1, 300.0) is None:
-            ways = (self.look.figures, _RERANKED, self._here(), progress, cancelled)
-            each = self.look.forecaster.field.seconds_per_pair
-            weighed = weigh_sampled(grids, *ways, seconds_each=each)
-        else:
-            weighed = weigh(
-                grids,
-                _RERANKED,
-                _APART_RERANKED_METRES,
-                others=others,
-                present=self._here(),
-                progress=progress,
-                cancelled=cancelled,
-            )
+        slow = needs_working_out(self.room)
+        weighed = weigh(
+            grids,
+            _RERANKED_SLOWLY if slow else _RERANKED,
+            _APART_RERANKED_METRES,
+            others=others,
+            present=self._here(),
+            progress=progress,
+            cancelled=cancelled,
+            make_field=self.look.make_field,
+        )
         self.evaluated = weighed.evaluated
         if weighed.figures.size == 0:
             return []
@@ -209,6 +208,8 @@ class _Way:
         alone = look.judge.figures(arrangements)
         off = look.off_by(arrangements, _OFF_METRES, subs)
         guesses = look.absorption_off(arrangements, subs)
+        ears = [arrangement.seats[look.seat].array() for arrangement in arrangements]
+        look.forecaster.field.expect(np.array(ears))
         found = []
         for index, arrangement in enumerate(arrangements):
             forecast = look.forecaster.at_seat(arrangement, look.seat)

@@ -50,7 +50,7 @@ class Judged:
         self.match, self.deep = np.float32(match), np.float32(space.wishes.deep)
         step, middle = space.step, space.middle
         self.coarse = max(int(_COARSE_METRES / step + 1e-9), 1)
-        self.taps = np.array([_cubic(phase / self.coarse) for phase in range(self.coarse)])
+        self.taps = np.array([cubic(phase / self.coarse) for phase in range(self.coarse)])
         plane = plane_of(field, 1.0, 1.0 + SLOUCH_DOWN)  # its shapes have no z
         reach = round(float(space.fronts[-1] - space.fronts[0] + space.depths[-1]) / step)
         count = reach + round(HEAD_SHIFT / step) + 4 * self.coarse + 1
@@ -147,7 +147,7 @@ class HeightTables:
         return total.transpose(1, 0, 2).reshape(-1, sides)[:fronts]
 
 
-def _cubic(at: float) -> Float32:
+def cubic(at: float) -> Float32:
     """Lagrange weights of the rows -1, 0, 1, 2 for a place between rows 0 and 1."""
     x = [-1.0, 0.0, 1.0, 2.0]
     weights = [np.prod([(at - b) / (a - b) for b in x if b != a]) for a in x]

@@ -32,10 +32,10 @@ class ModesCard:
         clear(self.grid)
         room, a = self.session.document.room, self.session.arrangement
         self.words.setText(" ".join(spacing_words(room)))
-        met = {}
+        met: list[str] = []
         if a is not None and not self.session.problem:
             seat = self.session.document.gear.seats[0].name
-            met = {m.mode.order: m.words for m in meetings(room, a, seat)}
+            met = [m.words for m in meetings(room, a, seat)]
             self.under.setText(
                 f"Beside each: how {a.name} meets it at the {seat}, both monitors playing. Rigid "
                 "walls assumed; real ones shift a mode by a few per cent."
@@ -44,10 +44,9 @@ class ModesCard:
             self.under.setText("With an arrangement, each says how seat and monitors meet it.")
         for index, mode in enumerate(listed_modes(room)[: 3 * _ROWS]):
             row, column = index % _ROWS, 3 * (index // _ROWS)
-            order = "-".join(str(n) for n in mode.order)
             self.grid.addWidget(label(f"{mode.frequency_hz:.0f} Hz", "strong"), row, column)
-            self.grid.addWidget(label(f"{mode.kind} {order}", "soft"), row, column + 1)
-            words = met.get(mode.order, "").partition(":")[0]
+            self.grid.addWidget(label(mode.label, "soft"), row, column + 1)
+            words = met[index].partition(":")[0] if met else ""
             self.grid.addWidget(label(words), row, column + 2)
         for column in (2, 5, 8):
             self.grid.setColumnStretch(column, 1)
