@@ -4,6 +4,7 @@ One pair far enough apart along the room, and many pairs at once, share tables (
 are summed plainly (`field`). Maps go through the separable form (`separable`).
 """
 
+from collections.abc import Mapping
 from threading import Lock
 
 import numpy as np
@@ -25,8 +26,16 @@ _SIZES = ("width", "length", "height")
 class BoxRoomField:
     """An empty box with a locally reacting surface on each side."""
 
-    def __init__(self, box: BoxField, together: Together = EVERYTHING) -> None:
-        self.box, self._together = box, together
+    def __init__(
+        self,
+        box: BoxField,
+        together: Together = EVERYTHING,
+        sides: Mapping[str, str] | None = None,
+    ) -> None:
+        """sides: where the box stands for a room of another shape, which of its sides stands for
+        each of that room's surfaces.
+        """
+        self.box, self._together, self._sides = box, together, sides or {}
         self.frequencies_hz, self.speed_of_sound = box.frequencies_hz, box.speed_of_sound
         self._pairs = PairField(box, together)
         self._planes: LRUCache[tuple[float, float], HorizontalField] = LRUCache(_MOST_PLANES)
@@ -104,7 +113,7 @@ class BoxRoomField:
 
     def absorbing(self, surface: str) -> "BoxRoomField":
         """One side with admittance 1."""
-        at = SURFACE_NAMES.index(surface)
+        at = SURFACE_NAMES.index(self._sides.get(surface, surface))
         return BoxRoomField(self.box.with_admittance(at, 1.0), ASIDE)
 
     def scaled(self, factor: float) -> "BoxRoomField":
@@ -127,14 +136,14 @@ class BoxRoomField:
 
     def thinned(self, step: int) -> "BoxRoomField":
         """On every step-th frequency."""
-        return BoxRoomField(self.box.thinned(step), self._together)
+        return BoxRoomField(self.box.thinned(step), self._together, self._sides)
 
     def at_rows(self, rows: IntArray) -> "BoxRoomField":
         """At some frequencies; the last asked for is kept, since drags ask for it again."""
         key = np.asarray(rows).tobytes()
         row = self._row
         if row is None or row[0] != key:
-            row = self._row = key, BoxRoomField(self.box.at_rows(rows), self._together)
+            row = self._row = key, BoxRoomField(self.box.at_rows(rows), self._together, self._sides)
         return row[1]
 
     def expect(self, places: FloatArray) -> None:

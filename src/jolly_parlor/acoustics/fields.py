@@ -141,7 +141,8 @@ def room_field(
 
 def bare_field(room: Room, frequencies_hz: FloatArray) -> RoomField:
     """The field of the empty box, of a room of another shape the one around it."""
-    return BoxRoomField(box_field(room, frequencies_hz))
+    sides = {name: room.direction_of(name) for name in room.surface_names}
+    return BoxRoomField(box_field(room, frequencies_hz), sides=sides)
 
 
 def box_field(room: Room, frequencies_hz: FloatArray) -> BoxField:

@@ -92,31 +92,46 @@ def begun_at_origin(plan: Polygon) -> int:
     return min(range(len(plan)), key=lambda i: (plan[i][1], plan[i][0]))
 
 
-def polygon_problem(plan: Polygon) -> str:
-    """What a plan cannot be, in a sentence; empty when it is sound."""
+def polygon_problem(plan: Polygon, names: Sequence[str] = ()) -> str:
+    """What a plan cannot be, in a sentence; empty when it is sound. names: of its walls, to say
+    which.
+    """
     if len(plan) < 3:
         return "The plan needs three corners or more."
     if min(x for x, _ in plan) != 0 or min(y for _, y in plan) != 0:
         return "The plan must touch the axes: its least x and its least y are 0."
     if any(edge_length(edge) < _SAME for edge in edges(plan)):
         return "Two corners of the plan are at the same place."
-    if _crosses(plan):
-        return "Two walls of the plan cross each other."
+    if crossing := _crossing(plan):
+        if len(names) != len(plan):
+            return "Two walls of the plan cross each other."
+        one, other = (names[n] for n in crossing)
+        return f"The walls “{one}” and “{other}” cross each other; move one of them."
     if area(plan) <= 0:
         return "The corners of the plan must go round counter-clockwise: x right, y to the back."
     return ""
 
 
-def _crosses(plan: Polygon) -> bool:
+def _crossing(plan: Polygon) -> tuple[int, int] | None:
+    """Two walls that meet where they should not."""
     every = edges(plan)
-    for i, (a, b) in enumerate(every):
+    for i, one in enumerate(every):
         for j in range(i + 1, len(every)):
             if j == i + 1 or (i == 0 and j == len(every) - 1):
                 continue
-            c, d = every[j]
-            if _side(a, b, c) * _side(a, b, d) <= 0 and _side(c, d, a) * _side(c, d, b) <= 0:
-                return True
-    return False
+            if _meet(one, every[j]):
+                return i, j
+    return None
+
+
+def _meet(one: tuple[Corner, Corner], other: tuple[Corner, Corner]) -> bool:
+    (a, b), (c, d) = one, other
+    sides = _side(a, b, c), _side(a, b, d), _side(c, d, a), _side(c, d, b)
+    if all(abs(side) < 1e-9 for side in sides):  # on one line: do they overlap?
+        axis = 0 if abs(b[0] - a[0]) > abs(b[1] - a[1]) else 1
+        low, high = sorted((a[axis], b[axis])), sorted((c[axis], d[axis]))
+        return low[0] < high[1] - _SAME and high[0] < low[1] - _SAME
+    return sides[0] * sides[1] <= 0 and sides[2] * sides[3] <= 0
 
 
 def _side(a: Sequence[float], b: Sequence[float], p: Sequence[float]) -> float:

@@ -215,7 +215,7 @@ def _rebuilt(room: Room, outline: _Outline) -> Shaped:
         for (x, y), _ in outline
     ]
     walls = [wall for _, wall in outline]
-    if problem := polygon_problem(tuple(corners)):
+    if problem := polygon_problem(tuple(corners), [wall.name for wall in walls]):
         raise Refused(problem)
     first = begun_at_origin(tuple(corners))
     plan = tuple(corners[first:] + corners[:first])

@@ -4,6 +4,8 @@ a start to correct with a tape.
 
 from dataclasses import replace
 
+import numpy as np
+
 from jolly_parlor.acoustics.room import Room, Thing
 
 USUAL: dict[str, Thing] = {
@@ -20,16 +22,24 @@ USUAL: dict[str, Thing] = {
 
 
 def usual_thing(room: Room, name: str) -> Thing:
-    """One of them in a room's back-left corner, no larger than the room, with a name of its own."""
+    """One of them at the back left of what the listener has around him, no larger than half of it,
+    with a name of its own.
+    """
     found = USUAL[name]
     taken = {thing.name for thing in room.things}
     number = next(n for n in range(1, 200) if _numbered(name, n) not in taken)
-    width, depth = min(found.width, room.width / 2), min(found.depth, room.length / 2)
-    height = min(found.height, room.height - found.z)
+    frame = room.frame
+    width = min(found.width, (frame.right - frame.left) / 2)
+    depth = min(found.depth, frame.depth / 2)
+    x, y = frame.left, frame.back - depth
+    corners = np.array([x, x + width]), np.array([y, y + depth])
+    low = float(np.min(room.ceiling_at(*np.meshgrid(*corners))))
+    height = min(found.height, low - found.z)
     return replace(
         found,
         name=_numbered(name, number),
-        y=room.length - depth,
+        x=x,
+        y=y,
         width=width,
         depth=depth,
         height=height,

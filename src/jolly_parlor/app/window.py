@@ -166,6 +166,7 @@ class MainWindow(Commands):
     def go(self, station: str) -> None:
         """Walk to the station of that id."""
         self.stack.setCurrentWidget(self.stations[station])
+        self.session.shaping.show(station == "survey")
         self.refresh()
 
     def refresh(self) -> None:

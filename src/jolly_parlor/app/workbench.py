@@ -6,6 +6,7 @@ from jolly_parlor.app.fit_state import FitState
 from jolly_parlor.app.neighbourhood import Neighbourhood
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.settings import SettingsStore
+from jolly_parlor.app.shaping_state import ShapingState
 from jolly_parlor.app.tints import Tints
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.project.document import Document
@@ -19,6 +20,7 @@ class Workbench(Session):
         super().__init__(project, path, settings)
         self.fitted = FitState(self)
         self.tints, self.neighbourhood = Tints(self), Neighbourhood(self)
+        self.shaping = ShapingState(self)
 
     @property
     def believed(self) -> Document:

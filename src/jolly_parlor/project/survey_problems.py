@@ -20,7 +20,7 @@ _SHORTEST_WALL, _LEAST_FLOOR = 0.05, 1.0
 
 def room_problems(room: Room) -> list[str]:
     """What in a survey cannot be, each in a sentence."""
-    if wrong := polygon_problem(room.plan):
+    if wrong := polygon_problem(room.plan, [wall.name for wall in room.walls]):
         return [wrong]
     if len(room.walls) != len(room.plan):
         return [f"The plan has {len(room.plan)} sides but {len(room.walls)} walls are named."]

@@ -8,6 +8,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 
 _LEFT, _RIGHT, _TOP, _BOTTOM, _FOLD = 40.0, 14.0, 10.0, 26.0, 28.0
+_RIGHT_WITH_LENGTHS = 30.0
 
 
 @dataclass(frozen=True)
@@ -23,10 +24,11 @@ class Unfolded:
     @classmethod
     def fit(cls, room: Room, width: float, height: float) -> "Unfolded":
         """The largest scale that shows both views."""
-        across = max(width - _LEFT - _RIGHT, 40.0) / room.width
+        right = _RIGHT if room.is_box else _RIGHT_WITH_LENGTHS
+        across = max(width - _LEFT - right, 40.0) / room.width
         down = max(height - _TOP - _BOTTOM - _FOLD, 60.0) / (room.length + room.height)
         scale = min(across, down)
-        left = _LEFT + max(width - _LEFT - _RIGHT - scale * room.width, 0.0) / 2
+        left = _LEFT + max(width - _LEFT - right - scale * room.width, 0.0) / 2
         spare = max(height - _TOP - _BOTTOM - _FOLD - scale * (room.length + room.height), 0.0)
         top = _TOP + min(spare / 2, 24.0)
         return cls(room, scale, left, top, top + scale * room.height + _FOLD)

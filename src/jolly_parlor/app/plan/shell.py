@@ -14,7 +14,7 @@ from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.lettering import Lettering
 from jolly_parlor.units import UnitSystem, format_length
 
-_NAMED_FROM = 0.35
+_NAMED_FROM = 0.8
 """Metres; shorter walls bear no length, it would not fit."""
 
 

@@ -10,6 +10,7 @@ from jolly_parlor.acoustics.plan import Point, distance_to
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
+from jolly_parlor.app.plan.grips import Grips
 from jolly_parlor.app.plan.ground import Ground, Look
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.marks import Lane
@@ -52,18 +53,21 @@ class PlanView(QWidget):
         self.setMouseTracking(True)
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Expanding)
         self.setToolTip(
-            "Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height."
+            "Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height. "
+            "In Survey, W takes the next wall, thing or corner."
         )
         self._grip: tuple[Item, Point, QPointF, bool] | None = None
         self._corner: QPointF | None = None
         self._far = QPointF()
         self._ground = Ground()
+        self.grips = Grips(session.shaping)
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)  # the ground covers all of it
         for signal in (
             session.document_changed,
             session.view_changed,
             session.highlighted,
             session.selection_changed,
+            session.shaping.changed,
         ):
             signal.connect(self.update)
         self._later = QTimer(self)
@@ -131,8 +135,12 @@ class PlanView(QWidget):
             painter.drawPixmap(0, 0, under)
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             draw = look.painter(painter)
+            if session.shaping.on:
+                self.grips.paint(painter, look.view)
             if a is None:
                 draw.empty()
+                if session.shaping.problem:
+                    draw.problem(session.shaping.problem)
                 return
             draw.monitors(a, session.seat, selected, self.hasFocus())
             over = self._ground.over(look, a, session.seat, selected, self.hasFocus())
@@ -140,8 +148,8 @@ class PlanView(QWidget):
             draw.region(self._drawn() or session.document.wishes.region)
             draw.path(session.highlight)
             draw.dimensions(a, session.seat, selected)
-            if session.problem:
-                draw.problem(session.problem)
+            if problem := session.shaping.problem or session.problem:
+                draw.problem(problem)
 
     def item_at(self, position: QPointF) -> tuple[Item, bool] | None:
         """The item under a pixel, and whether it was caught on the wall view."""
@@ -194,6 +202,13 @@ class PlanView(QWidget):
             self._corner = self._far = event.position()
             return
         caught = self.item_at(event.position())
+        if caught is None and self.session.shaping.on:
+            grip = self.grips.at(self.unfolded, event.position())
+            if grip is not None:
+                self.grips.take(grip, self.session.document.room, event.position())
+                self.setCursor(Qt.CursorShape.ClosedHandCursor)
+                return
+        self.grips.held = None
         if caught:
             item, in_wall = caught
             self.session.select(item)
@@ -207,9 +222,15 @@ class PlanView(QWidget):
             self._far = event.position()
             self.update()
             return
+        if self.grips.dragging:
+            self.grips.drag(self.unfolded, event.position())
+            return
         if self._grip is None:
             over = self.item_at(event.position())
-            shape = Qt.CursorShape.OpenHandCursor if over else Qt.CursorShape.ArrowCursor
+            hold = over
+            if over is None and self.session.shaping.on:
+                hold = self.grips.at(self.unfolded, event.position())  # type: ignore[assignment]
+            shape = Qt.CursorShape.OpenHandCursor if hold else Qt.CursorShape.ArrowCursor
             self.setCursor(shape)
             wall = "" if over else self.wall_at(event.position())
             if wall:
@@ -226,6 +247,10 @@ class PlanView(QWidget):
         """Let go: one undoable move, or a region drawn."""
         if self._corner is not None:
             self._finish_region()
+            return
+        if self.grips.dragging and event is not None:
+            self.setCursor(Qt.CursorShape.OpenHandCursor)
+            self.grips.drop(self.unfolded, event.position())
             return
         if self._grip is not None:
             self._grip = None
@@ -245,10 +270,18 @@ class PlanView(QWidget):
         if key == Qt.Key.Key_Escape and self.session.wanted_region is not None:
             self.session.wanted_region = self._corner = None
             self.update()
+        elif key == Qt.Key.Key_Escape and self.grips.dragging:
+            self.grips.abandon()
+        elif key == Qt.Key.Key_W and self.session.shaping.on:
+            self.grips.next(self.session.document.room)
+        elif key in _KEYS and self.session.shaping.on and self.grips.held is not None:
+            far = bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier)
+            self.grips.nudge(self.session.document.room, *_KEYS[key], far)
         elif key == Qt.Key.Key_Escape and self._grip is not None:
             self._grip = None
             self.session.abandon_drag()
         elif key == Qt.Key.Key_N and items:
+            self.grips.held = None
             now = items.index(self.session.selected) if self.session.selected in items else -1
             self.session.select(items[(now + 1) % len(items)])
         elif key in _KEYS and self.session.selected in items:

@@ -107,8 +107,8 @@ class SpreadTables:
 
     def _line(self, dx: float, dz: float) -> Complex64:
         """The field of every ear of a line, first that of the row before the first front: (ears,
-        ys, frequencies, xs). Ears that cannot be are continued from those before them: nobody may sit
-        there, but places before them are interpolated.
+        ys, frequencies, xs). Ears that cannot be are continued from those before them: nobody may
+        sit there, but places before them are interpolated.
         """
         with self._lock:
             if (dx, dz) not in self._lines:

@@ -7,7 +7,8 @@ from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.mode_facts import listed_modes, meetings, spacing_words
 
-_ROWS = 7
+_ROWS, _ROWS_OF_NAMES = 7, 14
+"""In three columns, or in one where modes have longer names."""
 
 
 class ModesCard:
@@ -42,8 +43,9 @@ class ModesCard:
             )
         else:
             self.under.setText("With an arrangement, each says how seat and monitors meet it.")
-        for index, mode in enumerate(listed_modes(room)[: 3 * _ROWS]):
-            row, column = index % _ROWS, 3 * (index // _ROWS)
+        rows = _ROWS if room.is_box and not room.things else _ROWS_OF_NAMES
+        for index, mode in enumerate(listed_modes(room)[: 3 * _ROWS if rows == _ROWS else rows]):
+            row, column = index % rows, 3 * (index // rows)
             self.grid.addWidget(label(f"{mode.frequency_hz:.0f} Hz", "strong"), row, column)
             self.grid.addWidget(label(mode.label, "soft"), row, column + 1)
             words = met[index].partition(":")[0] if met else ""

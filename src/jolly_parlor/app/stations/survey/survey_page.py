@@ -4,25 +4,23 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton
 
-from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
-from jolly_parlor.acoustics.materials import material, materials
 from jolly_parlor.acoustics.proportions import room_warnings
 from jolly_parlor.acoustics.room import (
-    SURFACE_NAMES,
     CalmZone,
     KeepOut,
     Opening,
     Room,
-    Surface,
-    SurfaceName,
     reverberation_time,
 )
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
+from jolly_parlor.acoustics.tape_check import tape_problems
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.survey.modes_card import ModesCard
+from jolly_parlor.app.stations.survey.plan_card import PlanCard
+from jolly_parlor.app.stations.survey.surfaces_card import SurfacesCard
+from jolly_parlor.app.stations.survey.tape_card import TapeCard
 from jolly_parlor.app.stations.survey.things_card import ThingsCard
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
 from jolly_parlor.app.workbench import Workbench
@@ -43,25 +41,30 @@ _NEW_OPENINGS = {
 
 
 class SurveyStation(Station):
-    """Dimensions with units, six surfaces, openings, keep-outs."""
+    """Dimensions with units, the plan, surfaces, openings, things, keep-outs."""
 
     id, name = "survey", "Survey"
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
         self.fields: dict[str, CheckedField] = {}
-        self.surfaces: dict[SurfaceName, QComboBox] = {}
         self.title = QLineEdit()
         self.title.setObjectName("room-name")
         self.title.setAccessibleName("Room name")
         self.title.editingFinished.connect(self._rename)
         self._build_size()
         self._build_facing()
-        self._build_surfaces()
+        self.plan = PlanCard(session)
+        self.body.insertWidget(1, self.plan.frame)
+        self.surfaces_card = SurfacesCard(session, self._change)
+        self.surfaces = self.surfaces_card.boxes
+        self.body.addWidget(self.surfaces_card.frame)
         self.openings = self._build_list("Windows, doors and passages", tuple(_NEW_OPENINGS))
         self.things = ThingsCard(session, self._change)
         self.body.addWidget(self.things.frame)
         self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
+        self.tape = TapeCard(session)
+        self.body.addWidget(self.tape.frame)
         self.modes = ModesCard(session)
         self.body.addWidget(self.modes.frame)
         self.body.addStretch(1)
@@ -81,10 +84,12 @@ class SurveyStation(Station):
             self.title.setText(room.name)
         for name, field in self.fields.items():
             field.set_value(getattr(room, name))
-        for name, box in self.surfaces.items():
-            box.blockSignals(True)
-            box.setCurrentIndex(max(box.findData(room.surfaces[name].material), 0))
-            box.blockSignals(False)
+        for name in ("width", "length"):
+            self.fields[name].setEnabled(room.is_box)
+            self.fields[name].setToolTip("" if room.is_box else "Type the walls' lengths at Plan.")
+        self.plan.refresh()
+        self.surfaces_card.refresh()
+        self.surfaces = self.surfaces_card.boxes
         schroeder = room.schroeder_hz
         self.verdict.setText(f"{room.volume:.1f} m³; single modes rule up to {schroeder:.0f} Hz")
         time = reverberation_time(room, 125.0)
@@ -93,17 +98,13 @@ class SurveyStation(Station):
             f"the border is Schroeder's frequency. {DOWNWARD_ASSUMPTION}"
         )
         warnings = room_warnings(room)
-        if room.things:
-            names = ", ".join(thing.name for thing in room.things)
-            warnings.append(
-                f"In the room: {names}. Forecast, maps and search know them; the marks of modes "
-                "and the single reflections are those of the empty box."
-            )
+        warnings += tape_problems(room)
         self.warning.setText(" ".join(warnings))
         self.warning.setVisible(bool(self.warning.text()))
         self._fill_openings(room)
         self._fill_keep_outs(room)
         self.things.refresh()
+        self.tape.refresh()
         for name, field in self.zone_fields.items():
             field.set_value(getattr(room.calm_zone, name) if room.calm_zone else field.value)
         self.modes.refresh()
@@ -227,48 +228,6 @@ class SurveyStation(Station):
         if zone != self.session.document.room.calm_zone:
             self._change("Set the calm zone", lambda room: replace(room, calm_zone=zone))
 
-    def _build_surfaces(self) -> None:
-        frame, layout = card()
-        layout.addWidget(label("Surfaces", "head"))
-        grid = QGridLayout()
-        grid.setHorizontalSpacing(12)
-        for index, name in enumerate(SURFACE_NAMES):
-            box = QComboBox()
-            box.setObjectName(f"surface-{name}")
-            box.setAccessibleName(f"{name} surface")
-            for row in materials().values():
-                at63, at125 = row.absorption[:2]
-                box.addItem(f"{row.name}  ({at63:.2f}, {at125:.2f})", row.id)
-                bands = zip(OCTAVE_BANDS_HZ, row.absorption, strict=True)
-                words = "   ".join(f"{band:g} Hz {alpha:.2f}" for band, alpha in bands)
-                box.setItemData(box.count() - 1, words, Qt.ItemDataRole.ToolTipRole)
-            box.currentIndexChanged.connect(partial(self._set_surface, name, box))
-            grid.addWidget(label(name), index // 2, 2 * (index % 2))
-            grid.addWidget(box, index // 2, 2 * (index % 2) + 1)
-            self.surfaces[name] = box
-        grid.setColumnStretch(1, 1)
-        grid.setColumnStretch(3, 1)
-        layout.addLayout(grid)
-        layout.addWidget(
-            label(
-                "In brackets: absorption at 63 and 125 Hz, random incidence; point at one in "
-                "the list for all bands to 4000 Hz. Handbook figures: they scatter by a third. A "
-                "take beats them.",
-                "soft",
-                wrap=True,
-            )
-        )
-        self.body.addWidget(frame)
-
-    def _set_surface(self, name: SurfaceName, box: QComboBox, index: int) -> None:
-        chosen = Surface(box.itemData(index))
-        what = f"{material(chosen.material).name} as {name} surface"
-
-        def edit(room: Room) -> Room:
-            return room.lined({name: chosen})
-
-        self._change(what, edit)
-
     def _build_list(self, title: str, kinds: tuple[str, ...]) -> QGridLayout:
         frame, layout = card()
         row = QHBoxLayout()
@@ -299,7 +258,8 @@ class SurveyStation(Station):
 
             def edit(room: Room) -> Room:
                 tall = min(height, room.height - sill)
-                made = Opening(name, room.sides["back"].name, 0.3, 0.9, sill, tall, stuff)  # type: ignore[arg-type]
+                wall = self.session.shaping.wall
+                made = Opening(name, wall, 0.3, 0.9, sill, tall, stuff)  # type: ignore[arg-type]
                 return replace(room, openings=(*room.openings, made))
 
         self._change(f"Add {kind}", edit)

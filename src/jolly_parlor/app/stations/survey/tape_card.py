@@ -1,0 +1,92 @@
+"""The card on Survey that checks the plan with lengths taken across the room."""
+
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QPushButton
+
+from jolly_parlor.acoustics.room import Diagonal, Room
+from jolly_parlor.acoustics.tape_check import corner_words, drawn_metres, tape_problems
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.widgets.fields import label, length_field
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.units import format_length
+
+_HINT = (
+    "A diagonal tells what two wall lengths cannot: whether they are true and the corners square."
+)
+
+
+class TapeCard:
+    """Two corners, what the tape says between them, and what follows."""
+
+    def __init__(self, session: Workbench) -> None:
+        self._session = session
+        self.frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Check with the tape", "head"))
+        self.ends = [QComboBox(), QComboBox()]
+        for number, (box, title) in enumerate(zip(self.ends, ("from the", "to the"), strict=True)):
+            box.setObjectName(f"diagonal-{number}")
+            box.setAccessibleName(f"{title} corner")
+            row.addWidget(label(title, "soft"))
+            row.addWidget(box, 1)
+        self.metres = length_field("diagonal", lambda: session.settings.values.units)
+        self.metres.setMaximumWidth(78)
+        self.metres.committed.connect(self._add)
+        self.metres.failed.connect(session.refused.emit)
+        row.addWidget(self.metres)
+        layout.addLayout(row)
+        self.words = label(_HINT, "soft", wrap=True)
+        self.words.setObjectName("tape-words")
+        layout.addWidget(self.words)
+        self.grid = QGridLayout()
+        layout.addLayout(self.grid)
+
+    def refresh(self) -> None:
+        """Show the corners and what was measured."""
+        room = self._session.document.room
+        names = [corner_words(room, n).removeprefix("corner of ") for n in range(len(room.plan))]
+        for number, box in enumerate(self.ends):
+            if [box.itemText(n) for n in range(box.count())] != names:
+                box.clear()
+                box.addItems(names)
+                box.setCurrentIndex(0 if number == 0 else len(names) // 2)
+        clear(self.grid)
+        units = self._session.settings.values.units
+        for row, diagonal in enumerate(room.diagonals):
+            drawn = drawn_metres(room, diagonal)
+            told = "a wall is gone" if drawn is None else format_length(drawn, units)
+            ends = f"{diagonal.start} to {diagonal.end}"
+            taped = format_length(diagonal.metres, units)
+            self.grid.addWidget(label(f"{ends}: tape {taped}, plan {told}", "soft"), row, 0)
+            remove = QPushButton("Remove")
+            remove.setAccessibleName(f"remove the length from {ends}")
+            remove.clicked.connect(partial(self._remove, row))
+            self.grid.addWidget(remove, row, 1)
+        self.grid.setColumnStretch(0, 1)
+        problems = tape_problems(room)
+        fine = "All lengths agree with the plan." if room.diagonals else _HINT
+        self.words.setText(" ".join(problems) if problems else fine)
+
+    def _add(self, metres: float) -> None:
+        one, other = (box.currentIndex() for box in self.ends)
+        self.metres.keep(0.0)
+        if one == other:
+            self._session.refused.emit("Choose two different corners to measure between.")
+            return
+
+        def edit(room: Room) -> Room:
+            start, end = room.walls[one].name, room.walls[other].name
+            kept = [d for d in room.diagonals if {d.start, d.end} != {start, end}]
+            return replace(room, diagonals=(*kept, Diagonal(start, end, metres)))
+
+        self._session.shaping.line("A length across the room", edit)
+
+    def _remove(self, index: int) -> None:
+        self._session.shaping.line(
+            "Forget a length across the room",
+            lambda room: replace(
+                room, diagonals=tuple(d for n, d in enumerate(room.diagonals) if n != index)
+            ),
+        )
