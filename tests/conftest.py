@@ -1,11 +1,22 @@
 """Fixtures shared by all tests."""
 
+from collections.abc import Iterator
+
 import pytest
 
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, read_survey
 from places import EXAMPLES
+
+
+@pytest.fixture(scope="session", autouse=True)
+def _modes_of_this_run(tmp_path_factory: pytest.TempPathFactory) -> Iterator[None]:
+    """Modes kept on disk are those of this run, shared by its processes."""
+    shared = tmp_path_factory.getbasetemp().parent
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setenv("XDG_CACHE_HOME", str(shared / "cache"))
+        yield
 
 
 @pytest.fixture(scope="session")

@@ -13,9 +13,12 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.box_around import box_around
 from jolly_parlor.acoustics.box_room import BoxRoomField
 from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.joined_field import JoinedField
 from jolly_parlor.acoustics.modal_field import ModalField
 from jolly_parlor.acoustics.modes import Modes
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
+
+_WORKED_TO_HZ, _WORKED_CUBIC_METRES = 300.0, 95.0
 
 
 class SeparablePlane(Protocol):
@@ -134,13 +137,31 @@ def room_field(
     Of any other room than an empty box it takes some seconds, while progress is told the share done
     and may raise to give up; `bare_field` answers at once.
     """
-    if room.is_box and not room.things:
+    if not needs_working_out(room):
         return bare_field(room, frequencies_hz)
-    return ModalField(room, frequencies_hz, progress=progress)
+    count = int(np.sum(frequencies_hz <= workable_hz(room)))
+    if count == frequencies_hz.size:
+        return ModalField(room, frequencies_hz, progress=progress)
+    if count < 2:
+        return bare_field(room, frequencies_hz)
+    # One basis whatever the grid.
+    below = ModalField(room, frequencies_hz[:count], progress=progress, top_hz=workable_hz(room))
+    return JoinedField(below, _box_for(room, frequencies_hz[count:]))
+
+
+def workable_hz(room: Room) -> float:
+    """Up to where a room can be worked out within a minute: modes grow with volume and the cube of
+    frequency, work with the square of their number. From a 95 m3 room, which takes half of it.
+    """
+    return float(_WORKED_TO_HZ * (_WORKED_CUBIC_METRES / room.volume) ** (1 / 3))
 
 
 def bare_field(room: Room, frequencies_hz: FloatArray) -> RoomField:
     """The field of the empty box, of a room of another shape the one around it."""
+    return _box_for(room, frequencies_hz)
+
+
+def _box_for(room: Room, frequencies_hz: FloatArray) -> BoxRoomField:
     sides = {name: room.direction_of(name) for name in room.surface_names}
     return BoxRoomField(box_field(room, frequencies_hz), sides=sides)
 

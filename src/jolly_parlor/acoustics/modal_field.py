@@ -30,6 +30,7 @@ from jolly_parlor.acoustics.arrays import (
 )
 from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.fitted import surveyed_room
+from jolly_parlor.acoustics.kept_modes import keep_on_disk, modes_on_disk
 from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
 from jolly_parlor.acoustics.modes import Modes
 from jolly_parlor.acoustics.room import Room
@@ -44,6 +45,7 @@ told apart to a tenth of a millimetre.
 _BASES: LRUCache[tuple[Enclosure, float], ModalBasis] = LRUCache(3)
 _LOCK = RLock()
 _SIZES = ("width", "length", "height")
+_USUAL_HZ, _BARE_SPACING = 300.0, 0.38
 
 
 def modal_basis(
@@ -51,12 +53,17 @@ def modal_basis(
     highest_wavenumber: float,
     progress: Callable[[float], None] = lambda share: None,
 ) -> ModalBasis:
-    """The modes of an enclosure; those of the last few are kept. Takes some ten seconds."""
+    """The modes of an enclosure; those of the last few are kept, and more on disk. Takes some ten
+    seconds.
+    """
     key = enclosure, round(highest_wavenumber, 6)
     with _LOCK:
         found = _BASES.get(key)
         if found is None:
-            found = _BASES[key] = ModalBasis(enclosure, highest_wavenumber, progress)
+            known = modes_on_disk(*key)
+            found = _BASES[key] = ModalBasis(*key, progress, known)
+            if known is None:
+                keep_on_disk(*key, found.eigenvalues, found.shapes)
         return found
 
 
@@ -92,13 +99,16 @@ class ModalField:
         solver: ModalSolver | None = None,
         progress: Callable[[float], None] = lambda share: None,
         spare: bool = False,
+        top_hz: float | None = None,
     ) -> None:
-        """spare: of a room looked at in passing; places are solved one by one, which needs a
-        second each and no memory.
+        """top_hz: up to where modes are worked out; None takes the highest frequency. spare: of a
+        room looked at in passing; places are solved one by one, which needs a second each and no
+        memory.
         """
         self.room, self.frequencies_hz, self._spare = room, frequencies_hz, spare
+        self._top_hz = top_hz
         self.speed_of_sound = room.speed_of_sound
-        self.solver = solver or _solver(room, frequencies_hz, progress)
+        self.solver = solver or _solver(room, frequencies_hz, progress, top_hz)
         self._lock = RLock()
         self._ends: LRUCache[bytes, _End] = LRUCache(_ENDS_BYTES, lambda e: e.bytes)
         self._asked: dict[bytes, int] = {}
@@ -171,7 +181,7 @@ class ModalField:
 
     def near(self, room: Room, parameter: str) -> "NearField":
         """To first order from this one, in one admittance or one size."""
-        return NearField(self, _solver(room, self.frequencies_hz))
+        return NearField(self, _solver(room, self.frequencies_hz, top_hz=self._top_hz))
 
     def thinned(self, step: int) -> "ModalField":
         """On every step-th frequency, first and last kept."""
@@ -213,7 +223,8 @@ class ModalField:
         return [found[key] for key in keys]
 
     def _with(self, solver: ModalSolver, spare: bool = False) -> "ModalField":
-        return ModalField(self.room, solver.frequencies_hz, solver, spare=spare or self._spare)
+        one = self.room, solver.frequencies_hz, solver
+        return ModalField(*one, spare=spare or self._spare, top_hz=self._top_hz)
 
     def _ordered(self, source: FloatArray, receiver: FloatArray) -> tuple[FloatArray, FloatArray]:
         """The end to keep, then the other: one that is kept, else the one asked for more often."""
@@ -324,12 +335,17 @@ def _solver(
     room: Room,
     frequencies_hz: FloatArray,
     progress: Callable[[float], None] = lambda share: None,
+    top_hz: float | None = None,
 ) -> ModalSolver:
     """On the modes of the room as surveyed, stretched where a fit has resized it."""
     taped = surveyed_room(room)
     speed = room.speed_of_sound
-    k = 2 * np.pi * float(frequencies_hz[-1]) / speed
-    basis = modal_basis(enclosure_of(taped), k, progress)
+    k = 2 * np.pi * (top_hz or float(frequencies_hz[-1])) / speed
+    # A large room worked out to a lower frequency needs elements as many to the wave, no more.
+    wider = max(_USUAL_HZ / top_hz, 1.0) if top_hz else 1.0
+    spacing = Enclosure.spacing if taped.things else _BARE_SPACING  # modes of a bare one are cheap
+    enclosure = enclosure_of(taped, round(spacing * wider, 3))
+    basis = modal_basis(enclosure, k, progress)
     stretch = np.array(room.dimensions) / np.array(taped.dimensions)
     admittances, losses = admittances_of(room, frequencies_hz), losses_of(room)
     return ModalSolver(basis, admittances, losses, frequencies_hz, speed, stretch)

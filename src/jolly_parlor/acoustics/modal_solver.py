@@ -21,6 +21,7 @@ from scipy.sparse.linalg import SuperLU, splu
 
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.enclosure import Enclosure
+from jolly_parlor.acoustics.prism_modes import prism_modes
 from jolly_parlor.acoustics.ritz import lowest_modes
 
 MODE_LIMIT = 1.25
@@ -35,7 +36,9 @@ class ModalBasis:
         enclosure: Enclosure,
         highest_wavenumber: float,
         progress: Callable[[float], None] = lambda share: None,
+        known: tuple[FloatArray, FloatArray] | None = None,
     ) -> None:
+        """known: eigenvalues and shapes of the same enclosure, worked out before."""
         self.enclosure = enclosure
         grid = enclosure.grid
         self.shift = (0.5 * highest_wavenumber) ** 2
@@ -46,11 +49,18 @@ class ModalBasis:
             options={"SymmetricMode": True},
         )
         progress(0.1)
+        if known is not None:
+            self.eigenvalues, self.shapes = known
+            return
+        limit = (MODE_LIMIT * highest_wavenumber) ** 2
+        if (plain := prism_modes(grid, limit)) is not None:
+            self.eigenvalues, self.shapes = plain
+            return
         count = min(_mode_count(enclosure, MODE_LIMIT * highest_wavenumber), grid.unknowns // 3)
         self.eigenvalues, self.shapes = lowest_modes(
             grid.stiffness, grid.mass, self.lu, count, lambda part: progress(0.1 + 0.85 * part)
         )
-        below = self.eigenvalues < (MODE_LIMIT * highest_wavenumber) ** 2
+        below = self.eigenvalues < limit
         self.eigenvalues = self.eigenvalues[below]
         self.shapes = np.ascontiguousarray(self.shapes[:, below])  # its rows are read
 

@@ -285,12 +285,12 @@ class Room:
 
     def contains(self, point: Point) -> bool:
         """Whether the point lies in the room."""
-        bounds = zip((point.x, point.y, point.z), self.dimensions, strict=True)
-        if not all(0 <= value <= size for value, size in bounds):
-            return False
         if self.is_box:
-            return True
-        if not holds(self.plan, point.x, point.y):
+            bounds = zip((point.x, point.y, point.z), self.dimensions, strict=True)
+            return all(0 <= value <= size for value, size in bounds)
+        if not -TOUCHING <= point.z <= self.height + TOUCHING or not holds(
+            self.plan, point.x, point.y
+        ):
             return False
         above = float(self.ceiling_at(np.array(point.x), np.array(point.y)))
         return not self.slopes or point.z <= above + TOUCHING

@@ -126,7 +126,10 @@ def _home(room: Room, basis: ModalBasis, number: int) -> str:
     energy, size = shape * (mass @ shape), mass @ np.ones(shape.size)
     nodes = basis.enclosure.grid.nodes()
     best, words = _CROWDED, ""
-    for part in plan_parts(surveyed_room(room).plan):
+    parts = plan_parts(surveyed_room(room).plan)
+    if parts and not any("arm" in part.name for part in parts):
+        parts = parts[1:]  # most modes live in the main part; only those of a recess are news
+    for part in parts:
         within = part.holds(nodes[:, 0], nodes[:, 1])
         share = float(energy[within].sum() / energy.sum())
         if share >= _LIVES_IN:

@@ -10,6 +10,7 @@ from functools import cached_property
 from itertools import product
 
 import numpy as np
+from scipy.sparse import coo_array, csr_array
 from scipy.spatial import Delaunay
 
 from jolly_parlor.acoustics.arrays import FloatArray, IntArray
@@ -75,6 +76,19 @@ class TriangleMesh:
         return np.asarray(
             np.einsum("tgi,tgj,g->tij", slopes, slopes, _WEIGHTS) * self.areas[:, None, None]
         )
+
+    def summed_mass(self) -> csr_array:
+        """The integral of N_i N_j over all of them, (nodes, nodes)."""
+        return self._summed(self.masses)
+
+    def summed_stiffness(self) -> csr_array:
+        """The integral of grad N_i . grad N_j, (nodes, nodes)."""
+        return self._summed(self.stiffnesses(0) + self.stiffnesses(1))
+
+    def _summed(self, values: FloatArray) -> csr_array:
+        rows, columns = np.repeat(self.nodes, 6, axis=1), np.tile(self.nodes, (1, 6))
+        entries = (values.ravel(), (rows.ravel(), columns.ravel()))
+        return csr_array(coo_array(entries, shape=(len(self.points),) * 2))
 
     @cached_property
     def borders(self) -> tuple[IntArray, IntArray, IntArray]:

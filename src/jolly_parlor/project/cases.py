@@ -94,9 +94,7 @@ def _transfers(
         sizes = (*np.max(room.plan, axis=0), room.height)
         box = BoxField(sizes, beta[:, None] * every, f, speed)
         return np.array([[box.pressure(s, r) for s in sources] for r in receivers])
-    if not is_rectilinear(room.plan):
-        raise Refused("only rooms whose walls meet at right angles can be computed so far.")
-    if not furnished:
+    if is_rectilinear(room.plan) and not furnished:
         walls = room.walls[:, None] * every
         floor, ceiling = room.floor * every, room.ceiling * every
         prism = PrismSolver(room.plan, room.height, walls, floor, ceiling, f, speed)

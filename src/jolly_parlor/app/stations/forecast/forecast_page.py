@@ -15,6 +15,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from jolly_parlor.acoustics.fields import needs_working_out, workable_hz
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.response import ResponseView
@@ -25,7 +26,7 @@ from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.placement.cautions import left_out
-from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
+from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.project.edits import add_arrangement
 
 
@@ -148,10 +149,12 @@ class ForecastStation(Station):
             if self.session.fitted.band is not None:
                 words += " Grey: four measurements in five would lie within."
         room = self.session.believed.room
+        if needs_working_out(room) and workable_hz(room) < HIGHEST_HZ:
+            words += f" Above {workable_hz(room):.0f} Hz the empty box speaks: the room is large."
         if self.session.fields.working_out(room):
-            words += " Empty box until the room is worked out with what stands in it."
+            words += " Empty box until the room is worked out as it is."
         elif why := self.session.fields.problem(room):
-            words += f" Empty box: the room could not be worked out with what stands in it. {why}"
+            words += f" Empty box: the room could not be worked out as it is. {why}"
         words += f" The forecast leaves {left_out(room)} out; the desk's lane shows where it acts."
         if self.session.shown.measured is not None:
             words += " Dotted: measured."
