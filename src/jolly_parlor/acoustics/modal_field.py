@@ -45,6 +45,7 @@ told apart to a tenth of a millimetre.
 _BASES: LRUCache[tuple[Enclosure, float], ModalBasis] = LRUCache(3)
 _LOCK = RLock()
 _SIZES = ("width", "length", "height")
+_TURNED = 400
 _USUAL_HZ, _BARE_SPACING = 300.0, 0.38
 
 
@@ -115,6 +116,7 @@ class ModalField:
         self._inverse: NDArray[np.complex64] | None = None
         self._grid: tuple[bytes, BoolArray, csr_array, FloatArray] | None = None
         self._solved = 0
+        self._turned: LRUCache[tuple[bytes, str], ComplexArray] = LRUCache(_TURNED)
 
     @property
     def parameters(self) -> tuple[str, ...]:
@@ -222,6 +224,21 @@ class ModalField:
                     found[keys[n]] = self._ends[keys[n]] = end
         return [found[key] for key in keys]
 
+    def turned(self, place: FloatArray, name: str) -> ComplexArray:
+        """The answer to a source at a place times one of the solver's matrices, (frequencies,
+        modes); the last are kept.
+        """
+        key = np.round(place, _DECIMALS).tobytes(), name
+        with self._lock:
+            found = self._turned.get(key)
+        if found is None:
+            matrix = self.solver.part(name)
+            answer = self.end(place).answer
+            found = np.asarray(answer.astype(np.complex64) @ matrix.astype(np.float32))
+            with self._lock:
+                self._turned[key] = found
+        return found
+
     def _with(self, solver: ModalSolver, spare: bool = False) -> "ModalField":
         one = self.room, solver.frequencies_hz, solver
         return ModalField(*one, spare=spare or self._spare, top_hz=self._top_hz)
@@ -295,27 +312,37 @@ class ModalField:
 
 class NearField(ModalField):
     """A field that differs a little from a known one: p' = p - 4 pi x_r^T (A' - A) x_s, with the
-    two ends' answers of the known one.
+    two ends' answers of the known one. A' - A is a few matrices, each by a factor of its own.
     """
 
     def __init__(self, known: ModalField, solver: ModalSolver) -> None:
         super().__init__(known.room, known.frequencies_hz, solver)
         self._base = known
-        self._change: ComplexArray | None = None
+        self._changes = solver.changes_from(known.solver)
 
     def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One pair, (frequencies,)."""
-        if self._change is None:
-            self._change = self.solver.matrices() - self._base.solver.matrices()
-        # Where these places lie among the modes, said in the known field's coordinates.
         base, grown = self._base, self.solver.stretch / self._base.solver.stretch
-        there, here = source / grown, receiver / grown
-        s, r = base.end(there), base.end(here)
-        turned = np.einsum("fmn,fn->fm", self._change, s.answer)
-        change = 4 * np.pi / np.prod(base.solver.stretch) * np.sum(r.answer * turned, axis=1)
-        return np.asarray((base.transfer(there, here) - change) / np.prod(grown))
+        r = base.end(receiver).answer
+        change = np.zeros(self.frequencies_hz.size, dtype=np.complex128)
+        for name, factor in self._changes.items():
+            change += factor * np.sum(r * base.turned(source, name), axis=1)
+        change *= 4 * np.pi / np.prod(base.solver.stretch)
+        found = base.transfer(source, receiver)
+        if np.any(grown != 1.0):
+            # Where these places lie among the modes, said in the known field's coordinates: each
+            # end moved by itself, so that what is known of the other serves.
+            there, here = source / grown, receiver / grown
+            base.end(source)
+            moved = base.transfer(there, receiver) + base.transfer(source, here)
+            found = moved - found
+        return np.asarray((found - change) / np.prod(grown))
 
     exact = transfer
+
+    def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        """Many pairs, (pairs, frequencies), one by one."""
+        return np.array([self.transfer(s, r) for s, r in zip(sources, receivers, strict=True)])
 
 
 _Single = NDArray[np.complex64]

@@ -130,6 +130,27 @@ class ModalSolver:
                 total += part * (1 / by**2 - 1)
         return total
 
+    def part(self, name: str) -> FloatArray:
+        """One of the matrices that `matrices` sums, (modes, modes): a surface, or an axis of the
+        stiffness by its number.
+        """
+        return self.basis.stiffness[int(name)] if name in "012" else self.basis.surfaces[name]
+
+    def changes_from(self, other: "ModalSolver") -> dict[str, ComplexArray]:
+        """By what factor each `part` differs from another solver's on the same basis,
+        (frequencies,); those that do not are left out. Losses are taken as the same.
+        """
+        found: dict[str, ComplexArray] = {}
+        for name in self.basis.surfaces:
+            own, its = (s._admittances[name] / s._depth(name) for s in (self, other))
+            if np.any(own != its):
+                found[name] = np.asarray(1j * self.wavenumbers * (own - its))
+        for axis, (own, its) in enumerate(zip(self.stretch, other.stretch, strict=True)):
+            if own != its:
+                every = np.ones(self.wavenumbers.size, dtype=np.complex128)
+                found[str(axis)] = (1 / own**2 - 1 / its**2) * every
+        return found
+
     def answers(self, shapes: FloatArray) -> ComplexArray:
         """The modes' answer to sources of given shapes (places, modes):
         (frequencies, modes, places).

@@ -43,6 +43,8 @@ ACTIONS: tuple[Action, ...] = (
     Action("new", "New room", "Room", "Ctrl+N", "new_document"),
     Action("open", "Open…", "Room", "Ctrl+O", "open_file"),
     Action("demo", "Open the demo", "Room", "", "open_demo"),
+    Action("kiln", "Open the demo, lived in", "Room", "", "open_sample", argument="kiln"),
+    Action("loft", "Open Harbour Loft", "Room", "", "open_sample", argument="loft"),
     Action("save", "Save", "Room", "Ctrl+S", "save"),
     Action("save_as", "Save as…", "Room", "Ctrl+Shift+S", "save_as"),
     Action("card_pdf", "Save placement card…", "Room", "Ctrl+P", "save_card", _has_arrangement),

@@ -28,7 +28,13 @@ from jolly_parlor.project.files import (
 )
 from jolly_parlor.project.history import Project
 
-DEMO = Path(__file__).resolve().parents[3] / "examples" / "kiln-room.parlor"
+_EXAMPLES = Path(__file__).resolve().parents[3] / "examples"
+DEMO = _EXAMPLES / "kiln-room.parlor"
+SAMPLES = {
+    "kiln": _EXAMPLES / "kiln-furnished.parlor",
+    "loft": _EXAMPLES / "harbour-loft.parlor",
+}
+"""Lived-in rooms with takes, by the word that opens each."""
 
 
 def first_station(document: Document) -> str:
@@ -39,8 +45,8 @@ def first_station(document: Document) -> str:
 
 
 def is_demo(path: Path) -> bool:
-    """Whether a path is the demo itself, which is opened as a copy without a name."""
-    return path.resolve() == DEMO
+    """Whether a path is a sample itself, which is opened as a copy without a name."""
+    return path.resolve() in (DEMO, *SAMPLES.values())
 
 
 class Commands(WindowParts):
@@ -63,6 +69,11 @@ class Commands(WindowParts):
         """Open a copy of the demo."""
         if self.may_leave():
             self.open_path(DEMO)
+
+    def open_sample(self, name: str) -> None:
+        """Open a copy of a lived-in sample."""
+        if self.may_leave():
+            self.open_path(SAMPLES[name])
 
     def open_path(self, path: Path) -> None:
         """Open a document, or say why not."""

@@ -52,6 +52,18 @@ def open_window(file: Path | None) -> None:
     sys.exit(run(file))
 
 
+@cli.command("demo")
+@click.argument("sample", type=click.Choice(["kiln", "loft"]), default="kiln")
+def open_sample(sample: str) -> None:
+    """Open the window with a copy of a lived-in sample: The Kiln Room with a bookcase and a
+    sofa, or Harbour Loft, L-shaped with an open side.
+    """
+    from jolly_parlor.app.commands import SAMPLES
+    from jolly_parlor.app.start import run
+
+    sys.exit(run(SAMPLES[sample]))
+
+
 for command in (
     new,
     propose_arrangement,

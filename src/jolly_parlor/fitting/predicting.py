@@ -44,12 +44,15 @@ class Predictor:
         """Smoothed levels, (takes, FIT_HZ)."""
         field = self._field(z)
         moved = shifts_of(self.parameters, z)
+        ears = {take.placing.ear for take in takes}  # one end of each pair is enough here
+        field.expect(np.array([self._inside(moved.get(ear, ear)) for ear in ears]))
         known = self._transfers(field, takes, moved)
         return np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
 
     def with_slopes(self, takes: Sequence[Evidence], z: FloatArray) -> Predicted:
         """Levels and derivatives."""
         field, moved = self._field(z), shifts_of(self.parameters, z)
+        field.expect(self._places(takes, moved))
         known = self._transfers(field, takes, moved)
         base = np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
         slopes = np.zeros((*base.shape, len(self.parameters)))
@@ -160,6 +163,13 @@ class Predictor:
         return high_pass(MODEL_HZ, corner, of.low_slope_db_per_octave // 6)
 
     def _pressure(self, field: RoomField, source: Point, ear: Point) -> ComplexArray:
+        return field.exact(self._inside(source), self._inside(ear))
+
+    def _places(self, takes: Sequence[Evidence], moved: Mapping[Point, Point]) -> FloatArray:
+        """Every place of the takes once, (places, 3)."""
+        said = {p for take in takes for p in (*take.placing.sources.values(), take.placing.ear)}
+        return np.array([self._inside(moved.get(p, p)) for p in said])
+
+    def _inside(self, place: Point) -> FloatArray:
         """Places that a shift would push into a wall stay a hair inside it."""
-        most = np.array(self._size) - 1e-3
-        return field.exact(*(np.clip(p.array(), 1e-3, most) for p in (source, ear)))
+        return np.clip(place.array(), 1e-3, np.array(self._size) - 1e-3)
