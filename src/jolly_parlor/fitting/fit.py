@@ -16,7 +16,7 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.optimize import least_squares
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.fitted import FittedRoom
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND, Evidence
@@ -73,6 +73,10 @@ class Fit:
     """What stays unexplained, root mean square over the takes that count."""
     converged: bool = True
     """Whether the search for the best values came to rest."""
+    off_db: FloatArray | None = None
+    """What stays unexplained at each of FIT_HZ, root mean square over the takes that count; NaN
+    where none was measured.
+    """
 
     @property
     def room(self) -> FittedRoom:
@@ -120,7 +124,8 @@ def fit_room(
         for take, b, a, w in zip(takes, before, after, weights, strict=True)
     )
     progress(1.0)
-    return Fit(room, gear, tuple(parameters), z, covariance, told, residual, converged)
+    off = problem.off_db(end.level_db, counted)
+    return Fit(room, gear, tuple(parameters), z, covariance, told, residual, converged, off)
 
 
 class _Problem:
@@ -144,6 +149,14 @@ class _Problem:
             gap = gap - np.sum(w * gap) / np.sum(w)
             found.append(np.sqrt(np.sum(w * gap**2) / np.sum(w)))
         return np.array(found)
+
+    def off_db(self, level_db: FloatArray, counted: BoolArray) -> FloatArray:
+        """Over the takes that count, at each frequency."""
+        gaps = np.where(self.known, level_db - np.nan_to_num(self.measured), np.nan)
+        known = self.known & counted[:, None]
+        squares = np.sum(np.where(known, gaps**2, 0.0), axis=0)
+        count = known.sum(axis=0)
+        return np.where(count > 0, np.sqrt(squares / np.maximum(count, 1)), np.nan)
 
     def take_weights(self, level_db: FloatArray) -> FloatArray:
         """Less than 1 for a take far worse than the median; three are needed to tell."""

@@ -2,6 +2,9 @@
 
 from math import exp
 
+import numpy as np
+
+from jolly_parlor.fitting.evidence import FIT_HZ
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.parameters import Parameter
 
@@ -9,6 +12,10 @@ UNSEEN = 0.8
 """Share of its tolerance that a parameter must still be unsure by to count as not seen."""
 _FAR_SIZE_METRES, _FAR_PLACE_METRES, _FAR_FACTOR = 0.06, 0.04, 5.0
 _ODD_WEIGHT = 0.5
+_RESIDUAL_DB, _BAND = 0.9, 12
+"""What a surveyed room leaves at most, twice what invented lived-in ones did; how many samples are
+looked at together, a quarter of an octave.
+"""
 
 
 def seen(fit: Fit, index: int) -> bool:
@@ -101,6 +108,7 @@ def warnings(fit: Fit) -> list[str]:
             "The fit did not come to rest: believe its forecasts less, and look for a take or a "
             "size that is wrong.",
         )
+    found += missing_words(fit)
     for n, p in enumerate(fit.parameters):
         value = value_of(fit, n)
         if p.kind == "size" and abs(value) > _FAR_SIZE_METRES:
@@ -115,6 +123,35 @@ def warnings(fit: Fit) -> list[str]:
                 "material should: is an opening or a hollow wall missing from the survey?"
             )
     return found
+
+
+def missing_words(fit: Fit) -> list[str]:
+    """Where takes and room stay far apart whatever is fitted: something large is not surveyed."""
+    off = fit.off_db
+    if off is None or fit.residual_db < _RESIDUAL_DB:
+        return []
+    power = np.convolve(np.nan_to_num(off) ** 2, np.ones(_BAND) / _BAND, mode="same")
+    level = np.sqrt(power)
+    far = (level >= max(_RESIDUAL_DB, 0.8 * float(level.max()))) & np.isfinite(off)
+    if not np.any(far):
+        return []
+    peak = int(np.argmax(np.where(far, level, 0.0)))
+    low = high = peak
+    while low > 0 and far[low - 1]:
+        low -= 1
+    while high < far.size - 1 and far[high + 1]:
+        high += 1
+    room = fit.surveyed
+    asked = (
+        "a wardrobe" if not any(t.kind == "solid" for t in room.things) else "another solid thing"
+    )
+    by = float(np.sqrt(np.nanmean(off[low : high + 1] ** 2)))
+    shape = "a bay or an alcove" if room.is_box else "another corner of the plan"
+    where = f"around {FIT_HZ[low]:.0f} to {FIT_HZ[high]:.0f} Hz"
+    return [
+        f"The takes and this room differ by {by:.1f} dB {where}: is there a large opening, "
+        f"{asked}, {shape} that you left out?"
+    ]
 
 
 def _way(parameter: Parameter, more: bool) -> str:
