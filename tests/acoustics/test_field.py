@@ -109,12 +109,12 @@ def test_positions_outside_are_refused_in_words() -> None:
         ("{", "not valid JSON"),
         ('{"room": {"kind": "dome"}}', "rectangular ones and prisms are known"),
         (
-            '{"room": {"kind": "prism", "plan": [[0,0],[4,0],[3,3],[0,3]], "height": 2.4},'
+            '{"room": {"kind": "prism", "plan": [[0,0],[4,0],[1,3],[3,3]], "height": 2.4},'
             '"surfaces": {"walls": [{"alpha": 0.1}, {"alpha": 0.1}, {"alpha": 0.1},'
             '{"alpha": 0.1}], "floor": 0.1, "ceiling": 0.1}, "speed_of_sound": 343,'
             '"frequencies": [50], "sources": [{"id": "S", "position": [1, 1, 1]}],'
             '"receivers": [{"id": "R", "position": [2, 2, 1]}]}',
-            "right angles",
+            "cross each other",
         ),
         (
             '{"room": {"kind": "rectangular", "dimensions": [4, 3, 2.4]}, "surfaces": {"x=0": 0.1,'

@@ -18,6 +18,7 @@ from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.mixes import Listening, Mix
 from jolly_parlor.placement.strips import Axis, Strip, strip
+from jolly_parlor.placement.thing_effects import ThingEffect, thing_effects
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
 from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
@@ -126,6 +127,11 @@ def band(listening: Listening, fit: Fit, models: Models) -> FloatArray:
 def facings(document: Document, models: Models) -> list[facing.Facing]:
     """Both ways of facing the room, scored."""
     return facing.facings(document.room, document.gear, models.forecaster.field)
+
+
+def things(listening: Listening, models: Models) -> list[ThingEffect]:
+    """What each thing in the room does to what is heard."""
+    return thing_effects(models.forecaster, listening)
 
 
 class Strips:

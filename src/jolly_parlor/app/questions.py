@@ -68,4 +68,5 @@ COMPARISON = Kind("the comparison", 1)
 FINDINGS = Kind("what stands out", 2)
 NEXT_TRY = Kind("what to try next", 3)
 FACING = Kind("which wall to face", 4)
+THINGS = Kind("what each thing does", 5)
 """A new kind is one row here, and whoever asks it says what becomes of the answer."""

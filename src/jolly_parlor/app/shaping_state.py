@@ -37,6 +37,15 @@ class ShapingState(QObject):
         names = [wall.name for wall in self._session.document.room.walls]
         return self._wall if self._wall in names else names[0]
 
+    @property
+    def wall_for_openings(self) -> str:
+        """The wall the user has taken in hand; before that, one behind the listener."""
+        room = self._session.document.room
+        if self._wall == self.wall:
+            return self._wall
+        behind = room.walls_towards("back")
+        return room.sides[behind[-1]].name if behind else self.wall
+
     def show(self, on: bool) -> None:
         """Survey comes to the front, or goes."""
         if on != self.on:

@@ -73,7 +73,8 @@ class SurveyStation(Station):
 
     def state(self) -> str:
         """Done once the surfaces differ from the blank room's."""
-        if room_warnings(self.session.document.room):
+        room = self.session.document.room
+        if room_warnings(room) or tape_problems(room):
             return "needs attention"
         return "done" if self.session.document.arrangements else "in progress"
 
@@ -258,7 +259,7 @@ class SurveyStation(Station):
 
             def edit(room: Room) -> Room:
                 tall = min(height, room.height - sill)
-                wall = self.session.shaping.wall
+                wall = self.session.shaping.wall_for_openings
                 made = Opening(name, wall, 0.3, 0.9, sill, tall, stuff)  # type: ignore[arg-type]
                 return replace(room, openings=(*room.openings, made))
 

@@ -8,9 +8,12 @@ from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QPushButton
 
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.usual_things import USUAL, usual_thing
+from jolly_parlor.app import jobs
+from jolly_parlor.app.questions import THINGS, Question
 from jolly_parlor.app.stations.base import card, changed_item, clear
 from jolly_parlor.app.widgets.fields import label, length_field
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.thing_effects import ThingEffect
 
 _SIZES = ("x", "y", "z", "width", "depth", "height")
 _TITLES = ("", "", "from left", "from front", "above floor", "wide", "deep", "high")
@@ -27,6 +30,7 @@ class ThingsCard:
         self, session: Workbench, change: Callable[[str, Callable[[Room], Room]], bool]
     ) -> None:
         self._session, self._change = session, change
+        self._told: dict[tuple[Room, str], str] = {}
         self.frame, layout = card()
         row = QHBoxLayout()
         row.addWidget(label("What stands in the room", "head"))
@@ -40,6 +44,13 @@ class ThingsCard:
         self.add.setObjectName("add-thing")
         self.add.clicked.connect(self._add)
         row.addWidget(self.add)
+        self.weigh = QPushButton("What does each do?")
+        self.weigh.setObjectName("weigh-things")
+        self.weigh.setToolTip(
+            "The forecast at the seat, without each in turn; some ten seconds each."
+        )
+        self.weigh.clicked.connect(self._weigh)
+        row.addWidget(self.weigh)
         layout.addLayout(row)
         self.grid = QGridLayout()
         self.grid.setHorizontalSpacing(8)
@@ -49,6 +60,7 @@ class ThingsCard:
         """Show the room's things."""
         things = self._session.document.room.things
         clear(self.grid)
+        self.weigh.setEnabled(bool(things) and self._session.arrangement is not None)
         if not things:
             self.grid.addWidget(label(_WORDS, "soft", wrap=True), 0, 0)
             return
@@ -71,10 +83,37 @@ class ThingsCard:
                 field.failed.connect(self._session.refused.emit)
                 field.committed.connect(partial(self._set, index, name))
                 self.grid.addWidget(field, index + 1, column)
+            told = self._told.get((self._session.document.room, thing.name), "")
+            if told:
+                self.grid.addWidget(label(told, "soft"), index + 1, 3 + len(_SIZES))
             remove = QPushButton("Remove")
             remove.setAccessibleName(f"remove {thing.name}")
             remove.clicked.connect(partial(self._remove, index))
             self.grid.addWidget(remove, index + 1, 2 + len(_SIZES))
+
+    def _weigh(self) -> None:
+        session = self._session
+        document, a = session.believed, session.arrangement
+        if a is None or session.problem:
+            session.refused.emit(
+                "Line up something that can stand first: it is judged at its seat."
+            )
+            return
+        self.weigh.setText("Weighing …")
+        job = partial(jobs.things, session.listening_to(a))
+        answered = partial(self._take, session.document.room)
+        session.slow.ask(
+            Question(THINGS, document.room, document.gear, job, answered, self._cannot)
+        )
+
+    def _take(self, room: Room, found: list[ThingEffect]) -> None:
+        self._told = {(room, effect.name): effect.words for effect in found}
+        self.weigh.setText("What does each do?")
+        self.refresh()
+
+    def _cannot(self, why: str) -> None:
+        self.weigh.setText("What does each do?")
+        self._session.refused.emit(why)
 
     def _add(self) -> None:
         name = self.pick.currentText()

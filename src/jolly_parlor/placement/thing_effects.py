@@ -1,0 +1,58 @@
+"""What each thing in the room does to the forecast: the same forecast without it."""
+
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from jolly_parlor.acoustics.fields import room_field
+from jolly_parlor.acoustics.fitted import FittedRoom
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.refused import Refused
+
+_MATTERS_DB, _MUCH_DB = 0.5, 1.5
+
+
+@dataclass(frozen=True)
+class ThingEffect:
+    """By how much one thing changes what is heard, root mean square over the judged band, dB."""
+
+    name: str
+    change_db: float
+
+    @property
+    def words(self) -> str:
+        """`matters: 1.2 dB`."""
+        if self.change_db < _MATTERS_DB:
+            return f"hardly matters: {self.change_db:.1f} dB"
+        much = "matters much" if self.change_db >= _MUCH_DB else "matters"
+        return f"{much}: {self.change_db:.1f} dB"
+
+
+def thing_effects(forecaster: Forecaster, listening: Listening) -> list[ThingEffect]:
+    """Of every thing, at one seat; some ten seconds each. Raises Refused where the arrangement
+    cannot stand.
+    """
+    room = forecaster.room
+    whole = forecaster.deviation(listening).deviation_db
+    found = []
+    for number, thing in enumerate(room.things):
+        bare = without(room, number)
+        field = room_field(bare, forecaster.frequencies_hz)
+        try:
+            other = Forecaster(bare, forecaster.gear, field).deviation(listening).deviation_db
+        except Refused:
+            continue
+        change = float(np.sqrt(np.mean((whole - other) ** 2)))
+        found.append(ThingEffect(thing.name, change))
+    return found
+
+
+def without(room: Room, number: int) -> Room:
+    """The room without one of its things; a fitted one is taken as fitted."""
+    things = (*room.things[:number], *room.things[number + 1 :])
+    surveyed = room.surveyed if isinstance(room, FittedRoom) else None
+    if surveyed is None:
+        return replace(room, things=things)
+    return replace(room, things=things, surveyed=replace(surveyed, things=things))  # type: ignore[call-arg]
