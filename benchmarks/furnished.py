@@ -2,22 +2,30 @@
 
 Run from the repository: `.venv/bin/python benchmarks/furnished.py`. Prints the error against the
 independent solutions in tests/data, and the seconds that the modes of a furnished room of 55 m3,
-its tables, one moved source and one map take. Asserts nothing.
+its tables, one moved source, one map, a search and a fit take. Asserts nothing.
 """
 
 import json
+import os
+import tempfile
 import time
 from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 
+from jolly_parlor.acoustics.fields import room_field
 from jolly_parlor.acoustics.modal_field import ModalField
 from jolly_parlor.acoustics.usual_things import usual_thing
-from jolly_parlor.app.commands import DEMO
+from jolly_parlor.app.commands import DEMO, SAMPLES
 from jolly_parlor.placement.evenness import GRID_HZ
+from jolly_parlor.placement.search.coarse_pass import weigh
+from jolly_parlor.placement.search.search import search
+from jolly_parlor.placement.search.space import Space, spaces
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.files import open_document
+from jolly_parlor.project.room_fit import fit_document
 
 DATA = Path(__file__).parents[1] / "tests" / "data"
 
@@ -73,6 +81,48 @@ def demo_room() -> None:
     )
 
 
+def bare_prism() -> None:
+    """The loft's plan at 55 m3 with nothing in it."""
+    room = open_document(SAMPLES["loft"]).room
+    room = replace(room, things=(), height=55.0 / room.floor_area)
+    begun = time.perf_counter()
+    field = ModalField(room, GRID_HZ)
+    modes = field.solver.basis.eigenvalues.size
+    print(f"55 m3, L-shaped, empty: {modes} modes {time.perf_counter() - begun:.1f} s (aim 2)")
+
+
+def searched() -> None:
+    """The furnished demo room, modes known: the coarse pass of a fine grid, then a whole search."""
+    document = open_document(SAMPLES["kiln"])
+    room, gear, wishes = document.room, document.gear, Wishes(subwoofers="stay")
+    room_field(room, GRID_HZ)
+    grids = spaces(room, gear, wishes, 0.0166)
+    weigh([Space.of(room, gear, wishes, 0.1)])  # compiled
+    begun = time.perf_counter()
+    weighed = weigh(grids, 500, 0.06)
+    seconds = time.perf_counter() - begun
+    print(f"coarse pass: {weighed.evaluated / 1e6:.2f} million in {seconds:.1f} s (aim 1 in 20)")
+    begun = time.perf_counter()
+    found = search(room, gear, document.arrangements[0], wishes)
+    seconds = time.perf_counter() - begun
+    print(f"whole search: {found.evaluated / 1e6:.2f} million in {seconds:.1f} s")
+
+
+def fitted() -> None:
+    """Six takes of the furnished demo room, modes known."""
+    document = open_document(SAMPLES["kiln"])
+    six = [t for t in document.takes if t.info.source in ("left", "right")][:6]
+    begun = time.perf_counter()
+    fit = fit_document(replace(document, takes=tuple(six)))
+    seconds = time.perf_counter() - begun
+    print(f"fit of six takes: {seconds:.1f} s (aim 30), residual {fit.residual_db:.2f} dB")
+
+
 if __name__ == "__main__":
-    cases()
-    demo_room()
+    with tempfile.TemporaryDirectory() as empty:
+        os.environ["XDG_CACHE_HOME"] = empty
+        cases()
+        demo_room()
+        bare_prism()
+        searched()
+        fitted()

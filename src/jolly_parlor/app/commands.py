@@ -70,6 +70,10 @@ class Commands(WindowParts):
         if self.may_leave():
             self.open_path(DEMO)
 
+    def stop_working_out(self) -> None:
+        """Leave it at the empty box."""
+        self.session.fields.stop()
+
     def open_sample(self, name: str) -> None:
         """Open a copy of a lived-in sample."""
         if self.may_leave():

@@ -22,19 +22,30 @@ class _Closed(Exception):
     """Nobody waits for it any more."""
 
 
+class _Stopped(Exception):
+    """The user gave it up."""
+
+
 class KnownFields:
     """A field for each of the last rooms asked for; several threads may ask.
 
-    better: called, from another thread, when a room has been worked out with its things.
+    better: called, from another thread, when a room has been worked out as it is. further: the same
+    whenever another tenth of that is done.
     """
 
-    def __init__(self, better: Callable[[], None] = lambda: None) -> None:
+    def __init__(
+        self,
+        better: Callable[[], None] = lambda: None,
+        further: Callable[[], None] = lambda: None,
+    ) -> None:
         self._lock = threading.Lock()
         self._known: list[tuple[Room, RoomField]] = []
         self._at_work: list[Room] = []
         self._settled: list[tuple[Room, str]] = []
         self._threads: list[threading.Thread] = []
-        self._better = better
+        self._better, self._further = better, further
+        self._shares: list[tuple[Room, float]] = []
+        self._stopped: list[Room] = []
         self._closed = False
 
     def of(self, room: Room) -> RoomField:
@@ -58,6 +69,16 @@ class KnownFields:
         """Whether a better field of the room is on its way, or will be once it is asked for."""
         with self._lock:
             return needs_working_out(room) and all(known != room for known, _ in self._settled)
+
+    def share(self, room: Room) -> float:
+        """How much of the work on a room is done, 0 to 1."""
+        with self._lock:
+            return next((share for known, share in self._shares if known == room), 0.0)
+
+    def stop(self) -> None:
+        """Give up all that is being worked out; the empty box goes on answering."""
+        with self._lock:
+            self._stopped = list(self._at_work)
 
     def problem(self, room: Room) -> str:
         """Why a room could not be worked out with its things, in a sentence; mostly empty."""
@@ -84,11 +105,14 @@ class KnownFields:
         try:
             field = room_field(room, GRID_HZ, partial(self._go_on, room))
             field.prepare()
+        except _Stopped:
+            why = "You stopped it; any change of the survey begins anew."
         except Exception as error:  # the empty room goes on answering
             if not isinstance(error, _Closed):
                 why = defects.sentence(error, "working out the room")
         with self._lock:
             self._at_work.remove(room)
+            self._shares = [one for one in self._shares if one[0] != room]
             self._settled = [(room, why), *self._settled][:_SETTLED_KEPT]
             if self._closed:
                 return
@@ -97,8 +121,16 @@ class KnownFields:
         self._better()
 
     def _go_on(self, room: Room, share: float) -> None:
-        """Give up a room that has been edited since."""
+        """Give up a room that has been edited since, or that the user has stopped."""
         with self._lock:
             wanted = any(known == room for known, _ in self._known)
+            stopped = room in self._stopped
+            before = next((s for known, s in self._shares if known == room), 0.0)
+            if int(share * 10) > int(before * 10):
+                self._shares = [(room, share), *(o for o in self._shares if o[0] != room)]
+        if stopped:
+            raise _Stopped
         if not wanted:
             raise _Closed
+        if int(share * 10) > int(before * 10):
+            self._further()

@@ -40,7 +40,7 @@ class Session(QObject):
     document_changed = pyqtSignal()
     view_changed = pyqtSignal()
     drafted = pyqtSignal()
-    _worked_out = pyqtSignal()
+    _worked_out, worked_further = pyqtSignal(), pyqtSignal()
     shown_changed = pyqtSignal()
     findings_changed = pyqtSignal()
     comparison_changed = pyqtSignal()
@@ -78,7 +78,7 @@ class Session(QObject):
         self._wants_comparison = False
         self._follows_best = project.document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
-        self.fields = fields = KnownFields(self._worked_out.emit)
+        self.fields = fields = KnownFields(self._worked_out.emit, self.worked_further.emit)
         self._worked_out.connect(self._look_again)
         self.live = Calculator(self, jobs.warm_up, fields)
         self.slow = Calculator(self, fields=fields)

@@ -81,6 +81,7 @@ class ForecastStation(Station):
         self.reading.show_value("findings")
         session.selection_changed.connect(self._fill_paths)
         self.listen(session.document_changed, session.view_changed)
+        session.worked_further.connect(self._say)
         session.shown_changed.connect(self._show)
         session.findings_changed.connect(self._fill_findings)
         session.highlighted.connect(self._light_cards)
@@ -152,7 +153,8 @@ class ForecastStation(Station):
         if needs_working_out(room) and workable_hz(room) < HIGHEST_HZ:
             words += f" Above {workable_hz(room):.0f} Hz the empty box speaks: the room is large."
         if self.session.fields.working_out(room):
-            words += " Empty box until the room is worked out as it is."
+            done = f"{self.session.fields.share(room) * 100:.0f} % done"
+            words += f" Empty box until the room is worked out as it is ({done})."
         elif why := self.session.fields.problem(room):
             words += f" Empty box: the room could not be worked out as it is. {why}"
         words += f" The forecast leaves {left_out(room)} out; the desk's lane shows where it acts."
