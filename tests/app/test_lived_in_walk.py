@@ -13,6 +13,7 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import drag_on_plan, press, settled
 from jolly_parlor.app import dialogs
+from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
@@ -167,3 +168,34 @@ def test_the_tape_check_tells_what_is_wrong(
     type_into(window, "diagonal", f"{np.hypot(3.0, 4.6):.2f}")  # a metre misread
     assert "3.60 m, misread by a metre" in words.text()
     assert window.stations["survey"].state() == "needs attention"
+
+
+def test_another_wall_is_faced_and_a_mode_paints_its_shape(
+    qtbot: QtBot, open_window: Callable[..., MainWindow]
+) -> None:
+    window = open_window(small())
+    session = window.session
+    window.go("survey")
+    choose(window, "plan-wall", "front")
+    choose(window, "plan-kind", "bay")
+    for name, metres in (("start", "0.8"), ("width", "1.4"), ("depth", "0.5")):
+        type_into(window, f"recess {name}", metres)
+    press(window, "add-recess")
+    assert session.document.room.walls[session.document.room.frame.wall].name == "bay"
+    choose(window, "plan-wall", "right")
+    press(window, "face-wall")
+    room = session.document.room
+    assert room.frame.front == 0.0
+    assert room.width == pytest.approx(4.1)
+    assert room.faced == "front"  # what was called right before the turns
+    window.go("lineup")
+    press(window, "school-tight")
+    window.go("forecast")
+    qtbot.waitUntil(lambda: not session.fields.working_out(session.believed.room), timeout=PATIENCE)
+    settled(qtbot, window)
+    marks = [mark for mark in session.shown.marks if mark.mode is not None]
+    before = window.plan.grab().toImage()
+    session.point_at(Highlight(marks[0].lane, marks[0]))
+    after = window.plan.grab().toImage()
+    middle = window.plan.unfolded.on_plan(room.frame.middle, 2.6).toPoint()
+    assert before.pixelColor(middle) != after.pixelColor(middle)

@@ -49,6 +49,10 @@ class Mode:
             value *= cos(n * pi * x / size)
         return value
 
+    def over(self, points: Sequence[Point]) -> FloatArray:
+        """The same at many points, (points,)."""
+        return np.array([self.shape(point) for point in points])
+
 
 class Modes(tuple[Mode, ...]):
     """The modes of one room, ascending."""

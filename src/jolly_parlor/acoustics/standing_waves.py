@@ -50,6 +50,12 @@ class RoomMode:
         """Pressure at a point, -1 to 1; 0 inside a thing."""
         return float(shapes_at(self.basis, [point])[0, self.number] / self.loudest)
 
+    def over(self, points: Sequence[Point]) -> FloatArray:
+        """The same at many points, (points,); NaN where there is no air."""
+        missing = self.basis.enclosure.grid.missing(np.array([p.array() for p in points]))
+        found = shapes_at(self.basis, points)[:, self.number] / self.loudest
+        return np.where(missing, np.nan, found)
+
 
 class RoomModes(Modes):
     """Those of one room, ascending."""

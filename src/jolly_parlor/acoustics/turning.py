@@ -29,7 +29,7 @@ def turned(room: Room) -> Room:
     the room seen the other way.
     """
     plan = tuple(_turned_corner(room, corner) for corner in room.plan)
-    walls = tuple(replace(w, name=_NEW_NAME.get(w.name, w.name)) for w in room.walls)
+    walls = tuple(replace(w, name=name_after_turn(w.name)) for w in room.walls)
     first = begun_at_origin(plan)
     return replace(
         room,
@@ -41,10 +41,19 @@ def turned(room: Room) -> Room:
             for a in room.keep_outs
         ),
         things=tuple(_turned_thing(room, thing) for thing in room.things),
-        slopes=tuple(replace(s, wall=_NEW_NAME.get(s.wall, s.wall)) for s in room.slopes),
+        slopes=tuple(replace(s, wall=name_after_turn(s.wall)) for s in room.slopes),
         faced=None,
+        diagonals=tuple(
+            replace(d, start=name_after_turn(d.start), end=name_after_turn(d.end))
+            for d in room.diagonals
+        ),
         calm_zone=None,
     )
+
+
+def name_after_turn(wall: str) -> str:
+    """What a wall is called after a turn."""
+    return _NEW_NAME.get(wall, wall)
 
 
 def turned_point(room: Room, point: Point) -> Point:
@@ -69,4 +78,4 @@ def _turned_opening(room: Room, opening: Opening) -> Opening:
     start = opening.start
     if measured_from_start(edge) != measured_from_start(seen):
         start = max(edge_length(edge) - opening.start - opening.width, 0.0)
-    return replace(opening, wall=_NEW_NAME.get(opening.wall, opening.wall), start=start)
+    return replace(opening, wall=name_after_turn(opening.wall), start=start)

@@ -12,7 +12,7 @@ from PyQt6.QtGui import QColor, QPainter
 from PyQt6.QtWidgets import QDialog
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.commands import DEMO
+from jolly_parlor.app.commands import DEMO, SAMPLES
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.import_preview import ImportPreview
 from jolly_parlor.app.settings import SettingsStore
@@ -86,6 +86,8 @@ class _Pictures:
             "forecast": self._point_at_the_worst,
             "forecast-measured": self._measured,
             **stations,
+            "plan": self._plan_of_the_loft,
+            "loft": self._loft,
             "seat-map": self._seat_map,
             "pressure": self._pressure,
             "paths": self._paths,
@@ -178,6 +180,30 @@ class _Pictures:
         assert bar is not None
         bar.setValue(bar.maximum())
         self._then(lambda: session.load(open_project(DEMO).project, DEMO))
+
+    def _plan_of_the_loft(self) -> None:
+        """Where a bent room is surveyed."""
+        session = self.window.session
+        session.load(open_project(SAMPLES["loft"]).project, None)
+        self._station("survey")
+        session.shaping.choose("step")
+        self._then(lambda: session.load(open_project(DEMO).project, DEMO))
+
+    def _loft(self) -> None:
+        """A lived-in room, worked out as it is: the pressure at its deepest hollow."""
+        session = self.window.session
+        session.load(open_project(SAMPLES["loft"]).project, None)
+        self._point_at_the_worst()
+        session.fields.join()
+        session.tints.choose("pressure")
+        session.tints.point(70.0)
+        self._point_at_the_worst()
+
+        def undo() -> None:
+            session.tints.choose("")
+            session.load(open_project(DEMO).project, DEMO)
+
+        self._then(undo)
 
     def _learn(self) -> None:
         """What the demo's takes teach."""

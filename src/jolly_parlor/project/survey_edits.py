@@ -2,11 +2,28 @@
 
 from dataclasses import replace
 
-from jolly_parlor.acoustics.shaping import Shaped
+from jolly_parlor.acoustics.plan import WallSide, direction, edges
+from jolly_parlor.acoustics.shaping import Shaped, wall_number
+from jolly_parlor.acoustics.turning import name_after_turn
 from jolly_parlor.placement.arrangement import Arrangement, shifted
 from jolly_parlor.project.document import Document, carried
 from jolly_parlor.project.editing import done
+from jolly_parlor.project.edits import turn_room
 from jolly_parlor.project.takes import Take
+
+_TURNS: dict[WallSide, int] = {"front": 0, "left": 1, "back": 2, "right": 3}
+
+
+def face_wall(document: Document, wall: str) -> Document:
+    """The document turned so that the listener faces a wall; all keeps its place in the real room.
+    Raises Refused for a name that is no wall's.
+    """
+    number = wall_number(document.room, wall)
+    for _ in range(_TURNS[direction(edges(document.room.plan)[number])]):
+        document, wall = turn_room(document), name_after_turn(wall)
+    faced = None if document.room.is_box else wall
+    changed = replace(document, room=replace(document.room, faced=faced))
+    return done(document, changed, "survey", f"The listener faces the wall “{wall}”.")
 
 
 def shape_room(document: Document, shaped: Shaped, what: str) -> Document:

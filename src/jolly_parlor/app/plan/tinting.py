@@ -27,15 +27,15 @@ class TintPainter:
         if isinstance(found, EvennessMap):
             calm_end, rough_end = np.nanpercentile(found.figures_db, (3, 97))
             shares = (found.figures_db - calm_end) / max(rough_end - calm_end, 0.1)
-            self.p.drawImage(cells, _picture(shares))
+            self.p.drawImage(cells, picture_of(shares))
             return
         span = _LOUD_DB - _QUIET_DB
-        self.p.drawImage(cells, _picture((found.plan_db - _QUIET_DB) / span))
+        self.p.drawImage(cells, picture_of((found.plan_db - _QUIET_DB) / span))
         half_x, half_z = (float(v[1] - v[0]) / 2 for v in (found.xs, found.zs))
         top = self.view.on_wall(found.xs[0] - half_x, found.zs[-1] + half_z)
         end = self.view.on_wall(found.xs[-1] + half_x, found.zs[0] - half_z)
         section = (found.section_db[::-1] - _QUIET_DB) / span
-        self.p.drawImage(QRectF(top, end), _picture(section))
+        self.p.drawImage(QRectF(top, end), picture_of(section))
 
     def words(self, found: EvennessMap | PressureMap) -> None:
         """What the colours mean."""
@@ -85,7 +85,7 @@ class TintPainter:
         self.p.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
 
-def _picture(shares: FloatArray) -> QImage:
+def picture_of(shares: FloatArray) -> QImage:
     """Shares of 0 to 1 as colours; NaN stays clear."""
     rows, columns = shares.shape
     ends = [np.array(theme.calm_to_rough(end).getRgb()[:3]) for end in (0.0, 1.0)]

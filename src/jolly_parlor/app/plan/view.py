@@ -12,6 +12,7 @@ from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.grips import Grips
 from jolly_parlor.app.plan.ground import Ground, Look
+from jolly_parlor.app.plan.mode_shape import ModeShape
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.items import DESK, LEFT, Item
@@ -60,7 +61,7 @@ class PlanView(QWidget):
         self._corner: QPointF | None = None
         self._far = QPointF()
         self._ground = Ground()
-        self.grips = Grips(session.shaping)
+        self.grips, self._mode = Grips(session.shaping), ModeShape()
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)  # the ground covers all of it
         for signal in (
             session.document_changed,
@@ -135,6 +136,9 @@ class PlanView(QWidget):
             painter.drawPixmap(0, 0, under)
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             draw = look.painter(painter)
+            mark = session.highlight.mark
+            if a is not None and mark is not None and mark.mode is not None:
+                self._mode.paint(painter, look.view, mark.mode, a.seats[session.seat].z)
             if session.shaping.on:
                 self.grips.paint(painter, look.view)
             if a is None:

@@ -27,6 +27,7 @@ from jolly_parlor.acoustics.shaping import (
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.project.survey_edits import face_wall
 
 _CUT, _TAKEN, _SPLIT = "corner cut off", "corner taken out", "split"
 _ADDED = (*RECESSES, _CUT, _TAKEN, _SPLIT)
@@ -114,6 +115,11 @@ class PlanCard:
         self.open.setToolTip("The whole wall is open to another space, as a passage.")
         self.open.clicked.connect(self._open)
         row.addWidget(self.open)
+        self.face = QPushButton("Face this wall")
+        self.face.setObjectName("face-wall")
+        self.face.setToolTip("Turns the survey if need be; everything keeps its real place.")
+        self.face.clicked.connect(self._face)
+        row.addWidget(self.face)
         row.addStretch(1)
         self.square = QCheckBox("right angles held")
         self.square.setObjectName("right-angles")
@@ -226,6 +232,10 @@ class PlanCard:
             return replace(room, openings=(*kept, made))
 
         self._shaping.line(f"The wall {wall} is open", edit)
+
+    def _face(self) -> None:
+        wall = self._shaping.wall
+        self._session.do(f"Face the wall {wall}", lambda document: face_wall(document, wall))
 
     def _slope(self) -> None:
         wall, knee, reach = self._shaping.wall, self.knee.value, self.reach.value
