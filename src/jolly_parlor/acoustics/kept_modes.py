@@ -5,6 +5,7 @@ ten seconds, reading them a tenth of one. Nothing depends on the files: any may 
 import hashlib
 from contextlib import suppress
 from pathlib import Path
+from zipfile import BadZipFile
 
 import numpy as np
 from platformdirs import user_cache_path
@@ -24,10 +25,10 @@ def modes_on_disk(enclosure: Enclosure, wavenumber: float) -> tuple[FloatArray, 
     """
     path = _path(enclosure, wavenumber)
     try:
-        with np.load(path, allow_pickle=False) as kept:
+        with path.open("rb") as file, np.load(file, allow_pickle=False) as kept:
             values, shapes = kept["eigenvalues"], kept["shapes"].astype(np.float64)
         path.touch()
-    except (OSError, ValueError, KeyError, EOFError):
+    except (OSError, ValueError, KeyError, EOFError, BadZipFile):
         return None
     whole = shapes.shape == (enclosure.grid.unknowns, values.size)
     if not whole or not (np.all(np.isfinite(values)) and np.all(np.isfinite(shapes))):

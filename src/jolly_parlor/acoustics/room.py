@@ -16,6 +16,7 @@ from annotated_types import Ge, Le, MaxLen, MinLen
 
 from jolly_parlor.acoustics.air import speed_of_sound
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.ceiling import Ceiling
 from jolly_parlor.acoustics.frame import Frame, frame, front_walls
 from jolly_parlor.acoustics.plan import (
     Corner,
@@ -28,7 +29,6 @@ from jolly_parlor.acoustics.plan import (
     edge_length,
     edges,
     holds,
-    inside,
     is_rectangle,
     measured_from_start,
     rectangle,
@@ -72,8 +72,8 @@ SurfaceName = str
 SURFACE_NAMES: tuple[SurfaceName, ...] = ("left", "right", "front", "back", "floor", "ceiling")
 """The sides of a box in the order of its field model: x=0, x=W, y=0, y=L, z=0, z=H."""
 
-OUTSIDE, _LOW = "outside the room", "the sloped ceiling"
-"""What floor that is none of the room is called, and floor under a ceiling too low."""
+OUTSIDE = "outside the room"
+"""What floor that is none of the room is called."""
 
 
 @dataclass(frozen=True)
@@ -129,8 +129,9 @@ class Room:
     @cached_property
     def volume(self) -> float:
         """Cubic metres, things not taken off."""
-        heights = self._ceiling_samples[0]
-        return self.floor_area * (float(np.mean(heights)) if self.slopes else self.height)
+        if not self.slopes:
+            return self.floor_area * self.height
+        return self.floor_area * float(np.mean(self._ceiling.samples[0]))
 
     @cached_property
     def frame(self) -> Frame:
@@ -250,7 +251,7 @@ class Room:
             return self.floor_area
         if name == "ceiling":
             return self.floor_area * (
-                float(np.mean(self._ceiling_samples[1])) if self.slopes else 1
+                float(np.mean(self._ceiling.samples[1])) if self.slopes else 1
             )
         edge = self.edge_of(name)
         if not self.slopes:
@@ -258,26 +259,14 @@ class Room:
         along = np.linspace(edge[0], edge[1], 41)
         return edge_length(edge) * float(np.mean(self.ceiling_at(along[:, 0], along[:, 1])))
 
+    @cached_property
+    def _ceiling(self) -> Ceiling:
+        walls = {w.name: e for w, e in zip(self.walls, edges(self.plan), strict=True)}
+        return Ceiling(self.plan, self.height, self.slopes, walls)
+
     def ceiling_at(self, x: FloatArray, y: FloatArray) -> FloatArray:
         """Height of the ceiling over places of the plan."""
-        height = np.full(np.shape(x), self.height)
-        for slope in self.slopes:
-            at = next(n for n, wall in enumerate(self.walls) if wall.name == slope.wall)
-            (x0, y0), (x1, y1) = edges(self.plan)[at]
-            length = hypot(x1 - x0, y1 - y0)
-            away = np.abs((x - x0) * (y1 - y0) - (y - y0) * (x1 - x0)) / length
-            risen = slope.knee + (self.height - slope.knee) * away / slope.reach
-            height = np.minimum(height, risen)
-        return height
-
-    @cached_property
-    def _ceiling_samples(self) -> tuple[FloatArray, FloatArray]:
-        """Height, and area over floor area, of the ceiling over an even sample of the plan."""
-        x, y = np.meshgrid(*((np.arange(240) + 0.5) / 240 * size for size in self.dimensions[:2]))
-        height = self.ceiling_at(x, y)
-        down, across = np.gradient(height, self.length / 240, self.width / 240)
-        within = inside(self.plan, x, y)
-        return height[within], np.sqrt(1 + down**2 + across**2)[within]
+        return self._ceiling.at(x, y)
 
     def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
         """What a surface's admittance is to be multiplied by: 1, unless a fit says otherwise."""
@@ -322,29 +311,7 @@ class Room:
             for t in self.things
             if t.kind == "solid" and t.z < high - TOUCHING and t.z + t.height > low + TOUCHING
         )
-        return (*solids, *self._under_slopes(high))
-
-    def _under_slopes(self, high: float) -> tuple[KeepOut, ...]:
-        """Floor over which the ceiling is lower than a height; walls along an axis only."""
-        found = []
-        for slope in self.slopes:
-            if slope.knee >= high:
-                continue
-            at = next(n for n, wall in enumerate(self.walls) if wall.name == slope.wall)
-            edge = edges(self.plan)[at]
-            rise = self.height - slope.knee
-            deep = slope.reach * min((high - slope.knee) / rise, 1.0) if rise > 0 else slope.reach
-            across = min(deep, self.width), min(deep, self.length)
-            x0, y0 = edge[0]
-            found.append(
-                {
-                    "left": KeepOut(_LOW, x0, 0.0, across[0], self.length),
-                    "right": KeepOut(_LOW, max(x0 - deep, 0.0), 0.0, across[0], self.length),
-                    "front": KeepOut(_LOW, 0.0, y0, self.width, across[1]),
-                    "back": KeepOut(_LOW, 0.0, max(y0 - deep, 0.0), self.width, across[1]),
-                }[direction(edge)]
-            )
-        return tuple(found)
+        return (*solids, *self._ceiling.lower_than(high))
 
     def resized(self, width: float, length: float, height: float) -> "Room":
         """The same room stretched to another size."""

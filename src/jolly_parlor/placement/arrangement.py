@@ -125,7 +125,7 @@ def shifted(arrangement: Arrangement, dx: float, dy: float) -> Arrangement:
     """The same with everything moved across the plan, metres."""
 
     def moved(p: Point) -> Point:
-        return Point(round(p.x + dx, 4), round(p.y + dy, 4), p.z)
+        return Point(p.x + dx, p.y + dy, p.z)
 
     desk = arrangement.desk
     return replace(
