@@ -25,6 +25,11 @@ class Frame:
     middle: float
 
     @property
+    def origin(self) -> dict[str, float]:
+        """Where lengths are told from, by axis: the left side wall, the wall faced, the floor."""
+        return {"x": self.left, "y": self.front, "z": 0.0}
+
+    @property
     def width(self) -> float:
         """Twice the way from the middle line to the nearer side: what is alike on both."""
         return 2 * min(self.middle - self.left, self.right - self.middle)

@@ -51,6 +51,13 @@ def turned(room: Room) -> Room:
     )
 
 
+def turned_often(room: Room, turns: int) -> Room:
+    """The room after so many turns."""
+    for _ in range(turns):
+        room = turned(room)
+    return room
+
+
 def name_after_turn(wall: str) -> str:
     """What a wall is called after a turn."""
     return _NEW_NAME.get(wall, wall)

@@ -7,6 +7,7 @@ from typing import Any
 
 import click
 
+from jolly_parlor.acoustics.turning import turned_often
 from jolly_parlor.cli.output import PATH, rounded, write_text
 from jolly_parlor.fitting.rivals import rivals_among
 from jolly_parlor.placement.arrangement import Arrangement
@@ -61,15 +62,18 @@ def search_room(
     for p in found.proposals:
         a = p.arrangement
         ear = a.seats[document.gear.seats[0].name]
+        frame = turned_often(document.room, p.turns).frame
         subs = "".join(
-            f"; {name} {place.x:.2f} m from the left, {place.y:.2f} m from the front"
+            f"; {name} {place.x - frame.left:.2f} m from the left, "
+            f"{place.y - frame.front:.2f} m from the front"
             for name, place in a.places.items()
             if name not in PAIR
         )
         click.echo(
-            f"{p.figure_db:.1f} dB, facing the {FACINGS[p.turns]} wall: monitors {a.left.y:.2f} m "
-            f"from the wall, {a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; "
-            f"seat {ear.y:.2f} m{subs}. {p.trade} {p.words}"
+            f"{p.figure_db:.1f} dB, facing the {FACINGS[p.turns]} wall: monitors "
+            f"{a.left.y - frame.front:.2f} m from the wall, "
+            f"{a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; "
+            f"seat {ear.y - frame.front:.2f} m{subs}. {p.trade} {p.words}"
         )
 
 

@@ -113,16 +113,19 @@ class ZoneStrips(QWidget):
         if np.any(np.isfinite(strip.figures_db)):
             self._mark(p, rect, strip, strip.calmest, "teal")
         units = self.session.settings.values.units
+        start = self.session.document.room.frame.origin[strip.axis]
         p.setFont(theme.sans(8.5))
         p.setPen(t.colour("soft"))
         top = QRectF(rect.left(), 0, rect.width(), _TOP - 2)
         p.drawText(top, Qt.AlignmentFlag.AlignLeft, _WORDS[strip.axis])
         foot = QRectF(rect.left(), rect.bottom() + 2, rect.width(), _BOTTOM - 2)
-        p.drawText(foot, Qt.AlignmentFlag.AlignLeft, format_length(strip.metres[0], units))
-        p.drawText(foot, Qt.AlignmentFlag.AlignRight, format_length(strip.metres[-1], units))
+        p.drawText(foot, Qt.AlignmentFlag.AlignLeft, format_length(strip.metres[0] - start, units))
+        p.drawText(
+            foot, Qt.AlignmentFlag.AlignRight, format_length(strip.metres[-1] - start, units)
+        )
         if np.any(np.isfinite(strip.figures_db)):
             p.setPen(t.colour("teal"))
-            calm = f"calm {format_length(strip.calmest, units)}"
+            calm = f"calm {format_length(strip.calmest - start, units)}"
             p.drawText(top, Qt.AlignmentFlag.AlignRight, calm)
 
     def _mark(self, p: QPainter, rect: QRectF, strip: Strip, at: float, colour: str) -> None:

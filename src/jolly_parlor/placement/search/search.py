@@ -214,7 +214,8 @@ class _Way:
         for index, arrangement in enumerate(arrangements):
             forecast = look.forecaster.at_seat(arrangement, look.seat)
             whole = forecast.deviation(playing)
-            name = f"Found: monitors {arrangement.left.y:.2f} m"
+            away = arrangement.left.y - self.room.frame.front
+            name = f"Found: monitors {away:.2f} m"
             found.append(
                 Proposal(
                     replace(arrangement, name=name),
@@ -251,7 +252,7 @@ class _Way:
         front = unbettered(np.stack([values, reach, moved], axis=1))
         self.trades = [
             Trade(
-                replace(arrangements[i], name=f"Found: monitors {arrangements[i].left.y:.2f} m"),
+                replace(arrangements[i], name=f"Found: monitors {places[i, 0]:.2f} m"),
                 self.turns,
                 float(values[i]),
                 float(reach[i]),

@@ -52,6 +52,9 @@ def candidates(room: Room, sub: Model, wishes: Wishes) -> FloatArray:
     grid = np.stack(np.meshgrid(xs, ys, indexing="ij"), axis=-1).reshape(-1, 2)
     if region is None:
         edge = np.any(np.isclose(grid, low) | np.isclose(grid, high), axis=1)
+        if not room.is_box:
+            reach = max(half_x, half_y) + _GAP + _STEP / 2
+            edge = np.array([_by_a_wall(room, x, y, reach) for x, y in grid.tolist()])
         grid = grid[edge]
     free = np.ones(len(grid), dtype=bool)
     for area in room.blocked_between(0.0, sub.height):
@@ -59,6 +62,11 @@ def candidates(room: Room, sub: Model, wishes: Wishes) -> FloatArray:
         beside |= (grid[:, 1] + half_y <= area.y) | (grid[:, 1] - half_y >= area.y + area.depth)
         free &= beside
     return np.asarray(grid[free])
+
+
+def _by_a_wall(room: Room, x: float, y: float, reach: float) -> bool:
+    """Whether a place of the floor lies within reach of any wall."""
+    return any(room.distance_to_wall(key, Point(x, y, 0.0)) <= reach for key in room.wall_keys)
 
 
 class SubSearch:

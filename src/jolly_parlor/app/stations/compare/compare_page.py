@@ -176,10 +176,10 @@ class ComparisonRow(QFrame):
         layout.addWidget(label(f"from even, {by}" if figure else "", "soft"))
         layout.addSpacing(4)
         a, units = row.arrangement, self.session.settings.values.units
-        ear = a.seats[found.seat]
+        ear, front = a.seats[found.seat], self.session.document.room.frame.front
         for what, metres in (
-            ("monitors", (a.left.y + a.right.y) / 2),
-            ("seat", ear.y),
+            ("monitors", (a.left.y + a.right.y) / 2 - front),
+            ("seat", ear.y - front),
             ("spacing", a.left.distance(a.right)),
         ):
             layout.addWidget(label(f"{what} {format_length(metres, units)}"))

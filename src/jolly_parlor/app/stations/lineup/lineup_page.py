@@ -167,9 +167,10 @@ class LineupStation(Station):
             grid.addWidget(button, row, 0)
             units = self.session.settings.values.units
             ear = a.seats[self.session.document.gear.seats[0].name]
+            front = self.session.document.room.frame.front
             words = (
-                f"monitors {format_length(a.left.y, units)}, "
-                f"seat {format_length(ear.y, units)} from the front wall, "
+                f"monitors {format_length(a.left.y - front, units)}, "
+                f"seat {format_length(ear.y - front, units)} from the front wall, "
                 f"{format_length(a.left.distance(a.right), units)} apart"
             )
             if a.name == self.session.document.chosen:
@@ -188,6 +189,11 @@ class LineupStation(Station):
 
     def _remove(self, name: str) -> None:
         self.session.do(f"Remove {name}", lambda d: remove_arrangement(d, name))
+
+    @property
+    def _origin(self) -> dict[str, float]:
+        """Where lengths are told from."""
+        return self.session.document.room.frame.origin
 
     def _movable(self) -> list[Item]:
         a = self.session.arrangement
@@ -222,7 +228,7 @@ class LineupStation(Station):
         self.positions_title.setText(a.name)
         self.rule.setText(a.rule)
         for (item, axis), field in self.fields.items():
-            field.set_value(getattr(a.position(item), axis))
+            field.set_value(getattr(a.position(item), axis) - self._origin[axis])
         document = self.session.document
         units = self.session.settings.values.units
         wanted = ("one to the other", "from the left monitor", "from the right monitor")
@@ -242,12 +248,13 @@ class LineupStation(Station):
         a = self.session.arrangement
         if a is None:
             return
-        old = a.position(item)
-        parts = {"x": old.x, "y": old.y, "z": old.z, axis: value}
+        old, start = a.position(item), self._origin[axis]
+        parts = {"x": old.x, "y": old.y, "z": old.z, axis: start + value}
         size = dict(zip("xyz", self.session.document.room.dimensions, strict=True))[axis]
-        if not 0 <= value <= size:
+        if not -1e-9 <= start + value <= size:
             self.session.refused.emit(
-                f"{value:.2f} m is outside the room; give a length from 0 to {size:.2f} m."
+                f"{value:.2f} m is outside the room; give a length from {0 - start:.2f} to "
+                f"{size - start:.2f} m."
             )
             self.fields[item, axis].reset()
             return

@@ -4,6 +4,7 @@ from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout
 
+from jolly_parlor.acoustics.turning import turned_often
 from jolly_parlor.app.plots.trades import TradesPlot
 from jolly_parlor.app.search_run import SearchRun
 from jolly_parlor.app.stations.base import card, clear
@@ -173,9 +174,11 @@ class SearchCard:
     def _where(self, a: Arrangement, turns: int, subs: str = "") -> str:
         units = self.session.settings.values.units
         ear = a.seats[self.session.document.gear.seats[0].name]
+        front = turned_often(self.session.document.room, turns).frame.front
+        monitors, seat = a.left.y - front, ear.y - front
         facing = f"Facing the {FACINGS[turns]} wall: m" if turns else "M"
         return (
-            f"{facing}onitors {format_length(a.left.y, units)}, seat {format_length(ear.y, units)} "
+            f"{facing}onitors {format_length(monitors, units)}, seat {format_length(seat, units)} "
             f"from the wall faced, {format_length(a.left.distance(a.right), units)} apart, "
             f"{format_length(a.left.z, units)} high{subs}."
         )
@@ -183,12 +186,15 @@ class SearchCard:
     def _found_subs(self, proposal: Proposal) -> str:
         units = self.session.settings.values.units
         beside = self.session.document.gear.subwoofers
-        places = [(sub.id, proposal.arrangement.places[sub.id]) for sub in beside]
-        return "".join(
-            f"; {name} {format_length(p.x, units)} from the left, {format_length(p.y, units)} from "
-            "the front"
-            for name, p in places
-        )
+        frame = turned_often(self.session.document.room, proposal.turns).frame
+        told = []
+        for sub in beside:
+            p = proposal.arrangement.places[sub.id]
+            across, along = (
+                format_length(metres, units) for metres in (p.x - frame.left, p.y - frame.front)
+            )
+            told.append(f"; {sub.id} {across} from the left, {along} from the front")
+        return "".join(told)
 
     def _tell_trade(self, trade: Trade) -> None:
         moved = format_length(trade.moved_metres, self.session.settings.values.units)

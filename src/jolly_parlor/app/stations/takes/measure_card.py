@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from jolly_parlor.acoustics.fields import needs_working_out
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
@@ -165,13 +166,15 @@ class MeasureCard:
             source, seat = self._next
             units = self.session.settings.values.units
             ear = head_point(a.seats[seat], self.equipment.point.currentData())
-            bare = ""
-            if self.session.document.room.things and not self.equipment.is_card:
-                bare = "That studio is empty: what stands in the room is not in it. "
+            bare, room = "", self.session.document.room
+            frame = room.frame
+            if needs_working_out(room) and not self.equipment.is_card:
+                bare = "That studio is empty, a box around your room: nothing stands in it. "
             self.words.setText(
                 f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
-                f"{format_length(ear.y, units)} from the front wall, "
-                f"{format_length(ear.x, units)} from the left, {format_length(ear.z, units)} high. "
+                f"{format_length(ear.y - frame.front, units)} from the front wall, "
+                f"{format_length(ear.x - frame.left, units)} from the left, "
+                f"{format_length(ear.z, units)} high. "
                 f"{self.equipment.about()} {bare}"
                 f"{self.checks.words if self.equipment.is_card else ''}"
             )
