@@ -59,11 +59,13 @@ def parts_of(room: Room, surface: str) -> list[str]:
 
 def losses_of(room: Room) -> tuple[float, ...]:
     """Of every soft thing, 1/s."""
-    return tuple(
-        thing.loss_per_second or (_LOSS_OF_A_SOFA if "sofa" in thing.name.casefold() else _LOSS)
-        for thing in room.things
-        if thing.kind == "soft"
-    )
+    return tuple(loss_of(thing) for thing in room.things if thing.kind == "soft")
+
+
+def loss_of(thing: Thing) -> float:
+    """Its own, or by what it is called, 1/s."""
+    usual = _LOSS_OF_A_SOFA if "sofa" in thing.name.casefold() else _LOSS
+    return thing.loss_per_second or usual
 
 
 def _admittance(room: Room, lining: Surface, side: str, f: FloatArray) -> FloatArray:

@@ -29,13 +29,18 @@ class FittedRoom(Room):
 
 
 def fitted_room(
-    room: Room, dimensions: FloatArray, factors: Mapping[str, tuple[float, ...]]
+    room: Room,
+    dimensions: FloatArray,
+    factors: Mapping[str, tuple[float, ...]],
+    taped: Room | None = None,
 ) -> FittedRoom:
-    """A surveyed room with other sizes (width, length, height) and factors on its admittances."""
+    """A room with other sizes (width, length, height) and factors on its admittances. taped: the
+    room as surveyed, where `room` differs from it.
+    """
     width, length, height = (float(v) for v in dimensions)
     sized = room.resized(width, length, height)
     known = {f.name: getattr(sized, f.name) for f in fields(Room)}
-    surveyed = room.surveyed if isinstance(room, FittedRoom) else room
+    surveyed = surveyed_room(taped or room)
     return FittedRoom(**known, factors=dict(factors), surveyed=surveyed)
 
 

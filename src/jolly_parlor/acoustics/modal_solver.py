@@ -131,20 +131,26 @@ class ModalSolver:
         return total
 
     def part(self, name: str) -> FloatArray:
-        """One of the matrices that `matrices` sums, (modes, modes): a surface, or an axis of the
-        stiffness by its number.
+        """One of the matrices that `matrices` sums, (modes, modes): a surface, an axis of the
+        stiffness by its number, or a soft thing as `soft 0`.
         """
+        if name.startswith("soft "):
+            return self.basis.softs[int(name.removeprefix("soft "))]
         return self.basis.stiffness[int(name)] if name in "012" else self.basis.surfaces[name]
 
     def changes_from(self, other: "ModalSolver") -> dict[str, ComplexArray]:
         """By what factor each `part` differs from another solver's on the same basis,
-        (frequencies,); those that do not are left out. Losses are taken as the same.
+        (frequencies,); those that do not are left out.
         """
         found: dict[str, ComplexArray] = {}
         for name in self.basis.surfaces:
             own, its = (s._admittances[name] / s._depth(name) for s in (self, other))
             if np.any(own != its):
                 found[name] = np.asarray(1j * self.wavenumbers * (own - its))
+        for n, (mine, theirs) in enumerate(zip(self._losses, other._losses, strict=True)):
+            if mine != theirs:
+                more = (mine - theirs) / self.speed_of_sound
+                found[f"soft {n}"] = np.asarray(1j * self.wavenumbers * more)
         for axis, (own, its) in enumerate(zip(self.stretch, other.stretch, strict=True)):
             if own != its:
                 every = np.ones(self.wavenumbers.size, dtype=np.complex128)

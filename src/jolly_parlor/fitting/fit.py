@@ -89,7 +89,7 @@ class Fit:
         return [
             n
             for n, p in enumerate(self.parameters)
-            if p.kind in ("size", "absorption", "corner") or (p.kind == "level" and p.label)
+            if p.kind in ("size", "absorption", "loss", "corner") or (p.kind == "level" and p.label)
         ]
 
     def deviation_of(self, index: int) -> float:

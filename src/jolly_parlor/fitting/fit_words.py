@@ -88,7 +88,7 @@ def unseen(fit: Fit) -> list[str]:
     return [
         p.name.replace(": absorption", "'s absorption")
         for n, p in enumerate(fit.parameters)
-        if p.kind in ("size", "absorption")
+        if p.kind in ("size", "absorption", "loss")
         and not (p.kind == "absorption" and p.index[1] == 1)
         and not seen(fit, n)
     ]

@@ -7,22 +7,24 @@ loudspeakers; no source.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Literal
 
 import numpy as np
 
+from jolly_parlor.acoustics.air_of_room import loss_of
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.fitted import KNOTS_HZ, FittedRoom, fitted_room
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import Evidence
 
-Kind = Literal["size", "absorption", "place", "level", "corner"]
+Kind = Literal["size", "absorption", "loss", "place", "level", "corner"]
 SIZE_METRES, PLACE_METRES = 0.02, 0.007
 SIZES = ("width", "length", "height")
 _ABSORPTION_LOG = 0.7  # of the admittance at each knot; part of it shared by both knots
 _SHARED = 0.85
+_LOSS_LOG = 0.6  # of a soft thing, which no table lists
 _ALL_LEVEL_DB, _SOURCE_LEVEL_DB, _TAKE_LEVEL_DB, _SHAPE_ONLY_DB = 30.0, 1.0, 0.3, 10.0
 _CORNER_LOG = 0.05
 
@@ -45,7 +47,9 @@ class Parameter:
 
 
 def room_parameters(room: Room) -> list[Parameter]:
-    """Sizes, then absorption: one common factor and one tilt for each surface."""
+    """Sizes, then absorption: one common factor and one tilt for each surface; then the losses of
+    soft things.
+    """
     found = [Parameter("size", name, SIZE_METRES, "m", (n,)) for n, name in enumerate(SIZES)]
     for index, surface in enumerate(room.surface_names):
         words = room.words_of(surface)
@@ -55,6 +59,11 @@ def room_parameters(room: Room) -> list[Parameter]:
             found.append(
                 Parameter("absorption", name, _ABSORPTION_LOG * size, "log", (index, which))
             )
+    found += [
+        Parameter("loss", f"{thing.name}: loss", _LOSS_LOG, "log", (number,))
+        for number, thing in enumerate(room.things)
+        if thing.kind == "soft"
+    ]
     return found
 
 
@@ -98,7 +107,7 @@ def places_of(takes: Sequence[Evidence]) -> list[tuple[str, Point]]:
 
 def room_of(room: Room, parameters: Sequence[Parameter], z: FloatArray) -> FittedRoom:
     """The room that these values describe."""
-    sizes = np.array(room.dimensions)
+    sizes, things = np.array(room.dimensions), list(room.things)
     at = np.array(KNOTS_HZ)  # factors of a room already fitted are kept
     logs = np.log([room.admittance_factor(name, at) for name in room.surface_names])
     for parameter, value in zip(parameters, z, strict=True):
@@ -108,11 +117,15 @@ def room_of(room: Room, parameters: Sequence[Parameter], z: FloatArray) -> Fitte
             surface, which = parameter.index
             ways = np.ones(len(KNOTS_HZ)) if which == 0 else np.array([1.0, -1.0])
             logs[surface] += parameter.tolerance * value * ways
+        elif parameter.kind == "loss":
+            thing = things[parameter.index[0]]
+            loss = loss_of(thing) * float(np.exp(parameter.tolerance * value))
+            things[parameter.index[0]] = replace(thing, loss_per_second=loss)
     factors: dict[str, tuple[float, ...]] = {
         name: tuple(float(v) for v in np.exp(row))
         for name, row in zip(room.surface_names, logs, strict=True)
     }
-    return fitted_room(room, sizes, factors)
+    return fitted_room(replace(room, things=tuple(things)), sizes, factors, room)
 
 
 def shifts_of(parameters: Sequence[Parameter], z: FloatArray) -> dict[Point, Point]:

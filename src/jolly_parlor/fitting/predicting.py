@@ -21,7 +21,11 @@ from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.signals.smoothing import smooth_level_db
 
-_STEP = 1e-3
+_STEP, _FIELD_STEP = 1e-3, 2e-2
+"""Of a tolerance; where the field itself changes (0.4 mm of a size) it must not drown in its single
+precision.
+"""
+_OF_THE_FIELD = ("size", "absorption", "loss", "place")
 Transfers = dict[tuple[Point, Point], ComplexArray]
 
 
@@ -57,9 +61,9 @@ class Predictor:
         base = np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
         slopes = np.zeros((*base.shape, len(self.parameters)))
         for column, parameter in enumerate(self.parameters):
-            other = z.copy()
-            other[column] += _STEP
-            if parameter.kind in ("size", "absorption"):
+            other, step = z.copy(), _FIELD_STEP if parameter.kind in _OF_THE_FIELD else _STEP
+            other[column] += step
+            if parameter.kind in ("size", "absorption", "loss"):
                 changed = self._nudged(field, parameter, other)
                 there, at = self._transfers(changed, takes, moved), moved
             elif parameter.kind == "place":
@@ -70,7 +74,7 @@ class Predictor:
             for n, take in enumerate(takes):
                 if self._touches(parameter, n, take):
                     level = self._level(take, n, there, at, other)
-                    slopes[n, :, column] = (level - base[n]) / _STEP
+                    slopes[n, :, column] = (level - base[n]) / step
         return Predicted(base, slopes)
 
     def _touches(self, parameter: Parameter, number: int, take: Evidence) -> bool:
@@ -91,6 +95,8 @@ class Predictor:
         """The field moved by this parameter."""
         room = room_of(self.room, self.parameters, z)
         which = parameter.index[0]
+        if parameter.kind == "loss":
+            return field.near(room, room.things[which].name)
         names = SIZES if parameter.kind == "size" else room.surface_names
         return field.near(room, names[which])
 
