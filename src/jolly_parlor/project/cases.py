@@ -157,10 +157,17 @@ def _patch(name: str, patch: dict[str, Any], plan: Polygon) -> Block:
     """A window or door as a flat block in its wall."""
     start, sill = float(patch["start"]), float(patch["sill"])
     end, top = start + float(patch["width"]), sill + float(patch["height"])
-    (x0, y0), (_, y1) = edges(plan)[_wall_number(patch["surface"], plan)]
+    (x0, y0), (x1, y1) = edges(plan)[_wall_number(patch["surface"], plan)]
     if y0 == y1:
         return Block(name, (start, y0, sill), (end, y0, top))
-    return Block(name, (x0, start, sill), (x0, end, top))
+    if x0 == x1:
+        return Block(name, (x0, start, sill), (x0, end, top))
+    # Along a slanted wall, from its end nearer to x = 0; a block of what bounds the patch.
+    first, last = sorted([(x0, y0), (x1, y1)])
+    way = np.subtract(last, first) / np.hypot(x1 - x0, y1 - y0)
+    a, b = (np.add(first, way * along) for along in (start, end))
+    low, high = np.minimum(a, b), np.maximum(a, b)
+    return Block(name, (float(low[0]), float(low[1]), sill), (float(high[0]), float(high[1]), top))
 
 
 def _wall_number(surface: object, plan: Polygon) -> int:
