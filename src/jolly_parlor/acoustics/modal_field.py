@@ -37,7 +37,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.refused import Refused
 
-_ENDS_BYTES = 300_000_000
+_ENDS_BYTES = 200_000_000
 _AT_ONCE, _DIRECT, _DECIMALS = 64, 2, 4
 """Places worked out together; so often matrices are solved before the inverse is made; places are
 told apart to a tenth of a millimetre.
