@@ -49,7 +49,8 @@ class CompareStation(Station):
 
     def hideEvent(self, event: QHideEvent | None) -> None:
         """Nobody looks."""
-        self.session.want_comparison(False)
+        if "session" in vars(self):  # Qt hides pages of a window that Python has let go already
+            self.session.want_comparison(False)
 
     def refresh(self) -> None:
         """Show the ranking."""
