@@ -82,7 +82,7 @@ def _limited(factor: FloatArray, lining: Surface, f: FloatArray) -> FloatArray:
 def _roofs(room: Room) -> tuple[Roof, ...]:
     found = []
     for slope in room.slopes:
-        key = next(key for key, wall in room.sides.items() if wall.name == slope.wall)
+        key = room.key_of(slope.wall)
         (x0, y0), _ = room.edge_of(key)
         way = room.direction_of(key)
         axis = 0 if way in ("left", "right") else 1

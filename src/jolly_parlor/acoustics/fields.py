@@ -175,4 +175,4 @@ def box_field(room: Room, frequencies_hz: FloatArray) -> BoxField:
 
 def needs_working_out(room: Room) -> bool:
     """Whether the room's own field takes a while, so that the box answers meanwhile."""
-    return not room.is_box or bool(room.things)
+    return not room.is_empty_box

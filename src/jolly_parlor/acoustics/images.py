@@ -104,7 +104,7 @@ def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
         touch = _between(image, ear, share)
         if not plane.reaches(touch):
             continue
-        if not room.is_box or room.things:
+        if not room.is_empty_box:
             if not (in_sight(room, source, touch) and in_sight(room, touch, ear)):
                 continue
         cosine = (height + above) / path if path > 0 else 1.0

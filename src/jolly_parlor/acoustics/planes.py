@@ -67,7 +67,7 @@ def planes(room: Room) -> tuple[Plane, ...]:
 def _ceiling(room: Room) -> list[Plane]:
     found = [Plane(room, "ceiling", (0.0, 0.0, room.height), (0.0, 0.0, -1.0))]
     for slope in room.slopes:
-        wall = next(key for key, wall in room.sides.items() if wall.name == slope.wall)
+        wall = room.key_of(slope.wall)
         (x0, y0), (x1, y1) = room.edge_of(wall)
         length = hypot(x1 - x0, y1 - y0)
         steep = (room.height - slope.knee) / slope.reach

@@ -106,6 +106,11 @@ class Room:
         """Whether it is a rectangle under a flat ceiling."""
         return is_rectangle(self.plan) and not self.slopes
 
+    @property
+    def is_empty_box(self) -> bool:
+        """Whether it is one with nothing in it: worked out in closed form, at once."""
+        return self.is_box and not self.things
+
     @cached_property
     def width(self) -> float:
         """From the leftmost to the rightmost corner."""
@@ -157,6 +162,10 @@ class Room:
         """The walls by what they are called among the surfaces."""
         return dict(zip(self.wall_keys, self.walls, strict=True))
 
+    def key_of(self, wall: str) -> str:
+        """What a wall of that name is called among the surfaces."""
+        return next(key for key, known in self.sides.items() if known.name == wall)
+
     def edge_of(self, side: str) -> tuple[Corner, Corner]:
         """Start and end of a wall; raises ValueError for a name that is none's."""
         return edges(self.plan)[self.wall_keys.index(side)]
@@ -185,7 +194,7 @@ class Room:
 
     def side_of(self, opening: Opening) -> str:
         """Among the surfaces, the wall an opening is in."""
-        return next(side for side, wall in self.sides.items() if wall.name == opening.wall)
+        return self.key_of(opening.wall)
 
     def openings_on(self, side: str) -> tuple[Opening, ...]:
         """The openings of one wall."""

@@ -27,6 +27,7 @@ _OF_ONE_WAY, _MOSTLY = 0.85, 0.6
 _LIVES_IN, _CROWDED = 0.9, 1.35
 """A mode lives in a part that holds so much of its energy, or so much more than by its size."""
 _KEPT: LRUCache[Enclosure, ModalBasis] = LRUCache(4)
+_NAMED: "LRUCache[tuple[Enclosure, tuple[float, float, float], float], RoomModes]" = LRUCache(8)
 _LOCK = RLock()
 
 
@@ -73,17 +74,28 @@ def room_modes(room: Room, up_to_hz: float) -> Modes:
     """The standing waves of a surveyed room above 0 Hz, ascending; of one that is no empty box up
     to 210 Hz.
     """
-    if room.is_box and not room.things:
+    if room.is_empty_box:
         return modes(room.dimensions, room.speed_of_sound, up_to_hz)
-    basis = _basis(surveyed_room(room), room.speed_of_sound)
+    taped = surveyed_room(room)
+    key = enclosure_of(taped, _SPACING), room.dimensions, room.speed_of_sound
+    with _LOCK:  # a drag asks at each move
+        every = _NAMED.get(key)
+        if every is None:
+            every = _NAMED[key] = _named_modes(room, _basis(key[0], room.speed_of_sound))
+    return RoomModes([mode for mode in every if mode.frequency_hz <= up_to_hz])
+
+
+def _named_modes(room: Room, basis: ModalBasis) -> RoomModes:
+    """All of them up to 210 Hz."""
     stretch = np.array(room.dimensions) / np.array(surveyed_room(room).dimensions)
     ways = np.array([np.diag(part) for part in basis.stiffness]) / stretch[:, None] ** 2
     values = ways.sum(axis=0)
+    homes = _Homes(room, basis)
     found = []
     for n in np.argsort(values).tolist():
         frequency = room.speed_of_sound * sqrt(max(values[n], 0.0)) / (2 * pi)
-        if 1.0 < frequency <= min(up_to_hz, _HIGHEST_HZ):
-            kind, name = _named(room, basis, n, ways[:, n])
+        if 1.0 < frequency <= _HIGHEST_HZ:
+            kind, name = _named(room, ways[:, n], homes.words(n))
             loudest = float(np.max(np.abs(basis.shapes[:, n])))
             found.append(RoomMode(frequency, kind, name, n, basis, loudest))
     return RoomModes(found)  # type: ignore[arg-type]
@@ -99,24 +111,20 @@ def shapes_at(basis: ModalBasis, points: Sequence[Point]) -> FloatArray:
     return found
 
 
-def _basis(room: Room, speed: float) -> ModalBasis:
-    enclosure = enclosure_of(room, _SPACING)
-    with _LOCK:
-        found = _KEPT.get(enclosure)
-        if found is None:
-            # A basis reaches a quarter beyond the frequency it is made for.
-            found = _KEPT[enclosure] = ModalBasis(
-                enclosure, 2 * pi * _HIGHEST_HZ / MODE_LIMIT / speed
-            )
-        return found
+def _basis(enclosure: Enclosure, speed: float) -> ModalBasis:
+    """Call with the lock held."""
+    found = _KEPT.get(enclosure)
+    if found is None:
+        # A basis reaches a quarter beyond the frequency it is made for.
+        found = _KEPT[enclosure] = ModalBasis(enclosure, 2 * pi * _HIGHEST_HZ / MODE_LIMIT / speed)
+    return found
 
 
-def _named(room: Room, basis: ModalBasis, number: int, ways: FloatArray) -> tuple[ModeKind, str]:
+def _named(room: Room, ways: FloatArray, where: str) -> tuple[ModeKind, str]:
     """Its kind by the axis most of its energy runs along, and its name with where it lives."""
     shares = ways / max(float(ways.sum()), 1e-12)
     axis = int(np.argmax(shares))
     kinds: tuple[ModeKind, ...] = ("width", "length", "height")
-    where = _home(room, basis, number)
     if shares[axis] < _MOSTLY:
         return "mixed", f"mixed mode{where}"
     kind = kinds[axis]
@@ -126,21 +134,31 @@ def _named(room: Room, basis: ModalBasis, number: int, ways: FloatArray) -> tupl
     return kind, f"{ordinal(order)} {kind} mode{where}"
 
 
-def _home(room: Room, basis: ModalBasis, number: int) -> str:
-    """In which part of the plan a mode lives, in words; empty where it fills the room."""
-    shape, mass = basis.shapes[:, number], basis.enclosure.grid.mass
-    energy, size = shape * (mass @ shape), mass @ np.ones(shape.size)
-    nodes = basis.enclosure.grid.nodes()
-    best, words = _CROWDED, ""
-    parts = plan_parts(surveyed_room(room).plan)
-    if parts and not any("arm" in part.name for part in parts):
-        parts = parts[1:]  # most modes live in the main part; only those of a recess are news
-    for part in parts:
-        within = part.holds(nodes[:, 0], nodes[:, 1])
-        share = float(energy[within].sum() / energy.sum())
-        if share >= _LIVES_IN:
-            return f" in the {part.name}"
-        crowding = share / float(size[within].sum() / size.sum())
-        if crowding > best:
-            best, words = crowding, f", strongest in the {part.name}"
-    return words
+class _Homes:
+    """In which part of the plan each mode of a basis lives."""
+
+    def __init__(self, room: Room, basis: ModalBasis) -> None:
+        self._shapes, self._mass = basis.shapes, basis.enclosure.grid.mass
+        parts = plan_parts(surveyed_room(room).plan)
+        if parts and not any("arm" in part.name for part in parts):
+            parts = parts[1:]  # most modes live in the main part; only those of a recess are news
+        nodes = basis.enclosure.grid.nodes()
+        size = self._mass @ np.ones(len(nodes))
+        self._parts = [
+            (part.name, within, float(size[within].sum() / size.sum()))
+            for part in parts
+            for within in (part.holds(nodes[:, 0], nodes[:, 1]),)
+        ]
+
+    def words(self, number: int) -> str:
+        """Of one mode; empty where it fills the room."""
+        shape = self._shapes[:, number]
+        energy = shape * (self._mass @ shape)
+        best, words = _CROWDED, ""
+        for name, within, size in self._parts:
+            share = float(energy[within].sum() / energy.sum())
+            if share >= _LIVES_IN:
+                return f" in the {name}"
+            if share / size > best:
+                best, words = share / size, f", strongest in the {name}"
+        return words

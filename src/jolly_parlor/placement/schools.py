@@ -75,7 +75,7 @@ class School:
             school=self.id,
             rule=self.rule,
         )
-        if not room.is_box or room.things:
+        if not room.is_empty_box:
             self._check_in_the_way(room, gear, proposed)
         return proposed
 

@@ -55,7 +55,7 @@ class UpperForecaster:
         self._modal = self.frequencies_hz <= JOIN_TO_HZ
         self._images: Images | SeenImages = SeenImages(room, self.frequencies_hz)
         self._field: RoomField | None = None
-        if room.is_box and not room.things:
+        if room.is_empty_box:
             self._images = Images(room, self.frequencies_hz)
             self._field = bare_field(room, self.frequencies_hz[self._modal])
         self._known: Kept[tuple[Point, Point]] = Kept(_MOST_KNOWN_BYTES)

@@ -79,7 +79,7 @@ class ShellPainter:
         """Where the ceiling begins to slope, dashed on the plan."""
         self.p.setPen(QPen(self.t.colour("soft", 160), 1, Qt.PenStyle.DashDotLine))
         for slope in self.room.slopes:
-            key = next(k for k, wall in self.room.sides.items() if wall.name == slope.wall)
+            key = self.room.key_of(slope.wall)
             (x0, y0), (x1, y1) = self.room.edge_of(key)
             length = edge_length(((x0, y0), (x1, y1)))
             dx, dy = -(y1 - y0) / length * slope.reach, (x1 - x0) / length * slope.reach

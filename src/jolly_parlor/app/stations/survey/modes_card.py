@@ -43,7 +43,7 @@ class ModesCard:
             )
         else:
             self.under.setText("With an arrangement, each says how seat and monitors meet it.")
-        rows = _ROWS if room.is_box and not room.things else _ROWS_OF_NAMES
+        rows = _ROWS if room.is_empty_box else _ROWS_OF_NAMES
         for index, mode in enumerate(listed_modes(room)[: 3 * _ROWS if rows == _ROWS else rows]):
             row, column = index % rows, 3 * (index // rows)
             self.grid.addWidget(label(f"{mode.frequency_hz:.0f} Hz", "strong"), row, column)
