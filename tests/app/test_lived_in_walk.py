@@ -49,6 +49,14 @@ def choose(window: MainWindow, name: str, text: str) -> None:
     box.textActivated.emit(text)
 
 
+def add_to_front(window: MainWindow, kind: str, **metres: str) -> None:
+    choose(window, "plan-wall", "front")
+    choose(window, "plan-kind", kind)
+    for name, text in metres.items():
+        type_into(window, f"recess {name}", text)
+    press(window, "add-recess")
+
+
 def test_a_bent_furnished_room_from_plan_to_card(
     qtbot: QtBot,
     open_window: Callable[..., MainWindow],
@@ -59,11 +67,7 @@ def test_a_bent_furnished_room_from_plan_to_card(
     session = window.session
     window.go("survey")
     # A corner is taken out: an L, whose walls get lengths, linings and names of their own.
-    choose(window, "plan-wall", "front")
-    choose(window, "plan-kind", "corner taken out")
-    type_into(window, "recess width", "1.0")
-    type_into(window, "recess depth", "1,2")
-    press(window, "add-recess")
+    add_to_front(window, "corner taken out", width="1.0", depth="1,2")
     room = session.document.room
     assert len(room.plan) == 6
     assert room.floor_area == pytest.approx(3.0 * 3.6 - 1.2)
@@ -176,11 +180,7 @@ def test_another_wall_is_faced_and_a_mode_paints_its_shape(
     window = open_window(small())
     session = window.session
     window.go("survey")
-    choose(window, "plan-wall", "front")
-    choose(window, "plan-kind", "bay")
-    for name, metres in (("start", "0.8"), ("width", "1.4"), ("depth", "0.5")):
-        type_into(window, f"recess {name}", metres)
-    press(window, "add-recess")
+    add_to_front(window, "bay", start="0.8", width="1.4", depth="0.5")
     assert session.document.room.walls[session.document.room.frame.wall].name == "bay"
     choose(window, "plan-wall", "right")
     press(window, "face-wall")

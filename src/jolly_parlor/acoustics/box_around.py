@@ -20,12 +20,9 @@ def _absorption(room: Room, side: str) -> tuple[float, ...]:
     for name in room.surface_names:
         if room.direction_of(name) != side:
             continue
-        whole = rest = room.surface_area(name)
-        for opening in room.openings_on(name):
-            total += opening.area * opening.octave_absorption()
-            rest -= opening.area
-        total += max(rest, 0.0) * room.surfaces[name].octave_absorption()
-        area += whole
+        for size, bands in room.pieces_of(name):
+            total += size * bands
+        area += room.surface_area(name)
     if area == 0.0:  # no wall in this direction: as its opposite number's neighbours on the whole
         every = [room.surfaces[key].octave_absorption() for key in room.wall_keys]
         return tuple(float(v) for v in np.mean(every, axis=0))

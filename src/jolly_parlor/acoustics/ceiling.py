@@ -2,12 +2,11 @@
 
 from collections.abc import Mapping
 from functools import cached_property
-from math import hypot
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.plan import Corner, Polygon, direction, inside
+from jolly_parlor.acoustics.plan import Corner, Polygon, direction, inside, inward
 from jolly_parlor.acoustics.room_parts import KeepOut, Slope
 
 LOW = "the sloped ceiling"
@@ -32,9 +31,9 @@ class Ceiling:
         """Its height over places of the plan."""
         height = np.full(np.shape(x), self._height)
         for slope in self._slopes:
-            (x0, y0), (x1, y1) = self._walls[slope.wall]
-            length = hypot(x1 - x0, y1 - y0)
-            away = np.abs((x - x0) * (y1 - y0) - (y - y0) * (x1 - x0)) / length
+            edge = self._walls[slope.wall]
+            (x0, y0), (in_x, in_y) = edge[0], inward(edge)
+            away = np.abs((x - x0) * in_x + (y - y0) * in_y)
             risen = slope.knee + (self._height - slope.knee) * away / slope.reach
             height = np.minimum(height, risen)
         return height

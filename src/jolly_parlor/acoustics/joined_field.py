@@ -48,17 +48,11 @@ class JoinedField:
         self, source: FloatArray, height: float, xs: FloatArray, ys: FloatArray
     ) -> ComplexArray:
         """(frequencies, ys, xs); NaN where there is no air."""
-        below, above = (part.spread(source, height, xs, ys) for part in self._parts)
-        if len(below):
-            above = np.where(np.isnan(below[:1].real), np.nan, above)
-        return np.concatenate([below, above])
+        return _where_there_is_air(*(p.spread(source, height, xs, ys) for p in self._parts))
 
     def section(self, source: FloatArray, y: float, xs: FloatArray, zs: FloatArray) -> ComplexArray:
         """(frequencies, zs, xs); NaN where there is no air."""
-        below, above = (part.section(source, y, xs, zs) for part in self._parts)
-        if len(below):
-            above = np.where(np.isnan(below[:1].real), np.nan, above)
-        return np.concatenate([below, above])
+        return _where_there_is_air(*(p.section(source, y, xs, zs) for p in self._parts))
 
     def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
         """No separable form."""
@@ -103,3 +97,10 @@ class JoinedField:
         """Both parts."""
         more = [part.prepare() for part in self._parts if part.frequencies_hz.size]
         return any(more)
+
+
+def _where_there_is_air(below: ComplexArray, above: ComplexArray) -> ComplexArray:
+    """Both, the box's part only where the room's own has a value."""
+    if len(below):
+        above = np.where(np.isnan(below[:1].real), np.nan, above)
+    return np.concatenate([below, above])

@@ -165,6 +165,13 @@ def distance_to(edge: tuple[Corner, Corner], place: tuple[float, float]) -> floa
     return hypot(place[0] - x0 - share * dx, place[1] - y0 - share * dy)
 
 
+def inward(edge: tuple[Corner, Corner]) -> tuple[float, float]:
+    """The unit direction from a wall into the room, square to it."""
+    (x0, y0), (x1, y1) = edge
+    length = hypot(x1 - x0, y1 - y0)
+    return -(y1 - y0) / length, (x1 - x0) / length
+
+
 def direction(edge: tuple[Corner, Corner]) -> WallSide:
     """Which way one looks when facing a wall from inside; of a slanted one, the nearest."""
     (x0, y0), (x1, y1) = edge

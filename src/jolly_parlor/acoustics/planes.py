@@ -5,7 +5,7 @@ from math import hypot
 
 import numpy as np
 
-from jolly_parlor.acoustics.plan import Corner, Point, distance_to
+from jolly_parlor.acoustics.plan import Corner, Point, distance_to, inward
 from jolly_parlor.acoustics.room import Room
 
 _NEAR = 1e-6
@@ -57,10 +57,7 @@ def planes(room: Room) -> tuple[Plane, ...]:
             found += _ceiling(room)
         else:
             edge = room.edge_of(name)
-            (x0, y0), (x1, y1) = edge
-            length = hypot(x1 - x0, y1 - y0)
-            inward = (-(y1 - y0) / length, (x1 - x0) / length, 0.0)
-            found.append(Plane(room, name, (x0, y0, 0.0), inward, edge))
+            found.append(Plane(room, name, (*edge[0], 0.0), (*inward(edge), 0.0), edge))
     return tuple(found)
 
 
@@ -68,11 +65,10 @@ def _ceiling(room: Room) -> list[Plane]:
     found = [Plane(room, "ceiling", (0.0, 0.0, room.height), (0.0, 0.0, -1.0))]
     for slope in room.slopes:
         wall = room.key_of(slope.wall)
-        (x0, y0), (x1, y1) = room.edge_of(wall)
-        length = hypot(x1 - x0, y1 - y0)
+        edge = room.edge_of(wall)
         steep = (room.height - slope.knee) / slope.reach
         size = hypot(steep, 1.0)
-        in_x, in_y = -(y1 - y0) / length, (x1 - x0) / length
+        in_x, in_y = inward(edge)
         normal = (in_x * steep / size, in_y * steep / size, -1 / size)
-        found.append(Plane(room, "ceiling", (x0, y0, slope.knee), normal))
+        found.append(Plane(room, "ceiling", (*edge[0], slope.knee), normal))
     return found

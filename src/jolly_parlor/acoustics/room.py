@@ -8,7 +8,7 @@ four sides, of any other plan its walls by their own names.
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
-from math import hypot, sqrt
+from math import sqrt
 from typing import Annotated
 
 import numpy as np
@@ -29,6 +29,7 @@ from jolly_parlor.acoustics.plan import (
     edge_length,
     edges,
     holds,
+    inward,
     is_rectangle,
     measured_from_start,
     rectangle,
@@ -200,6 +201,14 @@ class Room:
         """The openings of one wall."""
         return tuple(o for o in self.openings if self.side_of(o) == side)
 
+    def pieces_of(self, name: SurfaceName) -> list[tuple[float, FloatArray]]:
+        """What a surface is made of, each by square metres and absorption in the seven octaves: its
+        openings, then the rest of it.
+        """
+        set_in = [(o.area, o.octave_absorption()) for o in self.openings_on(name)]
+        rest = self.surface_area(name) - sum(area for area, _ in set_in)
+        return [*set_in, (max(rest, 0.0), self.surfaces[name].octave_absorption())]
+
     def span_of(self, opening: Opening) -> tuple[Corner, Corner]:
         """Where an opening begins and ends on the plan."""
         first, last = self.edge_of(self.side_of(opening))
@@ -223,9 +232,7 @@ class Room:
 
     def _swing(self, door: Opening) -> KeepOut:
         (x0, y0), (x1, y1) = self.span_of(door)
-        (ax, ay), (bx, by) = self.edge_of(self.side_of(door))
-        length = hypot(bx - ax, by - ay)
-        in_x, in_y = -(by - ay) / length * door.width, (bx - ax) / length * door.width
+        in_x, in_y = (way * door.width for way in inward(self.edge_of(self.side_of(door))))
         xs = np.clip([x0, x1, x0 + in_x, x1 + in_x], 0.0, self.width)
         ys = np.clip([y0, y1, y0 + in_y, y1 + in_y], 0.0, self.length)
         low, high = (float(xs.min()), float(ys.min())), (float(xs.max()), float(ys.max()))
@@ -367,17 +374,11 @@ def surface_admittance(room: Room, name: SurfaceName, frequencies_hz: FloatArray
     area. That is right to first order for modes broader than the opening; close to a large pane
     the real field differs.
     """
-    whole = room.surface_area(name)
-    own = admittance_from_random_incidence(
-        absorption_at(frequencies_hz, room.surfaces[name].octave_absorption())
-    )
-    total, left_over = np.zeros_like(frequencies_hz), whole
-    for opening in room.openings_on(name):
-        bands = opening.octave_absorption()
+    total = np.zeros_like(frequencies_hz)
+    for size, bands in room.pieces_of(name):
         beta = admittance_from_random_incidence(absorption_at(frequencies_hz, bands))
-        total = total + opening.area * beta
-        left_over -= opening.area
-    tabled = (total + max(left_over, 0.0) * own) / whole
+        total = total + size * beta
+    tabled = total / room.surface_area(name)
     fitted = tabled * room.admittance_factor(name, frequencies_hz)
     return np.asarray(np.minimum(fitted, max(1 / BEST_MATCHED_IMPEDANCE, float(np.max(tabled)))))
 
@@ -391,14 +392,9 @@ def reverberation_time(room: Room, frequency_hz: float) -> float:
     absorbed, area = 0.0, 0.0
     at = np.array([frequency_hz])
     for name in room.surface_names:
-        whole = room.surface_area(name)
-        rest = whole
-        for opening in room.openings_on(name):
-            alpha = absorption_at(at, opening.octave_absorption())[0]
-            absorbed += alpha * opening.area
-            rest -= opening.area
-        absorbed += absorption_at(at, room.surfaces[name].octave_absorption())[0] * max(rest, 0.0)
-        area += whole
+        for size, bands in room.pieces_of(name):
+            absorbed += absorption_at(at, bands)[0] * size
+        area += room.surface_area(name)
     mean = min(absorbed / area, 0.99)
     sabins = -area * float(np.log1p(-mean))
     least = 0.161 * room.volume / LONGEST_REVERBERATION_SECONDS

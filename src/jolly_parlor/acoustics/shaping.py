@@ -16,6 +16,7 @@ from jolly_parlor.acoustics.plan import (
     distance_to,
     edge_length,
     edges,
+    inward,
     measured_from_start,
     polygon_problem,
 )
@@ -53,11 +54,12 @@ def with_recess(
         )
     begin = start if measured_from_start((a, b)) else length - start - width
     along = ((b[0] - a[0]) / length, (b[1] - a[1]) / length)
-    out = (along[1], -along[0]) if kind != "chimney breast" else (-along[1], along[0])
+    sign = 1 if kind == "chimney breast" else -1
+    out_x, out_y = (sign * way for way in inward((a, b)))
     splay = min(depth, width / 3) if kind == "angled bay" else 0.0
 
     def place(far: float, off: float) -> Corner:
-        return (a[0] + along[0] * far + out[0] * off, a[1] + along[1] * far + out[1] * off)
+        return (a[0] + along[0] * far + out_x * off, a[1] + along[1] * far + out_y * off)
 
     own = room.walls[at]
     names = _Names(room)
@@ -134,9 +136,8 @@ def with_corner_moved(room: Room, number: int, to: Corner, square: bool) -> Shap
 def with_wall_moved(room: Room, wall: str, outward: float) -> Shaped:
     """A wall so much further out, square to itself; its neighbours follow. Raises Refused."""
     at = wall_number(room, wall)
-    (x0, y0), (x1, y1) = edges(room.plan)[at]
-    length = hypot(x1 - x0, y1 - y0)
-    dx, dy = (y1 - y0) / length * outward, -(x1 - x0) / length * outward
+    (x0, y0), (x1, y1) = edge = edges(room.plan)[at]
+    dx, dy = (-way * outward for way in inward(edge))
     corners, after = list(room.plan), (at + 1) % len(room.plan)
     corners[at], corners[after] = (x0 + dx, y0 + dy), (x1 + dx, y1 + dy)
     return _rebuilt(room, list(zip(corners, room.walls, strict=True)))

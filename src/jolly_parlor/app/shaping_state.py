@@ -29,7 +29,7 @@ class ShapingState(QObject):
         """What letting go would make, while something is dragged."""
         self.problem = ""
         """Why it cannot be so."""
-        session.document_changed.connect(self._end)
+        session.document_changed.connect(self.end)
 
     @property
     def wall(self) -> str:
@@ -105,6 +105,7 @@ class ShapingState(QObject):
             self.preview, self.problem = None, str(error)
         self.changed.emit()
 
-    def _end(self) -> None:
+    def end(self) -> None:
+        """Nothing is dragged any more."""
         self.preview, self.problem = None, ""
         self.changed.emit()

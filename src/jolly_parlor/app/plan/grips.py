@@ -7,7 +7,7 @@ from typing import Literal
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
 
-from jolly_parlor.acoustics.plan import Corner, distance_to, edges
+from jolly_parlor.acoustics.plan import Corner, distance_to, edges, inward
 from jolly_parlor.acoustics.room import Room, Thing
 from jolly_parlor.acoustics.shaping import Shaped, with_corner_moved, with_wall_moved
 from jolly_parlor.app import theme
@@ -77,19 +77,16 @@ class Grips:
         held, self._dragging = self.held, False
         by = position - self._from
         if held is None or (abs(by.x()) < 3 and abs(by.y()) < 3):
-            self.state.try_out(lambda room: Shaped(room, (0.0, 0.0)))
-            self.state.preview = None
+            self.state.end()
             return
         move = self._move(view.room, by.x() / view.scale, by.y() / view.scale)
         if not self.state.apply(self._words(view.room), move):
-            self.state.preview, self.state.problem = None, ""
-            self.state.changed.emit()
+            self.state.end()
 
     def abandon(self) -> None:
         """Nothing was dragged after all."""
         self._dragging = False
-        self.state.preview, self.state.problem = None, ""
-        self.state.changed.emit()
+        self.state.end()
 
     def next(self, room: Room) -> None:
         """Take the next wall, then the things, then the corners."""
@@ -138,8 +135,8 @@ class Grips:
             return self._thing_move(room, dx, dy, 0.0)
         (x0, y0), (x1, y1) = edges(room.plan)[held.number]
         if held.kind == "wall":
-            name, length = room.walls[held.number].name, ((x1 - x0) ** 2 + (y1 - y0) ** 2) ** 0.5
-            out = round((dx * (y1 - y0) - dy * (x1 - x0)) / length, 2)
+            name, (in_x, in_y) = room.walls[held.number].name, inward(((x0, y0), (x1, y1)))
+            out = round(-(dx * in_x + dy * in_y), 2)
             return lambda r: with_wall_moved(r, name, out)
         to: Corner = (round(x0 + dx, 2), round(y0 + dy, 2))
         return lambda r: with_corner_moved(r, held.number, to, square)

@@ -7,7 +7,7 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QPainterPath, QPen, QPolygonF
 
-from jolly_parlor.acoustics.plan import edge_length, edges
+from jolly_parlor.acoustics.plan import edge_length, edges, inward
 from jolly_parlor.acoustics.room import Opening, Room, Thing
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
@@ -81,8 +81,7 @@ class ShellPainter:
         for slope in self.room.slopes:
             key = self.room.key_of(slope.wall)
             (x0, y0), (x1, y1) = self.room.edge_of(key)
-            length = edge_length(((x0, y0), (x1, y1)))
-            dx, dy = -(y1 - y0) / length * slope.reach, (x1 - x0) / length * slope.reach
+            dx, dy = (way * slope.reach for way in inward(((x0, y0), (x1, y1))))
             a = self.view.on_plan(*self._kept_in(x0 + dx, y0 + dy))
             b = self.view.on_plan(*self._kept_in(x1 + dx, y1 + dy))
             self.p.drawLine(a, b)
@@ -126,11 +125,9 @@ class ShellPainter:
             self.p.drawLine(a, b)
         elif o.kind == "door" and o.swings_in:
             self.p.setPen(QPen(self.t.colour("soft"), 1, Qt.PenStyle.DotLine))
-            (ax, ay), (bx, by) = self.room.edge_of(self.room.side_of(o))
-            length = edge_length(((ax, ay), (bx, by)))
-            reach = o.width * self.view.scale
-            inward = QPointF(-(by - ay) / length * reach, (bx - ax) / length * reach)
-            path, tip, corner = QPainterPath(b), a + inward, b + inward
+            way = QPointF(*inward(self.room.edge_of(self.room.side_of(o))))
+            swung = way * (o.width * self.view.scale)
+            path, tip, corner = QPainterPath(b), a + swung, b + swung
             path.quadTo(corner * 0.72 + a * 0.28, tip)
             self.p.setBrush(Qt.BrushStyle.NoBrush)
             self.p.drawPath(path)
@@ -145,7 +142,9 @@ class ShellPainter:
         plan, wall = self.view.plan_rect(), self.view.wall_rect()
         faced = self.room.walls[self.room.frame.wall]
         name = faced.material.replace("_", " ")
-        called = "front wall" if self.room.is_box else f"facing the {_wall_words(faced.name)}"
+        called = "front wall"
+        if not self.room.is_box:
+            called = f"facing the {self.room.words_of(self.room.key_of(faced.name))}"
         at = QPointF(plan.center().x(), (wall.bottom() + plan.top()) / 2)
         self.letters.words(at, f"{called}, {name}", "soft", 9, italic=True)
         height = format_length(self.room.height, self.units)
@@ -166,16 +165,10 @@ class ShellPainter:
     def _length_beside(self, edge: tuple[tuple[float, float], tuple[float, float]]) -> None:
         """A wall's length, just outside it."""
         (x0, y0), (x1, y1) = edge
-        length = edge_length(edge)
         middle = self.view.on_plan((x0 + x1) / 2, (y0 + y1) / 2)
-        out = QPointF((y1 - y0) / length, -(x1 - x0) / length)
-        at = middle + out * 13.0
-        words = format_length(length, self.units)
+        at = middle - QPointF(*inward(edge)) * 13.0
+        words = format_length(edge_length(edge), self.units)
         if abs(x1 - x0) >= abs(y1 - y0):
             self.letters.words(at, words, "soft", 8.5)
         else:
             self.letters.turned(at, words, 8.5, degrees(atan2(-1.0, 0.0)))
-
-
-def _wall_words(name: str) -> str:
-    return name if "wall" in name.casefold() else f"{name} wall"
