@@ -6,10 +6,10 @@ behind or beside it that it loads it for every listener (what counts is the dist
 cancellation at c / 4d, for a listener straight ahead).
 """
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from math import ceil, floor, log10
+from typing import NamedTuple
 
-from jolly_parlor.acoustics.planes import planes
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.acoustics.sight import in_sight
 from jolly_parlor.acoustics.surfaces import reflection_factor
@@ -85,7 +85,7 @@ class Board:
 
 def mirror(room: Room, boundary: str, point: Point) -> Point:
     """The image of a point behind a surface; behind the flat part of a ceiling."""
-    return next(p for p in planes(room) if p.surface == boundary).mirrored(point)
+    return next(p for p in room.planes if p.surface == boundary).mirrored(point)
 
 
 def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
@@ -94,7 +94,7 @@ def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
     """
     result = []
     admittances = room.admittances_at_125
-    for plane in planes(room):
+    for plane in room.planes:
         height, above = plane.over(source), plane.over(ear)
         if height < 0 or above < 0:  # behind it
             continue
@@ -109,10 +109,9 @@ def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
                 continue
         cosine = (height + above) / path if path > 0 else 1.0
         factor = reflection_factor(admittances[plane.surface], cosine)
-        name, speed = plane.surface, room.speed_of_sound
-        bounce = _bounce(name, source, ear, touch, path, factor, speed)
-        side, words = room.direction_of(name), room.words_of(name)
-        result.append(replace(bounce, cosine=cosine, wall_metres=height, side=side, words=words))
+        names = plane.surface, plane.side, plane.words
+        way = _Way(touch, path, cosine, height)
+        result.append(_bounce(names, source, ear, way, factor, room.speed_of_sound))
     return result
 
 
@@ -129,8 +128,8 @@ def board_bounce(board: Board, source: Point, ear: Point, speed_of_sound: float)
     touch = _between(image, ear, share)
     if not board.covers(touch.x, touch.y):
         return None
-    bounce = _bounce("desk", source, ear, touch, image.distance(ear), 1.0, speed_of_sound)
-    return replace(bounce, wall_metres=source.z - board.z)
+    way = _Way(touch, image.distance(ear), 1.0, source.z - board.z)
+    return _bounce(("desk", "desk", "desk"), source, ear, way, 1.0, speed_of_sound)
 
 
 def first_cancellation_at_source_hz(distance_metres: float, speed_of_sound: float) -> float:
@@ -148,28 +147,32 @@ def _between(one: Point, other: Point, share: float) -> Point:
     )
 
 
+class _Way(NamedTuple):
+    """Of a reflection: where it touches, how long, at which cosine, how far the plane is."""
+
+    touch: Point
+    path: float
+    cosine: float
+    wall_metres: float
+
+
 def _bounce(
-    name: str,
-    source: Point,
-    ear: Point,
-    touch: Point,
-    path: float,
-    factor: float,
-    speed: float,
+    names: tuple[str, str, str], source: Point, ear: Point, way: _Way, factor: float, speed: float
 ) -> Bounce:
+    """names: the boundary's own, the side it lies on, what it is called."""
     direct = source.distance(ear)
     return Bounce(
-        boundary=name,
+        boundary=names[0],
         source=source,
         ear=ear,
-        at=touch,
+        at=way.touch,
         direct_metres=direct,
-        path_metres=path,
-        delay_seconds=(path - direct) / speed,
-        relative_pressure=factor * direct / path if path > 0 else factor,
-        cosine=1.0,
+        path_metres=way.path,
+        delay_seconds=(way.path - direct) / speed,
+        relative_pressure=factor * direct / way.path if way.path > 0 else factor,
+        cosine=way.cosine,
         speed_of_sound=speed,
-        side=name,
-        words=name,
-        wall_metres=0.0,
+        side=names[1],
+        words=names[2],
+        wall_metres=way.wall_metres,
     )

@@ -19,6 +19,10 @@ class Plane:
     surface: str
     on: tuple[float, float, float]
     normal: tuple[float, float, float]
+    side: str
+    """Which way it lies: front, back, left, right, floor or ceiling."""
+    words: str
+    """What it is called: `front wall`, `floor`."""
     edge: tuple[Corner, Corner] | None = None
     """Of a wall, its stretch of the plan."""
 
@@ -47,22 +51,24 @@ class Plane:
         return room.contains(place) and abs(place.z - above) < 1e-4
 
 
-def planes(room: Room) -> tuple[Plane, ...]:
+def planes_of(room: Room) -> tuple[Plane, ...]:
     """All of a room, in order of its surfaces; a sloped ceiling has several."""
     found = []
     for name in room.surface_names:
         if name == "floor":
-            found.append(Plane(room, name, (0.0, 0.0, 0.0), (0.0, 0.0, 1.0)))
+            found.append(Plane(room, name, (0.0, 0.0, 0.0), (0.0, 0.0, 1.0), name, name))
         elif name == "ceiling":
             found += _ceiling(room)
         else:
             edge = room.edge_of(name)
-            found.append(Plane(room, name, (*edge[0], 0.0), (*inward(edge), 0.0), edge))
+            called = room.direction_of(name), room.words_of(name)
+            found.append(Plane(room, name, (*edge[0], 0.0), (*inward(edge), 0.0), *called, edge))
     return tuple(found)
 
 
 def _ceiling(room: Room) -> list[Plane]:
-    found = [Plane(room, "ceiling", (0.0, 0.0, room.height), (0.0, 0.0, -1.0))]
+    called = ("ceiling", "ceiling")
+    found = [Plane(room, "ceiling", (0.0, 0.0, room.height), (0.0, 0.0, -1.0), *called)]
     for slope in room.slopes:
         wall = room.key_of(slope.wall)
         edge = room.edge_of(wall)
@@ -70,5 +76,5 @@ def _ceiling(room: Room) -> list[Plane]:
         size = hypot(steep, 1.0)
         in_x, in_y = inward(edge)
         normal = (in_x * steep / size, in_y * steep / size, -1 / size)
-        found.append(Plane(room, "ceiling", (*edge[0], slope.knee), normal))
+        found.append(Plane(room, "ceiling", (*edge[0], slope.knee), normal, *called))
     return found

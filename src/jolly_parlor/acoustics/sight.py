@@ -31,7 +31,8 @@ def _passes_through(thing: Thing, one: Point, other: Point) -> bool:
     low = (thing.x, thing.y, thing.z)
     high = (thing.x + thing.width, thing.y + thing.depth, thing.z + thing.height)
     enter, leave = _NEAR, 1 - _NEAR
-    ways = zip(one.array(), other.array(), low, high, strict=True)
+    ends = (one.x, one.y, one.z), (other.x, other.y, other.z)
+    ways = zip(*ends, low, high, strict=True)
     for start, end, near, far in ways:
         step = end - start
         if abs(step) < 1e-12:
