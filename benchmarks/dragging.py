@@ -1,13 +1,14 @@
 """How soon plan, curve and lanes follow a drag, and the plan's tint.
 
-Run from the repository: `.venv/bin/python benchmarks/dragging.py`. Opens the demo's window without
-a screen (or on the one DISPLAY names), drags a monitor at about 60 moves a second and prints how
+Run from the repository: `.venv/bin/python benchmarks/dragging.py [kiln|loft]`. Opens the demo's
+window (or a lived-in sample's, whose room is worked out first) without a screen (or on the one DISPLAY names), drags a monitor at about 60 moves a second and prints how
 long after each move everything that shows it had been painted, and how much processor time all
 threads had taken by then, which a busy machine stretches less. Moves do not wait for tints. Plain
 Python's own speed at the moment is printed too. Asserts nothing.
 """
 
 import os
+import sys
 import tempfile
 import time
 from dataclasses import replace
@@ -22,7 +23,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.commands import DEMO
+from jolly_parlor.app.commands import DEMO, SAMPLES
 from jolly_parlor.app.questions import TINT, AnyQuestion, Models
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
@@ -159,17 +160,18 @@ def pace() -> float:
     return 1000 * best
 
 
-def main() -> None:
+def main(sample: Path) -> None:
     """Without and with a tint."""
     app = application()
     theme.apply(app, theme.DAY)
     with tempfile.TemporaryDirectory() as scratch:
         settings = SettingsStore(Path(scratch) / "settings.json")
-        project = open_project(DEMO).project
+        project = open_project(sample).project
         window = MainWindow(project, None, settings, Path(scratch) / "unsaved")
         window.resize(1280, 800)
         window.show()
         window.go("forecast")
+        window.session.fields.join()
         for turn, kind in enumerate(("", "seat", "source", "pressure")):
             if kind:
                 window.session.tints.choose(kind)
@@ -191,4 +193,4 @@ def main() -> None:
 
 
 if __name__ == "__main__":
-    main()
+    main(SAMPLES[sys.argv[1]] if len(sys.argv) > 1 else DEMO)

@@ -14,8 +14,10 @@ source in the free field gives exp(-jkr)/r. Time factor exp(+jwt).
 from collections.abc import Callable, Mapping, Sequence
 from functools import cached_property
 from math import pi
+from threading import Lock
 
 import numpy as np
+from cachetools import LRUCache
 from numpy.typing import NDArray
 from scipy.sparse.linalg import SuperLU, splu
 
@@ -26,6 +28,8 @@ from jolly_parlor.acoustics.ritz import lowest_modes
 
 MODE_LIMIT = 1.25
 """Modes are taken up to so many times the highest frequency."""
+_STATICS = 32
+"""Places whose static fields are kept, for fields of other frequencies or materials there."""
 
 
 class ModalBasis:
@@ -40,6 +44,8 @@ class ModalBasis:
     ) -> None:
         """known: eigenvalues and shapes of the same enclosure, worked out before."""
         self.enclosure = enclosure
+        self._statics: LRUCache[bytes, tuple[FloatArray, FloatArray]] = LRUCache(_STATICS)
+        self._lock = Lock()
         grid = enclosure.grid
         self.shift = (0.5 * highest_wavenumber) ** 2
         self.lu: SuperLU = splu(
@@ -86,9 +92,23 @@ class ModalBasis:
         """Mode shapes at places, (places, modes), and over the unknowns the static field of a
         source at each, (K + s M)^-1, and that field's own, (K + s M)^-1 M (K + s M)^-1.
         """
-        rows, mass = self.enclosure.grid.at(places), self.enclosure.grid.mass
-        first = self.lu.solve(rows.toarray().T)
-        return rows @ self.shapes, first, self.lu.solve(mass @ first)
+        rows = self.enclosure.grid.at(places)
+        keys = [place.tobytes() for place in np.round(places, 6)]
+        with self._lock:
+            known = {key: self._statics[key] for key in keys if key in self._statics}
+        if new := [n for n, key in enumerate(keys) if key not in known]:
+            first = self.lu.solve(rows[new].toarray().T)
+            second = self.lu.solve(self.enclosure.grid.mass @ first)
+            found = {
+                keys[n]: (first[:, column].copy(), second[:, column].copy())
+                for column, n in enumerate(new)
+            }
+            known |= found
+            if len(found) <= _STATICS:
+                with self._lock:
+                    self._statics.update(found)
+        one, two = (np.stack([known[key][part] for key in keys], axis=1) for part in (0, 1))
+        return rows @ self.shapes, one, two
 
 
 class ModalSolver:

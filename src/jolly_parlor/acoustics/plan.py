@@ -5,11 +5,11 @@ the front wall, x to the right, y from the front wall towards the back, z up. A 
 counter-clockwise as mathematics draws it; its least x and y are 0.
 """
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from itertools import pairwise
 from math import hypot, sqrt
-from typing import Annotated, Literal
+from typing import Annotated, Any, Literal
 
 import numpy as np
 from annotated_types import Ge, Le
@@ -142,18 +142,23 @@ def _side(a: Sequence[float], b: Sequence[float], p: Sequence[float]) -> float:
 def inside(plan: Polygon, x: FloatArray, y: FloatArray) -> BoolArray:
     """Whether places lie within a polygon, by counting the edges crossed on the way right."""
     within = np.zeros(np.shape(x), dtype=bool)
-    for (x0, y0), (x1, y1) in edges(plan):
-        if y0 != y1:
-            passes = (y0 > y) != (y1 > y)
-            within ^= passes & (x < (x1 - x0) * (y - y0) / (y1 - y0) + x0)
+    for crossed in _crossed(plan, x, y):
+        within ^= crossed
     return within
 
 
 def holds(plan: Polygon, x: float, y: float) -> bool:
     """Whether a place lies within a polygon or on its border."""
-    if bool(inside(plan, np.array([x]), np.array([y]))[0]):
+    if sum(_crossed(plan, x, y)) % 2:
         return True
     return any(distance_to(edge, (x, y)) < _SAME for edge in edges(plan))
+
+
+def _crossed(plan: Polygon, x: Any, y: Any) -> Iterator[Any]:
+    """Of each edge, whether it lies to the right of places: numbers or arrays of them alike."""
+    for (x0, y0), (x1, y1) in edges(plan):
+        if y0 != y1:
+            yield ((y0 > y) != (y1 > y)) & (x < (x1 - x0) * (y - y0) / (y1 - y0) + x0)
 
 
 def distance_to(edge: tuple[Corner, Corner], place: tuple[float, float]) -> float:

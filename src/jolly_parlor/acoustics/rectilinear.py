@@ -167,15 +167,12 @@ class RectilinearGrid:
             missing |= (near < lines[0] - _TOUCHES) | (near > lines[-1] + _TOUCHES)
             for cells, way in ((low, -1e-6), (high, 1e-6)):
                 at = np.searchsorted(lines, near + way, "right") - 1
-                cells[:, axis] = np.clip(at, 0, lines.size - 2)
-        found = missing.copy()
-        chosen = low.copy()
-        for choice in np.ndindex(*(2,) * self.dimensions):
-            tried = np.where(np.array(choice, dtype=bool), high, low)
-            good = self.used[tuple(tried.T)] & ~found
-            chosen[good] = tried[good]
-            found |= good
-        return chosen, missing | ~found
+                cells[:, axis] = np.minimum(np.maximum(at, 0), lines.size - 2)
+        choices = np.array(list(np.ndindex(*(2,) * self.dimensions)), dtype=bool)
+        tried = np.where(choices[:, None, :], high, low)
+        used = self.used[tuple(np.moveaxis(tried, -1, 0))]
+        chosen = tried[np.argmax(used, axis=0), np.arange(len(points))]
+        return chosen, missing | ~np.any(used, axis=0)
 
     def _nodes_of(self, cells: IntArray) -> IntArray:
         """Where in the lattice the 3^d nodes of each cell are, (cells, 3^d)."""

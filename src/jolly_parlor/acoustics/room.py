@@ -308,8 +308,10 @@ class Room:
             self.plan, point.x, point.y
         ):
             return False
+        if not self.slopes:
+            return True
         above = float(self.ceiling_at(np.array(point.x), np.array(point.y)))
-        return not self.slopes or point.z <= above + TOUCHING
+        return point.z <= above + TOUCHING
 
     def distance_to_wall(self, side: str, point: Point) -> float:
         """Metres on the plan from a point to the nearest place of a wall."""

@@ -64,6 +64,7 @@ def seat_map(forecaster: Forecaster, listening: Listening) -> EvennessMap:
     quick = forecaster.coarse()
     height = listening.ear.z
     xs, ys = _grid(forecaster)
+    quick.field.expect(np.array([place.array() for place in listening.playing.values()]))
     heard = {
         name: quick.field.spread(place.array(), height, xs, ys)
         * quick.drive_of(name)[:, None, None]
@@ -136,6 +137,7 @@ def pressure_map(forecaster: Forecaster, listening: Listening, frequency_hz: flo
     at = int(np.argmin(np.abs(f - frequency_hz)))
     field, ear = forecaster.field.at_rows(np.array([at])), listening.ear
     xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
+    field.expect(np.array([place.array() for place in listening.playing.values()]))
     plan, across = {}, {}
     for name, place in listening.playing.items():
         drive = forecaster.drive_of(name)[at]
