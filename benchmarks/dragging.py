@@ -1,10 +1,11 @@
 """How soon plan, curve and lanes follow a drag, and the plan's tint.
 
 Run from the repository: `.venv/bin/python benchmarks/dragging.py [kiln|loft]`. Opens the demo's
-window (or a lived-in sample's, whose room is worked out first) without a screen (or on the one DISPLAY names), drags a monitor at about 60 moves a second and prints how
-long after each move everything that shows it had been painted, and how much processor time all
-threads had taken by then, which a busy machine stretches less. Moves do not wait for tints. Plain
-Python's own speed at the moment is printed too. Asserts nothing.
+window (or a lived-in sample's, whose room is worked out first) without a screen (or on the one
+DISPLAY names), drags a monitor at about 60 moves a second and prints how long after each move
+everything that shows it had been painted, and how much processor time all threads had taken by
+then, which a busy machine stretches less. Moves do not wait for tints. Plain Python's own speed at
+the moment is printed too. Asserts nothing.
 """
 
 import os
