@@ -45,7 +45,7 @@ told apart to a tenth of a millimetre.
 _BASES: LRUCache[tuple[Enclosure, float], ModalBasis] = LRUCache(3)
 _LOCK = RLock()
 _SIZES = ("width", "length", "height")
-_TURNED = 400
+_TURNED, _ROWS = 400, 12
 _USUAL_HZ, _BARE_SPACING = 300.0, 0.38
 
 
@@ -204,7 +204,7 @@ class ModalField:
         """The inverse of every frequency's matrix."""
         with self._lock:
             if self._inverse is None and not self._spare:
-                self._inverse = _in_halves(np.linalg.inv, self.solver.matrices(np.complex64))
+                self._inverse = _by_parts(self.solver, np.linalg.inv)
         return False
 
     def end(self, place: FloatArray) -> _End:
@@ -265,8 +265,7 @@ class ModalField:
             answers = np.asarray(self._inverse @ shapes.T.astype(np.complex64))
         else:
             wanted = shapes.T.astype(np.complex64)
-            whole = self.solver.matrices(np.complex64)
-            answers = _in_halves(lambda part: np.linalg.solve(part, wanted), whole)
+            answers = _by_parts(self.solver, lambda part: np.linalg.solve(part, wanted))
         return [
             _End(
                 shapes[n],
@@ -348,14 +347,18 @@ class NearField(ModalField):
 _Single = NDArray[np.complex64]
 
 
-def _in_halves(work: Callable[[_Single], _Single], matrices: ComplexArray) -> _Single:
-    """What is done to many small matrices, on two threads: a library's own would mostly wait."""
-    middle = len(matrices) // 2
+def _by_parts(solver: ModalSolver, work: Callable[[_Single], _Single]) -> _Single:
+    """What is done to every frequency's matrix, a few frequencies at a time: all their matrices
+    would fill the memory. On two threads: a library's own would mostly wait for each other.
+    """
+    count = solver.frequencies_hz.size
+    parts = np.array_split(np.arange(count), -(-count // _ROWS))
+
+    def part(rows: IntArray) -> _Single:
+        return work(np.asarray(solver.at_rows(rows).matrices(np.complex64), dtype=np.complex64))
+
     with threadpool_limits(1, "blas"), ThreadPoolExecutor(2) as pool:
-        parts = (
-            matrices[rows].astype(np.complex64) for rows in (slice(middle), slice(middle, None))
-        )
-        return np.concatenate(list(pool.map(work, parts)))
+        return np.concatenate(list(pool.map(part, parts)))
 
 
 def _solver(
