@@ -31,6 +31,9 @@ CELL, SECONDS, SENSITIVITY_DB = 0.06, 1.1, 72.0
 MONITOR = {
     "id": "monitor", "name": "two-way, 16 cm woofer", "width": 0.24, "depth": 0.3, "height": 0.38,
     "acoustic_centre_height": 0.24, "low_corner_hz": 48.0, "low_slope_db_per_octave": 24,
+    "maximum_level_db_spl": 108.0,
+    "controls": {"low_shelf_db": {"low": -6.0, "high": 0.0, "step": 2.0},
+                 "low_mid_db": {"low": -4.0, "high": 0.0, "step": 2.0}},
 }  # fmt: skip
 LOFT = {
     "survey_version": 2,

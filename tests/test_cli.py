@@ -268,3 +268,28 @@ def test_one_of_several_curves_is_read_by_name(tmp_path: Path) -> None:
     assert "L dB" in run("import", room, *place, two, code=1).stderr
     run("import", room, *place, "--curve", "R dB", two)
     assert open_document(room).takes[0].response.level_db.max() < 66
+
+
+def test_settings_are_found_told_and_set_without_a_window(tmp_path: Path) -> None:
+    room = tmp_path / "room.parlor"
+    room.write_bytes((EXAMPLES / "kiln-room.parlor").read_bytes())
+    found = json.loads(run("settings", room, "--arrangement", "A third", "--json").stdout)
+    assert found["source"] == "forecast" and found["seats"] == ["desk"]
+    assert found["head_volume_db"]["after"] < found["head_volume_db"]["before"] - 1
+    assert found["chains"]["before"]["sub"]["gain_db"] == 6.0
+    assert all(set(b) == {"control", "before", "after", "alone_db", "without_db"}
+               for b in found["buys"])  # fmt: skip
+    assert {h["loudspeaker"] for h in found["headroom"]} == {"left", "right", "sub"}
+    told = run("settings", room, "--arrangement", "A third", "--seats", "all", "--apply").stdout
+    assert f"Set in {room}." in told and "sofa:" in told
+    done = open_document(room).arrangement("A third").chain("sub")
+    assert done.low_pass is not None and done != open_document(
+        EXAMPLES / "kiln-room.parlor"
+    ).arrangement("A third").chain("sub")
+    out = tmp_path / "subs.json"
+    assert "Seats differ by" in run("subs", room, "--json", out).stdout
+    table = json.loads(out.read_text())
+    assert len(table["thirds_hz"]) == len(table["seats"]["desk"]["sub"]["levels_db"]) == 12
+    assert table["seats"]["desk"]["sub"]["share"][0] == 1.0
+    refused = run("settings", EXAMPLES / "harbour-loft.parlor", "--measured", "--fitted", code=2)
+    assert "takes win over forecasts" in refused.stderr

@@ -38,9 +38,10 @@ def drive(
     frequencies_hz: FloatArray, gain_db: float, delay_ms: float, inverted: bool
 ) -> ComplexArray:
     """Gain, delay and polarity as one factor."""
-    sign = -1.0 if inverted else 1.0
-    phase = np.exp(-2j * np.pi * frequencies_hz * delay_ms / 1000.0)
-    return np.asarray(sign * 10 ** (gain_db / 20) * phase)
+    size = (-1.0 if inverted else 1.0) * 10 ** (gain_db / 20)
+    if delay_ms == 0.0:
+        return np.full(np.shape(frequencies_hz), size, dtype=np.complex128)
+    return np.asarray(size * np.exp(-2j * np.pi * frequencies_hz * delay_ms / 1000.0))
 
 
 def two_signal_gain_db(phase_degrees: float) -> float:

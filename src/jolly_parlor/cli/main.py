@@ -21,6 +21,7 @@ from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
 from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
 from jolly_parlor.cli.output import PATH
 from jolly_parlor.cli.search_commands import search_room
+from jolly_parlor.cli.settings_commands import settings, subs
 from jolly_parlor.cli.take_commands import analyse, measure_take
 from jolly_parlor.refused import Refused
 
@@ -78,6 +79,8 @@ for command in (
     next_command,
     explain,
     search_room,
+    settings,
+    subs,
 ):
     cli.add_command(command)
 

@@ -1,6 +1,8 @@
 """What commands share: paths, writing results, rounding."""
 
+import json
 from pathlib import Path
+from typing import Any
 
 import click
 
@@ -10,6 +12,24 @@ from jolly_parlor.placement.mixes import Mix, mix_of
 from jolly_parlor.refused import Refused
 
 PATH = click.Path(path_type=Path)
+JSON = click.option(
+    "--json",
+    "out",
+    is_flag=False,
+    flag_value="-",
+    metavar="[FILE]",
+    help="Write JSON, to FILE or instead of words.",
+)
+"""For commands whose FILE comes first: what follows --json is where to write."""
+
+
+def write_json(out: str, table: dict[str, Any]) -> None:
+    """To a file, or `-` to standard output. Raises Refused in a sentence."""
+    text = json.dumps(table, indent=2, ensure_ascii=False) + "\n"
+    if out == "-":
+        click.echo(text, nl=False)
+    else:
+        write_text(Path(out), text)
 
 
 def write_text(out: Path, text: str) -> None:

@@ -9,16 +9,36 @@ import numpy as np
 from annotated_types import Ge, Le, MaxLen
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.filters import peaking, shelf_low
+from jolly_parlor.acoustics.filters import peaking, phase_knob, shelf_low
 from jolly_parlor.acoustics.sources import drive, high_pass, low_pass
 from jolly_parlor.strict import STRICT
 
 Frequency = Annotated[float, Ge(5.0), Le(20_000.0)]
 Gain = Annotated[float, Ge(-40.0), Le(40.0)]
 CrossoverSlope = Literal[6, 12, 18, 24, 36, 48]
+CrossoverKind = Literal["butterworth", "linkwitz"]
 USUAL_CROSSOVER_HZ = 80.0
 """Common practice, no source."""
 _SHELF_HZ, _LOW_MID_HZ, _LOW_MID_Q = 120.0, 250.0, 0.7
+
+
+@dataclass(frozen=True)
+class Filter:
+    """A kind of crossover filter that a control offers."""
+
+    __pydantic_config__ = STRICT
+
+    slope_db_per_octave: CrossoverSlope = 24
+    kind: CrossoverKind = "linkwitz"
+
+    def at(self, frequency_hz: float) -> "Crossover":
+        """One side of a crossover of this kind."""
+        return Crossover(frequency_hz, self.slope_db_per_octave, self.kind)
+
+    @property
+    def words(self) -> str:
+        """Such as `Linkwitz 24 dB per octave`."""
+        return f"{self.kind.capitalize()} {self.slope_db_per_octave} dB per octave"
 
 
 @dataclass(frozen=True)
@@ -33,7 +53,12 @@ class Crossover:
 
     frequency_hz: Annotated[float, Ge(20.0), Le(500.0)] = USUAL_CROSSOVER_HZ
     slope_db_per_octave: CrossoverSlope = 24
-    kind: Literal["butterworth", "linkwitz"] = "linkwitz"
+    kind: CrossoverKind = "linkwitz"
+
+    @property
+    def filter(self) -> Filter:
+        """Its kind without its corner."""
+        return Filter(self.slope_db_per_octave, self.kind)
 
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when it can."""
@@ -89,6 +114,10 @@ class Chain:
     low_mid_db: Annotated[float, Ge(-12.0), Le(12.0)] = 0.0
     """The trim against a desk's or wall's low mids, a wide bell at 250 Hz (common practice)."""
     sections: Annotated[tuple[Section, ...], MaxLen(30)] = ()
+    phase_degrees: Annotated[float, Ge(0.0), Le(180.0)] = 0.0
+    """A subwoofer's phase knob: how far it turns back the corner of its own low-pass (80 Hz without
+    one).
+    """
 
     @property
     def flat_alone(self) -> bool:
@@ -100,6 +129,19 @@ class Chain:
         sides = (side.problem() for side in (self.high_pass, self.low_pass) if side is not None)
         return next(filter(None, sides), "")
 
+    def parts(self) -> tuple["Chain", ...]:
+        """Chains of few settings each, whose responses multiply up to this one's."""
+        low = Chain(low_pass=self.low_pass, phase_degrees=self.phase_degrees)
+        every = (
+            Chain(gain_db=self.gain_db, delay_ms=self.delay_ms, inverted=self.inverted),
+            Chain(high_pass=self.high_pass),
+            low,
+            Chain(low_shelf_db=self.low_shelf_db),
+            Chain(low_mid_db=self.low_mid_db),
+            Chain(sections=self.sections),
+        )
+        return tuple(part for part in every if part != _FLAT)
+
     def response(self, frequencies_hz: FloatArray, handed_over: bool) -> ComplexArray:
         """All of it as one complex factor, (frequencies,); `handed_over`: the crossover filters
         are in force.
@@ -110,6 +152,9 @@ class Chain:
             total = total * self.high_pass.high(f)
         if handed_over and self.low_pass is not None:
             total = total * self.low_pass.low(f)
+        if self.phase_degrees:
+            corner = self.low_pass.frequency_hz if self.low_pass else USUAL_CROSSOVER_HZ
+            total = total * phase_knob(f, corner, self.phase_degrees)
         if self.low_shelf_db:
             total = total * shelf_low(f, _SHELF_HZ, self.low_shelf_db)
         if self.low_mid_db:
@@ -117,3 +162,6 @@ class Chain:
         for section in self.sections:
             total = total * peaking(f, section.frequency_hz, section.gain_db, section.q)
         return np.asarray(total)
+
+
+_FLAT = Chain()

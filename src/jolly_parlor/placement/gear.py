@@ -126,6 +126,9 @@ def gear_problems(gear: Gear) -> list[str]:
                 f"“{one.id}” has the role {one.role}: the pair in front is named left and right, "
                 "and nothing else is."
             )
+    for model in gear.models:
+        if problem := model.controls.problem():
+            found.append(f"Model “{model.id}”: {problem}")
     if not found:
         pair = [one.model for one in gear.loudspeakers if one.id in PAIR]
         if len(pair) < 2:

@@ -7,6 +7,7 @@ from annotated_types import Ge, Gt, Le, MaxLen, MinLen
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.placement.chains import Filter
 from jolly_parlor.strict import STRICT
 
 Size = Annotated[float, Gt(0.0), Le(10.0)]
@@ -51,6 +52,41 @@ class Controls:
     phase_degrees: Span | None = None
     low_pass_hz: Span | None = None
     high_pass_hz: Span | None = None
+    low_pass_kinds: Annotated[tuple[Filter, ...], MaxLen(12)] = ()
+    """What the low-pass can be switched to; empty leaves the kind that is set."""
+    high_pass_kinds: Annotated[tuple[Filter, ...], MaxLen(12)] = ()
+
+    def problem(self) -> str:
+        """What cannot be, in a sentence; empty when it can."""
+        spans = {"gain": self.gain_db, "low shelf": self.low_shelf_db, "low mid": self.low_mid_db}
+        spans |= {"delay": self.delay_ms, "phase": self.phase_degrees}
+        spans |= {"low-pass": self.low_pass_hz, "high-pass": self.high_pass_hz}
+        for name, span in spans.items():
+            if span is not None and span.low > span.high:
+                return (
+                    f"The {name} control goes from {span.low:g} to {span.high:g}; its low end must "
+                    "not lie above its high end."
+                )
+            if span is not None and (limits := _REACH.get(name)) is not None:
+                if span.low < limits[0] or span.high > limits[1]:
+                    return (
+                        f"The {name} control goes from {span.low:g} to {span.high:g}; it must lie "
+                        f"within {limits[0]:g} to {limits[1]:g}."
+                    )
+        every = (*self.low_pass_kinds, *self.high_pass_kinds)
+        return next(filter(None, (kind.at(80.0).problem() for kind in every)), "")
+
+
+_REACH = {
+    "gain": (-40.0, 40.0),
+    "low shelf": (-12.0, 12.0),
+    "low mid": (-12.0, 12.0),
+    "delay": (0.0, 100.0),
+    "phase": (0.0, 180.0),
+    "low-pass": (20.0, 500.0),
+    "high-pass": (20.0, 500.0),
+}
+"""What a Chain can take."""
 
 
 @dataclass(frozen=True)

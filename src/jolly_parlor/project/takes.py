@@ -4,7 +4,7 @@ import hashlib
 import json
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
-from typing import Annotated, Literal
+from typing import Annotated, Any, Literal
 
 from annotated_types import Ge, Le, MaxLen
 from pydantic import Field, TypeAdapter
@@ -12,6 +12,7 @@ from pydantic import Field, TypeAdapter
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.loudspeakers import Controls
 from jolly_parlor.placement.mixes import measurable
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.quality import Mark
@@ -148,7 +149,8 @@ def stamps_of(room: Room, gear: Gear) -> dict[str, str]:
     }
     for mix in measurable(gear):
         if mix.alone:
-            model = replace(gear.model_of(mix.id), id="-", name="-")
+            # What its knobs can do is not heard; where they stood is the setting's part.
+            model = replace(gear.model_of(mix.id), id="-", name="-", controls=Controls())
             found[f"{_MODEL}{mix.id}"] = _fingerprint(model)
     return found
 
@@ -179,6 +181,21 @@ def _words(part: str) -> str:
 _ANY: TypeAdapter[object] = TypeAdapter(object)
 
 
+_SINCE: dict[str, object] = {"low_pass_kinds": [], "high_pass_kinds": [], "phase_degrees": 0.0}
+"""Fields added after the first fingerprints were written: left out where they say nothing, or
+takes of before would no longer hold.
+"""
+
+
 def _fingerprint(of: object) -> str:
-    text = json.dumps(_ANY.dump_python(of, mode="json"), sort_keys=True)
+    text = json.dumps(_as_first_written(_ANY.dump_python(of, mode="json")), sort_keys=True)
     return hashlib.sha256(text.encode()).hexdigest()[:16]
+
+
+def _as_first_written(data: Any) -> Any:
+    if isinstance(data, list):
+        return [_as_first_written(value) for value in data]
+    if not isinstance(data, dict):
+        return data
+    kept = {k: v for k, v in data.items() if k not in _SINCE or v != _SINCE[k]}
+    return {key: _as_first_written(value) for key, value in kept.items()}

@@ -12,6 +12,8 @@ from jolly_parlor.signals.response import Response
 
 Mark = Literal["good", "doubtful", "bad"]
 
+NO_TIMING_REFERENCE = "No timing reference"
+"""How the remark begins that takes without one carry."""
 _CLIPPED, _CLIPPED_SAMPLES = 0.999, 3
 _DROWNING_DB, _THIN_DB = 10.0, 20.0
 _DISAGREE_DB, _DISAGREE_BAD_DB = 1.0, 3.0
@@ -119,7 +121,7 @@ def disagreement(responses: Sequence[Response]) -> list[Remark]:
 def arrival(measured_metres: float | None, expected_metres: float) -> list[Remark]:
     """The distance the sound says against the one the plan says."""
     if measured_metres is None:
-        return [Remark("doubtful", "No timing reference: arrival and phase cannot be checked.")]
+        return [Remark("doubtful", f"{NO_TIMING_REFERENCE}: arrival and phase cannot be checked.")]
     if not 0.0 < measured_metres < _FARTHEST_METRES:
         return [Remark("bad", "No sound of the sweep could be told from the noise.")]
     off = measured_metres - expected_metres

@@ -23,7 +23,18 @@ def smooth_level_db(
         raise ValueError("Smoothing was asked for outside the measured range.")
     grids = (np.asarray(grid, dtype=float).tobytes() for grid in (frequencies_hz, at_hz))
     windows = _windows(*grids, per_octave)
-    power = 10 ** (level_db / 10)
+    mean = _means(10 ** (level_db / 10), windows)
+    return np.asarray(10 * np.log10(np.maximum(mean, 1e-30)))
+
+
+def smoothing_weights(frequencies_hz: FloatArray, at_hz: FloatArray, per_octave: int) -> FloatArray:
+    """What makes smoothed power of power, as `smooth_level_db` means it: (at_hz, frequencies)."""
+    grids = (np.asarray(grid, dtype=float).tobytes() for grid in (frequencies_hz, at_hz))
+    return _means(np.eye(frequencies_hz.size), _windows(*grids, per_octave)).T
+
+
+def _means(power: FloatArray, windows: "_Windows") -> FloatArray:
+    """Of power over each window, (..., frequencies) to (..., windows)."""
     running = np.zeros_like(power)
     mean_of_two = (power[..., 1:] + power[..., :-1]) / 2
     np.cumsum(windows.steps * mean_of_two, axis=-1, out=running[..., 1:])
@@ -33,8 +44,7 @@ def smooth_level_db(
         part = edge.beyond * (here + (after - here) * edge.half_share)
         return np.asarray(running[..., edge.index] + part)
 
-    mean = (integral(windows.high) - integral(windows.low)) / windows.widths
-    return np.asarray(10 * np.log10(np.maximum(mean, 1e-30)))
+    return np.asarray((integral(windows.high) - integral(windows.low)) / windows.widths)
 
 
 @dataclass(frozen=True, eq=False)

@@ -1,0 +1,191 @@
+"""Settings and subwoofers without a window."""
+
+from dataclasses import asdict
+from pathlib import Path
+from typing import Any
+
+import click
+
+from jolly_parlor.cli.output import JSON, PATH, rounded, write_json
+from jolly_parlor.placement.settings.headroom import REFERENCE_DB_SPL, Headroom
+from jolly_parlor.placement.settings.shares import THIRDS_HZ, Shares
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.files import edit_file, open_document
+from jolly_parlor.project.room_fit import fit_document
+from jolly_parlor.project.subwoofers import SubReport, sub_report
+from jolly_parlor.project.tuning import Tuned, applied, tune
+
+
+@click.command("settings")
+@click.argument("file", type=PATH)
+@click.option("--arrangement", help="Name of the arrangement; the picked or first one.")
+@click.option(
+    "--seats",
+    type=click.Choice(["main", "all"]),
+    default="main",
+    show_default=True,
+    help="`all`: every seat counts as much as the main one.",
+)
+@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@click.option("--measured", is_flag=True, help="From takes of each loudspeaker alone, with phase.")
+@click.option("--apply", "apply_it", is_flag=True, help="Set them in FILE.")
+@click.option(
+    "--reference",
+    default=REFERENCE_DB_SPL,
+    show_default=True,
+    type=click.FloatRange(50.0, 120.0),
+    help="Level at the seat for the headroom, dB SPL.",
+)
+@JSON
+def settings(
+    file: Path,
+    arrangement: str | None,
+    seats: str,
+    fitted: bool,
+    measured: bool,
+    apply_it: bool,
+    reference: float,
+    out: str | None,
+) -> None:
+    """Find the settings of an arrangement of FILE that make what is heard most even."""
+    if fitted and measured:
+        raise click.UsageError("Give --fitted or --measured, not both: takes win over forecasts.")
+    document = open_document(file)
+    fit = fit_document(document) if fitted else None
+    name = arrangement or _usual(document)
+    found = tune(document, name, seats == "all", fit, measured, reference)
+    if apply_it:
+        edit_file(file, lambda d: applied(d, found))
+    if out is not None:
+        write_json(out, _settings_json(found, apply_it))
+    if out != "-":
+        _tell(found, apply_it, file)
+
+
+@click.command("subs")
+@click.argument("file", type=PATH)
+@click.option("--arrangement", help="Name of the arrangement; the picked or first one.")
+@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@JSON
+def subs(file: Path, arrangement: str | None, fitted: bool, out: str | None) -> None:
+    """Say what each subwoofer of FILE does alone, its share of the work, and how unlike the seats
+    are.
+    """
+    document = open_document(file)
+    fit = fit_document(document) if fitted else None
+    found = sub_report(document, arrangement or _usual(document), fit)
+    if out is not None:
+        write_json(out, _subs_json(found))
+    if out == "-":
+        return
+    for seat, shares in found.at_seats.items():
+        click.echo(f"At {seat}, dB by third of an octave, and share of the work:")
+        for row, name in enumerate(shares.names):
+            cells = (
+                f"{f:g} Hz {level:.0f} ({100 * share:.0f} %)"
+                for f, level, share in zip(
+                    THIRDS_HZ, shares.levels_db[row], shares.share[row], strict=True
+                )
+            )
+            click.echo(f"  {name}: {', '.join(cells)}")
+    if found.seat_variance_db2 is not None:
+        click.echo(f"Seats differ by {found.seat_variance_db2:.1f} dB² from 10 to 125 Hz.")
+    for words in found.words:
+        click.echo(words)
+
+
+def _usual(document: Document) -> str:
+    if not document.arrangements:
+        raise click.UsageError("The document has no arrangement; propose one first.")
+    return document.chosen or document.arrangements[0].name
+
+
+def _tell(found: Tuned, apply_it: bool, file: Path) -> None:
+    solution = found.solution
+    click.echo(
+        f"“{found.arrangement.name}”, {found.source}: {solution.before_db:.2f} → "
+        f"{solution.after_db:.2f} dB over the head volume."
+    )
+    for seat in found.seats:
+        click.echo(f"{seat}: {found.before_db[seat]:.2f} → {found.after_db[seat]:.2f} dB.")
+    for worth in found.worths:
+        click.echo(worth.words)
+    for words in found.notes:
+        click.echo(words)
+    if apply_it:
+        click.echo(f"Set in {file}.")
+
+
+def _settings_json(found: Tuned, apply_it: bool) -> dict[str, Any]:
+    solution, main = found.solution, found.seats[0]
+    return {
+        "arrangement": found.arrangement.name,
+        "source": found.source,
+        "seats": list(found.seats),
+        "chains": {
+            "before": {n: asdict(found.arrangement.chain(n)) for n in solution.chains},
+            "after": {name: asdict(chain) for name, chain in solution.chains.items()},
+        },
+        "head_volume_db": {
+            "before": rounded(solution.before_db),
+            "after": rounded(solution.after_db),
+        },
+        "evenness_db": {
+            "before": rounded(found.before_db[main]),
+            "after": rounded(found.after_db[main]),
+        },
+        "evenness_by_seat_db": {
+            seat: {"before": rounded(found.before_db[seat]), "after": rounded(found.after_db[seat])}
+            for seat in found.seats
+        },
+        "buys": [
+            {
+                "control": worth.title,
+                "before": worth.before,
+                "after": worth.after,
+                "alone_db": rounded(worth.alone_db),
+                "without_db": rounded(worth.without_db),
+            }
+            for worth in found.worths
+        ],
+        "headroom": [_headroom_json(one) for one in found.headroom],
+        "notes": list(found.notes),
+        "applied": apply_it,
+    }
+
+
+def _headroom_json(one: Headroom) -> dict[str, Any]:
+    return {
+        "loudspeaker": one.name,
+        "asked_db_spl_at_1_m": round(one.asked_db_spl, 1),
+        "at_hz": round(one.at_hz, 1),
+        "left_db": rounded(one.left_db),
+    }
+
+
+def _subs_json(found: SubReport) -> dict[str, Any]:
+    return {
+        "arrangement": found.arrangement.name,
+        "thirds_hz": list(THIRDS_HZ),
+        "seats": {seat: _shares_json(shares) for seat, shares in found.at_seats.items()},
+        "seat_variance_db2": rounded(found.seat_variance_db2),
+        "headroom": [_headroom_json(one) for one in found.headroom],
+        "moves": {
+            name: {"position_m": [round(v, 3) for v in at.array().tolist()], "gain_db": rounded(by)}
+            for name, (at, by) in found.moves.items()
+        },
+        "words": list(found.words),
+    }
+
+
+def _shares_json(shares: Shares) -> dict[str, Any]:
+    below, idle = shares.below_loudest_db(), shares.idle()
+    return {
+        name: {
+            "levels_db": [round(float(v), 2) for v in shares.levels_db[row]],
+            "share": [round(float(v), 4) for v in shares.share[row]],
+            "below_loudest_db": rounded(below[name]),
+            "idle": name in idle,
+        }
+        for row, name in enumerate(shares.names)
+    }

@@ -1,0 +1,152 @@
+"""The settings of an arrangement of a document: found, explained, set."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+
+from jolly_parlor.acoustics.fields import RoomField
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.mixes import with_subwoofers
+from jolly_parlor.placement.settings.goal import Goal
+from jolly_parlor.placement.settings.headroom import (
+    REFERENCE_DB_SPL,
+    Headroom,
+    headroom,
+    headroom_words,
+)
+from jolly_parlor.placement.settings.heard import Heard, forecast_heard
+from jolly_parlor.placement.settings.knobs import panel_of
+from jolly_parlor.placement.settings.solver import Solution, solve
+from jolly_parlor.placement.settings.worth import Worth, limits_words, worths
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.editing import done
+from jolly_parlor.project.measured_parts import NoCommonTime, level_words, measured_heard
+from jolly_parlor.project.room_fit import as_fitted
+from jolly_parlor.refused import Refused
+
+NOTHING_TO_TURN = (
+    "Nothing can be set: the models of what plays have no controls. Say in Gear what their knobs "
+    "and switches do."
+)
+
+
+@dataclass(frozen=True, eq=False)
+class Tuned:
+    """The best settings of one arrangement, and what is to be said of them."""
+
+    arrangement: Arrangement
+    """As it was."""
+    source: str
+    """`forecast`, `fitted` or `measured`."""
+    seats: tuple[str, ...]
+    solution: Solution
+    before_db: Mapping[str, float]
+    """Evenness of all that plays at each seat's ear centre."""
+    after_db: Mapping[str, float]
+    worths: tuple[Worth, ...]
+    headroom: tuple[Headroom, ...]
+    notes: tuple[str, ...]
+    """What was refused and why, what is doubtful, which gives out first."""
+
+    @property
+    def tuned(self) -> Arrangement:
+        """The arrangement with the settings found."""
+        chains = {**self.arrangement.chains, **self.solution.chains}
+        return replace(self.arrangement, chains=chains)
+
+
+def tune(
+    document: Document,
+    name: str,
+    every_seat: bool = False,
+    fit: Fit | None = None,
+    measured: bool = False,
+    reference_db_spl: float = REFERENCE_DB_SPL,
+    field: RoomField | None = None,
+) -> Tuned:
+    """Find settings by forecast, in the fitted room, or from takes. field: of the room that is
+    forecast in, where it is known. Raises Refused in a sentence.
+    """
+    arrangement = document.arrangement(name)
+    believed = document if fit is None else as_fitted(document, fit)
+    gear = believed.gear
+    if problems := fit_problems(believed.room, gear, arrangement):
+        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    mix = with_subwoofers(gear)
+    if not panel_of(gear, mix):
+        raise Refused(NOTHING_TO_TURN)
+    forecaster = Forecaster(believed.room, gear, field)
+    seats = _seats(believed, every_seat)
+    notes: list[str] = []
+    forecast = forecast_heard(forecaster.coarse(), arrangement, mix, seats)
+    heard: Heard = forecast
+    if measured:
+        try:
+            heard, notes = measured_heard(document, arrangement, mix, seats, forecaster)
+        except NoCommonTime as error:
+            said = level_words(document, arrangement, mix, next(iter(seats)))
+            raise Refused(" ".join([str(error), *said])) from None
+    return _tuned(document, arrangement, heard, forecast, notes, reference_db_spl, fit, measured)
+
+
+def set_chains(document: Document, name: str, chains: Mapping[str, Chain], why: str) -> Document:
+    """Set loudspeakers of one arrangement, with a note that says why."""
+
+    def set_in(a: Arrangement) -> Arrangement:
+        return replace(a, chains={**a.chains, **chains}) if a.name == name else a
+
+    changed = replace(document, arrangements=tuple(set_in(a) for a in document.arrangements))
+    return done(document, changed, "setting", f"“{name}”: {why}", changed.arrangement(name))
+
+
+def applied(document: Document, tuned: Tuned) -> Document:
+    """The document with the settings found."""
+    found = tuned.solution
+    changes = "; ".join(f"{w.title} {w.before} → {w.after}" for w in tuned.worths)
+    why = f"{found.before_db:.1f} → {found.after_db:.1f} dB from even. {changes or 'No change'}."
+    return set_chains(document, tuned.arrangement.name, found.chains, why)
+
+
+def _tuned(
+    document: Document,
+    arrangement: Arrangement,
+    heard: Heard,
+    forecast: Heard,
+    notes: list[str],
+    reference: float,
+    fit: Fit | None,
+    measured: bool,
+) -> Tuned:
+    deep = document.wishes.deep
+    solution = solve(heard, arrangement.chains, deep, reference)
+    goal = Goal(heard, deep)
+    present = arrangement.chains
+    # How loud a take is hangs on the microphone; how loud the room makes a loudspeaker does not.
+    left = headroom(forecast, Goal(forecast), solution.chains, reference)
+    told = (*limits_words(goal, solution), *notes, headroom_words(left, reference))
+    return Tuned(
+        arrangement,
+        "measured" if measured else "forecast" if fit is None else "fitted",
+        tuple(heard.centres),
+        solution,
+        goal.seat_db(present),
+        goal.seat_db(solution.chains),
+        tuple(worths(goal, present, solution)),
+        tuple(left),
+        told,
+    )
+
+
+def _seats(document: Document, every: bool) -> dict[str, float]:
+    """Seats that count with their weights, the main one first."""
+    main, *others = [seat.name for seat in document.gear.seats]
+    weight = 1.0 if every else document.wishes.other_seats
+    return {main: 1.0} | {name: weight for name in others if weight > 0}
+
+
+def has_controls(gear: Gear) -> bool:
+    """Whether anything of what plays can be set."""
+    return bool(panel_of(gear, with_subwoofers(gear)))
