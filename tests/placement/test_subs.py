@@ -10,8 +10,10 @@ from jolly_parlor.placement.chains import Chain, Crossover
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.loudspeakers import Controls, Span
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.subs import SubSearch, candidates
+from jolly_parlor.placement.search.tuned_subs import TunedSubs, ways_to_set
 from jolly_parlor.placement.search.wishes import Region, Wishes
 from jolly_parlor.placement.starting import starting_chains
 from jolly_parlor.project.document import Document
@@ -60,7 +62,7 @@ CHAINS = {
 
 @pytest.fixture(scope="module")
 def search(kiln: Document) -> SubSearch:
-    return SubSearch(Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes(), CHAINS))
+    return SubSearch(Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes()))
 
 
 def test_each_place_is_judged_as_the_model_of_record_would(
@@ -74,7 +76,7 @@ def test_each_place_is_judged_as_the_model_of_record_would(
         a.moved(loudspeaker("sub"), Point(*map(float, tried.places[row]), sub.height / 2))
         for row in rows
     ]
-    record = search.judge.figures(moved, subs=True)
+    record = search.judge.figures(moved, played=True)
     assert np.median(np.abs(record - tried.figures_db[rows])) < 0.02
     assert np.max(np.abs(record - tried.figures_db[rows])) < 0.2
 
@@ -84,15 +86,13 @@ def test_the_best_place_is_taken_and_beats_where_it_stood(
 ) -> None:
     for a in kiln.arrangements:
         found = search.placed(a)
-        before, after = search.judge.figures([a, found], subs=True)
+        before, after = search.judge.figures([a, found], played=True)
         assert after < before
         assert found.moved(loudspeaker("sub"), a.places["sub"]) == a
 
 
 def test_a_sub_that_stays_stays(kiln: Document) -> None:
-    stays = SubSearch(
-        Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes(subwoofers="stay"), CHAINS)
-    )
+    stays = SubSearch(Judge(Forecaster(kiln.room, kiln.gear).coarse(), Wishes(subwoofers="stay")))
     assert stays.placed(kiln.arrangements[0]) == kiln.arrangements[0]
 
 
@@ -100,10 +100,34 @@ def test_two_subs_keep_apart(kiln: Document) -> None:
     one = kiln.gear.model_of("sub")
     gear = with_subs(kiln.gear, "sub", "second")
     a = kiln.arrangements[0].moved(loudspeaker("second"), Point(3.5, 0.3, 0.18))
-    chains = starting_chains(gear, a.chains)
-    two = SubSearch(Judge(Forecaster(kiln.room, gear).coarse(), Wishes(), chains))
+    a = replace(a, chains=starting_chains(gear, a.chains))
+    two = SubSearch(Judge(Forecaster(kiln.room, gear).coarse(), Wishes()))
     found = two.placed(a)
-    before, after = two.judge.figures([a, found], subs=True)
+    before, after = two.judge.figures([a, found], played=True)
     assert after < before
     p, q = found.places["sub"], found.places["second"]
     assert abs(p.x - q.x) >= one.width - 1e-6 or abs(p.y - q.y) >= one.depth - 1e-6
+
+
+def test_places_are_weighed_with_the_settings_that_make_them_good(demo: Document) -> None:
+    judge = Judge(Forecaster(demo.room, demo.gear).coarse(), Wishes())
+    tuned = TunedSubs(judge)
+    a = demo.arrangement("A third")
+    together = tuned.settled(tuned.placed(a))
+    one_after_the_other = tuned.settled(SubSearch(judge).placed(a))
+    figures = judge.figures([a, one_after_the_other, together], played=True)
+    assert figures[2] <= figures[1] + 0.1
+    assert figures[2] < figures[0] - 2.0
+    assert together.chains["left"] != a.chains["left"]  # the pair's handover and trims too
+
+
+def test_ways_to_set_stay_within_the_controls() -> None:
+    chain = Chain(6.0, low_pass=Crossover())
+    controls = Controls(gain_db=Span(-3.0, 3.0), phase_degrees=Span(0.0, 90.0), polarity=True)
+    ways = ways_to_set(chain, controls)
+    assert ways[0] == chain
+    assert {way.gain_db for way in ways[1:]} == {-2.0, 2.0}
+    assert {way.phase_degrees for way in ways[1:]} == {0.0, 60.0}
+    assert {way.inverted for way in ways} == {False, True}
+    assert {way.low_pass for way in ways} == {Crossover()}
+    assert ways_to_set(chain, Controls()) == [chain]

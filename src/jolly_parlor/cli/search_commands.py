@@ -1,7 +1,7 @@
 """The search without a window."""
 
 import json
-from dataclasses import replace
+from dataclasses import asdict, replace
 from pathlib import Path
 from typing import Any
 
@@ -100,6 +100,8 @@ def _proposal_json(p: Proposal, gear: Gear) -> dict[str, Any]:
     return {
         "facing": FACINGS[p.turns],
         "positions_m": _positions_json(p.arrangement, gear),
+        "chains": {name: asdict(chain) for name, chain in p.arrangement.chains.items()},
+        "settings_gain_db": rounded(p.settings_gain_db),
         "evenness_db": rounded(p.evenness_db),
         "head_volume_db": rounded(p.figure_db),
         "monitors_head_volume_db": rounded(p.monitors_db),

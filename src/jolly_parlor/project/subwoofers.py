@@ -100,9 +100,9 @@ def _moves(
     if not idle:
         return found
     forecaster = Forecaster(document.room, document.gear).coarse()
-    judge = Judge(forecaster, Wishes(), arrangement.chains)
+    judge = Judge(forecaster, Wishes())
     search = SubSearch(judge)
-    now = float(judge.figures([arrangement], True)[0])
+    now = float(judge.figures([arrangement], played=True)[0])
     for name in idle:
         tried = search.tried(arrangement, document.gear.loudspeaker(name))
         if tried is None or not np.any(np.isfinite(tried.figures_db)):

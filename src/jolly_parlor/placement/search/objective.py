@@ -3,12 +3,11 @@
     J^2 = mean over the head volume of [ (2 E_both^2 + E_left^2 + E_right^2) / 4 + M^2 / 10
           + d S^2 ]
 
-as in `weighing`, E now exactly that of the module `evenness`. With a subwoofer that takes part,
-
-    J^2 = ( J_monitors^2 + mean over the head volume of E_both+sub^2 ) / 2,
-
-and S is that of both and sub. Left and right are in it so that a smooth sum of two uneven halves
-does not win. Other seats join as in `weighing`. Lower is better.
+as in `coarse_pass`, E now exactly that of the module `evenness`. Of what plays, each loudspeaker is
+heard at the settings of its arrangement, and `both` is all of it, `left` and `right` what is heard
+of a sound panned fully to one side: that side with the subwoofers. Left and right are in it so that
+a smooth sum of two uneven halves does not win. Other seats join as in `coarse_pass`. Lower is
+better. `settings.goal` is the same J as a function of the settings.
 """
 
 from collections.abc import Mapping, Sequence
@@ -20,7 +19,6 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
-from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import (
     SMOOTHING_PER_OCTAVE,
     bass_reach_hz,
@@ -28,7 +26,7 @@ from jolly_parlor.placement.evenness import (
 )
 from jolly_parlor.placement.forecast import Forecaster, head_points
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.mixes import BOTH, judged_band, mixed, with_subwoofers
+from jolly_parlor.placement.mixes import BOTH, factors, judged_band, with_subwoofers
 from jolly_parlor.placement.search.coarse_pass import MATCH_WEIGHT
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
@@ -73,10 +71,9 @@ class Band:
 class Judge:
     """J of arrangements of one room."""
 
-    def __init__(self, forecaster: Forecaster, wishes: Wishes, chains: Mapping[str, Chain]) -> None:
-        """chains: what is set, the same for every arrangement that is judged."""
+    def __init__(self, forecaster: Forecaster, wishes: Wishes) -> None:
         self.room, self.gear, self.wishes = forecaster.room, forecaster.gear, wishes
-        self.forecaster, self.chains = forecaster, chains
+        self.forecaster = forecaster
         f = forecaster.frequencies_hz
         self.mains = Band.of(f, judged_band(self.gear, BOTH)[0])
         self.mix = with_subwoofers(self.gear)
@@ -89,56 +86,67 @@ class Judge:
         weight = self.wishes.other_seats
         return [(main, 1.0), *((name, weight) for name in others if weight > 0)]
 
-    def figures(self, arrangements: Sequence[Arrangement], subs: bool = False) -> FloatArray:
-        """J of each in dB; UNFIT for what cannot stand. `subs`: subwoofers take part."""
+    def figures(self, arrangements: Sequence[Arrangement], played: bool = False) -> FloatArray:
+        """J of each in dB, of the monitors alone and flat, or as it is played: with subwoofers, at
+        its settings. UNFIT for what cannot stand.
+        """
         values = np.full(len(arrangements), UNFIT)
         fit = [i for i, a in enumerate(arrangements) if not fit_problems(self.room, self.gear, a)]
         batches = [fit[start : start + _BATCH] for start in range(0, len(fit), _BATCH)]
         with ThreadPoolExecutor(_WORKERS) as pool:
-            found = pool.map(lambda b: self._figures([arrangements[i] for i in b], subs), batches)
+            found = pool.map(lambda b: self._figures([arrangements[i] for i in b], played), batches)
             for batch, figures in zip(batches, found, strict=True):
                 values[batch] = figures
         return values
 
-    def _figures(self, arrangements: list[Arrangement], subs: bool) -> FloatArray:
+    def _figures(self, arrangements: list[Arrangement], played: bool) -> FloatArray:
         total, weights = np.zeros(len(arrangements)), 0.0
         for seat, weight in self.seats:
-            total += weight * self._squares(arrangements, seat, subs)
+            total += weight * self._squares(arrangements, seat, played)
             weights += weight
         return np.asarray(np.sqrt(total / weights))
 
-    def _squares(self, arrangements: list[Arrangement], seat: str, subs: bool) -> FloatArray:
+    def _squares(self, arrangements: list[Arrangement], seat: str, played: bool) -> FloatArray:
         """J^2 at one seat."""
         ears = [head_points(self.room, a.seats[seat]) for a in arrangements]
         owner = np.repeat(np.arange(len(ears)), [len(points) for points in ears])
         flat = [point for points in ears for point in points]
-        heard = {
-            name: self.transfers([a.places[name] for a in arrangements], owner, flat)
-            * self.forecaster.drive_of(name)
-            for name in (self.mix.loudspeakers if subs else PAIR)
-        }
-        whole = self.whole_of(heard) if subs else None
-        squares = self.squares_of(heard["left"], heard["right"], whole)
+        fed = [self.fed(a) for a in arrangements] if played else None
+        heard = {}
+        for name in self.mix.loudspeakers if played else PAIR:
+            at = self.transfers([a.places[name] for a in arrangements], owner, flat)
+            heard[name] = at * self.forecaster.drive_of(name)
+            if fed is not None:
+                heard[name] *= np.array([one[name] for one in fed])[owner]
+        squares = self.squares_of(heard)
         return np.bincount(owner, squares) / np.bincount(owner)
 
-    def whole_of(self, heard: Mapping[str, ComplexArray]) -> ComplexArray:
-        """The pair with the subwoofers, each through its chain."""
-        return mixed(self.mix, self.chains, self.forecaster.frequencies_hz, heard)
+    def fed(self, arrangement: Arrangement) -> dict[str, ComplexArray]:
+        """What each loudspeaker that plays is fed through, (frequencies,)."""
+        f = self.forecaster.frequencies_hz
+        every = factors(self.mix, arrangement.chains, f).items()
+        flat = np.ones(f.size, dtype=np.complex128)
+        return {name: flat if factor is None else factor for name, factor in every}
 
-    def squares_of(
-        self, left: ComplexArray, right: ComplexArray, whole: ComplexArray | None
+    def squares_of(self, heard: Mapping[str, ComplexArray]) -> FloatArray:
+        """J^2 of what each loudspeaker brings, settings included, (..., frequencies)."""
+        band = self.whole if len(heard) > len(PAIR) else self.mains
+        below: ComplexArray | float = 0.0
+        for name, pressure in heard.items():
+            if name not in PAIR:
+                below = below + pressure
+        one, other = (heard[side] + below for side in PAIR)
+        sums = one, other, one + heard[PAIR[1]]
+        return self.weighed(band, *(band.levels_db(pressure) for pressure in sums))
+
+    def weighed(
+        self, band: Band, left: FloatArray, right: FloatArray, both: FloatArray
     ) -> FloatArray:
-        """J^2 of pressures (ears, frequencies); `whole` with the subwoofers, where they count."""
-        levels = [self.mains.levels_db(p) for p in (left, right, left + right)]
-        one, other, both = (self.mains.squares(level) for level in levels)
-        square = (2 * both + one + other) / 4
-        square = square + MATCH_WEIGHT * np.mean((levels[0] - levels[1]) ** 2, axis=-1)
-        deep = self.wishes.deep
-        if whole is None:
-            return np.asarray(square + deep * self.mains.missing_squared(levels[2]))
-        level = self.whole.levels_db(whole)
-        joined = (square + self.whole.squares(level)) / 2
-        return np.asarray(joined + deep * self.whole.missing_squared(level))
+        """J^2 of levels over a band, (..., at_hz)."""
+        one, other, whole = (band.squares(level) for level in (left, right, both))
+        square = (2 * whole + one + other) / 4
+        square = square + MATCH_WEIGHT * np.mean((left - right) ** 2, axis=-1)
+        return np.asarray(square + self.wishes.deep * band.missing_squared(both))
 
     def reaches(self, arrangements: Sequence[Arrangement]) -> FloatArray:
         """Bass reach of both monitors at the main ear, Hz, for each."""

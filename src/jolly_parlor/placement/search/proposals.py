@@ -22,7 +22,7 @@ class Proposal:
     turns: int
     """How often the room is turned (see `acoustics.turning`) before these positions hold."""
     figure_db: float
-    """J over the head volume (see `judging`); the subwoofer takes part where there is one."""
+    """J over the head volume (see `objective`) of all that plays, at the settings found."""
     monitors_db: float
     """J of the monitors alone."""
     evenness_db: float
@@ -38,6 +38,8 @@ class Proposal:
     """The farthest that a monitor or the seat moves from the present arrangement."""
     trade: str = ""
     """What it gains and costs against the others, in words."""
+    settings_gain_db: float = 0.0
+    """How much of it the settings bring: J at what was set before, less J."""
 
     @property
     def words(self) -> str:
@@ -51,9 +53,14 @@ class Proposal:
             if gain >= _TELLING_DB
             else ""
         )
+        settings = (
+            f" Its settings bring {self.settings_gain_db:.1f} dB of that."
+            if self.settings_gain_db >= _TELLING_DB
+            else ""
+        )
         return (
             f"5 cm off costs at most {off:.1f} dB; with the absorption guess wrong by half it "
-            f"changes by {guess:+.1f} dB.{symmetry}"
+            f"changes by {guess:+.1f} dB.{symmetry}{settings}"
         )
 
 

@@ -45,7 +45,7 @@ class Refinement:
         self.make_field = make_field
         self.forecaster = Forecaster(room, gear, make_field(room, GRID_HZ))
         self.chains = starting_chains(gear, present.chains if present else None)
-        self.judge = Judge(self.forecaster.coarse(), wishes, self.chains)
+        self.judge = Judge(self.forecaster.coarse(), wishes)
         self.seat = gear.seats[0].name
 
     def arrangement(self, place: FloatArray) -> Arrangement:
@@ -89,7 +89,7 @@ class Refinement:
         """J of the present arrangement with all that plays; None where it cannot stand."""
         if self.present is None:
             return None
-        value = self.judge.figures([self.present], bool(self.gear.subwoofers))[0]
+        value = self.judge.figures([self.present], played=True)[0]
         return float(value) if value < UNFIT else None
 
     def refined(self, places: FloatArray) -> tuple[FloatArray, FloatArray]:
@@ -116,26 +116,26 @@ class Refinement:
                     steps[index] /= 2
         return best, values
 
-    def off_by(self, arrangements: Sequence[Arrangement], metres: float, subs: bool) -> FloatArray:
+    def off_by(self, arrangements: Sequence[Arrangement], metres: float) -> FloatArray:
         """How much J of each grows at worst when the monitors stand that much nearer or farther,
         closer together or wider, or the head that much further forward or back; dB.
         """
-        own = self.judge.figures(arrangements, subs)
+        own = self.judge.figures(arrangements, played=True)
         nudged = [n for a in arrangements for n in self._nudges(a, metres)]
         each = len(nudged) // max(len(arrangements), 1)
-        values = self.judge.figures(nudged, subs).reshape(-1, each)
+        values = self.judge.figures(nudged, played=True).reshape(-1, each)
         values = np.where(values >= UNFIT, -np.inf, values)  # cannot be misplaced into a wall
         return np.asarray(np.maximum(values.max(axis=1) - own, 0.0))
 
-    def absorption_off(self, arrangements: Sequence[Arrangement], subs: bool) -> FloatArray:
+    def absorption_off(self, arrangements: Sequence[Arrangement]) -> FloatArray:
         """How much J of each changes at most when the absorption guess is wrong by half, in dB."""
         field = self.judge.forecaster.field
-        own = self.judge.figures(arrangements, subs)
+        own = self.judge.figures(arrangements, played=True)
         worst = np.zeros(len(arrangements))
         for factor in (0.5, 1.5):
             wrong = Forecaster(self.room, self.gear, field.scaled(factor))
-            other = Judge(wrong, self.wishes, self.chains)
-            change = other.figures(arrangements, subs) - own
+            other = Judge(wrong, self.wishes)
+            change = other.figures(arrangements, played=True) - own
             worst = np.where(np.abs(change) > np.abs(worst), change, worst)
         return worst
 

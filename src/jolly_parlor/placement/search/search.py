@@ -29,7 +29,7 @@ from jolly_parlor.placement.search.proposals import (
 from jolly_parlor.placement.search.refinement import FieldMaker, Refinement
 from jolly_parlor.placement.search.shortlist import moved_metres
 from jolly_parlor.placement.search.space import fitting_step, spaces
-from jolly_parlor.placement.search.subs import SubSearch
+from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.refused import Refused
 
@@ -149,7 +149,7 @@ class _Way:
         self.room, self.gear, self.present, self.wishes = room, gear, present, wishes
         self.turns, self.step = turns, step
         self.look = Refinement(room, gear, wishes, present, make_field)
-        self.subs = SubSearch(self.look.judge)
+        self.subs = TunedSubs(self.look.judge)
         self.evaluated = 0
         self.trades: list[Trade] = []
 
@@ -184,13 +184,14 @@ class _Way:
             ranked, values = look.refined(ranked)
             ranked = ranked[np.argsort(values, kind="stable")]
         arrangements = [self.subs.placed(look.arrangement(place)) for place in ranked]
-        figures = look.judge.figures(arrangements, bool(self.gear.subwoofers))
+        figures = look.judge.figures(arrangements, played=True)
         order = np.argsort(figures, kind="stable")
         order = order[figures[order] < UNFIT]
         kept = order[distinct(ranked[order], _APART_METRES, most)]
         if not cancelled() and self.present is not None:
             self._find_trades(np.concatenate([top[:300], weighed.nearby, ranked]))
-        return self._proposals([arrangements[i] for i in kept], ranked[kept])
+        settled = [self.subs.settled(arrangements[i], cancelled()) for i in kept]
+        return self._proposals(settled, ranked[kept])
 
     def _here(self) -> FloatArray | None:
         if self.present is None:
@@ -202,12 +203,14 @@ class _Way:
     def _proposals(self, arrangements: list[Arrangement], places: FloatArray) -> list[Proposal]:
         if not arrangements:
             return []
-        look, subs = self.look, bool(self.gear.subwoofers)
+        look = self.look
         playing = look.judge.mix
-        judged = look.judge.figures(arrangements, subs)
+        judged = look.judge.figures(arrangements, played=True)
+        as_set = [replace(a, chains=look.chains) for a in arrangements]
+        before = look.judge.figures(as_set, played=True)
         alone = look.judge.figures(arrangements)
-        off = look.off_by(arrangements, _OFF_METRES, subs)
-        guesses = look.absorption_off(arrangements, subs)
+        off = look.off_by(arrangements, _OFF_METRES)
+        guesses = look.absorption_off(arrangements)
         ears = [arrangement.seats[look.seat].array() for arrangement in arrangements]
         look.forecaster.field.expect(np.array(ears))
         found = []
@@ -229,6 +232,7 @@ class _Way:
                     float(guesses[index]),
                     look.leaving_the_middle(places[index]),
                     self._moved(places[index]),
+                    settings_gain_db=float(before[index] - judged[index]),
                 )
             )
         return found

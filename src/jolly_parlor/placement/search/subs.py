@@ -1,13 +1,14 @@
 """Where a subwoofer stands best for monitors and seat that are settled: every floor place tried.
 
-Judged as in `judging`, with the separable field (the height in closed form: a sub near the floor
+Judged as in `objective`, with the separable field (the height in closed form: a sub near the floor
 and an ear above it are well apart); what is proposed is judged again with the model of record.
-Every chain stays as it is set.
+Every chain stays as it is set; `tuned_subs` looks for settings as well.
 """
 
 from dataclasses import dataclass
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
@@ -92,7 +93,7 @@ class SubSearch:
                 tried = self.tried(best, sub)
                 if tried is not None and np.any(np.isfinite(tried.figures_db)):
                     x, y = tried.places[int(np.argmin(tried.figures_db))]
-                    standing = _standing(self.gear.model_of(sub.id), float(x), float(y))
+                    standing = standing_at(self.gear.model_of(sub.id), float(x), float(y))
                     best = best.moved(loudspeaker(sub.id), standing)
             if best.places == before:
                 break
@@ -109,16 +110,23 @@ class SubSearch:
             total += weight * self._squares(arrangement, sub, places, seat)
             weights += weight
         figures = np.sqrt(total / weights)
+        figures[self.in_the_way(arrangement, sub, places)] = np.inf
+        return SubPlaces(places, figures)
+
+    def in_the_way(
+        self, arrangement: Arrangement, sub: Loudspeaker, places: FloatArray
+    ) -> NDArray[np.bool_]:
+        """Which places are too near a head or stand where another subwoofer does."""
+        own, found = self.gear.model_of(sub.id), np.zeros(len(places), dtype=bool)
         for point in arrangement.seats.values():
-            near = np.hypot(places[:, 0] - point.x, places[:, 1] - point.y) < _FROM_SEAT
-            figures[near] = np.inf
+            found |= np.hypot(places[:, 0] - point.x, places[:, 1] - point.y) < _FROM_SEAT
         for other in self.gear.subwoofers:
             if other.id != sub.id:
                 at, size = arrangement.places[other.id], self.gear.model_of(other.id)
                 gap = np.abs(places - np.array([at.x, at.y]))
                 sizes = np.array([size.width + own.width, size.depth + own.depth]) / 2
-                figures[np.all(gap < sizes, axis=1)] = np.inf
-        return SubPlaces(places, figures)
+                found |= np.all(gap < sizes, axis=1)
+        return found
 
     def _squares(
         self, arrangement: Arrangement, sub: Loudspeaker, places: FloatArray, seat: str
@@ -127,21 +135,22 @@ class SubSearch:
         judge, forecaster = self.judge, self.judge.forecaster
         ears = head_points(self.room, arrangement.seats[seat])
         owner = np.zeros(len(ears), dtype=int)
+        fed = judge.fed(arrangement)
         others = {
             name: judge.transfers([arrangement.places[name]], owner, ears)
-            * forecaster.drive_of(name)
+            * (forecaster.drive_of(name) * fed[name])
             for name in judge.mix.loudspeakers
             if name != sub.id
         }
+        own = forecaster.drive_of(sub.id) * fed[sub.id]
         total = np.zeros(len(places))
         for index, ear in enumerate(ears):
             heard = {name: pressure[index] for name, pressure in others.items()}
-            heard[sub.id] = self._heard(sub, places, ear) * forecaster.drive_of(sub.id)
-            left, right = heard["left"], heard["right"]
-            total += judge.squares_of(left, right, judge.whole_of(heard)) / len(ears)
+            heard[sub.id] = self.heard(sub, places, ear) * own
+            total += judge.squares_of(heard) / len(ears)
         return total
 
-    def _heard(self, sub: Loudspeaker, places: FloatArray, ear: Point) -> ComplexArray:
+    def heard(self, sub: Loudspeaker, places: FloatArray, ear: Point) -> ComplexArray:
         """Pressure at an ear from every place, (places, frequencies), by reciprocity."""
         height = self.gear.model_of(sub.id).centre_height
         xs, which_x = np.unique(places[:, 0], return_inverse=True)
@@ -150,5 +159,6 @@ class SubSearch:
         return np.asarray(spread[:, which_y, which_x].T)
 
 
-def _standing(sub: Model, x: float, y: float) -> Point:
+def standing_at(sub: Model, x: float, y: float) -> Point:
+    """The middle of a subwoofer on the floor there, to the centimetre."""
     return Point(round(x, 2), round(y, 2), sub.centre_height)

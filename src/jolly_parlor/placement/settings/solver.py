@@ -50,8 +50,8 @@ def solve(
     quick: bool = False,
     panel: Panel | None = None,
 ) -> Solution:
-    """Settings for one Heard, beginning at what is set. quick: fewer ways are followed, as where a
-    search asks for many places. panel: what may be turned; all controls unless given.
+    """Settings for one Heard, beginning at what is set. quick: only what is set is followed, as
+    where a search has weighed many ways before. panel: what may be turned, else all controls.
     """
     present = {name: chains.get(name, Chain()) for name in heard.mix.loudspeakers}
     goal = Goal(heard, deep)
@@ -62,9 +62,11 @@ def solve(
     limit = _Limit(heard, goal, present, reference_db_spl)
     best, value = present, before
     with threadpool_limits(1, "blas"):  # small products: threads would wait for each other
-        first = _first_look(heard, goal, panel, present, deep)[: 2 if quick else _FOLLOWED]
+        first = [present]
+        if not quick:
+            first = _first_look(heard, goal, panel, present, deep)[:_FOLLOWED]
         followed = sorted((_downhill(goal, panel, start) for start in first), key=goal.db)
-    for start in followed[: 1 if quick else _WALKED]:
+    for start in followed[:_WALKED]:
         found, figure = _walked(goal, panel, limit, _stepped(panel, start, present), quick)
         if figure < value - 1e-6 and limit.keeps(found):
             best, value = found, figure

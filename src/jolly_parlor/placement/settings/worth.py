@@ -90,8 +90,8 @@ def limits_words(goal: Goal, solution: Solution) -> list[str]:
         low = chain.low_pass
         if low is not None and low.frequency_hz > _TOLD_APART_HZ:
             found.append(
-                f"{name} plays up to {low.frequency_hz:.0f} Hz: above about {_TOLD_APART_HZ:.0f} Hz "
-                "the ear may tell where a subwoofer stands; listen for it."
+                f"{name} plays up to {low.frequency_hz:.0f} Hz: above about {_TOLD_APART_HZ:.0f} "
+                "Hz the ear may tell where a subwoofer stands; listen for it."
             )
     for knob, at in solution.held:
         found.append(

@@ -1,0 +1,181 @@
+"""Places of subwoofers together with their settings, for monitors and seat that are settled.
+
+Every floor place of a subwoofer is weighed at the ear centres with a few dozen ways to set it, one
+subwoofer after another; the best places are then settled by the solver of `placement.settings` over
+the head volumes. A place that is good only with the right polarity and delay is not missed.
+"""
+
+from collections.abc import Sequence
+from dataclasses import replace
+from itertools import product
+
+import numpy as np
+from numpy.typing import NDArray
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.search.objective import Band, Judge
+from jolly_parlor.placement.search.subs import SubSearch, candidates, standing_at
+from jolly_parlor.placement.settings.heard import forecast_heard
+from jolly_parlor.placement.settings.knobs import panel_of
+from jolly_parlor.placement.settings.solver import solve
+
+_APART_METRES, _TRIED, _ROUNDS = 0.5, 2, 2
+_GAINS = (-6.0, -2.0, 2.0, 6.0)
+_LATE_MS = (0.0, 2.5, 5.0, 8.0)
+_PHASES = (0.0, 60.0, 120.0, 180.0)
+_CORNERS_HZ = (75.0, 110.0)
+_AT_ONCE, _THIN = 4000, 2
+
+Single = NDArray[np.complex64]
+
+
+class TunedSubs:
+    """Places and settings of what plays, for one room."""
+
+    def __init__(self, judge: Judge) -> None:
+        self.judge, self.gear, self.wishes = judge, judge.gear, judge.wishes
+        self._places = SubSearch(judge)
+        self.has_controls = bool(panel_of(self.gear, judge.mix))
+
+    def placed(self, arrangement: Arrangement) -> Arrangement:
+        """With its subwoofers where they serve best, and settings roughly found; places as they
+        are where none may move, settings where there is no control.
+        """
+        if not self.has_controls:
+            return self._places.placed(arrangement)
+        subs = self.gear.subwoofers
+        if self.wishes.subwoofers == "stay" or not subs:
+            return self.settled(arrangement, quick=True)
+        for _ in range(_ROUNDS if len(subs) > 1 else 1):
+            before = arrangement
+            for sub in subs:
+                arrangement = self._moved(arrangement, sub)
+            if arrangement == before:
+                break
+        return arrangement
+
+    def settled(self, arrangement: Arrangement, quick: bool = False) -> Arrangement:
+        """At its best settings."""
+        if not self.has_controls:
+            return arrangement
+        judge = self.judge
+        heard = forecast_heard(judge.forecaster, arrangement, judge.mix, dict(judge.seats))
+        found = solve(heard, arrangement.chains, self.wishes.deep, quick=quick)
+        return replace(arrangement, chains={**arrangement.chains, **found.chains})
+
+    def _moved(self, arrangement: Arrangement, sub: Loudspeaker) -> Arrangement:
+        """One subwoofer where it and its settings serve best, never worse than it stands."""
+        model = self.gear.model_of(sub.id)
+        places = candidates(self.judge.room, model, self.wishes)
+        places = places[~self._places.in_the_way(arrangement, sub, places)]
+        if places.size == 0:
+            return self.settled(arrangement, quick=True)
+        ways = ways_to_set(arrangement.chain(sub.id), model.controls)
+        figures, which = self._weighed(arrangement, sub, places, ways)
+        trials = [arrangement]
+        for at in _apart(places, figures):
+            x, y = places[at].tolist()
+            there = arrangement.moved(loudspeaker(sub.id), standing_at(model, x, y))
+            chains = {**there.chains, sub.id: ways[which[at]]}
+            trials.append(self.settled(replace(there, chains=chains), quick=True))
+        values = self.judge.figures(trials, played=True)
+        return trials[int(np.argmin(values))]
+
+    def _weighed(
+        self, arrangement: Arrangement, sub: Loudspeaker, places: FloatArray, ways: Sequence[Chain]
+    ) -> tuple[FloatArray, np.ndarray]:
+        """J^2 at the ear centres of every place at its best way to be set, and which that is."""
+        judge, forecaster = self.judge, self.judge.forecaster
+        f, fed = forecaster.frequencies_hz, judge.fed(arrangement)
+        band = Band.of(f[::_THIN], float(judge.whole.at_hz[0]))
+        rows = np.flatnonzero(np.isin(f, band.at_hz))
+        factors = np.array([way.response(f, judge.mix.handed_over) for way in ways])
+        total = np.zeros((len(places), len(ways)))
+        for seat, weight in judge.seats:
+            ear = arrangement.seats[seat]
+            others = {
+                name: forecaster.transfer(arrangement.places[name], ear)
+                * (forecaster.drive_of(name) * fed[name])
+                for name in judge.mix.loudspeakers
+                if name != sub.id
+            }
+            own = self._places.heard(sub, places, ear) * forecaster.drive_of(sub.id)
+            here = {name: pressure[rows].astype(np.complex64) for name, pressure in others.items()}
+            parts = own[:, rows].astype(np.complex64), factors[:, rows].astype(np.complex64)
+            total += weight * self._squares(here, band, *parts)
+        return total.min(axis=1), np.argmin(total, axis=1)
+
+    def _squares(
+        self, others: dict[str, Single], band: Band, own: Single, factors: Single
+    ) -> FloatArray:
+        """J^2 without smoothing, (places, ways)."""
+        found = np.empty((len(own), len(factors)))
+        below = sum((p for name, p in others.items() if name not in PAIR), np.complex64(0))
+        left, right = (others[side] + below for side in PAIR)
+        some = max(_AT_ONCE // len(factors), 1)
+        for start in range(0, len(own), some):
+            part = own[start : start + some, None, :] * factors[None]
+            sums = part + left, part + right, part + (left + others[PAIR[1]])
+            found[start : start + some] = self.judge.weighed(
+                band, *(_levels_db(one) for one in sums)
+            )
+        return found
+
+
+def _levels_db(pressure: Single) -> FloatArray:
+    return np.asarray(10 * np.log10(pressure.real**2 + pressure.imag**2 + np.float32(1e-12)))
+
+
+def ways_to_set(chain: Chain, controls: Controls) -> list[Chain]:
+    """A subwoofer's chain in a few dozen ways its controls allow, the present one first."""
+    gains = _within(controls.gain_db, _GAINS) or (chain.gain_db,)
+    late = _within(controls.delay_ms, _LATE_MS) or (chain.delay_ms,)
+    phases: tuple[float, ...] = (chain.phase_degrees,)
+    if controls.delay_ms is None:
+        phases = _within(controls.phase_degrees, _PHASES) or phases
+    corners = _within(controls.low_pass_hz, _CORNERS_HZ)
+    low = chain.low_pass
+    lows = [low if hz is None or low is None else replace(low, frequency_hz=hz)
+            for hz in (corners or (None,))]  # fmt: skip
+    if controls.low_pass_kinds and low is not None:
+        lows += [controls.low_pass_kinds[0].at(side.frequency_hz) for side in lows if side]
+    found = [chain]
+    every = product(gains, late, phases, (False, True) if controls.polarity else (chain.inverted,))
+    for gain, delay, phase, inverted in every:
+        for side in lows:
+            found.append(
+                replace(
+                    chain,
+                    gain_db=gain,
+                    delay_ms=delay,
+                    phase_degrees=phase,
+                    inverted=inverted,
+                    low_pass=side,
+                )
+            )
+    return list(dict.fromkeys(found))
+
+
+def _within(span: Span | None, values: Sequence[float]) -> tuple[float, ...]:
+    """Those within a range; its ends where none is."""
+    if span is None:
+        return ()
+    kept = tuple(value for value in values if span.low <= value <= span.high)
+    return kept or (span.low, span.high)
+
+
+def _apart(places: FloatArray, figures: FloatArray) -> list[int]:
+    """The best few, not beside each other."""
+    chosen: list[int] = []
+    for at in np.argsort(figures, kind="stable").tolist():
+        gaps = (np.hypot(*(places[at] - places[other])) for other in chosen)
+        if all(gap >= _APART_METRES for gap in gaps):
+            chosen.append(at)
+            if len(chosen) == _TRIED:
+                break
+    return chosen
