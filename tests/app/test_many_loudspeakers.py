@@ -140,7 +140,7 @@ def test_markup_in_names_is_shown_as_text(window: MainWindow, qtbot: QtBot) -> N
     name = "<b>Mine</b> & yours"
     assert window.session.do("Rename", lambda d: edits.rename_arrangement(d, "A third", name))
     window.session.show_arrangement(name)
-    for station in ("survey", "gear", "lineup", "forecast", "takes", "compare", "signoff"):
+    for station in ("survey", "gear", "lineup", "forecast", "takes", "compare", "subs", "signoff"):
         window.go(station)
         settled(qtbot, window)
         for one in window.findChildren(QLabel):

@@ -163,7 +163,9 @@ def test_a_search_in_the_bay_weighs_all_and_finds_better_than_schools(gear: Gear
     assert found.present_db is not None
     assert found.proposals[0].figure_db < found.present_db
     judge = Judge(Forecaster(room, gear).coarse(), Wishes())
-    assert judge.figures([best], played=True)[0] == pytest.approx(found.proposals[0].figure_db, abs=0.02)
+    assert judge.figures([best], played=True)[0] == pytest.approx(
+        found.proposals[0].figure_db, abs=0.02
+    )
     assert (best.left.x + best.right.x) / 2 == pytest.approx(room.frame.middle, abs=0.01)
 
 

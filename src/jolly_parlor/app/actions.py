@@ -136,7 +136,8 @@ ACTIONS: tuple[Action, ...] = (
     Action("forecast", "Forecast", "Walk", "Ctrl+4", "go", argument="forecast"),
     Action("takes", "Takes", "Walk", "Ctrl+5", "go", argument="takes"),
     Action("compare", "Compare", "Walk", "Ctrl+6", "go", argument="compare"),
-    Action("signoff", "Sign-off", "Walk", "Ctrl+7", "go", argument="signoff"),
+    Action("subs", "Subs", "Walk", "Ctrl+7", "go", argument="subs"),
+    Action("signoff", "Sign-off", "Walk", "Ctrl+8", "go", argument="signoff"),
     Action("plan", "To the plan", "Walk", "Ctrl+0", "focus_plan"),
     Action(
         "tint_seat",

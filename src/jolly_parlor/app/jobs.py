@@ -25,6 +25,8 @@ from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.room_fit import advice_for, fit_document
+from jolly_parlor.project.subwoofers import SubReport, sub_report
+from jolly_parlor.project.tuning import Tuned, tune
 from jolly_parlor.refused import Refused
 
 
@@ -132,6 +134,19 @@ def facings(document: Document, models: Models) -> list[facing.Facing]:
 def things(listening: Listening, models: Models) -> list[ThingEffect]:
     """What each thing in the room does to what is heard."""
     return thing_effects(models.forecaster, listening)
+
+
+def settings(
+    document: Document, name: str, every_seat: bool, measured: bool, models: Models
+) -> Tuned:
+    """The best settings of an arrangement; `document` as it is believed."""
+    field = models.forecaster.field
+    return tune(document, name, every_seat, measured=measured, field=field)
+
+
+def sub_shares(document: Document, name: str, models: Models) -> SubReport:
+    """What each subwoofer does alone."""
+    return sub_report(document, name, field=models.forecaster.field)
 
 
 class Strips:

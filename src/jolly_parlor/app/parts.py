@@ -11,6 +11,7 @@ from jolly_parlor.app.stations.forecast.forecast_page import ForecastStation
 from jolly_parlor.app.stations.gear.gear_page import GearStation
 from jolly_parlor.app.stations.lineup.lineup_page import LineupStation
 from jolly_parlor.app.stations.signoff.signoff_page import SignoffStation
+from jolly_parlor.app.stations.subs.subs_page import SubsStation
 from jolly_parlor.app.stations.survey.survey_page import SurveyStation
 from jolly_parlor.app.stations.takes.takes_page import TakesStation
 from jolly_parlor.app.workbench import Workbench
@@ -29,6 +30,7 @@ class WindowParts(QMainWindow):
     forecast: ForecastStation
     takes: TakesStation
     compare: CompareStation
+    subs: SubsStation
     signoff: SignoffStation
 
     def _make_stations(self) -> dict[str, Station]:
@@ -37,7 +39,7 @@ class WindowParts(QMainWindow):
         self.survey, self.gear = SurveyStation(session), GearStation(session)
         self.lineup, self.forecast = LineupStation(session), ForecastStation(session)
         self.takes, self.compare = TakesStation(session), CompareStation(session)
-        self.signoff = SignoffStation(session)
+        self.subs, self.signoff = SubsStation(session), SignoffStation(session)
         every: tuple[Station, ...] = (
             self.survey,
             self.gear,
@@ -45,6 +47,7 @@ class WindowParts(QMainWindow):
             self.forecast,
             self.takes,
             self.compare,
+            self.subs,
             self.signoff,
         )
         return {station.id: station for station in every}

@@ -69,4 +69,6 @@ FINDINGS = Kind("what stands out", 2)
 NEXT_TRY = Kind("what to try next", 3)
 FACING = Kind("which wall to face", 4)
 THINGS = Kind("what each thing does", 5)
+SETTINGS = Kind("the best settings", 0)
+SHARES = Kind("what each subwoofer does", 1)
 """A new kind is one row here, and whoever asks it says what becomes of the answer."""

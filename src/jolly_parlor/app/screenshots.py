@@ -31,6 +31,7 @@ _STATIONS = {
     "lineup": "line-up",
     "takes": "takes",
     "compare": "compare",
+    "subs": "subs",
     "signoff": "sign-off",
 }
 

@@ -86,6 +86,13 @@ class Crossover:
         return np.asarray(side**2) if self.kind == "linkwitz" else side
 
 
+KINDS = tuple(
+    [Filter(slope, "butterworth") for slope in (6, 12, 18, 24, 36, 48)]
+    + [Filter(slope, "linkwitz") for slope in (12, 24, 36, 48)]
+)
+"""Every kind of crossover filter there is here."""
+
+
 @dataclass(frozen=True)
 class Section:
     """One equaliser section: a bell."""

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.acoustics.fields import room_field
+from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
@@ -52,8 +52,12 @@ class SubReport:
     words: tuple[str, ...]
 
 
-def sub_report(document: Document, name: str, fit: Fit | None = None) -> SubReport:
-    """Raises Refused where there is no subwoofer, or nothing can be forecast."""
+def sub_report(
+    document: Document, name: str, fit: Fit | None = None, field: RoomField | None = None
+) -> SubReport:
+    """field: of the room that is forecast in, where it is known. Raises Refused where there is no
+    subwoofer, or nothing can be forecast.
+    """
     believed = document if fit is None else as_fitted(document, fit)
     gear, arrangement = believed.gear, document.arrangement(name)
     subs = [one.id for one in gear.subwoofers]
@@ -70,10 +74,9 @@ def sub_report(document: Document, name: str, fit: Fit | None = None) -> SubRepo
         whole = forecast.pressure(with_subwoofers(gear))
         levels.append(10 * np.log10(np.maximum(thirds_power(whole, GRID_HZ), 1e-30)))
     main = gear.seats[0].name
-    moves = _moves(believed, arrangement, at_seats[main].idle())
-    heard = forecast_heard(
-        Forecaster(believed.room, gear).coarse(), arrangement, with_subwoofers(gear), {main: 1.0}
-    )
+    usual = Forecaster(believed.room, gear, field).coarse()
+    moves = _moves(usual, arrangement, at_seats[main].idle())
+    heard = forecast_heard(usual, arrangement, with_subwoofers(gear), {main: 1.0})
     left = headroom(heard, Goal(heard), arrangement.chains, REFERENCE_DB_SPL)
     variance = seat_variance_db2(levels) if len(levels) > 1 else None
     words = [*_words(at_seats[main], moves, gear), headroom_words(left, REFERENCE_DB_SPL)]
@@ -93,18 +96,17 @@ def _words(found: Shares, moves: Mapping[str, tuple[Point, float]], gear: Gear) 
 
 
 def _moves(
-    document: Document, arrangement: Arrangement, idle: list[str]
+    forecaster: Forecaster, arrangement: Arrangement, idle: list[str]
 ) -> dict[str, tuple[Point, float]]:
     """For each that idles the best floor place, the others and all settings as they are."""
     found: dict[str, tuple[Point, float]] = {}
     if not idle:
         return found
-    forecaster = Forecaster(document.room, document.gear).coarse()
     judge = Judge(forecaster, Wishes())
     search = SubSearch(judge)
     now = float(judge.figures([arrangement], played=True)[0])
     for name in idle:
-        tried = search.tried(arrangement, document.gear.loudspeaker(name))
+        tried = search.tried(arrangement, forecaster.gear.loudspeaker(name))
         if tried is None or not np.any(np.isfinite(tried.figures_db)):
             continue
         best = int(np.argmin(tried.figures_db))

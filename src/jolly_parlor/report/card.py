@@ -11,6 +11,7 @@ from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import BOTH, mixes
+from jolly_parlor.placement.settings.as_set import settings_lines
 from jolly_parlor.placement.tape import Distance, tape_distances
 from jolly_parlor.project.comparison import Row, compare
 from jolly_parlor.project.document import Document
@@ -34,6 +35,8 @@ class Card:
     arrangement: Arrangement
     made_on: date
     distances: tuple[Distance, ...]
+    settings: tuple[tuple[str, str], ...]
+    """Loudspeakers, and how they are set."""
     figures: tuple[Figure, ...]
     dip: str
     toe_in_degrees: tuple[float, float]
@@ -65,6 +68,7 @@ def build_card(document: Document, name: str, made_on: date | None = None) -> Ca
         arrangement=arrangement,
         made_on=made_on or date.today(),
         distances=tuple(tape_distances(document.room, document.gear, arrangement)),
+        settings=tuple(settings_lines(document.gear, arrangement)),
         figures=figures,
         dip=_dip_words(both),
         toe_in_degrees=(left, right),

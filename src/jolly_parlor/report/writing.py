@@ -106,6 +106,11 @@ def _story(card: Card) -> list[Flowable]:
             "each points at the ear.",
             body,
         ),
+        Paragraph("Set like this", head),
+        *[
+            Paragraph(f"<b>{escape(who)}</b>: {escape(words)}", body)
+            for who, words in card.settings
+        ],
         Paragraph("What this card cannot promise", head),
         *[Paragraph(f"· {escape(text)}", body) for text in card.doubts],
         Paragraph("Cautions", head),

@@ -7,6 +7,7 @@ from functools import partial
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
 
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
+from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
 from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.widgets.fields import label, length_field
@@ -92,6 +93,7 @@ class GearStation(Station):
             grid.addWidget(field, 0, column)
             grid.addWidget(label(title, "soft"), 1, column)
         corner_fields(self.session, grid, model, "monitor", change)
+        layout.addLayout(ControlsPanel(self.session, model, "monitor", change).layout)
         self.body.addWidget(frame)
 
     def _offer_more(self, gear: Gear) -> None:

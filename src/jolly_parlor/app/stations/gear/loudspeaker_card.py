@@ -8,6 +8,7 @@ from functools import partial
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QFrame, QGridLayout, QHBoxLayout, QPushButton
 
 from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
 from jolly_parlor.app.widgets.fields import label, number_field
 from jolly_parlor.app.workbench import Workbench
@@ -56,6 +57,7 @@ class LoudspeakerCard:
             grid.addWidget(field, 0, column)
             grid.addWidget(label(title, "soft"), 1, column)
         corner_fields(session, grid, self._model, speaker.id, edit)
+        layout.addLayout(ControlsPanel(session, self._model, speaker.id, edit).layout)
         layout.addLayout(self._settings())
         if speaker.is_subwoofer:
             layout.addWidget(label(EQUALISING, "soft", wrap=True))

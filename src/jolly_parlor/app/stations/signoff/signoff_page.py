@@ -2,12 +2,14 @@
 
 from functools import partial
 
+from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPlainTextEdit, QPushButton
 
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import cautions
+from jolly_parlor.placement.settings.as_set import settings_lines
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.edits import choose
 from jolly_parlor.units import feet_inches, format_length
@@ -34,6 +36,13 @@ class SignoffStation(Station):
         self.grid.setHorizontalSpacing(14)
         self.grid.setVerticalSpacing(1)
         layout.addLayout(self.grid)
+        self.body.addWidget(frame)
+        frame, layout = card()
+        layout.addWidget(label("Set like this", "head"))
+        self.settings = QGridLayout()
+        self.settings.setColumnStretch(1, 1)
+        self.settings.setHorizontalSpacing(14)
+        layout.addLayout(self.settings)
         self.body.addWidget(frame)
         row = QHBoxLayout()
         frame, layout = card()
@@ -62,6 +71,7 @@ class SignoffStation(Station):
     def refresh(self) -> None:
         """Show the distances of the current arrangement."""
         clear(self.grid)
+        clear(self.settings)
         document, a = self.session.document, self.session.arrangement
         self.pick.setEnabled(a is not None and document.chosen != a.name)
         self.save.setEnabled(a is not None)
@@ -87,6 +97,9 @@ class SignoffStation(Station):
     def _fill(self) -> None:
         document, a = self.session.document, self.session.arrangement
         assert a is not None
+        for line, (who, words) in enumerate(settings_lines(document.gear, a)):
+            self.settings.addWidget(label(who, "strong"), line, 0, Qt.AlignmentFlag.AlignTop)
+            self.settings.addWidget(label(words, wrap=True), line, 1)
         last, row = "", 0
         found = tape_distances(document.room, document.gear, a)
         half = (len(found) + 1) // 2

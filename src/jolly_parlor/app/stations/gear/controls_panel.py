@@ -1,0 +1,170 @@
+"""What the knobs and switches of a model can do: a line in words, opened to be typed."""
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtWidgets import (
+    QCheckBox,
+    QGridLayout,
+    QHBoxLayout,
+    QMenu,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.chains import KINDS, Filter
+from jolly_parlor.placement.loudspeakers import Controls, Model, Span
+
+_SPANS: tuple[tuple[str, str, str, Span], ...] = (
+    ("gain_db", "gain", "dB", Span(-12.0, 6.0)),
+    ("low_shelf_db", "low shelf", "dB", Span(-6.0, 0.0, 2.0)),
+    ("low_mid_db", "low mid", "dB", Span(-4.0, 0.0, 2.0)),
+    ("delay_ms", "delay", "ms", Span(0.0, 15.0, 0.1)),
+    ("phase_degrees", "phase", "°", Span(0.0, 180.0)),
+    ("low_pass_hz", "low-pass", "Hz", Span(40.0, 120.0)),
+    ("high_pass_hz", "high-pass", "Hz", Span(60.0, 120.0, 20.0)),
+)
+"""With the range one starts from when it is ticked."""
+_FIELD_PIXELS, _USUAL_DB_SPL = 66, 105.0
+_opened: set[str] = set()
+"""Models whose panel is open: cards are made anew with each change."""
+
+
+class ControlsPanel:
+    """Of one model. `layout` goes into its card."""
+
+    def __init__(
+        self, session: Workbench, model: Model, who: str, change: Callable[..., None]
+    ) -> None:
+        """change: sets a field of the model by name."""
+        self._session, self._model, self._who, self._change = session, model, who, change
+        self.layout = QVBoxLayout()
+        row = QHBoxLayout()
+        self.button = QPushButton("Controls …")
+        self.button.setObjectName(f"{who} controls")
+        self.button.setCheckable(True)
+        row.addWidget(self.button)
+        words = label(controls_words(model), "soft", wrap=True)
+        words.setObjectName(f"{who} controls words")
+        row.addWidget(words, 1)
+        self.layout.addLayout(row)
+        self.panel = QWidget()
+        self.layout.addWidget(self.panel)
+        grid = QGridLayout(self.panel)
+        grid.setContentsMargins(0, 0, 0, 0)
+        grid.setHorizontalSpacing(6)
+        grid.setColumnStretch(13, 1)
+        for number, (name, title, unit, usual) in enumerate(_SPANS):
+            self._span(grid, number // 2, 7 * (number % 2), name, title, unit, usual)
+        self._switches(grid, (len(_SPANS) + 1) // 2)
+        self.panel.setVisible(model.id in _opened)
+        self.button.setChecked(model.id in _opened)
+        self.button.toggled.connect(self._open)
+
+    def _open(self, shown: bool) -> None:
+        (_opened.add if shown else _opened.discard)(self._model.id)
+        self.panel.setVisible(shown)
+
+    def _span(
+        self,
+        grid: QGridLayout,
+        row: int,
+        column: int,
+        name: str,
+        title: str,
+        unit: str,
+        usual: Span,
+    ) -> None:
+        own: Span | None = getattr(self._model.controls, name)
+        tick = QCheckBox(title)
+        tick.setObjectName(f"{self._who} has {name}")
+        tick.setChecked(own is not None)
+        tick.clicked.connect(lambda on: self._set(name, usual if on else None))
+        grid.addWidget(tick, row, column)
+        if own is None:
+            return
+        parts = (("low", own.low, ""), ("high", own.high, "to"), ("step", own.step, "in steps of"))
+        for place, (end, value, before) in enumerate(parts):
+            if before:
+                grid.addWidget(label(before, "soft"), row, column + 2 * place)
+            field = self._field(f"{self._who} {name} {end}", unit, value)
+            field.committed.connect(partial(self._set_end, name, own, end))
+            grid.addWidget(field, row, column + 2 * place + 1)
+
+    def _switches(self, grid: QGridLayout, row: int) -> None:
+        controls = self._model.controls
+        line = QHBoxLayout()
+        polarity = QCheckBox("polarity")
+        polarity.setObjectName(f"{self._who} has polarity")
+        polarity.setChecked(controls.polarity)
+        polarity.clicked.connect(lambda on: self._set("polarity", on))
+        line.addWidget(polarity)
+        for side in ("low_pass", "high_pass"):
+            line.addWidget(self._kinds(side, getattr(controls, f"{side}_kinds")))
+        loudest = QCheckBox("loudest at 1 m")
+        loudest.setObjectName(f"{self._who} has maximum level")
+        known = self._model.maximum_level_db_spl
+        loudest.setChecked(known is not None)
+        loudest.clicked.connect(
+            lambda on: self._change("maximum_level_db_spl", _USUAL_DB_SPL if on else None)
+        )
+        line.addWidget(loudest)
+        if known is not None:
+            field = self._field(f"{self._who} maximum level", "dB SPL", known)
+            field.setMaximumWidth(100)
+            field.committed.connect(partial(self._change, "maximum_level_db_spl"))
+            line.addWidget(field)
+        line.addStretch(1)
+        grid.addLayout(line, row, 0, 1, 14)
+
+    def _kinds(self, side: str, own: tuple[Filter, ...]) -> QPushButton:
+        title = side.replace("_", "-")
+        made = QPushButton(f"{title} kinds: {len(own) or 'as set'}")
+        made.setObjectName(f"{self._who} {side} kinds")
+        menu = QMenu(made)
+        for kind in KINDS:
+            action = menu.addAction(kind.words)
+            assert action is not None
+            action.setCheckable(True)
+            action.setChecked(kind in own)
+            action.triggered.connect(partial(self._turn_kind, side, own, kind))
+        made.setMenu(menu)
+        return made
+
+    def _turn_kind(self, side: str, own: tuple[Filter, ...], kind: Filter, on: bool) -> None:
+        kinds = tuple(k for k in KINDS if (k in own and k != kind) or (on and k == kind))
+        self._set(f"{side}_kinds", kinds)
+
+    def _field(self, name: str, unit: str, value: float) -> CheckedField:
+        field = number_field(name, unit)
+        field.setMaximumWidth(_FIELD_PIXELS)
+        field.set_value(value)
+        field.failed.connect(self._session.refused.emit)
+        return field
+
+    def _set_end(self, name: str, own: Span, end: str, value: float) -> None:
+        self._set(name, replace(own, **{end: value}))
+
+    def _set(self, name: str, value: object) -> None:
+        changed = replace(self._model.controls, **{name: value})  # type: ignore[arg-type]
+        self._change("controls", changed)
+
+
+def controls_words(model: Model) -> str:
+    """What can be set, in a line."""
+    own: Controls = model.controls
+    parts = []
+    for name, title, unit, _ in _SPANS:
+        span: Span | None = getattr(own, name)
+        if span is not None:
+            gap = "" if unit == "°" else " "
+            parts.append(f"{title} {span.low:g} to {span.high:g}{gap}{unit}")
+    if own.polarity:
+        parts.append("polarity")
+    if model.maximum_level_db_spl is not None:
+        parts.append(f"at most {model.maximum_level_db_spl:g} dB SPL at 1 m")
+    return ", ".join(parts) or "No knobs or switches named: nothing of it can be set."

@@ -1,0 +1,135 @@
+"""The card with everything that is set, one row a loudspeaker, to be typed over."""
+
+from collections.abc import Callable
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtWidgets import QComboBox, QFrame, QGridLayout, QWidget
+
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.widgets.fields import label, number_field
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover, Filter
+from jolly_parlor.placement.loudspeakers import Model
+from jolly_parlor.placement.mixes import with_subwoofers
+from jolly_parlor.project.gear_edits import set_chain
+
+_NUMBERS = (
+    ("gain_db", "gain", "dB"),
+    ("delay_ms", "delay", "ms"),
+    ("phase_degrees", "phase", "°"),
+    ("low_shelf_db", "low shelf", "dB"),
+    ("low_mid_db", "low mid", "dB"),
+)
+_FIELD_PIXELS = 74
+
+
+class SetCard:
+    """Of the arrangement shown. `frame` is the widget."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self._shown: tuple[object, ...] | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        layout.addWidget(label("As set", "head"))
+        self.grid = QGridLayout()
+        self.grid.setHorizontalSpacing(8)
+        self.grid.setVerticalSpacing(2)
+        layout.addLayout(self.grid)
+
+    def refresh(self) -> None:
+        """Show what is set; only what can be set, or is."""
+        gear, a = self.session.document.gear, self.session.arrangement
+        self.frame.setVisible(a is not None)
+        shown = gear, a.name if a else None, a.chains if a else None
+        if shown == self._shown:
+            return
+        self._shown = shown
+        clear(self.grid)
+        if a is None:
+            return
+        names = with_subwoofers(gear).loudspeakers
+        columns = [
+            number
+            for number in _NUMBERS
+            if any(_has(gear.model_of(n), a.chain(n), number[0]) for n in names)
+        ]
+        crossed = bool(gear.subwoofers)
+        titles = [title for _, title, _ in columns] + ["polarity"] * crossed
+        titles += ["hands over at", "by"] * crossed
+        for column, title in enumerate(titles, start=1):
+            self.grid.addWidget(label(title, "soft"), 0, column)
+        self.grid.setColumnStretch(len(titles) + 1, 1)
+        for row, name in enumerate(names, start=1):
+            chain, model = a.chain(name), gear.model_of(name)
+            self.grid.addWidget(label(name, "strong"), row, 0)
+            column = 1
+            for what, _, unit in columns:
+                if _has(model, chain, what):
+                    self.grid.addWidget(self._number(name, what, unit, chain), row, column)
+                column += 1
+            if crossed:
+                for cell in self._crossing(name, chain):
+                    self.grid.addWidget(cell, row, column)
+                    column += 1
+
+    def _number(self, name: str, what: str, unit: str, chain: Chain) -> QWidget:
+        value = float(getattr(chain, what))
+        return self._field(f"{name} set {what}", unit, value, partial(self._set, name, what))
+
+    def _crossing(self, name: str, chain: Chain) -> tuple[QWidget, ...]:
+        polarity = _choice(f"{name} set polarity", ("normal", "reversed"))
+        polarity.setCurrentIndex(int(chain.inverted))
+        polarity.activated.connect(lambda at: self._set(name, "inverted", bool(at)))
+        sub = self.session.document.gear.loudspeaker(name).is_subwoofer
+        side = "low_pass" if sub else "high_pass"
+        now: Crossover | None = getattr(chain, side)
+        at = now.frequency_hz if now is not None else USUAL_CROSSOVER_HZ
+        corner = self._field(
+            f"{name} set {side}_hz", "Hz", at, partial(self._cross, name, side, now)
+        )
+        kinds = _choice(f"{name} set {side}_kind", (*(_short(k) for k in KINDS), "full range"))
+        kinds.setCurrentIndex(KINDS.index(now.filter) if now is not None else len(KINDS))
+        kinds.activated.connect(lambda n: self._switch(name, side, at, n))
+        return polarity, corner, kinds
+
+    def _field(self, name: str, unit: str, value: float, do: Callable[[float], None]) -> QWidget:
+        field = number_field(name, unit)
+        field.setMaximumWidth(_FIELD_PIXELS)
+        field.set_value(value)
+        field.committed.connect(do)
+        field.failed.connect(self.session.refused.emit)
+        return field
+
+    def _cross(self, name: str, side: str, now: Crossover | None, hertz: float) -> None:
+        self._set(name, side, replace(now or Crossover(), frequency_hz=hertz))
+
+    def _switch(self, name: str, side: str, hertz: float, choice: int) -> None:
+        self._set(name, side, KINDS[choice].at(hertz) if choice < len(KINDS) else None)
+
+    def _set(self, name: str, what: str, value: object) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        where = a.name
+        if not self.session.do(f"Set {name}", lambda d: set_chain(d, name, where, **{what: value})):
+            self._shown = None
+            self.refresh()
+
+
+def _has(model: Model, chain: Chain, what: str) -> bool:
+    """Whether there is such a control, or something is set all the same."""
+    return getattr(model.controls, what) is not None or bool(getattr(chain, what))
+
+
+def _short(kind: Filter) -> str:
+    return f"{kind.kind.capitalize()} {kind.slope_db_per_octave}"
+
+
+def _choice(name: str, texts: tuple[str, ...]) -> QComboBox:
+    made = QComboBox()
+    made.setObjectName(name)
+    made.setAccessibleName(name)
+    made.addItems(texts)
+    return made

@@ -1,0 +1,142 @@
+"""The card that finds the best settings, says what each buys, and sets them."""
+
+from functools import partial
+
+from PyQt6.QtCore import QObject, Qt, pyqtSignal
+from PyQt6.QtWidgets import QComboBox, QFrame, QGridLayout, QHBoxLayout, QPushButton
+
+from jolly_parlor.app import jobs
+from jolly_parlor.app.questions import SETTINGS, Question
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.project.tuning import NOTHING_TO_TURN, Tuned, applied, has_controls
+
+_ASK = (
+    "Every control that its sheet in Gear names is tried, within its range and steps, for what is "
+    "heard over the head: left, right and both, with the sub."
+)
+
+
+class SettingsCard(QObject):
+    """For the main seat or every seat, by forecast or takes. `frame` is the widget."""
+
+    changed = pyqtSignal()
+    """What was found has come or gone."""
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__()
+        self.session = session
+        self.found: Tuned | None = None
+        self._for: tuple[object, ...] | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Best settings", "head"))
+        row.addWidget(label("for", "soft"))
+        self.seats = _choice("settings seats", ("the main seat", "every seat"))
+        row.addWidget(self.seats)
+        row.addWidget(label("by", "soft"))
+        self.source = _choice("settings source", ("forecast", "takes"))
+        row.addWidget(self.source)
+        row.addStretch(1)
+        self.find = QPushButton("Find settings")
+        self.find.setObjectName("find-settings")
+        self.find.clicked.connect(self._ask)
+        row.addWidget(self.find)
+        self.apply = QPushButton("Set them")
+        self.apply.setObjectName("set-settings")
+        self.apply.setProperty("strong", True)
+        self.apply.clicked.connect(self._set)
+        row.addWidget(self.apply)
+        layout.addLayout(row)
+        self.words = label(_ASK, "soft", wrap=True)
+        self.words.setObjectName("settings-words")
+        layout.addWidget(self.words)
+        self.rows = QGridLayout()
+        self.rows.setHorizontalSpacing(14)
+        self.rows.setVerticalSpacing(2)
+        self.rows.setColumnStretch(1, 1)
+        layout.addLayout(self.rows)
+        self.notes = label("", "soft", wrap=True)
+        self.notes.setObjectName("settings-notes")
+        layout.addWidget(self.notes)
+
+    def refresh(self) -> None:
+        """What was found for other settings, places or takes is found no more."""
+        if self._for != self._question():
+            self.found, self._for = None, self._question()
+        self._show()
+
+    def _question(self) -> tuple[object, ...]:
+        document = self.session.believed
+        return document.room, document.gear, self.session.arrangement, len(document.takes)
+
+    def _show(self) -> None:
+        clear(self.rows)
+        a, found = self.session.arrangement, self.found
+        able = has_controls(self.session.document.gear)
+        self.find.setEnabled(a is not None and able)
+        self.apply.setVisible(found is not None and bool(found.worths))
+        if found is None:
+            self.words.setText(_ASK if able else NOTHING_TO_TURN)
+            self.notes.setText("")
+            self.notes.hide()
+            return
+        heard = ", ".join(
+            f"{seat} {found.before_db[seat]:.1f} → {found.after_db[seat]:.1f} dB"
+            for seat in found.seats
+        )
+        by = {"measured": "From takes", "forecast": "Forecast", "fitted": "Forecast"}[found.source]
+        self.words.setText(f"{by}, all that plays at the ear: {heard} from even.")
+        for column, title in enumerate(("", "", "by itself", "lost without it")):
+            self.rows.addWidget(label(title, "soft"), 0, column)
+        for line, worth in enumerate(found.worths, start=1):
+            self.rows.addWidget(label(worth.title, "strong"), line, 0)
+            self.rows.addWidget(label(f"{worth.before} → {worth.after}"), line, 1)
+            alone = label(f"{worth.alone_db:+.1f} dB".replace("+0.0", "0.0").replace("-0.0", "0.0"))
+            lost = label(f"{max(worth.without_db, 0.0):.1f} dB")
+            for column, figure in ((2, alone), (3, lost)):
+                self.rows.addWidget(figure, line, column, Qt.AlignmentFlag.AlignRight)
+        self.notes.setText("\n".join(f"· {note}" for note in found.notes))
+        self.notes.setVisible(bool(found.notes))
+
+    def _ask(self) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        document = self.session.believed
+        every, measured = self.seats.currentIndex() == 1, self.source.currentIndex() == 1
+        self.find.setEnabled(False)
+        self.find.setText("Turning knobs …")
+        job = partial(jobs.settings, document, a.name, every, measured)
+        answered = partial(self._take, a)
+        self.session.slow.ask(
+            Question(SETTINGS, document.room, document.gear, job, answered, self._cannot)
+        )
+
+    def _take(self, of: Arrangement, found: Tuned) -> None:
+        self.find.setText("Find settings")
+        if of == self.session.arrangement:
+            self.found, self._for = found, self._question()
+        self._show()
+        self.changed.emit()
+
+    def _cannot(self, why: str) -> None:
+        self.find.setText("Find settings")
+        self._show()
+        self.session.refused.emit(why)
+
+    def _set(self) -> None:
+        found = self.found
+        if found is not None:
+            self.session.do("Set as found", partial(applied, tuned=found))
+
+
+def _choice(name: str, texts: tuple[str, ...]) -> QComboBox:
+    made = QComboBox()
+    made.setObjectName(name)
+    made.setAccessibleName(name)
+    made.addItems(texts)
+    return made

@@ -1,0 +1,96 @@
+"""The card that shows what each subwoofer does alone, and its share of the work."""
+
+from functools import partial
+
+from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QPushButton
+
+from jolly_parlor.app import jobs
+from jolly_parlor.app.plots.shares import SharesPlot
+from jolly_parlor.app.questions import SHARES, Question
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.project.subwoofers import SubReport
+
+
+class SharesCard:
+    """By seat. `frame` is the widget; hidden without a subwoofer."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self._found: SubReport | None = None
+        self._for: tuple[object, ...] | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Who does the work", "head"))
+        self.seat = QComboBox()
+        self.seat.setObjectName("shares seat")
+        self.seat.setAccessibleName("seat of the shares")
+        self.seat.activated.connect(self._show)
+        row.addWidget(self.seat)
+        self.words = label("Each subwoofer alone at the seat, 10 to 125 Hz.", "soft", wrap=True)
+        self.words.setObjectName("shares-words")
+        row.addWidget(self.words, 1)
+        self.ask = QPushButton("Weigh them")
+        self.ask.setObjectName("weigh-subs")
+        self.ask.clicked.connect(self._ask)
+        row.addWidget(self.ask)
+        layout.addLayout(row)
+        self.plot = SharesPlot()
+        layout.addWidget(self.plot)
+        self.plot.hide()
+
+    def refresh(self) -> None:
+        """What was found for other settings or places is found no more."""
+        a = self.session.arrangement
+        self.frame.setVisible(a is not None and bool(self.session.document.gear.subwoofers))
+        now = self._question()
+        if now != self._for:
+            self._for, self._found = now, None
+        seats = list(a.seats) if a is not None else []
+        if [self.seat.itemText(n) for n in range(self.seat.count())] != seats:
+            self.seat.clear()
+            self.seat.addItems(seats)
+        self._show()
+
+    def _question(self) -> tuple[object, ...]:
+        document = self.session.believed
+        return document.room, document.gear, self.session.arrangement
+
+    def _show(self) -> None:
+        found = self._found
+        self.plot.setVisible(found is not None)
+        if found is None:
+            self.words.setText("Each subwoofer alone at the seat, 10 to 125 Hz.")
+            return
+        self.plot.show_shares(found.at_seats[self.seat.currentText()])
+        words = list(found.words)
+        if found.seat_variance_db2 is not None:
+            spread = found.seat_variance_db2**0.5
+            words.append(f"Between the seats levels differ by {spread:.1f} dB (10 to 125 Hz).")
+        self.words.setText(" ".join(words))
+
+    def _ask(self) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        document = self.session.believed
+        self.ask.setEnabled(False)
+        job = partial(jobs.sub_shares, document, a.name)
+        self.session.slow.ask(
+            Question(
+                SHARES, document.room, document.gear, job, partial(self._take, a), self._cannot
+            )
+        )
+
+    def _take(self, of: Arrangement, found: SubReport) -> None:
+        self.ask.setEnabled(True)
+        if of == self.session.arrangement:
+            self._found, self._for = found, self._question()
+        self._show()
+
+    def _cannot(self, why: str) -> None:
+        self.ask.setEnabled(True)
+        self.session.refused.emit(why)

@@ -1,0 +1,61 @@
+"""Subs: how everything that plays is set, what would be most even, and who does the work."""
+
+from jolly_parlor.app.stations.base import Station
+from jolly_parlor.app.stations.subs.set_card import SetCard
+from jolly_parlor.app.stations.subs.settings_card import SettingsCard
+from jolly_parlor.app.stations.subs.shares_card import SharesCard
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.cautions import EQUALISING
+from jolly_parlor.project.tuning import Tuned
+
+
+class SubsStation(Station):
+    """Settings of the arrangement shown. What takes long is asked for by a button."""
+
+    id, name = "subs", "Subs"
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__(session)
+        self.best = SettingsCard(session)
+        self.set_card = SetCard(session)
+        self.shares = SharesCard(session)
+        for made in (self.best, self.set_card, self.shares):
+            self.body.addWidget(made.frame)
+        self.body.addStretch(1)
+        self.best.changed.connect(self._tell)
+        self.listen(session.document_changed, session.view_changed)
+
+    def state(self) -> str:
+        """In progress once the arrangement shown is set otherwise than flat."""
+        a = self.session.arrangement
+        return "in progress" if a is not None and a.chains else "untouched"
+
+    def refresh(self) -> None:
+        """Show how the arrangement is set."""
+        self.best.refresh()
+        self.set_card.refresh()
+        self.shares.refresh()
+        self._tell()
+
+    def _tell(self) -> None:
+        a, found = self.session.arrangement, self.best.found
+        if a is None:
+            self.verdict.setText("Nothing to set yet")
+            self.under.setText("Rough in an arrangement at Line-up; its settings are found here.")
+            return
+        subs = self.session.document.gear.subwoofers
+        what = "monitors and subs" if len(subs) > 1 else "monitors and sub" if subs else "monitors"
+        if found is None:
+            self.verdict.setText(f"{a.name}: how {what} are set")
+        else:
+            self.verdict.setText(_verdict(found))
+        self.under.setText(
+            f"Settings belong to the arrangement: what is right here is wrong there. {EQUALISING}"
+        )
+
+
+def _verdict(found: Tuned) -> str:
+    before, after = found.solution.before_db, found.solution.after_db
+    if not found.worths:
+        return f"{found.arrangement.name} is set as well as its controls allow: {after:.1f} dB"
+    return f"{found.arrangement.name}: {before:.1f} → {after:.1f} dB from even by its settings"

@@ -1,0 +1,151 @@
+"""Subs, driven as a user does: settings found, explained, set, typed over; who does the work."""
+
+import pytest
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton
+from pytestqt.qtbot import QtBot
+
+from helpers_app import press, settled
+from jolly_parlor.app.plots.shares import SharesPlot
+from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.chains import Filter
+from jolly_parlor.placement.loudspeakers import Span
+
+
+def typed(window: MainWindow, name: str, text: str) -> QLineEdit:
+    field = window.findChild(QLineEdit, name)
+    assert field is not None, f"no field {name}"
+    field.setFocus()
+    field.selectAll()
+    QTest.keyClicks(field, text)
+    QTest.keyClick(field, Qt.Key.Key_Return)
+    return field
+
+
+def words(window: MainWindow, name: str) -> str:
+    found = [label for label in window.findChildren(QLabel, name) if label.isVisible()]
+    assert found, f"no words {name}"
+    return found[0].text()
+
+
+@pytest.fixture
+def subs(window: MainWindow, qtbot: QtBot) -> MainWindow:
+    window.go("subs")
+    settled(qtbot, window)
+    return window
+
+
+def test_settings_are_found_explained_set_and_undone(subs: MainWindow, qtbot: QtBot) -> None:
+    session = subs.session
+    a = session.arrangement
+    assert a is not None
+    before = a.chains
+    assert f"{a.name}: how monitors and sub are set" in subs.subs.verdict.text()
+    press(subs, "find-settings")
+    settled(qtbot, subs)
+    assert "→" in subs.subs.verdict.text() and "by its settings" in subs.subs.verdict.text()
+    told = [label.text() for label in subs.subs.best.frame.findChildren(QLabel)]
+    assert "sub: low-pass" in told and "lost without it" in told
+    assert "gives out first" in words(subs, "settings-notes")
+    press(subs, "set-settings")
+    settled(qtbot, subs)
+    now = session.arrangement
+    assert now is not None and now.chains != before
+    assert "dB from even" in session.history.ledger[-1].text
+    assert not subs.subs.best.apply.isVisible()  # what is set is no news
+    subs.go("signoff")
+    settled(qtbot, subs)
+    lines = [label.text() for label in subs.signoff.findChildren(QLabel)]
+    assert any("low-pass" in line and "Hz (" in line for line in lines)
+    session.undo()
+    undone = session.arrangement
+    assert undone is not None and undone.chains == before
+
+
+def test_every_seat_counts_where_chosen(subs: MainWindow, qtbot: QtBot) -> None:
+    subs.subs.best.seats.setCurrentIndex(1)
+    press(subs, "find-settings")
+    settled(qtbot, subs)
+    told = words(subs, "settings-words")
+    assert "desk" in told and "sofa" in told
+
+
+def test_what_is_set_can_be_typed_over(subs: MainWindow, qtbot: QtBot) -> None:
+    typed(subs, "sub set gain_db", "3.5")
+    a = subs.session.arrangement
+    assert a is not None and a.chain("sub").gain_db == 3.5
+    assert subs.session.history.ledger[-1].text.startswith(f"“{a.name}”: sub set")
+    typed(subs, "sub set low_pass_hz", "65")
+    kinds = subs.findChild(QComboBox, "sub set low_pass_kind")
+    assert kinds is not None
+    kinds.setCurrentIndex(kinds.findText("Butterworth 18"))
+    kinds.activated.emit(kinds.currentIndex())
+    a = subs.session.arrangement
+    assert a is not None and a.chain("sub").low_pass is not None
+    assert a.chain("sub").low_pass.frequency_hz == 65.0
+    assert a.chain("sub").low_pass.filter == Filter(18, "butterworth")
+    field = typed(subs, "sub set gain_db", "99")  # beyond what a chain takes
+    assert subs.session.arrangement.chain("sub").gain_db == 3.5
+    assert field is not None
+    shown = subs.findChild(QLineEdit, "sub set gain_db")
+    assert shown is not None and shown.text().startswith("3.5")
+
+
+def test_who_does_the_work_is_shown_by_seat(subs: MainWindow, qtbot: QtBot) -> None:
+    press(subs, "weigh-subs")
+    settled(qtbot, subs)
+    plot = subs.findChild(SharesPlot, "shares-plot")
+    assert plot is not None and plot.isVisible()
+    assert "31.5 Hz 100 %" in plot.accessibleDescription()
+    assert "Between the seats levels differ by" in words(subs, "shares-words")
+    typed(subs, "sub set gain_db", "1")
+    settled(qtbot, subs)
+    assert not plot.isVisible()  # of other settings
+
+
+def test_controls_are_named_in_gear_and_bad_ranges_refused(
+    window: MainWindow, qtbot: QtBot
+) -> None:
+    window.go("gear")
+    settled(qtbot, window)
+    press(window, "sub controls")
+    tick = window.findChild(QCheckBox, "sub has delay_ms")
+    assert tick is not None and not tick.isChecked()
+    tick.click()
+    own = window.session.document.gear.model_of("sub").controls
+    assert own.delay_ms == Span(0.0, 15.0, 0.1)
+    settled(qtbot, window)
+    assert "delay 0 to 15 ms" in words(window, "sub controls words")
+    refusals: list[str] = []
+    window.session.refused.connect(refusals.append)
+    typed(window, "sub delay_ms high", "-3")
+    assert refusals and "The delay control goes from 0 to -3" in refusals[-1]
+    assert window.session.document.gear.model_of("sub").controls == own
+    typed(window, "sub delay_ms high", "8")
+    span = window.session.document.gear.model_of("sub").controls.delay_ms
+    assert span is not None and span.high == 8.0
+
+
+def test_without_controls_it_says_where_to_name_them(window: MainWindow, qtbot: QtBot) -> None:
+    window.go("gear")
+    settled(qtbot, window)
+    for name in ("monitor", "sub"):
+        press(window, f"{name} controls")
+        for what in ("gain_db", "low_shelf_db", "low_mid_db", "high_pass_hz", "phase_degrees",
+                     "low_pass_hz", "polarity"):  # fmt: skip
+            tick = window.findChild(QCheckBox, f"{name} has {what}")
+            if tick is not None and tick.isChecked():
+                tick.click()
+    for side, name in (("low_pass", "sub"), ("high_pass", "monitor")):
+        menu = window.findChildren(QPushButton, f"{name} {side} kinds")[-1].menu()
+        assert menu is not None
+        for words_of_kind in [a.text() for a in menu.actions() if a.isChecked()]:
+            now = window.findChildren(QPushButton, f"{name} {side} kinds")[-1].menu()
+            assert now is not None
+            next(a for a in now.actions() if a.text() == words_of_kind).trigger()
+            settled(qtbot, window)
+    window.go("subs")
+    settled(qtbot, window)
+    assert "Say in Gear what their knobs" in words(window, "settings-words")
+    assert not window.subs.best.find.isEnabled()
