@@ -7,12 +7,15 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.mixes import with_subwoofers
+from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.subwoofers import sub_report
-from jolly_parlor.project.tuning import applied, set_chains, tune
+from jolly_parlor.project.tuning import applied, compare_at_best, set_chains, tune
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 
@@ -127,3 +130,20 @@ def test_an_idle_subwoofer_is_told_and_where_it_would_serve(demo: Document) -> N
     bare = replace(gear, loudspeakers=gear.loudspeakers[:2])
     with pytest.raises(Refused, match="no subwoofer"):
         sub_report(replace(demo, gear=bare, arrangements=(a,)), "A third")
+
+
+def test_arrangements_are_compared_at_their_best_settings_where_asked(demo: Document) -> None:
+    mix = with_subwoofers(demo.gear)
+    forecaster = Forecaster(demo.room, demo.gear)
+    as_set = compare(demo, "desk", mix, forecaster, basis="forecast")
+    best = compare_at_best(demo, "desk", mix, forecaster)
+    assert best.basis_words.endswith("each at its best settings")
+    by_name = {row.arrangement.name: row for row in best.rows}
+    for row in as_set.rows:
+        tuned = by_name[row.arrangement.name]
+        assert row.forecast_evenness is not None and tuned.forecast_evenness is not None
+        assert tuned.forecast_evenness.value_db < row.forecast_evenness.value_db
+        told = f"best settings; as set {row.forecast_evenness.value_db:.1f} dB, forecast"
+        assert told in tuned.facts
+    # Only calculated: nothing is set.
+    assert by_name["A third"].arrangement.chains != demo.arrangement("A third").chains

@@ -26,7 +26,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.room_fit import advice_for, fit_document
 from jolly_parlor.project.subwoofers import SubReport, sub_report
-from jolly_parlor.project.tuning import Tuned, tune
+from jolly_parlor.project.tuning import Tuned, compare_at_best, tune
 from jolly_parlor.refused import Refused
 
 
@@ -97,10 +97,12 @@ def findings(
 
 
 def comparison(
-    document: Document, seat: str, mix: Mix, fit: Fit | None, models: Models
+    document: Document, seat: str, mix: Mix, fit: Fit | None, at_best: bool, models: Models
 ) -> Comparison:
-    """The ranking; with a fit, also who can be told from whom."""
+    """The ranking, as set or each at its best settings; with a fit, who can be told from whom."""
     model = models.forecaster, models.anechoic
+    if at_best:
+        return compare_at_best(document, seat, mix, *model, fit=fit)
     return comparing.compare(document, seat, mix, *model, fit=fit)
 
 

@@ -75,7 +75,7 @@ class Session(QObject):
         self._before: str | None = None
         self._seat = ""
         self._mix = BOTH.id
-        self._wants_comparison = False
+        self._wants_comparison = self._at_best = False
         self._follows_best = project.document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
         self.fields = fields = KnownFields(self._worked_out.emit, self.worked_further.emit)
@@ -257,6 +257,11 @@ class Session(QObject):
         self._wants_comparison = wanted
         self._ask_comparison()
 
+    def compare_at_best(self, wanted: bool) -> None:
+        """Compare each arrangement at its best settings, or as it is set."""
+        self._at_best = wanted
+        self._ask_comparison()
+
     def want_facings(self) -> None:
         """Score both ways of facing the room, once for each survey and gear."""
         document = self.document
@@ -350,7 +355,7 @@ class Session(QObject):
         document = self.believed
         if not self._wants_comparison:
             return
-        if not self._new_question("comparison", (document, self.seat, self.mix)):
+        if not self._new_question("comparison", (document, self.seat, self.mix, self._at_best)):
             return
         self.comparison = self.next_try = None
         self.slow.drop(NEXT_TRY)
@@ -358,7 +363,8 @@ class Session(QObject):
         if not document.arrangements:
             self.slow.drop(COMPARISON)
             return
-        job = partial(jobs.comparison, document, self.seat, self.mix, self.fit_used)
+        of = document, self.seat, self.mix, self.fit_used, self._at_best
+        job = partial(jobs.comparison, *of)
         asked = Question(
             COMPARISON, document.room, document.gear, job, self._take_comparison, self.told.emit
         )

@@ -18,6 +18,7 @@ from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.files import open_document
 from jolly_parlor.project.room_fit import as_fitted, fit_document
+from jolly_parlor.project.tuning import compare_at_best
 
 
 @click.command("forecast")
@@ -52,16 +53,18 @@ def forecast(file: Path | None, arrangement: str | None, case_path: Path | None,
 @click.option("--seat", help="Name of the seat; the main seat by default.")
 @click.option("--source", default="both", show_default=True, help="Which mix plays.")
 @click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@click.option("--tuned", is_flag=True, help="Each at its own best settings, not as set.")
 @click.option("--json", "as_json", is_flag=True, help="Write JSON instead of a table.")
 def compare_arrangements(
-    file: Path, seat: str | None, source: str, fitted: bool, as_json: bool
+    file: Path, seat: str | None, source: str, fitted: bool, tuned: bool, as_json: bool
 ) -> None:
     """Rank the arrangements of FILE by Evenness."""
     document = open_document(file)
     mix = asked_mix(document.gear, source)
     fit = fit_document(document) if fitted else None
     believed = document if fit is None else as_fitted(document, fit)
-    found = compare(believed, seat or document.gear.seats[0].name, mix, fit=fit)
+    ranked = compare_at_best if tuned else compare
+    found = ranked(believed, seat or document.gear.seats[0].name, mix, fit=fit)
     if as_json:
         click.echo(json.dumps(_comparison_json(found), indent=2, ensure_ascii=False))
         return

@@ -4,12 +4,14 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 
 from jolly_parlor.acoustics.fields import RoomField
+from jolly_parlor.diagnosis.causes import Anechoic
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import with_subwoofers
+from jolly_parlor.placement.mixes import Listening, Mix, with_subwoofers
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.headroom import (
     REFERENCE_DB_SPL,
@@ -21,6 +23,7 @@ from jolly_parlor.placement.settings.heard import Heard, forecast_heard
 from jolly_parlor.placement.settings.knobs import panel_of
 from jolly_parlor.placement.settings.solver import Solution, solve
 from jolly_parlor.placement.settings.worth import Worth, limits_words, worths
+from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.editing import done
 from jolly_parlor.project.measured_parts import NoCommonTime, level_words, measured_heard
@@ -108,6 +111,50 @@ def applied(document: Document, tuned: Tuned) -> Document:
     changes = "; ".join(f"{w.title} {w.before} → {w.after}" for w in tuned.worths)
     why = f"{found.before_db:.1f} → {found.after_db:.1f} dB from even. {changes or 'No change'}."
     return set_chains(document, tuned.arrangement.name, found.chains, why)
+
+
+def at_best(document: Document, forecaster: Forecaster) -> Document:
+    """Every arrangement that can stand at the settings that serve it best; for calculating."""
+    mix, seats = with_subwoofers(forecaster.gear), _seats(document, False)
+    if not panel_of(forecaster.gear, mix):
+        raise Refused(NOTHING_TO_TURN)
+
+    def settled(a: Arrangement) -> Arrangement:
+        if fit_problems(document.room, document.gear, a):
+            return a
+        heard = forecast_heard(forecaster.coarse(), a, mix, seats)
+        found = solve(heard, a.chains, document.wishes.deep)
+        return replace(a, chains={**a.chains, **found.chains})
+
+    return replace(document, arrangements=tuple(settled(a) for a in document.arrangements))
+
+
+def compare_at_best(
+    document: Document,
+    seat: str,
+    mix: Mix,
+    forecaster: Forecaster | None = None,
+    anechoic: Anechoic | None = None,
+    fit: Fit | None = None,
+) -> Comparison:
+    """As `compare`, each arrangement at its best settings; a fact of each row says what it has as
+    it is set.
+    """
+    forecaster = forecaster or Forecaster(document.room, document.gear)
+    best = at_best(document, forecaster)
+    found = compare(best, seat, mix, forecaster, anechoic, fit=fit)
+    set_now = {a.name: a for a in document.arrangements}
+
+    def told(row: Row) -> Row:
+        if row.forecast is None:
+            return row
+        now = evenness(forecaster.deviation(Listening(set_now[row.arrangement.name], seat, mix)))
+        return replace(
+            row, facts=(*row.facts, f"best settings; as set {now.value_db:.1f} dB, forecast")
+        )
+
+    rows = tuple(told(row) for row in found.rows)
+    return replace(found, rows=rows, basis_words=f"{found.basis_words}, each at its best settings")
 
 
 def _tuned(

@@ -4,7 +4,7 @@ from functools import partial
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QHideEvent, QMouseEvent, QShowEvent
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QCheckBox, QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.plots.row import RowPlot
@@ -16,6 +16,7 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.project.comparison import Comparison, Row
 from jolly_parlor.project.edits import add_arrangement, choose, note_heard
+from jolly_parlor.project.tuning import has_controls
 from jolly_parlor.units import format_length
 
 
@@ -26,6 +27,10 @@ class CompareStation(Station):
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
+        self.at_best = QCheckBox("at best settings")
+        self.at_best.setObjectName("compare-at-best")
+        self.at_best.toggled.connect(session.compare_at_best)
+        self.head.addWidget(self.at_best, 0, Qt.AlignmentFlag.AlignTop)
         self.choice = MixChoice("comparing")
         self.choice.chosen.connect(session.show_mix)
         self.head.addWidget(self.choice, 0, Qt.AlignmentFlag.AlignTop)
@@ -57,6 +62,7 @@ class CompareStation(Station):
         clear(self.body)
         self.rows = []
         self.choice.show_mix(self.session.document.gear, self.session.mix)
+        self.at_best.setVisible(has_controls(self.session.document.gear))
         found = self.session.comparison
         if not self.session.document.arrangements:
             self.verdict.setText("Nothing to compare yet")
