@@ -149,3 +149,14 @@ def test_without_controls_it_says_where_to_name_them(window: MainWindow, qtbot: 
     settled(qtbot, window)
     assert "Say in Gear what their knobs" in words(window, "settings-words")
     assert not window.subs.best.find.isEnabled()
+
+
+def test_what_more_subwoofers_buy_is_told(
+    subs: MainWindow, qtbot: QtBot, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr("jolly_parlor.placement.search.further_subs.MOST", 1)
+    press(subs, "further-subs")
+    assert "half a minute" in words(subs, "further-words")
+    settled(qtbot, subs)
+    told = words(subs, "further-words")
+    assert told.startswith("No sub: ") and "One: " in told and "over all seats" in told

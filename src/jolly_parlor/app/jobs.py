@@ -17,6 +17,7 @@ from jolly_parlor.placement import facing, maps
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.mixes import Listening, Mix
+from jolly_parlor.placement.search.further_subs import Further
 from jolly_parlor.placement.strips import Axis, Strip, strip
 from jolly_parlor.placement.thing_effects import ThingEffect, thing_effects
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
@@ -25,7 +26,7 @@ from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.room_fit import advice_for, fit_document
-from jolly_parlor.project.subwoofers import SubReport, sub_report
+from jolly_parlor.project.subwoofers import SubReport, further, sub_report
 from jolly_parlor.project.tuning import Tuned, compare_at_best, tune
 from jolly_parlor.refused import Refused
 
@@ -149,6 +150,11 @@ def settings(
 def sub_shares(document: Document, name: str, models: Models) -> SubReport:
     """What each subwoofer does alone."""
     return sub_report(document, name, field=models.forecaster.field)
+
+
+def further_subs(document: Document, name: str, models: Models) -> list[Further]:
+    """What none to four subwoofers would give."""
+    return further(document, name, field=models.forecaster.field)
 
 
 class Strips:

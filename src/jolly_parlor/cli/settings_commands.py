@@ -7,12 +7,14 @@ from typing import Any
 import click
 
 from jolly_parlor.cli.output import JSON, PATH, rounded, write_json
+from jolly_parlor.placement.search.further_subs import Further, further_words
+from jolly_parlor.placement.settings.alignment import Alignment
 from jolly_parlor.placement.settings.headroom import REFERENCE_DB_SPL, Headroom
 from jolly_parlor.placement.settings.shares import THIRDS_HZ, Shares
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import edit_file, open_document
 from jolly_parlor.project.room_fit import fit_document
-from jolly_parlor.project.subwoofers import SubReport, sub_report
+from jolly_parlor.project.subwoofers import SubReport, further, sub_report
 from jolly_parlor.project.tuning import Tuned, applied, tune
 
 
@@ -66,16 +68,21 @@ def settings(
 @click.argument("file", type=PATH)
 @click.option("--arrangement", help="Name of the arrangement; the picked or first one.")
 @click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@click.option("--further", "ask_further", is_flag=True, help="What none to four would give.")
 @JSON
-def subs(file: Path, arrangement: str | None, fitted: bool, out: str | None) -> None:
-    """Say what each subwoofer of FILE does alone, its share of the work, and how unlike the seats
-    are.
+def subs(
+    file: Path, arrangement: str | None, fitted: bool, ask_further: bool, out: str | None
+) -> None:
+    """Say what each subwoofer of FILE does alone, its share of the work, how it stands to the
+    pair, and how unlike the seats are.
     """
     document = open_document(file)
     fit = fit_document(document) if fitted else None
-    found = sub_report(document, arrangement or _usual(document), fit)
+    name = arrangement or _usual(document)
+    found = sub_report(document, name, fit)
+    more = further(document, name, fit) if ask_further else []
     if out is not None:
-        write_json(out, _subs_json(found))
+        write_json(out, _subs_json(found) | ({"further": _further_json(more)} if more else {}))
     if out == "-":
         return
     for seat, shares in found.at_seats.items():
@@ -90,8 +97,15 @@ def subs(file: Path, arrangement: str | None, fitted: bool, out: str | None) -> 
             click.echo(f"  {name}: {', '.join(cells)}")
     if found.seat_variance_db2 is not None:
         click.echo(f"Seats differ by {found.seat_variance_db2:.1f} dB² from 10 to 125 Hz.")
-    for words in found.words:
+    for words in (*(one.words for one in found.alignments), *found.words, *further_words(more)):
         click.echo(words)
+
+
+def _further_json(found: list[Further]) -> list[dict[str, Any]]:
+    return [
+        {"subs": f.count, "main_seat_db": rounded(f.main_db), "all_seats_db": rounded(f.every_db)}
+        for f in found
+    ]
 
 
 def _usual(document: Document) -> str:
@@ -174,7 +188,24 @@ def _subs_json(found: SubReport) -> dict[str, Any]:
             name: {"position_m": [round(v, 3) for v in at.array().tolist()], "gain_db": rounded(by)}
             for name, (at, by) in found.moves.items()
         },
+        "alignment": {one.name: _alignment_json(one) for one in found.alignments},
         "words": list(found.words),
+    }
+
+
+def _alignment_json(one: Alignment) -> dict[str, Any]:
+    null = one.null
+    return {
+        "distance_m": round(one.distance_metres, 3),
+        "farther_than_pair_m": round(one.farther_metres, 3),
+        "delay_instead_ms": round(one.delay_ms, 2),
+        "delayed": "pair" if one.farther_metres > 0 else one.name,
+        "level_over_pair_db": rounded(one.level_db),
+        "crossover_hz": one.crossover_hz,
+        "null_now_db": rounded(null.now_db),
+        "null_deepest_db": rounded(null.deepest_db),
+        "null_at": None if null.knob is None else {null.knob.what: null.value},
+        "words": one.words,
     }
 
 

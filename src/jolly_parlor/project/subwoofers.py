@@ -9,12 +9,15 @@ from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.evenness import GRID_HZ as USUAL_HZ
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import with_subwoofers
+from jolly_parlor.placement.search.further_subs import Further, further_subs
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.subs import SubSearch
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.settings.alignment import Alignment, alignments
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.headroom import (
     REFERENCE_DB_SPL,
@@ -49,6 +52,8 @@ class SubReport:
     """For a subwoofer that idles at the main seat: where it would serve best, and by how much J
     falls there, dB.
     """
+    alignments: tuple[Alignment, ...]
+    """Of each against the pair, at the main seat."""
     words: tuple[str, ...]
 
 
@@ -80,7 +85,24 @@ def sub_report(
     left = headroom(heard, Goal(heard), arrangement.chains, REFERENCE_DB_SPL)
     variance = seat_variance_db2(levels) if len(levels) > 1 else None
     words = [*_words(at_seats[main], moves, gear), headroom_words(left, REFERENCE_DB_SPL)]
-    return SubReport(arrangement, at_seats, variance, tuple(left), moves, tuple(words))
+    aligned = alignments(heard, arrangement, main, believed.room.speed_of_sound)
+    return SubReport(
+        arrangement, at_seats, variance, tuple(left), moves, tuple(aligned), tuple(words)
+    )
+
+
+def further(
+    document: Document, name: str, fit: Fit | None = None, field: RoomField | None = None
+) -> list[Further]:
+    """What no subwoofer to four of them would give this arrangement, each at its best. field: as
+    for `sub_report`.
+    """
+    believed = document if fit is None else as_fitted(document, fit)
+    arrangement = document.arrangement(name)
+    if problems := fit_problems(believed.room, believed.gear, arrangement):
+        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    field = field or room_field(believed.room, USUAL_HZ)
+    return further_subs(believed.room, believed.gear, arrangement, field, document.wishes)
 
 
 def _words(found: Shares, moves: Mapping[str, tuple[Point, float]], gear: Gear) -> list[str]:

@@ -40,7 +40,7 @@ FACINGS = ("front", "left", "back", "right")
 """The wall faced after 0, 1, 2 and 3 turns of the room."""
 
 _APART_METRES = 0.30
-_RERANKED, _REFINED, _TRADES = 2000, 8, 24
+_RERANKED, _REFINED, _TRADES = 1000, 8, 24
 _RERANKED_SLOWLY = 500
 """In a room whose field takes longer: the coarse pass is about as good there."""
 _APART_RERANKED_METRES = 0.06  # neighbours closer than this would only crowd the ranking

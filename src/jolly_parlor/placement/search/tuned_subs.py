@@ -59,6 +59,10 @@ class TunedSubs:
                 break
         return arrangement
 
+    def added(self, arrangement: Arrangement) -> Arrangement:
+        """With the last of its subwoofers where it serves best, those before it where they are."""
+        return self._moved(arrangement, self.gear.subwoofers[-1])
+
     def settled(self, arrangement: Arrangement, quick: bool = False) -> Arrangement:
         """At its best settings."""
         if not self.has_controls:

@@ -6,12 +6,15 @@ from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QPushButton
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.plots.shares import SharesPlot
-from jolly_parlor.app.questions import SHARES, Question
+from jolly_parlor.app.questions import FURTHER, SHARES, Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.search.further_subs import Further, further_words
 from jolly_parlor.project.subwoofers import SubReport
+
+_MORE = "Subwoofers of the same model, none to four, each where it and its settings serve best."
 
 
 class SharesCard:
@@ -41,6 +44,18 @@ class SharesCard:
         self.plot = SharesPlot()
         layout.addWidget(self.plot)
         self.plot.hide()
+        self.aligned = label("", wrap=True)
+        self.aligned.setObjectName("aligned-words")
+        layout.addWidget(self.aligned)
+        row = QHBoxLayout()
+        self.more = label(_MORE, "soft", wrap=True)
+        self.more.setObjectName("further-words")
+        row.addWidget(self.more, 1)
+        self.further = QPushButton("What would more buy?")
+        self.further.setObjectName("further-subs")
+        self.further.clicked.connect(self._ask_further)
+        row.addWidget(self.further)
+        layout.addLayout(row)
 
     def refresh(self) -> None:
         """What was found for other settings or places is found no more."""
@@ -49,6 +64,7 @@ class SharesCard:
         now = self._question()
         if now != self._for:
             self._for, self._found = now, None
+            self.more.setText(_MORE)
         seats = list(a.seats) if a is not None else []
         if [self.seat.itemText(n) for n in range(self.seat.count())] != seats:
             self.seat.clear()
@@ -62,6 +78,7 @@ class SharesCard:
     def _show(self) -> None:
         found = self._found
         self.plot.setVisible(found is not None)
+        self.aligned.setVisible(found is not None)
         if found is None:
             self.words.setText("Each subwoofer alone at the seat, 10 to 125 Hz.")
             return
@@ -71,6 +88,7 @@ class SharesCard:
             spread = found.seat_variance_db2**0.5
             words.append(f"Between the seats levels differ by {spread:.1f} dB (10 to 125 Hz).")
         self.words.setText(" ".join(words))
+        self.aligned.setText("\n".join(one.words for one in found.alignments))
 
     def _ask(self) -> None:
         a = self.session.arrangement
@@ -91,6 +109,32 @@ class SharesCard:
             self._found, self._for = found, self._question()
         self._show()
 
+    def _ask_further(self) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        document = self.session.believed
+        self.further.setEnabled(False)
+        self.more.setText("Trying none to four, each where it serves best: half a minute …")
+        job = partial(jobs.further_subs, document, a.name)
+        self.session.slow.ask(
+            Question(
+                FURTHER,
+                document.room,
+                document.gear,
+                job,
+                partial(self._take_further, a),
+                self._cannot,
+            )
+        )
+
+    def _take_further(self, of: Arrangement, found: list[Further]) -> None:
+        self.further.setEnabled(True)
+        known = of == self.session.arrangement
+        self.more.setText("\n".join(further_words(found)) if known else _MORE)
+
     def _cannot(self, why: str) -> None:
         self.ask.setEnabled(True)
+        self.further.setEnabled(True)
+        self.more.setText(_MORE)
         self.session.refused.emit(why)

@@ -1,0 +1,184 @@
+"""A subwoofer against the pair: distance, level at the crossover, and the null.
+
+With its polarity reversed a subwoofer that arrives as the pair does cancels it at the crossover.
+Where that dip is deepest, the two add up best there with polarity restored (common practice, no
+source). What makes the whole band most even may lie elsewhere: the room is in it.
+"""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.mixes import FLAT
+from jolly_parlor.placement.settings.heard import Heard
+from jolly_parlor.placement.settings.knobs import Knob, panel_of
+
+EQUALLY_FAR_METRES = 0.05
+_NULL_OCTAVES, _LEVEL_OCTAVES = 1 / 6, 0.5
+"""Either side of the crossover."""
+_TELLING_DB = 1.0
+
+
+@dataclass(frozen=True)
+class Null:
+    """The dip with the subwoofer's polarity reversed, dB below what both bring without phase."""
+
+    now_db: float
+    knob: Knob | None
+    """What was turned for the deepest; None where nothing can be."""
+    value: float
+    deepest_db: float
+
+
+@dataclass(frozen=True)
+class Alignment:
+    """Of one subwoofer at one seat."""
+
+    name: str
+    crossover_hz: float
+    distance_metres: float
+    farther_metres: float
+    """Than the middle of the pair's distances; less than nothing where it is nearer."""
+    delay_ms: float
+    """What replaces moving it: for the subwoofer where it is nearer, else for the pair."""
+    level_db: float
+    """Of it over the pair, half an octave either side of the crossover."""
+    null: Null
+
+    @property
+    def words(self) -> str:
+        """In sentences."""
+        found = [f"{self.name} is {self.distance_metres:.2f} m from the ear, {self._place}"]
+        level = abs(self.level_db)
+        where = f"at {self.crossover_hz:.0f} Hz"
+        if level < _TELLING_DB:
+            found.append(f"Its level {where} matches the pair's.")
+        else:
+            way = "above" if self.level_db > 0 else "below"
+            found.append(f"Its level {where} lies {level:.0f} dB {way} the pair's.")
+        null = self.null
+        told = f"Null, polarity reversed: {max(null.now_db, 0.0):.0f} dB deep as set"
+        if null.knob is not None and null.deepest_db > null.now_db + _TELLING_DB:
+            title = null.knob.title.partition(": ")[2]
+            told += f"; deepest, {null.deepest_db:.0f} dB, at {title} "
+            told += null.knob.words(null.value)
+        found.append(f"{told}.")
+        return " ".join(found)
+
+    @property
+    def _place(self) -> str:
+        off = abs(self.farther_metres)
+        if off <= EQUALLY_FAR_METRES:
+            return "as far as the monitors: a delay would only harm."
+        if self.farther_metres > 0:
+            return (
+                f"{off:.2f} m farther than the monitors: a delay of {self.delay_ms:.1f} ms for "
+                "them replaces moving it."
+            )
+        return (
+            f"{off:.2f} m nearer than the monitors: a delay of {self.delay_ms:.1f} ms for it "
+            "replaces moving it."
+        )
+
+
+def alignments(
+    heard: Heard, arrangement: Arrangement, seat: str, speed_of_sound: float
+) -> list[Alignment]:
+    """Of every subwoofer that plays with the pair, at a seat's ear centre."""
+    chains, ear = arrangement.chains, arrangement.seats[seat]
+    pair = float(np.mean([arrangement.places[side].distance(ear) for side in PAIR]))
+    found = []
+    for sub in heard.gear.subwoofers:
+        if sub.id not in heard.sources:
+            continue
+        low = chains.get(sub.id, FLAT).low_pass
+        hertz = low.frequency_hz if low is not None else USUAL_CROSSOVER_HZ
+        distance = arrangement.places[sub.id].distance(ear)
+        farther = distance - pair
+        parts = _Parts(heard, chains, seat, sub.id)
+        found.append(
+            Alignment(
+                sub.id,
+                hertz,
+                distance,
+                farther,
+                abs(farther) / speed_of_sound * 1000,
+                parts.level_db(hertz),
+                _null(parts, heard, chains, sub.id, hertz),
+            )
+        )
+    return found
+
+
+def agreement_words(null: Null, chains: Mapping[str, Chain]) -> str:
+    """Whether the settings that are most even over the band are those of the null, in a sentence;
+    empty where there is nothing to turn.
+    """
+    if null.knob is None:
+        return ""
+    even = null.knob.value(chains)
+    title = null.knob.title
+    if abs(even - null.value) <= 2 * null.knob.step:
+        return f"{title}: the null and the evenness of the whole agree, {null.knob.words(even)}."
+    return (
+        f"{title}: the null asks for {null.knob.words(null.value)}, the evenness of the whole band "
+        f"for {null.knob.words(even)}. The null looks at the crossover only; listen to both."
+    )
+
+
+class _Parts:
+    """Pair and subwoofer at one ear, each through its chain."""
+
+    def __init__(self, heard: Heard, chains: Mapping[str, Chain], seat: str, sub: str) -> None:
+        self.f, self._at = heard.frequencies_hz, heard.centres[seat]
+        self._heard, self._sub = heard, sub
+        left, right = (self._of(side, chains.get(side, FLAT)) for side in PAIR)
+        self.pair = left + right
+        self.chain = chains.get(sub, FLAT)
+
+    def sub(self, chain: Chain) -> ComplexArray:
+        """The subwoofer set so."""
+        return self._of(self._sub, chain)
+
+    def level_db(self, hertz: float) -> float:
+        """Of the subwoofer over the pair around a frequency."""
+        near = around(self.f, hertz, _LEVEL_OCTAVES)
+        own = np.mean(np.abs(self.sub(self.chain)[near]) ** 2)
+        return float(10 * np.log10(own / np.mean(np.abs(self.pair[near]) ** 2)))
+
+    def null_db(self, chain: Chain, hertz: float) -> float:
+        """How deep the dip is around a frequency with the polarity reversed."""
+        near = around(self.f, hertz, _NULL_OCTAVES)
+        one, other = self.pair[near], self.sub(chain)[near]
+        alone = np.mean(np.abs(one) ** 2 + np.abs(other) ** 2)
+        left = np.mean(np.abs(one - other) ** 2)
+        return float(10 * np.log10(alone / max(float(left), 1e-12)))
+
+    def _of(self, name: str, chain: Chain) -> ComplexArray:
+        return np.asarray(self._heard.sources[name][self._at] * chain.response(self.f, True))
+
+
+def around(frequencies_hz: FloatArray, hertz: float, octaves: float) -> BoolArray:
+    """Which frequencies lie so near a frequency, at least the nearest."""
+    off = np.abs(np.log2(frequencies_hz / hertz))
+    return np.asarray(off <= max(octaves, float(off.min())) + 1e-9)
+
+
+def _null(parts: _Parts, heard: Heard, chains: Mapping[str, Chain], sub: str, hertz: float) -> Null:
+    """Now, and at the best value of delay or phase, else of the low-pass."""
+    now = parts.null_db(parts.chain, hertz)
+    knobs = [k for k in panel_of(heard.gear, heard.mix).knobs if k.names == (sub,)]
+    for what in ("delay_ms", "phase_degrees", "low_pass_hz"):
+        for knob in knobs:
+            if knob.what == what:
+                steps = int((knob.high - knob.low) / knob.step + 1e-9)
+                values = knob.low + knob.step * np.arange(steps + 1)
+                depths = [parts.null_db(knob.of(parts.chain, float(v)), hertz) for v in values]
+                best = int(np.argmax(depths))
+                return Null(now, knob, round(float(values[best]), 6), depths[best])
+    return Null(now, None, 0.0, now)
