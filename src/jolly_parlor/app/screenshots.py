@@ -18,7 +18,6 @@ from jolly_parlor.app.import_preview import ImportPreview
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
-from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.files import open_project
 from jolly_parlor.project.history import Project
 from jolly_parlor.refused import Refused
@@ -31,7 +30,6 @@ _STATIONS = {
     "lineup": "line-up",
     "takes": "takes",
     "compare": "compare",
-    "subs": "subs",
     "signoff": "sign-off",
 }
 
@@ -87,6 +85,7 @@ class _Pictures:
             "forecast": self._point_at_the_worst,
             "forecast-measured": self._measured,
             **stations,
+            "subs": self._subs,
             "plan": self._plan_of_the_loft,
             "loft": self._loft,
             "seat-map": self._seat_map,
@@ -97,7 +96,6 @@ class _Pictures:
             "take": self._take,
             "learn": self._learn,
             "evening": self._evening,
-            "empty": self._empty,
         }
 
     def _station(self, station: str) -> None:
@@ -115,6 +113,12 @@ class _Pictures:
             session.show_mix("both")
 
         self._then(undo)
+
+    def _subs(self) -> None:
+        """The best settings, found."""
+        self._station("subs")
+        self.window.subs.best.find.click()
+        _settle(self.window)
 
     def _seat_map(self) -> None:
         session = self.window.session
@@ -139,10 +143,6 @@ class _Pictures:
         self.window.toggle_theme()
         self._point_at_the_worst()
         self._then(self.window.toggle_theme)
-
-    def _empty(self) -> None:
-        self.window.session.load(Project(blank_document()), None)
-        self.window.go("lineup")
 
     def _preview(self) -> None:
         """A file as it is looked at before it is taken."""

@@ -54,7 +54,7 @@ class Proposal:
             else ""
         )
         settings = (
-            f" Its settings bring {self.settings_gain_db:.1f} dB of that."
+            f" Its settings gain {self.settings_gain_db:.1f} dB."
             if self.settings_gain_db >= _TELLING_DB
             else ""
         )
