@@ -160,3 +160,24 @@ def test_what_more_subwoofers_buy_is_told(
     settled(qtbot, subs)
     told = words(subs, "further-words")
     assert told.startswith("No sub: ") and "One: " in told and "over all seats" in told
+
+
+def test_seats_trade_by_settings_and_one_is_set(subs: MainWindow, qtbot: QtBot) -> None:
+    press(subs, "trade-seats")
+    settled(qtbot, subs)
+    figures = [label.text() for label in subs.subs.trade.frame.findChildren(QLabel)]
+    assert "sofa" in figures and any(text.startswith("the ") for text in figures)
+    assert subs.session.arrangement is not None
+    before = subs.session.arrangement.chains
+    press(subs, "take-trade-1")
+    now = subs.session.arrangement
+    assert now is not None and now.chains != before
+    assert "set for the " in subs.session.history.ledger[-1].text
+
+
+def test_the_plan_is_tinted_by_places_of_the_subwoofer(subs: MainWindow, qtbot: QtBot) -> None:
+    press(subs, "tint-sub-places")
+    settled(qtbot, subs)
+    session = subs.session
+    assert str(session.selected) == "sub" and session.mix.id == "both+sub"
+    assert session.tints.kind == "source" and session.tints.shown is not None

@@ -15,7 +15,13 @@ from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.subwoofers import sub_report
-from jolly_parlor.project.tuning import applied, compare_at_best, set_chains, tune
+from jolly_parlor.project.tuning import (
+    applied,
+    compare_at_best,
+    seat_trades,
+    set_chains,
+    tune,
+)
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 
@@ -147,3 +153,15 @@ def test_arrangements_are_compared_at_their_best_settings_where_asked(demo: Docu
         assert told in tuned.facts
     # Only calculated: nothing is set.
     assert by_name["A third"].arrangement.chains != demo.arrangement("A third").chains
+
+
+def test_seats_trade_and_no_point_is_bettered(demo: Document) -> None:
+    found = seat_trades(demo, "A third")
+    assert found
+    for one in found:
+        for other in found:
+            better = [other.by_seat_db[s] - value < -0.05 for s, value in one.by_seat_db.items()]
+            assert one is other or not all(better)
+    alone = replace(demo.gear, seats=demo.gear.seats[:1])
+    with pytest.raises(Refused, match="one seat: nothing to trade"):
+        seat_trades(set_gear(demo, alone), "A third")

@@ -27,7 +27,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.room_fit import advice_for, fit_document
 from jolly_parlor.project.subwoofers import SubReport, further, sub_report
-from jolly_parlor.project.tuning import Tuned, compare_at_best, tune
+from jolly_parlor.project.tuning import SeatTrade, Tuned, compare_at_best, seat_trades, tune
 from jolly_parlor.refused import Refused
 
 
@@ -155,6 +155,11 @@ def sub_shares(document: Document, name: str, models: Models) -> SubReport:
 def further_subs(document: Document, name: str, models: Models) -> list[Further]:
     """What none to four subwoofers would give."""
     return further(document, name, field=models.forecaster.field)
+
+
+def trades(document: Document, name: str, models: Models) -> list[SeatTrade]:
+    """What the main seat gives up for the others."""
+    return seat_trades(document, name, models.forecaster.field)
 
 
 class Strips:

@@ -157,6 +157,50 @@ def compare_at_best(
     return replace(found, rows=rows, basis_words=f"{found.basis_words}, each at its best settings")
 
 
+TRADED_WEIGHTS = (0.0, 0.15, 0.4, 1.0, 2.5)
+"""How much the other seats together count against the main one."""
+
+
+@dataclass(frozen=True, eq=False)
+class SeatTrade:
+    """One point of what seats can trade: settings, and Evenness at each seat's ear with them."""
+
+    weight: float
+    chains: Mapping[str, Chain]
+    by_seat_db: Mapping[str, float]
+
+
+def seat_trades(document: Document, name: str, field: RoomField | None = None) -> list[SeatTrade]:
+    """What the main seat gives up for the others, from nothing to much; points that are bettered
+    at every seat by another are left out. Raises Refused with one seat, or nothing to set.
+    """
+    arrangement = document.arrangement(name)
+    main, *others = arrangement.seats
+    if not others:
+        raise Refused("There is one seat: nothing to trade. Add another in Gear.")
+    mix = with_subwoofers(document.gear)
+    if not panel_of(document.gear, mix):
+        raise Refused(NOTHING_TO_TURN)
+    if problems := fit_problems(document.room, document.gear, arrangement):
+        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    forecaster = Forecaster(document.room, document.gear, field).coarse()
+    every = forecast_heard(forecaster, arrangement, mix, dict.fromkeys((main, *others), 1.0))
+    judge = Goal(every)
+    found: list[SeatTrade] = []
+    for weight in TRADED_WEIGHTS:
+        counts = {main: 1.0} | ({o: weight / len(others) for o in others} if weight else {})
+        heard = forecast_heard(forecaster, arrangement, mix, counts)
+        chains = solve(heard, arrangement.chains, document.wishes.deep).chains
+        found.append(SeatTrade(weight, chains, judge.seat_db(chains)))
+    return [one for one in found if not any(_betters(other, one) for other in found)]
+
+
+def _betters(one: SeatTrade, other: SeatTrade) -> bool:
+    """Whether one is as good at every seat and better at some by what can be told."""
+    gains = [other.by_seat_db[seat] - figure for seat, figure in one.by_seat_db.items()]
+    return min(gains) >= 0 and max(gains) > 0.05
+
+
 def _tuned(
     document: Document,
     arrangement: Arrangement,

@@ -11,6 +11,7 @@ from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.search.further_subs import Further, further_words
 from jolly_parlor.project.subwoofers import SubReport
 
@@ -40,6 +41,10 @@ class SharesCard:
         self.ask.setObjectName("weigh-subs")
         self.ask.clicked.connect(self._ask)
         row.addWidget(self.ask)
+        self.places = QPushButton("Tint its places")
+        self.places.setObjectName("tint-sub-places")
+        self.places.clicked.connect(self._tint)
+        row.addWidget(self.places)
         layout.addLayout(row)
         self.plot = SharesPlot()
         layout.addWidget(self.plot)
@@ -108,6 +113,17 @@ class SharesCard:
         if of == self.session.arrangement:
             self._found, self._for = found, self._question()
         self._show()
+
+    def _tint(self) -> None:
+        """The plan shows how even the seat would hear with the subwoofer at each place."""
+        session, subs = self.session, self.session.document.gear.subwoofers
+        if not subs:
+            return
+        chosen = next((s.id for s in subs if loudspeaker(s.id) == session.selected), subs[0].id)
+        session.select(loudspeaker(chosen))
+        session.show_mix("both+sub")
+        if session.tints.kind != "source":
+            session.tints.choose("source")
 
     def _ask_further(self) -> None:
         a = self.session.arrangement

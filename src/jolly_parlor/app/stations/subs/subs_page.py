@@ -4,6 +4,7 @@ from jolly_parlor.app.stations.base import Station
 from jolly_parlor.app.stations.subs.set_card import SetCard
 from jolly_parlor.app.stations.subs.settings_card import SettingsCard
 from jolly_parlor.app.stations.subs.shares_card import SharesCard
+from jolly_parlor.app.stations.subs.trade_card import TradeCard
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import EQUALISING
 from jolly_parlor.project.tuning import Tuned
@@ -19,7 +20,8 @@ class SubsStation(Station):
         self.best = SettingsCard(session)
         self.set_card = SetCard(session)
         self.shares = SharesCard(session)
-        for made in (self.best, self.set_card, self.shares):
+        self.trade = TradeCard(session)
+        for made in (self.best, self.set_card, self.shares, self.trade):
             self.body.addWidget(made.frame)
         self.body.addStretch(1)
         self.best.changed.connect(self._tell)
@@ -35,6 +37,7 @@ class SubsStation(Station):
         self.best.refresh()
         self.set_card.refresh()
         self.shares.refresh()
+        self.trade.refresh()
         self._tell()
 
     def _tell(self) -> None:

@@ -1,0 +1,114 @@
+"""The card of what seats can trade: settings between one seat perfect and all alike."""
+
+from functools import partial
+
+from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton
+
+from jolly_parlor.app import jobs
+from jolly_parlor.app.questions import TRADES, Question
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.project.tuning import SeatTrade, has_controls, set_chains
+
+_ASK = "What the main seat would give up for the others, by settings alone."
+
+
+class TradeCard:
+    """Of the arrangement shown. `frame` is the widget; hidden with one seat."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self._found: list[SeatTrade] = []
+        self._for: tuple[object, ...] | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Between seats", "head"))
+        self.words = label(_ASK, "soft", wrap=True)
+        self.words.setObjectName("trade-words")
+        row.addWidget(self.words, 1)
+        self.ask = QPushButton("Show the trade")
+        self.ask.setObjectName("trade-seats")
+        self.ask.clicked.connect(self._ask)
+        row.addWidget(self.ask)
+        layout.addLayout(row)
+        self.rows = QGridLayout()
+        self.rows.setHorizontalSpacing(18)
+        layout.addLayout(self.rows)
+
+    def refresh(self) -> None:
+        """What was found for other settings or places is found no more."""
+        a, gear = self.session.arrangement, self.session.document.gear
+        self.frame.setVisible(a is not None and len(gear.seats) > 1 and has_controls(gear))
+        if self._for != self._question():
+            self._for, self._found = self._question(), []
+        self._show()
+
+    def _question(self) -> tuple[object, ...]:
+        document = self.session.believed
+        return document.room, document.gear, self.session.arrangement
+
+    def _show(self) -> None:
+        clear(self.rows)
+        if not self._found:
+            self.words.setText(_ASK)
+            return
+        self.words.setText("From even at each ear, dB; a row that another betters is left out.")
+        seats = list(self._found[0].by_seat_db)
+        for column, seat in enumerate(seats, start=1):
+            self.rows.addWidget(label(seat, "soft"), 0, column)
+        self.rows.setColumnStretch(len(seats) + 2, 1)
+        for line, trade in enumerate(self._found, start=1):
+            self.rows.addWidget(label(_weight_words(trade.weight)), line, 0)
+            for column, seat in enumerate(seats, start=1):
+                self.rows.addWidget(label(f"{trade.by_seat_db[seat]:.1f} dB"), line, column)
+            take = QPushButton("Set this")
+            take.setObjectName(f"take-trade-{line}")
+            take.clicked.connect(partial(self._set, trade))
+            self.rows.addWidget(take, line, len(seats) + 1)
+
+    def _ask(self) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        document = self.session.believed
+        self.ask.setEnabled(False)
+        self.words.setText("Turning knobs for each seat …")
+        job = partial(jobs.trades, document, a.name)
+        self.session.slow.ask(
+            Question(
+                TRADES, document.room, document.gear, job, partial(self._take, a), self._cannot
+            )
+        )
+
+    def _take(self, of: Arrangement, found: list[SeatTrade]) -> None:
+        self.ask.setEnabled(True)
+        if of == self.session.arrangement:
+            self._found, self._for = found, self._question()
+        self._show()
+
+    def _cannot(self, why: str) -> None:
+        self.ask.setEnabled(True)
+        self._show()
+        self.session.refused.emit(why)
+
+    def _set(self, trade: SeatTrade) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        name, why = a.name, f"set for {_weight_words(trade.weight)}."
+        self.session.do("Set as traded", lambda d: set_chains(d, name, trade.chains, why))
+
+
+def _weight_words(weight: float) -> str:
+    if weight == 0:
+        return "the main seat alone"
+    if weight == 1:
+        return "the others as much as the main one"
+    return (
+        f"the others {weight:g} times the main one"
+        if weight > 1
+        else (f"the others {100 * weight:.0f} % of the main one")
+    )
