@@ -4,7 +4,7 @@ from collections.abc import Callable
 
 from PyQt6.QtCore import QPoint, QPointF, Qt, QTimer
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QApplication, QDialog, QPushButton
+from PyQt6.QtWidgets import QApplication, QDialog, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from jolly_parlor.app.start import application
@@ -29,6 +29,18 @@ def drag_on_plan(window: MainWindow, start: QPointF, by: QPoint, steps: int = 5)
     for step in range(1, steps + 1):
         QTest.mouseMove(plan, at + by * step / steps)
     QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, pos=at + by)
+
+
+def type_into(window: MainWindow, name: str, text: str) -> QLineEdit:
+    """Type over the field of that name on the page shown, and commit it."""
+    page = window.stack.currentWidget()
+    field = page.findChild(QLineEdit, name) if page is not None else None
+    assert field is not None, f"no field {name}"
+    field.setFocus()
+    field.selectAll()
+    QTest.keyClicks(field, text)
+    QTest.keyClick(field, Qt.Key.Key_Return)
+    return field
 
 
 def press(window: MainWindow, name: str) -> None:

@@ -1,26 +1,14 @@
 """Subs, driven as a user does: settings found, explained, set, typed over; who does the work."""
 
 import pytest
-from PyQt6.QtCore import Qt
-from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
-from helpers_app import press, settled
+from helpers_app import press, settled, type_into
 from jolly_parlor.app.plots.shares import SharesPlot
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.chains import Filter
 from jolly_parlor.placement.loudspeakers import Span
-
-
-def typed(window: MainWindow, name: str, text: str) -> QLineEdit:
-    field = window.findChild(QLineEdit, name)
-    assert field is not None, f"no field {name}"
-    field.setFocus()
-    field.selectAll()
-    QTest.keyClicks(field, text)
-    QTest.keyClick(field, Qt.Key.Key_Return)
-    return field
 
 
 def words(window: MainWindow, name: str) -> str:
@@ -72,11 +60,11 @@ def test_every_seat_counts_where_chosen(subs: MainWindow, qtbot: QtBot) -> None:
 
 
 def test_what_is_set_can_be_typed_over(subs: MainWindow, qtbot: QtBot) -> None:
-    typed(subs, "sub set gain_db", "3.5")
+    type_into(subs, "sub set gain_db", "3.5")
     a = subs.session.arrangement
     assert a is not None and a.chain("sub").gain_db == 3.5
     assert subs.session.history.ledger[-1].text.startswith(f"“{a.name}”: sub set")
-    typed(subs, "sub set low_pass_hz", "65")
+    type_into(subs, "sub set low_pass_hz", "65")
     kinds = subs.findChild(QComboBox, "sub set low_pass_kind")
     assert kinds is not None
     kinds.setCurrentIndex(kinds.findText("Butterworth 18"))
@@ -85,7 +73,7 @@ def test_what_is_set_can_be_typed_over(subs: MainWindow, qtbot: QtBot) -> None:
     assert a is not None and a.chain("sub").low_pass is not None
     assert a.chain("sub").low_pass.frequency_hz == 65.0
     assert a.chain("sub").low_pass.filter == Filter(18, "butterworth")
-    field = typed(subs, "sub set gain_db", "99")  # beyond what a chain takes
+    field = type_into(subs, "sub set gain_db", "99")  # beyond what a chain takes
     assert subs.session.arrangement.chain("sub").gain_db == 3.5
     assert field is not None
     shown = subs.findChild(QLineEdit, "sub set gain_db")
@@ -99,7 +87,7 @@ def test_who_does_the_work_is_shown_by_seat(subs: MainWindow, qtbot: QtBot) -> N
     assert plot is not None and plot.isVisible()
     assert "31.5 Hz 100 %" in plot.accessibleDescription()
     assert "Between the seats levels differ by" in words(subs, "shares-words")
-    typed(subs, "sub set gain_db", "1")
+    type_into(subs, "sub set gain_db", "1")
     settled(qtbot, subs)
     assert not plot.isVisible()  # of other settings
 
@@ -119,10 +107,10 @@ def test_controls_are_named_in_gear_and_bad_ranges_refused(
     assert "delay 0 to 15 ms" in words(window, "sub controls words")
     refusals: list[str] = []
     window.session.refused.connect(refusals.append)
-    typed(window, "sub delay_ms high", "-3")
+    type_into(window, "sub delay_ms high", "-3")
     assert refusals and "The delay control goes from 0 to -3" in refusals[-1]
     assert window.session.document.gear.model_of("sub").controls == own
-    typed(window, "sub delay_ms high", "8")
+    type_into(window, "sub delay_ms high", "8")
     span = window.session.document.gear.model_of("sub").controls.delay_ms
     assert span is not None and span.high == 8.0
 

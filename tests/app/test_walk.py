@@ -8,10 +8,10 @@ import numpy as np
 import pytest
 from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton
+from PyQt6.QtWidgets import QComboBox, QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
-from helpers_app import drag_on_plan, press, settled
+from helpers_app import drag_on_plan, press, settled, type_into
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.evenness import evenness
@@ -22,16 +22,6 @@ from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 from places import EXAMPLES
-
-
-def type_into(window: MainWindow, name: str, text: str) -> QLineEdit:
-    field = window.stack.currentWidget().findChild(QLineEdit, name)
-    assert field is not None, f"no field {name}"
-    field.setFocus()
-    field.selectAll()
-    QTest.keyClicks(field, text)
-    QTest.keyClick(field, Qt.Key.Key_Return)
-    return field
 
 
 def test_from_an_empty_room_to_a_saved_card(

@@ -24,6 +24,10 @@ from jolly_parlor.signals.smoothing import smooth_level_db
 
 SMOOTHING_PER_OCTAVE = 12
 DIP_WEIGHT = 1.5
+MATCH_WEIGHT = 0.1
+"""What the square of the left-right difference counts beside that of Evenness where both are in one
+figure (common practice, no source).
+"""
 LOWEST_HZ, HIGHEST_HZ = 20.0, 300.0
 GRID_HZ: FloatArray = log_grid(LOWEST_HZ, HIGHEST_HZ, 48)
 """The grid on which responses are judged and drawn."""

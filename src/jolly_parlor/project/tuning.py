@@ -12,6 +12,7 @@ from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Listening, Mix, with_subwoofers
+from jolly_parlor.placement.settings.alignment import agreement_words, alignments
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.headroom import (
     REFERENCE_DB_SPL,
@@ -192,13 +193,27 @@ def seat_trades(document: Document, name: str, field: RoomField | None = None) -
         heard = forecast_heard(forecaster, arrangement, mix, counts)
         chains = solve(heard, arrangement.chains, document.wishes.deep).chains
         found.append(SeatTrade(weight, chains, judge.seat_db(chains)))
-    return [one for one in found if not any(_betters(other, one) for other in found)]
+    return [
+        one
+        for n, one in enumerate(found)
+        if not any(_betters(other, one) for other in found)
+        and not any(_alike(other, one) for other in found[:n])
+    ]
+
+
+_TELLING_DB = 0.05
 
 
 def _betters(one: SeatTrade, other: SeatTrade) -> bool:
     """Whether one is as good at every seat and better at some by what can be told."""
     gains = [other.by_seat_db[seat] - figure for seat, figure in one.by_seat_db.items()]
-    return min(gains) >= 0 and max(gains) > 0.05
+    return min(gains) >= 0 and max(gains) > _TELLING_DB
+
+
+def _alike(one: SeatTrade, other: SeatTrade) -> bool:
+    """Whether nobody could tell the two at any seat."""
+    gaps = [other.by_seat_db[seat] - figure for seat, figure in one.by_seat_db.items()]
+    return max(abs(gap) for gap in gaps) <= _TELLING_DB
 
 
 def _tuned(
@@ -217,7 +232,16 @@ def _tuned(
     present = arrangement.chains
     # How loud a take is hangs on the microphone; how loud the room makes a loudspeaker does not.
     left = headroom(forecast, Goal(forecast), solution.chains, reference)
-    told = (*limits_words(goal, solution), *notes, headroom_words(left, reference))
+    settled = replace(arrangement, chains={**present, **solution.chains})
+    speed = document.room.speed_of_sound
+    nulls = [one.null for one in alignments(heard, settled, next(iter(heard.centres)), speed)]
+    agreed = [agreement_words(null, solution.chains) for null in nulls]
+    told = (
+        *limits_words(goal, solution),
+        *filter(None, agreed),
+        *notes,
+        headroom_words(left, reference),
+    )
     return Tuned(
         arrangement,
         "measured" if measured else "forecast" if fit is None else "fitted",

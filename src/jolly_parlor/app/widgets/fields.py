@@ -1,11 +1,12 @@
 """Entry fields that say what is wrong and lose nothing."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from html import escape
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import (
     QWIDGETSIZE_MAX,
+    QComboBox,
     QHBoxLayout,
     QLabel,
     QLineEdit,
@@ -102,6 +103,15 @@ class CheckedField(QLineEdit):
         if style is not None:
             style.unpolish(self)
             style.polish(self)
+
+
+def choice_field(name: str, texts: Sequence[str]) -> QComboBox:
+    """One of a few, in words."""
+    made = QComboBox()
+    made.setObjectName(name)
+    made.setAccessibleName(name)
+    made.addItems(list(texts))
+    return made
 
 
 def length_field(name: str, units: Callable[[], UnitSystem]) -> CheckedField:

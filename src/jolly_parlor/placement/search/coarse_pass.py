@@ -24,7 +24,7 @@ from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
-from jolly_parlor.placement.evenness import HIGHEST_HZ
+from jolly_parlor.placement.evenness import HIGHEST_HZ, MATCH_WEIGHT
 from jolly_parlor.placement.forecast import head_points
 from jolly_parlor.placement.search.shortlist import Best, Weighed
 from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
@@ -32,7 +32,6 @@ from jolly_parlor.placement.search.spread_tables import SpreadTables, Tables
 from jolly_parlor.placement.search.tables import Float32, HeightTables, Judged
 
 PER_OCTAVE = 12
-MATCH_WEIGHT = 0.1
 _WORKERS = 2
 _HEAD_POINTS = 6
 _DB_PER_LOG2 = 10.0 * float(np.log10(2.0))

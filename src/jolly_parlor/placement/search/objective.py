@@ -20,6 +20,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import (
+    MATCH_WEIGHT,
     SMOOTHING_PER_OCTAVE,
     bass_reach_hz,
     spread_db,
@@ -27,7 +28,6 @@ from jolly_parlor.placement.evenness import (
 from jolly_parlor.placement.forecast import Forecaster, head_points
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import BOTH, factors, judged_band, with_subwoofers
-from jolly_parlor.placement.search.coarse_pass import MATCH_WEIGHT
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db

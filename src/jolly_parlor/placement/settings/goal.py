@@ -18,14 +18,18 @@ from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.placement.chains import Chain
-from jolly_parlor.placement.evenness import DIP_WEIGHT, GRID_HZ, SMOOTHING_PER_OCTAVE
+from jolly_parlor.placement.evenness import (
+    DIP_WEIGHT,
+    GRID_HZ,
+    MATCH_WEIGHT,
+    SMOOTHING_PER_OCTAVE,
+)
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import FLAT, judged_band
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.placement.settings.knobs import Knob
 from jolly_parlor.signals.smoothing import smoothing_weights
 
-MATCH_WEIGHT = 0.1
 _DB = 10 / np.log(10)
 _TURN: dict[str, float] = {"phase_degrees": 0.01}
 _USUAL_TURN = 0.001

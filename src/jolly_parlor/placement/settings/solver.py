@@ -48,14 +48,13 @@ def solve(
     deep: float = 0.0,
     reference_db_spl: float = REFERENCE_DB_SPL,
     quick: bool = False,
-    panel: Panel | None = None,
 ) -> Solution:
     """Settings for one Heard, beginning at what is set. quick: only what is set is followed, as
-    where a search has weighed many ways before. panel: what may be turned, else all controls.
+    where a search has weighed many ways before.
     """
     present = {name: chains.get(name, Chain()) for name in heard.mix.loudspeakers}
     goal = Goal(heard, deep)
-    panel, held = _without_boosts(panel or panel_of(heard.gear, heard.mix), goal, present)
+    panel, held = _without_boosts(panel_of(heard.gear, heard.mix), goal, present)
     before = goal.db(present)
     if not panel:
         return Solution(dict(present), before, before, panel, held)

@@ -4,10 +4,10 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QFrame, QGridLayout, QWidget
+from PyQt6.QtWidgets import QFrame, QGridLayout, QWidget
 
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import label, number_field
+from jolly_parlor.app.widgets.fields import choice_field, label, number_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover, Filter
 from jolly_parlor.placement.loudspeakers import Model
@@ -79,7 +79,7 @@ class SetCard:
         return self._field(f"{name} set {what}", unit, value, partial(self._set, name, what))
 
     def _crossing(self, name: str, chain: Chain) -> tuple[QWidget, ...]:
-        polarity = _choice(f"{name} set polarity", ("normal", "reversed"))
+        polarity = choice_field(f"{name} set polarity", ("normal", "reversed"))
         polarity.setCurrentIndex(int(chain.inverted))
         polarity.activated.connect(lambda at: self._set(name, "inverted", bool(at)))
         sub = self.session.document.gear.loudspeaker(name).is_subwoofer
@@ -89,7 +89,7 @@ class SetCard:
         corner = self._field(
             f"{name} set {side}_hz", "Hz", at, partial(self._cross, name, side, now)
         )
-        kinds = _choice(f"{name} set {side}_kind", (*(_short(k) for k in KINDS), "full range"))
+        kinds = choice_field(f"{name} set {side}_kind", (*(_short(k) for k in KINDS), "full range"))
         kinds.setCurrentIndex(KINDS.index(now.filter) if now is not None else len(KINDS))
         kinds.activated.connect(lambda n: self._switch(name, side, at, n))
         return polarity, corner, kinds
@@ -125,11 +125,3 @@ def _has(model: Model, chain: Chain, what: str) -> bool:
 
 def _short(kind: Filter) -> str:
     return f"{kind.kind.capitalize()} {kind.slope_db_per_octave}"
-
-
-def _choice(name: str, texts: tuple[str, ...]) -> QComboBox:
-    made = QComboBox()
-    made.setObjectName(name)
-    made.setAccessibleName(name)
-    made.addItems(texts)
-    return made

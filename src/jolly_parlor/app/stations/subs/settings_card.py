@@ -3,14 +3,14 @@
 from functools import partial
 
 from PyQt6.QtCore import QObject, Qt, pyqtSignal
-from PyQt6.QtWidgets import QComboBox, QFrame, QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton
 
 from jolly_parlor.app import jobs
-from jolly_parlor.app.questions import SETTINGS, Question
+from jolly_parlor.app.questions import SETTINGS
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.stations.subs.asked import Asked
+from jolly_parlor.app.widgets.fields import choice_field, label
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.tuning import NOTHING_TO_TURN, Tuned, applied, has_controls
 
 _ASK = (
@@ -28,17 +28,16 @@ class SettingsCard(QObject):
     def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.session = session
-        self.found: Tuned | None = None
-        self._for: tuple[object, ...] | None = None
+        self._asked: Asked[Tuned] = Asked(session, SETTINGS, self._came)
         self.frame: QFrame
         self.frame, layout = card()
         row = QHBoxLayout()
         row.addWidget(label("Best settings", "head"))
         row.addWidget(label("for", "soft"))
-        self.seats = _choice("settings seats", ("the main seat", "every seat"))
+        self.seats = choice_field("settings seats", ("the main seat", "every seat"))
         row.addWidget(self.seats)
         row.addWidget(label("by", "soft"))
-        self.source = _choice("settings source", ("forecast", "takes"))
+        self.source = choice_field("settings source", ("forecast", "takes"))
         row.addWidget(self.source)
         row.addStretch(1)
         self.find = QPushButton("Find settings")
@@ -63,15 +62,15 @@ class SettingsCard(QObject):
         self.notes.setObjectName("settings-notes")
         layout.addWidget(self.notes)
 
+    @property
+    def found(self) -> Tuned | None:
+        """The best settings of what is shown, where they were asked for."""
+        return self._asked.found
+
     def refresh(self) -> None:
         """What was found for other settings, places or takes is found no more."""
-        if self._for != self._question():
-            self.found, self._for = None, self._question()
+        self._asked.refresh()
         self._show()
-
-    def _question(self) -> tuple[object, ...]:
-        document = self.session.believed
-        return document.room, document.gear, self.session.arrangement, len(document.takes)
 
     def _show(self) -> None:
         clear(self.rows)
@@ -103,40 +102,18 @@ class SettingsCard(QObject):
         self.notes.setVisible(bool(found.notes))
 
     def _ask(self) -> None:
-        a = self.session.arrangement
-        if a is None:
-            return
-        document = self.session.believed
         every, measured = self.seats.currentIndex() == 1, self.source.currentIndex() == 1
-        self.find.setEnabled(False)
         self.find.setText("Turning knobs …")
-        job = partial(jobs.settings, document, a.name, every, measured)
-        answered = partial(self._take, a)
-        self.session.slow.ask(
-            Question(SETTINGS, document.room, document.gear, job, answered, self._cannot)
+        self._asked.ask(
+            self.find, lambda d, name, models: jobs.settings(d, name, every, measured, models)
         )
 
-    def _take(self, of: Arrangement, found: Tuned) -> None:
+    def _came(self) -> None:
         self.find.setText("Find settings")
-        if of == self.session.arrangement:
-            self.found, self._for = found, self._question()
         self._show()
         self.changed.emit()
-
-    def _cannot(self, why: str) -> None:
-        self.find.setText("Find settings")
-        self._show()
-        self.session.refused.emit(why)
 
     def _set(self) -> None:
         found = self.found
         if found is not None:
             self.session.do("Set as found", partial(applied, tuned=found))
-
-
-def _choice(name: str, texts: tuple[str, ...]) -> QComboBox:
-    made = QComboBox()
-    made.setObjectName(name)
-    made.setAccessibleName(name)
-    made.addItems(texts)
-    return made

@@ -1,16 +1,14 @@
 """The card that shows what each subwoofer does alone, and its share of the work."""
 
-from functools import partial
-
 from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QPushButton
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.plots.shares import SharesPlot
-from jolly_parlor.app.questions import FURTHER, SHARES, Question
+from jolly_parlor.app.questions import FURTHER, SHARES
 from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.search.further_subs import Further, further_words
 from jolly_parlor.project.subwoofers import SubReport
@@ -23,8 +21,8 @@ class SharesCard:
 
     def __init__(self, session: Workbench) -> None:
         self.session = session
-        self._found: SubReport | None = None
-        self._for: tuple[object, ...] | None = None
+        self._asked: Asked[SubReport] = Asked(session, SHARES, self._show)
+        self._more: Asked[list[Further]] = Asked(session, FURTHER, self._show)
         self.frame: QFrame
         self.frame, layout = card()
         row = QHBoxLayout()
@@ -66,22 +64,17 @@ class SharesCard:
         """What was found for other settings or places is found no more."""
         a = self.session.arrangement
         self.frame.setVisible(a is not None and bool(self.session.document.gear.subwoofers))
-        now = self._question()
-        if now != self._for:
-            self._for, self._found = now, None
-            self.more.setText(_MORE)
+        self._asked.refresh()
+        self._more.refresh()
         seats = list(a.seats) if a is not None else []
         if [self.seat.itemText(n) for n in range(self.seat.count())] != seats:
             self.seat.clear()
             self.seat.addItems(seats)
         self._show()
 
-    def _question(self) -> tuple[object, ...]:
-        document = self.session.believed
-        return document.room, document.gear, self.session.arrangement
-
     def _show(self) -> None:
-        found = self._found
+        found, more = self._asked.found, self._more.found
+        self.more.setText("\n".join(further_words(more)) if more else _MORE)
         self.plot.setVisible(found is not None)
         self.aligned.setVisible(found is not None)
         if found is None:
@@ -96,23 +89,7 @@ class SharesCard:
         self.aligned.setText("\n".join(one.words for one in found.alignments))
 
     def _ask(self) -> None:
-        a = self.session.arrangement
-        if a is None:
-            return
-        document = self.session.believed
-        self.ask.setEnabled(False)
-        job = partial(jobs.sub_shares, document, a.name)
-        self.session.slow.ask(
-            Question(
-                SHARES, document.room, document.gear, job, partial(self._take, a), self._cannot
-            )
-        )
-
-    def _take(self, of: Arrangement, found: SubReport) -> None:
-        self.ask.setEnabled(True)
-        if of == self.session.arrangement:
-            self._found, self._for = found, self._question()
-        self._show()
+        self._asked.ask(self.ask, jobs.sub_shares)
 
     def _tint(self) -> None:
         """The plan shows how even the seat would hear with the subwoofer at each place."""
@@ -126,31 +103,5 @@ class SharesCard:
             session.tints.choose("source")
 
     def _ask_further(self) -> None:
-        a = self.session.arrangement
-        if a is None:
-            return
-        document = self.session.believed
-        self.further.setEnabled(False)
         self.more.setText("Trying none to four, each where it serves best: half a minute …")
-        job = partial(jobs.further_subs, document, a.name)
-        self.session.slow.ask(
-            Question(
-                FURTHER,
-                document.room,
-                document.gear,
-                job,
-                partial(self._take_further, a),
-                self._cannot,
-            )
-        )
-
-    def _take_further(self, of: Arrangement, found: list[Further]) -> None:
-        self.further.setEnabled(True)
-        known = of == self.session.arrangement
-        self.more.setText("\n".join(further_words(found)) if known else _MORE)
-
-    def _cannot(self, why: str) -> None:
-        self.ask.setEnabled(True)
-        self.further.setEnabled(True)
-        self.more.setText(_MORE)
-        self.session.refused.emit(why)
+        self._more.ask(self.further, jobs.further_subs)

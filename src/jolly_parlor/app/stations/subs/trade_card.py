@@ -5,11 +5,11 @@ from functools import partial
 from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton
 
 from jolly_parlor.app import jobs
-from jolly_parlor.app.questions import TRADES, Question
+from jolly_parlor.app.questions import TRADES
 from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.tuning import SeatTrade, has_controls, set_chains
 
 _ASK = "What the main seat would give up for the others, by settings alone."
@@ -20,8 +20,7 @@ class TradeCard:
 
     def __init__(self, session: Workbench) -> None:
         self.session = session
-        self._found: list[SeatTrade] = []
-        self._for: tuple[object, ...] | None = None
+        self._asked: Asked[list[SeatTrade]] = Asked(session, TRADES, self._show)
         self.frame: QFrame
         self.frame, layout = card()
         row = QHBoxLayout()
@@ -42,25 +41,21 @@ class TradeCard:
         """What was found for other settings or places is found no more."""
         a, gear = self.session.arrangement, self.session.document.gear
         self.frame.setVisible(a is not None and len(gear.seats) > 1 and has_controls(gear))
-        if self._for != self._question():
-            self._for, self._found = self._question(), []
+        self._asked.refresh()
         self._show()
-
-    def _question(self) -> tuple[object, ...]:
-        document = self.session.believed
-        return document.room, document.gear, self.session.arrangement
 
     def _show(self) -> None:
         clear(self.rows)
-        if not self._found:
+        found = self._asked.found
+        if not found:
             self.words.setText(_ASK)
             return
         self.words.setText("From even at each ear, dB; a row that another betters is left out.")
-        seats = list(self._found[0].by_seat_db)
+        seats = list(found[0].by_seat_db)
         for column, seat in enumerate(seats, start=1):
             self.rows.addWidget(label(seat, "soft"), 0, column)
         self.rows.setColumnStretch(len(seats) + 2, 1)
-        for line, trade in enumerate(self._found, start=1):
+        for line, trade in enumerate(found, start=1):
             self.rows.addWidget(label(_weight_words(trade.weight)), line, 0)
             for column, seat in enumerate(seats, start=1):
                 self.rows.addWidget(label(f"{trade.by_seat_db[seat]:.1f} dB"), line, column)
@@ -70,29 +65,8 @@ class TradeCard:
             self.rows.addWidget(take, line, len(seats) + 1)
 
     def _ask(self) -> None:
-        a = self.session.arrangement
-        if a is None:
-            return
-        document = self.session.believed
-        self.ask.setEnabled(False)
         self.words.setText("Turning knobs for each seat …")
-        job = partial(jobs.trades, document, a.name)
-        self.session.slow.ask(
-            Question(
-                TRADES, document.room, document.gear, job, partial(self._take, a), self._cannot
-            )
-        )
-
-    def _take(self, of: Arrangement, found: list[SeatTrade]) -> None:
-        self.ask.setEnabled(True)
-        if of == self.session.arrangement:
-            self._found, self._for = found, self._question()
-        self._show()
-
-    def _cannot(self, why: str) -> None:
-        self.ask.setEnabled(True)
-        self._show()
-        self.session.refused.emit(why)
+        self._asked.ask(self.ask, jobs.trades)
 
     def _set(self, trade: SeatTrade) -> None:
         a = self.session.arrangement
