@@ -131,3 +131,26 @@ def test_ways_to_set_stay_within_the_controls() -> None:
     assert {way.inverted for way in ways} == {False, True}
     assert {way.low_pass for way in ways} == {Crossover()}
     assert ways_to_set(chain, Controls()) == [chain]
+
+
+def test_pairs_of_subwoofers_stand_alike_about_the_middle(demo: Document) -> None:
+    gear = with_subs(demo.gear, "sub", "second")
+    a = demo.arrangement("A third").moved(loudspeaker("second"), Point(3.5, 4.0, 0.18))
+    a = replace(a, chains=starting_chains(gear, a.chains))
+    judge = Judge(Forecaster(demo.room, gear).coarse(), Wishes(sub_pairs=True))
+    found = TunedSubs(judge).placed(a)
+    one, other = found.places["sub"], found.places["second"]
+    assert one.x + other.x == pytest.approx(demo.room.width, abs=0.021)
+    assert one.y == pytest.approx(other.y, abs=0.011)
+    before, after = judge.figures([a, found], played=True)
+    assert after < before
+
+
+def test_a_subwoofer_close_behind_the_seat_stands_there(demo: Document) -> None:
+    judge = Judge(Forecaster(demo.room, demo.gear).coarse(), Wishes(subwoofers="near"))
+    a = demo.arrangement("A third")
+    found = TunedSubs(judge).placed(a)
+    ear, at = a.seats["desk"], found.places["sub"]
+    assert at.y - ear.y >= 0.39 and at.distance(replace(ear, z=at.z)) < 1.5
+    before, after = judge.figures([a, found], played=True)
+    assert after < before

@@ -22,6 +22,8 @@ from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.wishes import Wishes
 
 _GAP, _STEP, _FROM_SEAT = 0.05, 0.15, 0.5
+_NEAR_ASIDE, _NEAR_BEHIND, _FROM_NEAR_SEAT = 0.75, (0.4, 1.2), 0.35
+"""Metres from the ear: how far aside and behind a subwoofer close behind the seat may stand."""
 _ROUNDS = 3
 
 
@@ -34,9 +36,9 @@ class SubPlaces:
     figures_db: FloatArray
 
 
-def candidates(room: Room, sub: Model, wishes: Wishes) -> FloatArray:
-    """Floor places (n, 2) along the walls and in corners, or all over the wished region; none on
-    floor that must stay free.
+def candidates(room: Room, sub: Model, wishes: Wishes, ear: Point | None = None) -> FloatArray:
+    """Floor places (n, 2) along the walls and in corners, all over the wished region, or close
+    behind the ear of the main seat; none on floor that must stay free.
     """
     half_x, half_y = sub.width / 2, sub.depth / 2
     low = np.array([half_x + _GAP, half_y + _GAP])
@@ -45,24 +47,35 @@ def candidates(room: Room, sub: Model, wishes: Wishes) -> FloatArray:
     if region is not None:
         low = np.maximum(low, [region.x, region.y])
         high = np.minimum(high, [region.x + region.width, region.y + region.depth])
+    near = ear if wishes.subwoofers == "near" else None
+    if near is not None:
+        first, last = _NEAR_BEHIND
+        low = np.maximum(low, [near.x - _NEAR_ASIDE, near.y + first])
+        high = np.minimum(high, [near.x + _NEAR_ASIDE, near.y + last])
     if np.any(low > high):
         return np.zeros((0, 2))
     xs, ys = (
         np.linspace(a, b, max(int((b - a) / _STEP), 1) + 1) for a, b in zip(low, high, strict=True)
     )
     grid = np.stack(np.meshgrid(xs, ys, indexing="ij"), axis=-1).reshape(-1, 2)
-    if region is None:
+    if region is None and near is None:
         edge = np.any(np.isclose(grid, low) | np.isclose(grid, high), axis=1)
         if not room.is_box:
             reach = max(half_x, half_y) + _GAP + _STEP / 2
             edge = np.array([_by_a_wall(room, x, y, reach) for x, y in grid.tolist()])
         grid = grid[edge]
-    free = np.ones(len(grid), dtype=bool)
+    return np.asarray(grid[can_stand(room, sub, grid)])
+
+
+def can_stand(room: Room, sub: Model, places: FloatArray) -> NDArray[np.bool_]:
+    """At which floor places (n, 2) a subwoofer has room, none on floor that must stay free."""
+    half = np.array([sub.width, sub.depth]) / 2
+    size = np.array([room.width, room.length])
+    free = np.all((places >= half) & (places <= size - half), axis=1)
     for area in room.blocked_between(0.0, sub.height):
-        beside = (grid[:, 0] + half_x <= area.x) | (grid[:, 0] - half_x >= area.x + area.width)
-        beside |= (grid[:, 1] + half_y <= area.y) | (grid[:, 1] - half_y >= area.y + area.depth)
-        free &= beside
-    return np.asarray(grid[free])
+        low, high = (area.x, area.y), (area.x + area.width, area.y + area.depth)
+        free &= np.any((places + half <= low) | (places - half >= high), axis=1)
+    return np.asarray(free)
 
 
 def _by_a_wall(room: Room, x: float, y: float, reach: float) -> bool:
@@ -102,7 +115,8 @@ class SubSearch:
     def tried(self, arrangement: Arrangement, sub: Loudspeaker) -> SubPlaces | None:
         """J for every place of one subwoofer, the others as they stand; None without any place."""
         own = self.gear.model_of(sub.id)
-        places = candidates(self.room, own, self.wishes)
+        ear = arrangement.seats[self.gear.seats[0].name]
+        places = candidates(self.room, own, self.wishes, ear)
         if places.size == 0:
             return None
         total, weights = np.zeros(len(places)), 0.0
@@ -114,14 +128,17 @@ class SubSearch:
         return SubPlaces(places, figures)
 
     def in_the_way(
-        self, arrangement: Arrangement, sub: Loudspeaker, places: FloatArray
+        self, arrangement: Arrangement, sub: Loudspeaker, places: FloatArray, twin: str = ""
     ) -> NDArray[np.bool_]:
-        """Which places are too near a head or stand where another subwoofer does."""
+        """Which places are too near a head or stand where another subwoofer does, a twin that goes
+        along left aside.
+        """
+        away = _FROM_NEAR_SEAT if self.wishes.subwoofers == "near" else _FROM_SEAT
         own, found = self.gear.model_of(sub.id), np.zeros(len(places), dtype=bool)
         for point in arrangement.seats.values():
-            found |= np.hypot(places[:, 0] - point.x, places[:, 1] - point.y) < _FROM_SEAT
+            found |= np.hypot(places[:, 0] - point.x, places[:, 1] - point.y) < away
         for other in self.gear.subwoofers:
-            if other.id != sub.id:
+            if other.id not in (sub.id, twin):
                 at, size = arrangement.places[other.id], self.gear.model_of(other.id)
                 gap = np.abs(places - np.array([at.x, at.y]))
                 sizes = np.array([size.width + own.width, size.depth + own.depth]) / 2

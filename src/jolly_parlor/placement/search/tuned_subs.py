@@ -19,7 +19,7 @@ from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
 from jolly_parlor.placement.search.objective import Band, Judge
-from jolly_parlor.placement.search.subs import SubSearch, candidates, standing_at
+from jolly_parlor.placement.search.subs import SubSearch, can_stand, candidates, standing_at
 from jolly_parlor.placement.settings.heard import forecast_heard
 from jolly_parlor.placement.settings.knobs import panel_of
 from jolly_parlor.placement.settings.solver import solve
@@ -46,15 +46,17 @@ class TunedSubs:
         """With its subwoofers where they serve best, and settings roughly found; places as they
         are where none may move, settings where there is no control.
         """
-        if not self.has_controls:
+        if not self.has_controls and not self.wishes.sub_pairs:
             return self._places.placed(arrangement)
         subs = self.gear.subwoofers
         if self.wishes.subwoofers == "stay" or not subs:
             return self.settled(arrangement, quick=True)
-        for _ in range(_ROUNDS if len(subs) > 1 else 1):
+        step = 2 if self.wishes.sub_pairs else 1
+        together = [subs[n : n + step] for n in range(0, len(subs), step)]
+        for _ in range(_ROUNDS if len(together) > 1 else 1):
             before = arrangement
-            for sub in subs:
-                arrangement = self._moved(arrangement, sub)
+            for moved in together:
+                arrangement = self._moved(arrangement, *moved)
             if arrangement == before:
                 break
         return arrangement
@@ -72,43 +74,83 @@ class TunedSubs:
         found = solve(heard, arrangement.chains, self.wishes.deep, quick=quick)
         return replace(arrangement, chains={**arrangement.chains, **found.chains})
 
-    def _moved(self, arrangement: Arrangement, sub: Loudspeaker) -> Arrangement:
-        """One subwoofer where it and its settings serve best, never worse than it stands."""
-        model = self.gear.model_of(sub.id)
-        places = candidates(self.judge.room, model, self.wishes)
-        places = places[~self._places.in_the_way(arrangement, sub, places)]
-        if places.size == 0:
+    def _moved(self, arrangement: Arrangement, sub: Loudspeaker, *twin: Loudspeaker) -> Arrangement:
+        """One subwoofer, or two alike on either side of the middle line, where they and their
+        settings serve best; never worse than they stand, unless they did not stand alike.
+        """
+        model, room = self.gear.model_of(sub.id), self.judge.room
+        ear = arrangement.seats[self.gear.seats[0].name]
+        names = [one.id for one in twin]
+        first = candidates(room, model, self.wishes, ear)
+        first = first[~self._places.in_the_way(arrangement, sub, first, *names)]
+        every = [first]
+        for one in twin:
+            every = self._mirrored(arrangement, first, sub, one)
+        if every[0].size == 0:
             return self.settled(arrangement, quick=True)
         ways = ways_to_set(arrangement.chain(sub.id), model.controls)
-        figures, which = self._weighed(arrangement, sub, places, ways)
-        trials = [arrangement]
-        for at in _apart(places, figures):
-            x, y = places[at].tolist()
-            there = arrangement.moved(loudspeaker(sub.id), standing_at(model, x, y))
-            chains = {**there.chains, sub.id: ways[which[at]]}
+        moved = (sub, *twin)
+        figures, which = self._weighed(arrangement, moved, every, ways)
+        trials = [] if twin and not self._stand_alike(arrangement, moved) else [arrangement]
+        for at in _apart(every[0], figures):
+            there = arrangement
+            for one, places in zip(moved, every, strict=True):
+                x, y = places[at].tolist()
+                standing = standing_at(self.gear.model_of(one.id), x, y)
+                there = there.moved(loudspeaker(one.id), standing)
+            chains = {**there.chains, **{one.id: ways[which[at]] for one in moved}}
             trials.append(self.settled(replace(there, chains=chains), quick=True))
         values = self.judge.figures(trials, played=True)
         return trials[int(np.argmin(values))]
 
+    def _mirrored(
+        self, arrangement: Arrangement, first: FloatArray, sub: Loudspeaker, twin: Loudspeaker
+    ) -> list[FloatArray]:
+        """Those of the first one's places left of the middle at whose image the twin can stand,
+        and these images.
+        """
+        room, model = self.judge.room, self.gear.model_of(twin.id)
+        middle = room.frame.middle
+        apart = (self.gear.model_of(sub.id).width + model.width) / 2
+        first = first[2 * (middle - first[:, 0]) >= apart]
+        images = np.stack([2 * middle - first[:, 0], first[:, 1]], axis=1)
+        good = can_stand(room, model, images)
+        good &= ~self._places.in_the_way(arrangement, twin, images, sub.id)
+        return [first[good], images[good]]
+
+    def _stand_alike(self, arrangement: Arrangement, subs: Sequence[Loudspeaker]) -> bool:
+        one, other = (arrangement.places[sub.id] for sub in subs)
+        middle = self.judge.room.frame.middle
+        return abs(one.x + other.x - 2 * middle) < 0.02 and abs(one.y - other.y) < 0.02
+
     def _weighed(
-        self, arrangement: Arrangement, sub: Loudspeaker, places: FloatArray, ways: Sequence[Chain]
+        self,
+        arrangement: Arrangement,
+        subs: Sequence[Loudspeaker],
+        places: Sequence[FloatArray],
+        ways: Sequence[Chain],
     ) -> tuple[FloatArray, np.ndarray]:
-        """J^2 at the ear centres of every place at its best way to be set, and which that is."""
+        """J^2 at the ear centres of every place (of each subwoofer that goes along) at its best way
+        to be set, and which that is.
+        """
         judge, forecaster = self.judge, self.judge.forecaster
         f, fed = forecaster.frequencies_hz, judge.fed(arrangement)
         band = Band.of(f[::_THIN], float(judge.whole.at_hz[0]))
         rows = np.flatnonzero(np.isin(f, band.at_hz))
         factors = np.array([way.response(f, judge.mix.handed_over) for way in ways])
-        total = np.zeros((len(places), len(ways)))
+        total = np.zeros((len(places[0]), len(ways)))
+        moved = {sub.id for sub in subs}
         for seat, weight in judge.seats:
             ear = arrangement.seats[seat]
             others = {
                 name: forecaster.transfer(arrangement.places[name], ear)
                 * (forecaster.drive_of(name) * fed[name])
                 for name in judge.mix.loudspeakers
-                if name != sub.id
+                if name not in moved
             }
-            own = self._places.heard(sub, places, ear) * forecaster.drive_of(sub.id)
+            own = np.zeros((len(places[0]), f.size), dtype=np.complex128)
+            for sub, at in zip(subs, places, strict=True):
+                own += self._places.heard(sub, at, ear) * forecaster.drive_of(sub.id)
             here = {name: pressure[rows].astype(np.complex64) for name, pressure in others.items()}
             parts = own[:, rows].astype(np.complex64), factors[:, rows].astype(np.complex64)
             total += weight * self._squares(here, band, *parts)

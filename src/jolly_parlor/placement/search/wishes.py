@@ -11,7 +11,7 @@ from jolly_parlor.validity import faults
 Share = Annotated[float, Ge(0.0), Le(1.0)]
 Metres = Annotated[float, Ge(0.0), Le(20.0)]
 Facing = Literal["front", "left", "back", "right", "any"]
-SubSearch = Literal["stay", "walls", "region"]
+SubPlaces = Literal["stay", "walls", "region", "near"]
 
 
 @dataclass(frozen=True)
@@ -56,8 +56,12 @@ class Wishes:
     deep: Share = 0.0
     """0: only evenness counts. 1: a decibel missing in the lowest octave counts as one of it."""
     facing: Facing = "front"
-    subwoofers: SubSearch = "walls"
-    """`stay`: where they are; `walls`: on the floor along walls and in corners; `region`."""
+    subwoofers: SubPlaces = "walls"
+    """`stay`: where they are; `walls`: on the floor along walls and in corners; `region`; `near`:
+    on the floor close behind the main seat.
+    """
+    sub_pairs: bool = False
+    """Whether two and two subwoofers stand alike on either side of the middle line."""
     region: Region | None = None
     """Where subwoofers may stand when `subwoofers` is `region`."""
 

@@ -40,6 +40,7 @@ _SUBS = {
     "stay": "stays where it is",
     "walls": "along walls and in corners",
     "region": "within the region drawn",
+    "near": "close behind the main seat",
 }
 
 
@@ -74,6 +75,8 @@ class WishesPanel(QWidget):
         self.facing.setCurrentIndex(list(_FACINGS).index(wishes.facing))
         self.subs.setCurrentIndex(list(_SUBS).index(wishes.subwoofers))
         self.subs.setEnabled(bool(gear.subwoofers))
+        self.pairs.setChecked(wishes.sub_pairs)
+        self.pairs.setVisible(len(gear.subwoofers) > 1)
         self.draw.setEnabled(bool(gear.subwoofers))
         self.draw.setText("Draw it anew" if wishes.region else "Draw a region")
         self.deep.setValue(round(wishes.deep * 10))
@@ -132,6 +135,10 @@ class WishesPanel(QWidget):
         self.middle.setObjectName("wish-middle")
         self.middle.clicked.connect(lambda on: self._set(middle_line=on))
         layout.addWidget(self.middle)
+        self.pairs = QCheckBox("Two subwoofers stand alike, left and right of it")
+        self.pairs.setObjectName("wish-sub-pairs")
+        self.pairs.clicked.connect(lambda on: self._set(sub_pairs=on))
+        layout.addWidget(self.pairs)
         layout.addStretch(1)
         return layout
 
