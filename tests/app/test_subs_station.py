@@ -169,3 +169,21 @@ def test_the_plan_is_tinted_by_places_of_the_subwoofer(subs: MainWindow, qtbot: 
     session = subs.session
     assert str(session.selected) == "sub" and session.mix.id == "both+sub"
     assert session.tints.kind == "source" and session.tints.shown is not None
+
+
+def test_pairs_of_subwoofers_are_wished_for_where_there_are_two(
+    window: MainWindow, qtbot: QtBot
+) -> None:
+    window.go("lineup")
+    press(window, "show-wishes")
+    pairs = window.lineup.search.wishes.pairs
+    assert not pairs.isVisible()  # one subwoofer
+    window.go("gear")
+    press(window, "add-sub")
+    window.go("lineup")
+    settled(qtbot, window)
+    assert pairs.isVisible() and not pairs.isChecked()
+    pairs.click()
+    assert window.session.document.wishes.sub_pairs
+    window.session.undo()
+    assert not pairs.isChecked()

@@ -211,7 +211,8 @@ class SearchCard:
 
 _INVITATION = (
     "Weighs monitors and seat on a grid of 2.5 cm within your wishes, looks closely at the best, "
-    "tries subwoofers along the walls or as wished, and proposes the distinct few most even."
+    "tries subwoofers along the walls or as wished, all at their best settings, and proposes the "
+    "distinct few most even."
 )
 _TRADES = (
     "What moving buys: each stone is a place that none betters in evenness, distance and bass "
