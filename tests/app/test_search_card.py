@@ -3,7 +3,7 @@
 import pytest
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton, QSlider
+from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton, QSlider
 from pytestqt.qtbot import QtBot
 
 from helpers_app import drag_on_plan, settled
@@ -121,3 +121,20 @@ def test_a_proposal_facing_another_wall_turns_the_room(
     assert window.session.problem == ""
     window.undo()
     assert window.session.document.room.width == width
+
+
+def test_the_best_school_is_offered_while_the_search_goes_on(
+    qtbot: QtBot, window: MainWindow, search
+) -> None:
+    search.button.click()
+    qtbot.waitUntil(lambda: search.rows.count() > 0 or not search.searching, timeout=60_000)
+    texts = [label.text() for label in search.frame.findChildren(QLabel)]
+    if search.searching:  # a quick machine may have found its own by now
+        assert any(text.startswith("The most even of the schools, ") for text in texts)
+        count = len(window.session.document.arrangements)
+        window.findChild(QPushButton, "line-up-0").click()
+        added = window.session.document.arrangements[-1]
+        assert len(window.session.document.arrangements) == count + 1 and added.school
+        search.button.click()
+    qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
+    settled(qtbot, window)

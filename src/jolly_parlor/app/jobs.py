@@ -14,9 +14,11 @@ from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.next_take import Advice
 from jolly_parlor.fitting.posterior import BAND_SIGMAS, believe, placing_of_mix
 from jolly_parlor.placement import facing, maps
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.mixes import Listening, Mix
+from jolly_parlor.placement.search.first import best_school
 from jolly_parlor.placement.search.further_subs import Further
 from jolly_parlor.placement.strips import Axis, Strip, strip
 from jolly_parlor.placement.thing_effects import ThingEffect, thing_effects
@@ -25,6 +27,7 @@ from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.experiments import findings_at
+from jolly_parlor.project.gear_edits import usual_chains
 from jolly_parlor.project.room_fit import advice_for, fit_document
 from jolly_parlor.project.subwoofers import SubReport, further, sub_report
 from jolly_parlor.project.tuning import SeatTrade, Tuned, compare_at_best, seat_trades, tune
@@ -160,6 +163,11 @@ def further_subs(document: Document, name: str, models: Models) -> list[Further]
 def trades(document: Document, name: str, models: Models) -> list[SeatTrade]:
     """What the main seat gives up for the others."""
     return seat_trades(document, name, models.forecaster.field)
+
+
+def first_proposal(document: Document, models: Models) -> tuple[Arrangement, float]:
+    """The best of the schools, to look at while the search goes on."""
+    return best_school(models.forecaster, document.wishes, usual_chains(document))
 
 
 class Strips:

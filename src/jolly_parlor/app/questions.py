@@ -71,6 +71,7 @@ FACING = Kind("which wall to face", 4)
 THINGS = Kind("what each thing does", 5)
 SETTINGS = Kind("the best settings", 0)
 SHARES = Kind("what each subwoofer does", 1)
+FIRST = Kind("a first proposal", 0)
 TRADES = Kind("what seats can trade", 1)
 FURTHER = Kind("what further subwoofers buy", 2)
 """A new kind is one row here, and whoever asks it says what becomes of the answer."""

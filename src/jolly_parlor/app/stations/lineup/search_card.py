@@ -5,7 +5,9 @@ from functools import partial
 from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.turning import turned_often
+from jolly_parlor.app import jobs
 from jolly_parlor.app.plots.trades import TradesPlot
+from jolly_parlor.app.questions import FIRST, Question
 from jolly_parlor.app.search_run import SearchRun
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
@@ -80,7 +82,12 @@ class SearchCard:
         self.button.setText("Stop")
         self.words.setText("Weighing …")
         self._clear()
+        self._found = None
         self._run.start()
+        believed = learning.believed(document)
+        job = partial(jobs.first_proposal, believed)
+        asked = Question(FIRST, believed.room, believed.gear, job, self._show_first)
+        self.session.slow.ask(asked)
 
     def stop(self) -> None:
         """End the thread before the window goes."""
@@ -134,6 +141,14 @@ class SearchCard:
             self._clear()
             self.words.setText(_INVITATION)
 
+    def _show_first(self, first: tuple[Arrangement, float]) -> None:
+        """While nothing has been found: the best of the schools."""
+        if self._run is None or self._found is not None or self.rows.count():
+            return
+        a, figure = first
+        told = f"The most even of the schools, {a.name}, at its settings; the search goes on."
+        self._offer(0, figure, told, self._where(a, 0), a, 0)
+
     def _show(self, found: Found) -> None:
         self._found = found
         self._clear()
@@ -151,7 +166,6 @@ class SearchCard:
         )
         for index, proposal in enumerate(found.proposals):
             self._row(index, proposal)
-        self.rows.setColumnStretch(1, 1)
         if found.trades:
             self.trades_words.setText(_TRADES)
             self.trades.show_trades(found.trades)
@@ -159,16 +173,25 @@ class SearchCard:
             self.trades_words.show()
 
     def _row(self, index: int, proposal: Proposal) -> None:
-        self.rows.addWidget(label(f"{proposal.figure_db:.1f} dB", "head"), index, 0)
+        where = self._where(proposal.arrangement, proposal.turns, self._found_subs(proposal))
+        told = f"{where} {proposal.words}"
+        a, turns = proposal.arrangement, proposal.turns
+        self._offer(index, proposal.figure_db, proposal.trade, told, a, turns)
+
+    def _offer(
+        self, index: int, figure_db: float, head: str, told: str, a: Arrangement, turns: int
+    ) -> None:
+        """A row with its figure, what it is, and the button that lines it up."""
+        self.rows.addWidget(label(f"{figure_db:.1f} dB", "head"), index, 0)
         column = QVBoxLayout()
         column.setSpacing(0)
-        column.addWidget(label(proposal.trade, "strong", wrap=True))
-        where = self._where(proposal.arrangement, proposal.turns, self._found_subs(proposal))
-        column.addWidget(label(f"{where} {proposal.words}", "soft", wrap=True))
+        column.addWidget(label(head, "strong", wrap=True))
+        column.addWidget(label(told, "soft", wrap=True))
         self.rows.addLayout(column, index, 1)
+        self.rows.setColumnStretch(1, 1)
         button = QPushButton("Line up")
         button.setObjectName(f"line-up-{index}")
-        button.clicked.connect(partial(self._add, proposal.arrangement, proposal.turns))
+        button.clicked.connect(partial(self._add, a, turns))
         self.rows.addWidget(button, index, 2)
 
     def _where(self, a: Arrangement, turns: int, subs: str = "") -> str:
