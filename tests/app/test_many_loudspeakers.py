@@ -96,6 +96,8 @@ def test_the_walk_with_eight(
     # Saved and opened.
     room = tmp_path / "eight.parlor"
     monkeypatch.setattr(dialogs, "ask_save", lambda *_: room)
+    window.activateWindow()  # on a busy machine it may not be yet, and keys reach active windows
+    qtbot.waitUntil(window.isActiveWindow)
     QTest.keyClick(window, Qt.Key.Key_S, Qt.KeyboardModifier.ControlModifier)
     again = open_document(room)
     assert again.gear == session.document.gear

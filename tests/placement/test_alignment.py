@@ -119,5 +119,6 @@ def test_each_further_subwoofer_buys_what_it_is_said_to(
     for before, one in pairwise(found):
         assert one.main_db < before.main_db + 0.1  # never much worse than without
         assert set(one.arrangement.places) >= set(before.arrangement.places)
+    assert further_words([]) == []
     words = further_words(found)
     assert words[0].startswith("No sub: ") and words[2].startswith("Two: ")

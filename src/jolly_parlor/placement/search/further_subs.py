@@ -72,7 +72,7 @@ def further_words(found: list[Further]) -> list[str]:
     """What each buys, in a sentence a number; and from where on more help nothing."""
     numbers = ("no sub", "one", "two", "three", "four")
     lines = []
-    for one, before in zip(found, [None, *found[:-1]], strict=True):
+    for one, before in zip(found, [None, *found], strict=False):
         told = f"{numbers[one.count].capitalize()}: {one.main_db:.1f} dB at the main seat"
         told += f", {one.every_db:.1f} dB over all seats"
         if before is not None:
