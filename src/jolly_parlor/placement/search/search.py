@@ -41,6 +41,8 @@ FACINGS = ("front", "left", "back", "right")
 
 _APART_METRES = 0.30
 _RERANKED, _REFINED, _TRADES = 1000, 8, 24
+_MANY_SUBS, _REFINED_WITH_MANY = 3, 5
+"""Each subwoofer is placed for each of the refined: with so many, for the best few only."""
 _RERANKED_SLOWLY = 500
 """In a room whose field takes longer: the coarse pass is about as good there."""
 _APART_RERANKED_METRES = 0.06  # neighbours closer than this would only crowd the ranking
@@ -183,6 +185,8 @@ class _Way:
         if not cancelled():
             ranked, values = look.refined(ranked)
             ranked = ranked[np.argsort(values, kind="stable")]
+        if len(self.gear.subwoofers) >= _MANY_SUBS:
+            ranked = ranked[:_REFINED_WITH_MANY]
         arrangements = [self.subs.placed(look.arrangement(place)) for place in ranked]
         figures = look.judge.figures(arrangements, played=True)
         order = np.argsort(figures, kind="stable")
