@@ -17,6 +17,7 @@ from jolly_parlor.acoustics.turning import turned_point
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import PAIR, Desk, Gear
 from jolly_parlor.placement.items import LEFT, Item, loudspeaker, seat
+from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
 
 
@@ -217,6 +218,12 @@ def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
             if monitor is not None and monitor.distance(ear) < 0.3:
                 problems.append(f"The {side} monitor is within 30 cm of the seat “{name}”.")
     return problems
+
+
+def must_stand(room: Room, gear: Gear, arrangement: Arrangement) -> None:
+    """Raises Refused with the first problem of an arrangement that cannot stand as placed."""
+    if problems := fit_problems(room, gear, arrangement):
+        raise Refused(f"“{arrangement.name}” cannot stand: {problems[0]}")
 
 
 def _area(area: KeepOut) -> str:

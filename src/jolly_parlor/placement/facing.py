@@ -10,7 +10,7 @@ from jolly_parlor.placement.evenness import GRID_HZ, evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import BOTH
-from jolly_parlor.placement.schools import SCHOOLS, SchoolCannotBeMet
+from jolly_parlor.placement.schools import possible
 
 
 @dataclass(frozen=True)
@@ -36,14 +36,10 @@ def facings(room: Room, gear: Gear, field: RoomField | None = None) -> list[Faci
         if wall == "left":
             own = TurnedField(base, room) if needs_working_out(room) else bare_field(seen, GRID_HZ)
         forecaster = Forecaster(seen, gear, own)
-        figures = []
-        for school in SCHOOLS:
-            try:
-                a = school.propose(seen, gear)
-            except SchoolCannotBeMet:
-                continue
-            value = evenness(forecaster.at_seat(a, seat).deviation(BOTH)).value_db
-            figures.append((value, school.name))
+        figures = [
+            (evenness(forecaster.at_seat(a, seat).deviation(BOTH)).value_db, a.name)
+            for a in possible(seen, gear)
+        ]
         if figures:
             value, name = min(figures)
             found.append(Facing(wall, name, value))

@@ -85,6 +85,11 @@ class Gear:
         """The model of that id."""
         return self._models[model_id]
 
+    def counting_seats(self, others: float) -> dict[str, float]:
+        """Seats that count, with their weights: the main one, and the others where they do."""
+        main, *rest = [seat.name for seat in self.seats]
+        return {main: 1.0} | {name: others for name in rest if others > 0}
+
     @cached_property
     def _by_id(self) -> dict[str, Loudspeaker]:
         return {one.id: one for one in self.loudspeakers}

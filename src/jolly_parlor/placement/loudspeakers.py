@@ -1,7 +1,7 @@
 """Loudspeakers: anything that radiates, its role, and the Model on its maker's sheet."""
 
 from dataclasses import dataclass, field
-from typing import Annotated, Literal
+from typing import Annotated, Literal, NamedTuple
 
 from annotated_types import Ge, Gt, Le, MaxLen, MinLen
 
@@ -58,35 +58,38 @@ class Controls:
 
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when it can."""
-        spans = {"gain": self.gain_db, "low shelf": self.low_shelf_db, "low mid": self.low_mid_db}
-        spans |= {"delay": self.delay_ms, "phase": self.phase_degrees}
-        spans |= {"low-pass": self.low_pass_hz, "high-pass": self.high_pass_hz}
-        for name, span in spans.items():
-            if span is not None and span.low > span.high:
-                return (
-                    f"The {name} control goes from {span.low:g} to {span.high:g}; its low end must "
-                    "not lie above its high end."
-                )
-            if span is not None and (limits := _REACH.get(name)) is not None:
-                if span.low < limits[0] or span.high > limits[1]:
-                    return (
-                        f"The {name} control goes from {span.low:g} to {span.high:g}; it must lie "
-                        f"within {limits[0]:g} to {limits[1]:g}."
-                    )
+        for what, kind in RANGED.items():
+            span: Span | None = getattr(self, what)
+            if span is None:
+                continue
+            goes = f"The {kind.title} control goes from {span.low:g} to {span.high:g}"
+            if span.low > span.high:
+                return f"{goes}; its low end must not lie above its high end."
+            if span.low < kind.least or span.high > kind.most:
+                return f"{goes}; it must lie within {kind.least:g} to {kind.most:g}."
         every = (*self.low_pass_kinds, *self.high_pass_kinds)
         return next(filter(None, (kind.at(80.0).problem() for kind in every)), "")
 
 
-_REACH = {
-    "gain": (-40.0, 40.0),
-    "low shelf": (-12.0, 12.0),
-    "low mid": (-12.0, 12.0),
-    "delay": (0.0, 100.0),
-    "phase": (0.0, 180.0),
-    "low-pass": (20.0, 500.0),
-    "high-pass": (20.0, 500.0),
+class Ranged(NamedTuple):
+    """A control with a range: what it is called, its unit, and what a Chain can take."""
+
+    title: str
+    unit: str
+    least: float
+    most: float
+
+
+RANGED = {
+    "gain_db": Ranged("gain", "dB", -40.0, 40.0),
+    "low_shelf_db": Ranged("low shelf", "dB", -12.0, 12.0),
+    "low_mid_db": Ranged("low mid", "dB", -12.0, 12.0),
+    "delay_ms": Ranged("delay", "ms", 0.0, 100.0),
+    "phase_degrees": Ranged("phase", "°", 0.0, 180.0),
+    "low_pass_hz": Ranged("low-pass", "Hz", 20.0, 500.0),
+    "high_pass_hz": Ranged("high-pass", "Hz", 20.0, 500.0),
 }
-"""What a Chain can take."""
+"""By the field of Controls."""
 
 
 @dataclass(frozen=True)

@@ -21,7 +21,7 @@ from jolly_parlor.placement.school_rules import Layout, SchoolCannotBeMet
 from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.refused import Refused
 
-__all__ = ["SCHOOLS", "School", "SchoolCannotBeMet", "back_to_wall_distance", "school"]
+__all__ = ["SCHOOLS", "School", "SchoolCannotBeMet", "back_to_wall_distance", "possible", "school"]
 
 _SHORTEST_SIDE, _LONGEST_SIDE = 0.8, 2.6
 _SIDE_GAP = 0.25  # from the cabinet's edge to the side wall
@@ -173,6 +173,19 @@ SCHOOLS: tuple[School, ...] = (
         rules.calm_zone,
     ),
 )
+
+
+def possible(
+    room: Room, gear: Gear, chains: Mapping[str, Chain] | None = None
+) -> list[Arrangement]:
+    """What every school proposes that can be met there, each named as its school."""
+    found = []
+    for one in SCHOOLS:
+        try:
+            found.append(one.propose(room, gear, chains))
+        except SchoolCannotBeMet:
+            continue
+    return found
 
 
 def school(school_id: str) -> School:

@@ -8,7 +8,7 @@ import numpy as np
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement, must_stand
 from jolly_parlor.placement.evenness import GRID_HZ as USUAL_HZ
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
@@ -68,8 +68,7 @@ def sub_report(
     subs = [one.id for one in gear.subwoofers]
     if not subs:
         raise Refused("This gear has no subwoofer; add one in Gear.")
-    if problems := fit_problems(believed.room, gear, arrangement):
-        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    must_stand(believed.room, gear, arrangement)
     deep = Forecaster(believed.room, gear, room_field(believed.room, GRID_HZ))
     at_seats, levels = {}, []
     for seat in arrangement.seats:
@@ -99,8 +98,7 @@ def further(
     """
     believed = document if fit is None else as_fitted(document, fit)
     arrangement = document.arrangement(name)
-    if problems := fit_problems(believed.room, believed.gear, arrangement):
-        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    must_stand(believed.room, believed.gear, arrangement)
     field = field or room_field(believed.room, USUAL_HZ)
     return further_subs(believed.room, believed.gear, arrangement, field, document.wishes)
 

@@ -6,7 +6,7 @@ from dataclasses import dataclass, replace
 from jolly_parlor.acoustics.fields import RoomField
 from jolly_parlor.diagnosis.causes import Anechoic
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems, must_stand
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -77,8 +77,7 @@ def tune(
     arrangement = document.arrangement(name)
     believed = document if fit is None else as_fitted(document, fit)
     gear = believed.gear
-    if problems := fit_problems(believed.room, gear, arrangement):
-        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    must_stand(believed.room, gear, arrangement)
     mix = with_subwoofers(gear)
     if not panel_of(gear, mix):
         raise Refused(NOTHING_TO_TURN)
@@ -176,20 +175,19 @@ def seat_trades(document: Document, name: str, field: RoomField | None = None) -
     at every seat by another are left out. Raises Refused with one seat, or nothing to set.
     """
     arrangement = document.arrangement(name)
-    main, *others = arrangement.seats
+    others = document.gear.seats[1:]
     if not others:
         raise Refused("There is one seat: nothing to trade. Add another in Gear.")
     mix = with_subwoofers(document.gear)
     if not panel_of(document.gear, mix):
         raise Refused(NOTHING_TO_TURN)
-    if problems := fit_problems(document.room, document.gear, arrangement):
-        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    must_stand(document.room, document.gear, arrangement)
     forecaster = Forecaster(document.room, document.gear, field).coarse()
-    every = forecast_heard(forecaster, arrangement, mix, dict.fromkeys((main, *others), 1.0))
+    every = forecast_heard(forecaster, arrangement, mix, document.gear.counting_seats(1.0))
     judge = Goal(every)
     found: list[SeatTrade] = []
     for weight in TRADED_WEIGHTS:
-        counts = {main: 1.0} | ({o: weight / len(others) for o in others} if weight else {})
+        counts = document.gear.counting_seats(weight / len(others))
         heard = forecast_heard(forecaster, arrangement, mix, counts)
         chains = solve(heard, arrangement.chains, document.wishes.deep).chains
         found.append(SeatTrade(weight, chains, judge.seat_db(chains)))
@@ -256,10 +254,8 @@ def _tuned(
 
 
 def _seats(document: Document, every: bool) -> dict[str, float]:
-    """Seats that count with their weights, the main one first."""
-    main, *others = [seat.name for seat in document.gear.seats]
-    weight = 1.0 if every else document.wishes.other_seats
-    return {main: 1.0} | {name: weight for name in others if weight > 0}
+    """Seats that count: every one alike, or as wished."""
+    return document.gear.counting_seats(1.0 if every else document.wishes.other_seats)
 
 
 def has_controls(gear: Gear) -> bool:

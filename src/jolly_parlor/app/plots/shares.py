@@ -1,7 +1,7 @@
 """What each subwoofer brings by third of an octave: a row of posts for each, its share below."""
 
 from PyQt6.QtCore import QRectF, Qt
-from PyQt6.QtGui import QColor, QPainter, QPaintEvent
+from PyQt6.QtGui import QPainter, QPaintEvent
 from PyQt6.QtWidgets import QWidget
 
 from jolly_parlor.app import theme
@@ -54,24 +54,24 @@ class SharesPlot(QWidget):
         several = len(self._shares.names) > 1
         for row, name in enumerate(self._shares.names):
             base = self._row * row + _POST + 4.0
-            painter.setPen(QColor(colours.ink))
+            painter.setPen(colours.colour("ink"))
             middle = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft
             painter.drawText(QRectF(0, base - _POST, _NAME - 6, _POST / 2), middle, name)
-            painter.setPen(QColor(colours.soft))
+            painter.setPen(colours.colour("soft"))
             scale = f"{_SPAN_DB:.0f} dB tall"
             painter.drawText(QRectF(0, base - _POST / 2, _NAME - 6, _POST / 2), middle, scale)
-            painter.setPen(QColor(colours.ink))
+            painter.setPen(colours.colour("ink"))
             painter.drawLine(_NAME, round(base), self.width(), round(base))
             for column in range(len(THIRDS_HZ)):
                 level = float(self._shares.levels_db[row, column]) - loudest
                 tall = max(1 + level / _SPAN_DB, 0.02) * _POST
                 left = _NAME + width * column + 0.2 * width
                 post = QRectF(left, base - tall, 0.6 * width, tall)
-                painter.fillRect(post, QColor(colours.ochre))
+                painter.fillRect(post, colours.colour("ochre"))
                 text = f"{100 * self._shares.share[row, column]:.0f} %" if several else ""
                 under = QRectF(_NAME + width * column, base + 1, width, 16)
                 painter.drawText(under, Qt.AlignmentFlag.AlignCenter, text)
-        painter.setPen(QColor(colours.soft))
+        painter.setPen(colours.colour("soft"))
         foot = self._row * len(self._shares.names)
         for column, hertz in enumerate(THIRDS_HZ):
             where = QRectF(_NAME + width * column, foot, width, _FOOT)

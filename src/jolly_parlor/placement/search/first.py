@@ -7,7 +7,7 @@ import numpy as np
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.schools import SCHOOLS, SchoolCannotBeMet
+from jolly_parlor.placement.schools import possible
 from jolly_parlor.placement.search.objective import UNFIT, Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
@@ -21,12 +21,7 @@ def best_school(
 
     Raises Refused where none can be met.
     """
-    proposed = []
-    for school in SCHOOLS:
-        try:
-            proposed.append(school.propose(forecaster.room, forecaster.gear, chains))
-        except SchoolCannotBeMet:
-            continue
+    proposed = possible(forecaster.room, forecaster.gear, chains)
     judge = Judge(forecaster.coarse(), wishes)
     tuned = TunedSubs(judge)
     figures = judge.figures(proposed, played=True)

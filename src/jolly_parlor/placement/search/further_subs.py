@@ -4,7 +4,6 @@ From none to four of the model there is (the last one's), each put where it and 
 best with those before it, everything then set at its best; for the main seat, and for every seat.
 """
 
-from collections.abc import Callable
 from dataclasses import dataclass, replace
 from itertools import pairwise
 
@@ -43,7 +42,6 @@ def further_subs(
     present: Arrangement,
     field: RoomField,
     wishes: Wishes,
-    progress: Callable[[int], None] = lambda count: None,
 ) -> list[Further]:
     """From no subwoofer to MOST; pair and seats stay. Raises Refused without a model of one."""
     if not gear.subwoofers:
@@ -64,7 +62,6 @@ def further_subs(
             standing[main] = placed
             figures[main] = float(judge.figures([placed], played=True)[0])
         found.append(Further(count, figures[True], figures[False], standing[True]))
-        progress(count)
     return found
 
 

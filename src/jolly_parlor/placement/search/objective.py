@@ -13,8 +13,10 @@ better. `settings.goal` is the same J as a function of the settings.
 from collections.abc import Mapping, Sequence
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
+from typing import TypeVar
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
@@ -32,6 +34,7 @@ from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
+Pressure = TypeVar("Pressure", np.complex64, np.complex128)
 UNFIT = 99.0
 """J of what cannot stand, dB."""
 
@@ -68,6 +71,17 @@ class Band:
         return np.asarray(np.maximum(level_db.mean(axis=-1) - low, 0.0) ** 2)
 
 
+def sums_of(heard: Mapping[str, NDArray[Pressure]]) -> tuple[NDArray[Pressure], ...]:
+    """What is heard of a sound panned left and right, each side with all but the pair, and of both:
+    pressures by loudspeaker, (..., frequencies).
+    """
+    left, right = (heard[side] for side in PAIR)
+    for name, pressure in heard.items():
+        if name not in PAIR:
+            left, right = left + pressure, right + pressure
+    return left, right, left + heard[PAIR[1]]
+
+
 class Judge:
     """J of arrangements of one room."""
 
@@ -82,9 +96,7 @@ class Judge:
     @property
     def seats(self) -> list[tuple[str, float]]:
         """The seats that count and their weights; the main one first."""
-        main, *others = [seat.name for seat in self.gear.seats]
-        weight = self.wishes.other_seats
-        return [(main, 1.0), *((name, weight) for name in others if weight > 0)]
+        return list(self.gear.counting_seats(self.wishes.other_seats).items())
 
     def figures(self, arrangements: Sequence[Arrangement], played: bool = False) -> FloatArray:
         """J of each in dB, of the monitors alone and flat, or as it is played: with subwoofers, at
@@ -131,13 +143,7 @@ class Judge:
     def squares_of(self, heard: Mapping[str, ComplexArray]) -> FloatArray:
         """J^2 of what each loudspeaker brings, settings included, (..., frequencies)."""
         band = self.whole if len(heard) > len(PAIR) else self.mains
-        below: ComplexArray | float = 0.0
-        for name, pressure in heard.items():
-            if name not in PAIR:
-                below = below + pressure
-        one, other = (heard[side] + below for side in PAIR)
-        sums = one, other, one + heard[PAIR[1]]
-        return self.weighed(band, *(band.levels_db(pressure) for pressure in sums))
+        return self.weighed(band, *(band.levels_db(pressure) for pressure in sums_of(heard)))
 
     def weighed(
         self, band: Band, left: FloatArray, right: FloatArray, both: FloatArray

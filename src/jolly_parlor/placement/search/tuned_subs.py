@@ -15,10 +15,9 @@ from numpy.typing import NDArray
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
-from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
-from jolly_parlor.placement.search.objective import Band, Judge
+from jolly_parlor.placement.search.objective import Band, Judge, sums_of
 from jolly_parlor.placement.search.subs import SubSearch, can_stand, candidates, standing_at
 from jolly_parlor.placement.settings.heard import forecast_heard
 from jolly_parlor.placement.settings.knobs import panel_of
@@ -161,15 +160,11 @@ class TunedSubs:
     ) -> FloatArray:
         """J^2 without smoothing, (places, ways)."""
         found = np.empty((len(own), len(factors)))
-        below = sum((p for name, p in others.items() if name not in PAIR), np.complex64(0))
-        left, right = (others[side] + below for side in PAIR)
         some = max(_AT_ONCE // len(factors), 1)
         for start in range(0, len(own), some):
             part = own[start : start + some, None, :] * factors[None]
-            sums = part + left, part + right, part + (left + others[PAIR[1]])
-            found[start : start + some] = self.judge.weighed(
-                band, *(_levels_db(one) for one in sums)
-            )
+            levels = (_levels_db(one) for one in sums_of({**others, "moved": part}))
+            found[start : start + some] = self.judge.weighed(band, *levels)
         return found
 
 

@@ -8,7 +8,7 @@ import numpy as np
 
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain, Crossover, Filter
 from jolly_parlor.placement.gear import PAIR, Gear
-from jolly_parlor.placement.loudspeakers import Span
+from jolly_parlor.placement.loudspeakers import RANGED, Span
 from jolly_parlor.placement.mixes import FLAT, Mix
 
 What = Literal[
@@ -32,15 +32,6 @@ _TIDY: dict[What, float] = {
     "high_pass_hz": 1.0,
 }
 """Steps of what turns without steps: finer is set by no hand."""
-_TITLES: dict[What, tuple[str, str]] = {
-    "gain_db": ("gain", "dB"),
-    "delay_ms": ("delay", "ms"),
-    "phase_degrees": ("phase", "°"),
-    "low_shelf_db": ("low shelf", "dB"),
-    "low_mid_db": ("low mid", "dB"),
-    "low_pass_hz": ("low-pass", "Hz"),
-    "high_pass_hz": ("high-pass", "Hz"),
-}
 
 
 @dataclass(frozen=True)
@@ -94,11 +85,11 @@ class Knob:
     @property
     def title(self) -> str:
         """Such as `sub: delay`."""
-        return f"{_named(self.names)}: {_TITLES[self.what][0]}"
+        return f"{_named(self.names)}: {RANGED[self.what].title}"
 
     def words(self, value: float) -> str:
         """A value in the control's own unit."""
-        unit = _TITLES[self.what][1]
+        unit = RANGED[self.what].unit
         sign = "+" if unit == "dB" and value else ""
         return f"{value:{sign}g}{'' if unit == '°' else ' '}{unit}"
 

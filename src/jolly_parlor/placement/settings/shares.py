@@ -13,7 +13,7 @@ from jolly_parlor.placement.mixes import FLAT
 THIRDS_HZ = (10.0, 12.5, 16.0, 20.0, 25.0, 31.5, 40.0, 50.0, 63.0, 80.0, 100.0, 125.0)
 """ISO 266 preferred frequencies."""
 GRID_HZ: FloatArray = log_grid(8.5, 150.0, 24)
-"""What is worked out for them: 12 dB per octave finer than a third needs, a little beyond."""
+"""What is worked out for them: eight frequencies in each third, and a little beyond."""
 IDLE_DB, IDLE_TO_HZ = 10.0, 40.0
 """A subwoofer so far below the loudest up to here does no work (common practice, no source)."""
 

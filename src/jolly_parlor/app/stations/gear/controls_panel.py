@@ -17,18 +17,18 @@ from PyQt6.QtWidgets import (
 from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import KINDS, Filter
-from jolly_parlor.placement.loudspeakers import Controls, Model, Span
+from jolly_parlor.placement.loudspeakers import RANGED, Controls, Model, Span
 
-_SPANS: tuple[tuple[str, str, str, Span], ...] = (
-    ("gain_db", "gain", "dB", Span(-12.0, 6.0)),
-    ("low_shelf_db", "low shelf", "dB", Span(-6.0, 0.0, 2.0)),
-    ("low_mid_db", "low mid", "dB", Span(-4.0, 0.0, 2.0)),
-    ("delay_ms", "delay", "ms", Span(0.0, 15.0, 0.1)),
-    ("phase_degrees", "phase", "°", Span(0.0, 180.0)),
-    ("low_pass_hz", "low-pass", "Hz", Span(40.0, 120.0)),
-    ("high_pass_hz", "high-pass", "Hz", Span(60.0, 120.0, 20.0)),
-)
-"""With the range one starts from when it is ticked."""
+_USUAL = {
+    "gain_db": Span(-12.0, 6.0),
+    "low_shelf_db": Span(-6.0, 0.0, 2.0),
+    "low_mid_db": Span(-4.0, 0.0, 2.0),
+    "delay_ms": Span(0.0, 15.0, 0.1),
+    "phase_degrees": Span(0.0, 180.0),
+    "low_pass_hz": Span(40.0, 120.0),
+    "high_pass_hz": Span(60.0, 120.0, 20.0),
+}
+"""The range one starts from when a control is ticked."""
 _FIELD_PIXELS, _USUAL_DB_SPL = 66, 105.0
 _opened: set[str] = set()
 """Models whose panel is open: cards are made anew with each change."""
@@ -58,9 +58,9 @@ class ControlsPanel:
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setHorizontalSpacing(6)
         grid.setColumnStretch(13, 1)
-        for number, (name, title, unit, usual) in enumerate(_SPANS):
-            self._span(grid, number // 2, 7 * (number % 2), name, title, unit, usual)
-        self._switches(grid, (len(_SPANS) + 1) // 2)
+        for number, name in enumerate(RANGED):
+            self._span(grid, number // 2, 7 * (number % 2), name)
+        self._switches(grid, (len(RANGED) + 1) // 2)
         self.panel.setVisible(model.id in _opened)
         self.button.setChecked(model.id in _opened)
         self.button.toggled.connect(self._open)
@@ -69,21 +69,12 @@ class ControlsPanel:
         (_opened.add if shown else _opened.discard)(self._model.id)
         self.panel.setVisible(shown)
 
-    def _span(
-        self,
-        grid: QGridLayout,
-        row: int,
-        column: int,
-        name: str,
-        title: str,
-        unit: str,
-        usual: Span,
-    ) -> None:
+    def _span(self, grid: QGridLayout, row: int, column: int, name: str) -> None:
         own: Span | None = getattr(self._model.controls, name)
-        tick = QCheckBox(title)
+        tick = QCheckBox(RANGED[name].title)
         tick.setObjectName(f"{self._who} has {name}")
         tick.setChecked(own is not None)
-        tick.clicked.connect(lambda on: self._set(name, usual if on else None))
+        tick.clicked.connect(lambda on: self._set(name, _USUAL[name] if on else None))
         grid.addWidget(tick, row, column)
         if own is None:
             return
@@ -91,7 +82,7 @@ class ControlsPanel:
         for place, (end, value, before) in enumerate(parts):
             if before:
                 grid.addWidget(label(before, "soft"), row, column + 2 * place)
-            field = self._field(f"{self._who} {name} {end}", unit, value)
+            field = self._field(f"{self._who} {name} {end}", RANGED[name].unit, value)
             field.committed.connect(partial(self._set_end, name, own, end))
             grid.addWidget(field, row, column + 2 * place + 1)
 
@@ -158,11 +149,11 @@ def controls_words(model: Model) -> str:
     """What can be set, in a line."""
     own: Controls = model.controls
     parts = []
-    for name, title, unit, _ in _SPANS:
+    for name, kind in RANGED.items():
         span: Span | None = getattr(own, name)
         if span is not None:
-            gap = "" if unit == "°" else " "
-            parts.append(f"{title} {span.low:g} to {span.high:g}{gap}{unit}")
+            gap = "" if kind.unit == "°" else " "
+            parts.append(f"{kind.title} {span.low:g} to {span.high:g}{gap}{kind.unit}")
     if own.polarity:
         parts.append("polarity")
     if model.maximum_level_db_spl is not None:

@@ -10,17 +10,11 @@ from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import choice_field, label, number_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover, Filter
-from jolly_parlor.placement.loudspeakers import Model
+from jolly_parlor.placement.loudspeakers import RANGED, Model
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.gear_edits import set_chain
 
-_NUMBERS = (
-    ("gain_db", "gain", "dB"),
-    ("delay_ms", "delay", "ms"),
-    ("phase_degrees", "phase", "°"),
-    ("low_shelf_db", "low shelf", "dB"),
-    ("low_mid_db", "low mid", "dB"),
-)
+_NUMBERS = ("gain_db", "delay_ms", "phase_degrees", "low_shelf_db", "low_mid_db")
 _FIELD_PIXELS = 74
 
 
@@ -51,12 +45,12 @@ class SetCard:
             return
         names = with_subwoofers(gear).loudspeakers
         columns = [
-            number
-            for number in _NUMBERS
-            if any(_has(gear.model_of(n), a.chain(n), number[0]) for n in names)
+            what
+            for what in _NUMBERS
+            if any(_has(gear.model_of(n), a.chain(n), what) for n in names)
         ]
         crossed = bool(gear.subwoofers)
-        titles = [title for _, title, _ in columns] + ["polarity"] * crossed
+        titles = [RANGED[what].title for what in columns] + ["polarity"] * crossed
         titles += ["hands over at", "by"] * crossed
         for column, title in enumerate(titles, start=1):
             self.grid.addWidget(label(title, "soft"), 0, column)
@@ -65,17 +59,17 @@ class SetCard:
             chain, model = a.chain(name), gear.model_of(name)
             self.grid.addWidget(label(name, "strong"), row, 0)
             column = 1
-            for what, _, unit in columns:
+            for what in columns:
                 if _has(model, chain, what):
-                    self.grid.addWidget(self._number(name, what, unit, chain), row, column)
+                    self.grid.addWidget(self._number(name, what, chain), row, column)
                 column += 1
             if crossed:
                 for cell in self._crossing(name, chain):
                     self.grid.addWidget(cell, row, column)
                     column += 1
 
-    def _number(self, name: str, what: str, unit: str, chain: Chain) -> QWidget:
-        value = float(getattr(chain, what))
+    def _number(self, name: str, what: str, chain: Chain) -> QWidget:
+        value, unit = float(getattr(chain, what)), RANGED[what].unit
         return self._field(f"{name} set {what}", unit, value, partial(self._set, name, what))
 
     def _crossing(self, name: str, chain: Chain) -> tuple[QWidget, ...]:

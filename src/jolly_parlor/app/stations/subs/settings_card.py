@@ -87,7 +87,7 @@ class SettingsCard(QObject):
             f"{seat} {found.before_db[seat]:.1f} → {found.after_db[seat]:.1f} dB"
             for seat in found.seats
         )
-        by = {"measured": "From takes", "forecast": "Forecast", "fitted": "Forecast"}[found.source]
+        by = "From takes" if found.source == "measured" else "Forecast"
         self.words.setText(f"{by}, all that plays at the ear: {heard} from even.")
         for column, title in enumerate(("", "", "by itself", "lost without it")):
             self.rows.addWidget(label(title, "soft"), 0, column)
