@@ -73,6 +73,11 @@ def test_what_is_set_can_be_typed_over(subs: MainWindow, qtbot: QtBot) -> None:
     assert a is not None and a.chain("sub").low_pass is not None
     assert a.chain("sub").low_pass.frequency_hz == 65.0
     assert a.chain("sub").low_pass.filter == Filter(18, "butterworth")
+    subs.go("gear")
+    settled(qtbot, subs)
+    told = [label.text() for label in subs.gear.findChildren(QLabel) if label.isVisible()]
+    assert "crossover, Butterworth 18" in told  # Gear says the same of it
+    subs.go("subs")
     field = type_into(subs, "sub set gain_db", "99")  # beyond what a chain takes
     assert subs.session.arrangement.chain("sub").gain_db == 3.5
     assert field is not None

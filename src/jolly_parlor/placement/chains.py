@@ -38,7 +38,12 @@ class Filter:
     @property
     def words(self) -> str:
         """Such as `Linkwitz 24 dB per octave`."""
-        return f"{self.kind.capitalize()} {self.slope_db_per_octave} dB per octave"
+        return f"{self.short} dB per octave"
+
+    @property
+    def short(self) -> str:
+        """Such as `Linkwitz 24`."""
+        return f"{self.kind.capitalize()} {self.slope_db_per_octave}"
 
 
 @dataclass(frozen=True)

@@ -13,7 +13,7 @@ from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, nam
 from jolly_parlor.app.widgets.fields import label, number_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import EQUALISING
-from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ
+from jolly_parlor.placement.chains import Crossover
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.loudspeakers import ROLES, Loudspeaker, Model, Role
 from jolly_parlor.project.document import Document
@@ -115,13 +115,13 @@ class LoudspeakerCard:
         grid.addWidget(self._everywhere, 1, 0)
         column = 1
         if self._speaker.is_subwoofer:
-            low = chain.low_pass.frequency_hz if chain.low_pass else USUAL_CROSSOVER_HZ
+            low = chain.low_pass or Crossover()
             field = number_field(f"{name} crossover_hz", "Hz")
-            field.set_value(low)
+            field.set_value(low.frequency_hz)
             field.committed.connect(self._cross)
             field.failed.connect(self.session.refused.emit)
             grid.addWidget(field, 0, column)
-            grid.addWidget(label("crossover, fourth order", "soft"), 1, column)
+            grid.addWidget(label(f"crossover, {low.filter.short}", "soft"), 1, column)
             column += 1
         for what, unit, title in (("gain_db", "dB", "gain"), ("delay_ms", "ms", "delay")):
             field = number_field(f"{name} {what}", unit)

@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QFrame, QGridLayout, QWidget
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import choice_field, label, number_field
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover, Filter
+from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover
 from jolly_parlor.placement.loudspeakers import RANGED, Model
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.gear_edits import set_chain
@@ -83,7 +83,7 @@ class SetCard:
         corner = self._field(
             f"{name} set {side}_hz", "Hz", at, partial(self._cross, name, side, now)
         )
-        kinds = choice_field(f"{name} set {side}_kind", (*(_short(k) for k in KINDS), "full range"))
+        kinds = choice_field(f"{name} set {side}_kind", (*(k.short for k in KINDS), "full range"))
         kinds.setCurrentIndex(KINDS.index(now.filter) if now is not None else len(KINDS))
         kinds.activated.connect(lambda n: self._switch(name, side, at, n))
         return polarity, corner, kinds
@@ -115,7 +115,3 @@ class SetCard:
 def _has(model: Model, chain: Chain, what: str) -> bool:
     """Whether there is such a control, or something is set all the same."""
     return getattr(model.controls, what) is not None or bool(getattr(chain, what))
-
-
-def _short(kind: Filter) -> str:
-    return f"{kind.kind.capitalize()} {kind.slope_db_per_octave}"

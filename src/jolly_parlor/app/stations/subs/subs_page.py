@@ -53,7 +53,7 @@ class SubsStation(Station):
         else:
             self.verdict.setText(_verdict(found))
         self.under.setText(
-            f"Settings belong to the arrangement: what is right here is wrong there. {EQUALISING}"
+            f"Settings belong to the arrangement: another place asks for others. {EQUALISING}"
         )
 
 
