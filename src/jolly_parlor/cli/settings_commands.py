@@ -5,6 +5,7 @@ from pathlib import Path
 from typing import Any
 
 import click
+import numpy as np
 
 from jolly_parlor.cli.output import JSON, PATH, rounded, write_json
 from jolly_parlor.placement.search.further_subs import Further, further_words
@@ -86,13 +87,15 @@ def subs(
     if out == "-":
         return
     for seat, shares in found.at_seats.items():
-        click.echo(f"At {seat}, dB by third of an octave, and share of the work:")
+        how = found.sources[seat]
+        click.echo(f"At {seat}, {how}, dB by third of an octave, and share of the work:")
         for row, name in enumerate(shares.names):
             cells = (
                 f"{f:g} Hz {level:.0f} ({100 * share:.0f} %)"
                 for f, level, share in zip(
                     THIRDS_HZ, shares.levels_db[row], shares.share[row], strict=True
                 )
+                if np.isfinite(level)
             )
             click.echo(f"  {name}: {', '.join(cells)}")
     if found.seat_variance_db2 is not None:
@@ -182,6 +185,7 @@ def _subs_json(found: SubReport) -> dict[str, Any]:
         "arrangement": found.arrangement.name,
         "thirds_hz": list(THIRDS_HZ),
         "seats": {seat: _shares_json(shares) for seat, shares in found.at_seats.items()},
+        "sources": dict(found.sources) | {"alignment": found.aligned_by},
         "seat_variance_db2": rounded(found.seat_variance_db2),
         "headroom": [_headroom_json(one) for one in found.headroom],
         "moves": {
@@ -209,12 +213,17 @@ def _alignment_json(one: Alignment) -> dict[str, Any]:
     }
 
 
+def _number(value: float, digits: int) -> float | None:
+    """None where there is none."""
+    return round(float(value), digits) if np.isfinite(value) else None
+
+
 def _shares_json(shares: Shares) -> dict[str, Any]:
     below, idle = shares.below_loudest_db(), shares.idle()
     return {
         name: {
-            "levels_db": [round(float(v), 2) for v in shares.levels_db[row]],
-            "share": [round(float(v), 4) for v in shares.share[row]],
+            "levels_db": [_number(v, 2) for v in shares.levels_db[row]],
+            "share": [_number(v, 4) for v in shares.share[row]],
             "below_loudest_db": rounded(below[name]),
             "idle": name in idle,
         }

@@ -23,6 +23,8 @@ if TYPE_CHECKING:
 SUBWOOFERS_TO_HZ = 120.0
 """Subwoofers by themselves are judged up to here (common practice, no source)."""
 FLAT = Chain()
+WITH_SUBWOOFERS = "both+sub"
+"""The id of the pair with all subwoofers, each through its chain."""
 
 
 @dataclass(frozen=True)
@@ -71,7 +73,7 @@ def mixes(gear: Gear) -> tuple[Mix, ...]:
     found = [LEFT_ALONE, RIGHT_ALONE, BOTH]
     if subs:
         many = "Both and subs" if len(subs) > 1 else "Both and sub"
-        found.append(Mix("both+sub", many, PAIR + subs, True, True))
+        found.append(Mix(WITH_SUBWOOFERS, many, PAIR + subs, True, True))
     found += [one(speaker.id) for speaker in gear.beside_the_pair]
     if len(subs) > 1:
         found.append(Mix("subs", "All subs", subs, True, True))
@@ -87,20 +89,22 @@ def mix_of(gear: Gear, mix_id: str) -> Mix:
     for mix in mixes(gear):
         if mix.id == wanted:
             return mix
-    if wanted == "both+sub":
+    if wanted == WITH_SUBWOOFERS:
         raise Refused("This gear has no subwoofer.")
     known = ", ".join(mix.id for mix in mixes(gear))
     raise Refused(f"There is no mix “{mix_id}”; there is {known}.")
 
 
 def measurable(gear: Gear) -> tuple[Mix, ...]:
-    """What a take can be of: the pair together, and each loudspeaker by itself."""
-    return (*(mix for mix in mixes(gear) if mix.alone or mix is BOTH),)
+    """What a take can be of: the pair together, each loudspeaker by itself, and the pair with all
+    subwoofers, as they are set.
+    """
+    return (*(mix for mix in mixes(gear) if mix.alone or mix.id in (BOTH.id, WITH_SUBWOOFERS)),)
 
 
 def with_subwoofers(gear: Gear) -> Mix:
     """The pair with all subwoofers, or the pair where there are none."""
-    return mix_of(gear, "both+sub") if gear.subwoofers else BOTH
+    return mix_of(gear, WITH_SUBWOOFERS) if gear.subwoofers else BOTH
 
 
 @dataclass(frozen=True)

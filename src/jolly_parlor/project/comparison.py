@@ -35,6 +35,7 @@ from jolly_parlor.placement.mixes import (
     BOTH,
     LEFT_ALONE,
     RIGHT_ALONE,
+    WITH_SUBWOOFERS,
     Listening,
     Mix,
     judged_band,
@@ -133,7 +134,8 @@ class Comparison:
 def measured_response(document: Document, listening: Listening) -> Response | None:
     """The takes that answer for a mix, summed as complex pressure where need be.
 
-    One loudspeaker, and the pair where nothing is set for it, is a take as it is. Else the takes of
+    One loudspeaker, the pair where nothing is set for it, and all with the subwoofers as they are
+    set, is a take as it is. Else the takes of
     each, with phase, are summed through the chains; one take of the pair stands for both where
     both are set alike.
     """
@@ -141,6 +143,10 @@ def measured_response(document: Document, listening: Listening) -> Response | No
     if mix.alone:
         take = document.take_of(arrangement, mix.id, seat)
         return take.response if take else None
+    if mix.id == WITH_SUBWOOFERS:
+        whole = document.take_of(arrangement, mix.id, seat)
+        if whole is not None:
+            return whole.response
     both = document.take_of(arrangement, BOTH.id, seat)
     alike = arrangement.chain("left") == arrangement.chain("right")
     flat = mix == BOTH and alike and arrangement.chain("left").flat_alone

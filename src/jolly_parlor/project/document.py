@@ -6,7 +6,7 @@ from functools import cached_property
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, gear_problems
-from jolly_parlor.placement.mixes import measurable
+from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.survey_problems import room_problems
@@ -99,7 +99,9 @@ class Document:
         return [
             take
             for take in self.takes
-            if take.info.placed.name == arrangement.name and not take.applies_to(arrangement)
+            if take.info.placed.name == arrangement.name
+            and not take.info.floor_place
+            and not take.applies_to(arrangement)
         ]
 
 
@@ -153,10 +155,16 @@ def _take_problems(document: Document) -> list[str]:
         found.append(f"Two takes have the id {name}.")
     sources = set(document.source_names)
     seats = {seat.name for seat in document.gear.seats}
+    subwoofers = {sub.id for sub in document.gear.subwoofers}
     for take in document.takes:
         info = take.info
         if info.source not in sources or info.seat not in seats:
             found.append(f"{info.id} is of {info.source} at {info.seat}, which the gear lacks.")
+        together = info.source == WITH_SUBWOOFERS
+        if together != bool(info.subwoofers) or not set(info.subwoofers) <= subwoofers:
+            found.append(f"{info.id} does not name subwoofers of the gear that sounded.")
+        if info.floor_place and info.source not in subwoofers:
+            found.append(f"{info.id} was walked round the floor, but is of no subwoofer.")
         if (take.impulse is None) != (info.impulse_start_seconds is None):
             found.append(f"{info.id} and its impulse response do not belong together.")
     return found

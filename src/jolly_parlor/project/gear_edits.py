@@ -8,6 +8,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, desk_before
 from jolly_parlor.placement.chains import Chain, Crossover
 from jolly_parlor.placement.gear import PAIR, Gear, gear_problems
+from jolly_parlor.placement.mixes import measurable
 from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.editing import EditRefused, done, refuse
@@ -152,8 +153,10 @@ def _fit_seats(
 def _still_there(take: Take, gear: Gear, seat_names: dict[str, str], ids: dict[str, str]) -> bool:
     seat = seat_names.get(take.info.seat, take.info.seat)
     source = ids.get(take.info.source, take.info.source)
-    sources = {"both", *(speaker.id for speaker in gear.loudspeakers)}
-    return seat in {s.name for s in gear.seats} and source in sources
+    sources = {mix.id for mix in measurable(gear)}
+    played = {ids.get(name, name) for name in take.info.played}
+    there = played <= {speaker.id for speaker in gear.loudspeakers}
+    return seat in {s.name for s in gear.seats} and source in sources and there
 
 
 def _renamed_take(take: Take, seat_names: dict[str, str], ids: dict[str, str]) -> Take:
@@ -171,6 +174,7 @@ def _renamed_take(take: Take, seat_names: dict[str, str], ids: dict[str, str]) -
         placed=placed,
         seat=seat_names.get(take.info.seat, take.info.seat),
         source=ids.get(take.info.source, take.info.source),
+        subwoofers=tuple(ids.get(name, name) for name in take.info.subwoofers),
         stood={renamed_part(part, ids): then for part, then in take.info.stood.items()},
     )
     return replace(take, info=info)

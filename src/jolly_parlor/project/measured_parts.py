@@ -6,7 +6,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Mix, judged_band
+from jolly_parlor.placement.mixes import Mix, judged_band, with_subwoofers
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.refused import Refused
@@ -62,6 +62,14 @@ def measured_heard(
     centres = {seat: number for number, seat in enumerate(rows)}
     heard = Heard(document.gear, mix, f, sources, weights / weights.sum(), centres)
     return heard, notes
+
+
+def all_measured(document: Document, arrangement: Arrangement) -> bool:
+    """Whether each loudspeaker that plays has a take with phase of its own at the main seat."""
+    seat = document.gear.seats[0].name
+    names = with_subwoofers(document.gear).loudspeakers
+    takes = [document.take_of(arrangement, name, seat) for name in names]
+    return all(take is not None and take.response.phase_deg is not None for take in takes)
 
 
 def level_words(document: Document, arrangement: Arrangement, mix: Mix, seat: str) -> list[str]:

@@ -5,7 +5,7 @@ from math import exp
 
 import numpy as np
 
-from jolly_parlor.fitting.evidence import Evidence, Placing, smoothed_level
+from jolly_parlor.fitting.evidence import MODEL_HZ, Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, Progress, fit_room
 from jolly_parlor.fitting.fit_words import value_of
 from jolly_parlor.fitting.next_take import Advice, next_takes
@@ -13,7 +13,7 @@ from jolly_parlor.fitting.posterior import placing_of
 from jolly_parlor.fitting.rivals import cautious_order
 from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.forecast import head_point
-from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import BOTH, PAIR_MIXES, judged_band
 from jolly_parlor.placement.search.search import Found
 from jolly_parlor.project.document import Document, Take, carried
@@ -24,10 +24,11 @@ MOST_TAKES = 20
 
 def evidence_of(document: Document) -> list[Evidence]:
     """Takes that may be trusted, wherever things stood when they were made; the last
-    MOST_TAKES of them. Takes too narrow to tell are left out.
+    MOST_TAKES of them, those of floor places only where there are few others. Takes too narrow to
+    tell are left out.
     """
     found = []
-    for take in document.takes:
+    for take in sorted(document.takes, key=lambda take: not take.info.floor_place):
         if not take.usable or document.doubts(take):
             continue
         try:
@@ -43,8 +44,11 @@ def evidence_of(document: Document) -> list[Evidence]:
 def placing_of_take(take: Take) -> Placing:
     """What stood where when it was made."""
     info = take.info
-    names = PAIR if info.source == BOTH.id else (info.source,)
-    placing = placing_of(info.placed, info.seat, names)
+    placing = placing_of(info.placed, info.seat, info.played)
+    if info.subwoofers:  # all others are taken flat
+        chains = {name: info.placed.chain(name) for name in info.played}
+        drives = {name: chain.response(MODEL_HZ, True) for name, chain in chains.items()}
+        placing = replace(placing, drives=drives)
     return replace(placing, ear=head_point(placing.ear, info.point))
 
 

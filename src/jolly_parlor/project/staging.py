@@ -1,13 +1,25 @@
-"""What stands where while a take is measured, as the devices want to be told."""
+"""What stands where and how it is set while a take is measured, as the devices want to be told."""
 
+from collections.abc import Mapping
+from dataclasses import replace
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.mixes import FLAT, WITH_SUBWOOFERS
 from jolly_parlor.project.document import Document, HeadPoint
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
-from jolly_parlor.studio.device import Stage, StagedSource
+from jolly_parlor.studio.device import Fed, Stage, StagedSource, Together
+
+PAIR_AS_SET, REVERSED, ALL_AS_SET = "pair as set", "reversed", "all as set"
+"""What plays while a subwoofer is aligned: the pair alone, with the subwoofer reversed, and as it
+is; a subwoofer alone goes under `as_set` of its id.
+"""
 
 
 def stage_of(
@@ -31,7 +43,36 @@ def stage_of(
         raise Refused(
             f"The point “{point}” of the head at the {seat} lies beyond a wall or in a thing."
         )
-    return Stage(document.room, sources, microphone, board)
+    subs = tuple(sub.id for sub in gear.subwoofers)
+    mixes = {WITH_SUBWOOFERS: _set(PAIR + subs, arrangement.chains)} if subs else {}
+    return Stage(document.room, sources, microphone, board, mixes)
+
+
+def alignment_stage(stage: Stage, sub: str, chains: Mapping[str, Chain]) -> Stage:
+    """The same with what plays while one subwoofer is aligned to the pair, set so."""
+    turned = chains.get(sub, FLAT)
+    reversed_ = {**chains, sub: replace(turned, inverted=not turned.inverted)}
+    both = (*PAIR, sub)
+    mixes = {
+        PAIR_AS_SET: _set(PAIR, chains),
+        as_set(sub): _set((sub,), chains),
+        REVERSED: _set(both, reversed_),
+        ALL_AS_SET: _set(both, chains),
+    }
+    return replace(stage, mixes={**stage.mixes, **mixes})
+
+
+def as_set(name: str) -> str:
+    """What one loudspeaker through its chain is called on a stage for aligning."""
+    return f"{name} as set"
+
+
+def floor_stage(stage: Stage, sub: str, place: Point) -> Stage:
+    """The same with one subwoofer where the microphone stood, and the microphone at a place for
+    it: by reciprocity, what it would bring from there.
+    """
+    at_the_head = replace(stage.sources[sub], place=stage.microphone)
+    return replace(stage, sources={**stage.sources, sub: at_the_head}, microphone=place)
 
 
 def siblings_of(
@@ -47,3 +88,15 @@ def siblings_of(
     if take is None or take.info.measured is None:
         return {}
     return {other: take.response}
+
+
+def _set(names: tuple[str, ...], chains: Mapping[str, Chain]) -> Together:
+    """Loudspeakers that play together, each through its chain with its crossover."""
+
+    def through(chain: Chain) -> Fed:
+        def response(frequencies_hz: FloatArray) -> ComplexArray:
+            return chain.response(frequencies_hz, True)
+
+        return Fed(response, chain.delay_ms / 1000.0)
+
+    return Together(names, {name: through(chains.get(name, FLAT)) for name in names})

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.fitting.fit import Fit
@@ -12,7 +13,7 @@ from jolly_parlor.placement.arrangement import Arrangement, must_stand
 from jolly_parlor.placement.evenness import GRID_HZ as USUAL_HZ
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import with_subwoofers
+from jolly_parlor.placement.mixes import Listening, with_subwoofers
 from jolly_parlor.placement.search.further_subs import Further, further_subs
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.subs import SubSearch
@@ -34,17 +35,37 @@ from jolly_parlor.placement.settings.shares import (
     shares,
     thirds_power,
 )
+from jolly_parlor.project.comparison import measured_response
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.measured_parts import NoCommonTime, level_words, measured_heard
 from jolly_parlor.project.room_fit import as_fitted
 from jolly_parlor.refused import Refused
+from jolly_parlor.signals.response import Response
+
+
+@dataclass(frozen=True, eq=False)
+class Aligned:
+    """How each subwoofer stands to the pair at one seat."""
+
+    source: str
+    """`measured` where takes of each alone can be added up, else `forecast`."""
+    alignments: tuple[Alignment, ...]
+    notes: tuple[str, ...]
+    """What is doubtful, or why takes there are were not used."""
+
+    def of(self, sub: str) -> Alignment | None:
+        """Of one subwoofer."""
+        return next((one for one in self.alignments if one.name == sub), None)
 
 
 @dataclass(frozen=True, eq=False)
 class SubReport:
-    """Of one arrangement, forecast at what is set."""
+    """Of one arrangement at what is set; by takes where there are any, which win over forecasts."""
 
     arrangement: Arrangement
     at_seats: Mapping[str, Shares]
+    sources: Mapping[str, str]
+    """`measured` or `forecast`, by seat; of the seats' unlikeness under `seats`."""
     seat_variance_db2: float | None
     """Of all that plays, over the seats, 10 to 125 Hz; None with one seat."""
     headroom: tuple[Headroom, ...]
@@ -54,6 +75,7 @@ class SubReport:
     """
     alignments: tuple[Alignment, ...]
     """Of each against the pair, at the main seat."""
+    aligned_by: str
     words: tuple[str, ...]
 
 
@@ -66,28 +88,103 @@ def sub_report(
     believed = document if fit is None else as_fitted(document, fit)
     gear, arrangement = believed.gear, document.arrangement(name)
     subs = [one.id for one in gear.subwoofers]
-    if not subs:
-        raise Refused("This gear has no subwoofer; add one in Gear.")
+    must_have_subwoofers(gear)
     must_stand(believed.room, gear, arrangement)
     deep = Forecaster(believed.room, gear, room_field(believed.room, GRID_HZ))
-    at_seats, levels = {}, []
+    at_seats, sources, levels, heard_levels = {}, {}, [], []
+    mix = with_subwoofers(gear)
     for seat in arrangement.seats:
         forecast = deep.at_seat(arrangement, seat)
+        measured = _measured_shares(document, arrangement, subs, seat)
         alone = {sub: forecast.sources[sub] for sub in subs}
-        at_seats[seat] = shares(alone, arrangement.chains, GRID_HZ)
-        whole = forecast.pressure(with_subwoofers(gear))
-        levels.append(10 * np.log10(np.maximum(thirds_power(whole, GRID_HZ), 1e-30)))
+        at_seats[seat] = measured or shares(alone, arrangement.chains, GRID_HZ)
+        sources[seat] = "forecast" if measured is None else "measured"
+        levels.append(_thirds_db(forecast.response(mix)))
+        whole = measured_response(document, Listening(arrangement, seat, mix))
+        heard_levels.append(None if whole is None else _thirds_db(whole))
+    heard_by = [level for level in heard_levels if level is not None]
+    sources["seats"] = "measured" if len(heard_by) == len(levels) else "forecast"
+    variance = None
+    if len(levels) > 1:
+        variance = seat_variance_db2(heard_by if sources["seats"] == "measured" else levels)
     main = gear.seats[0].name
-    usual = Forecaster(believed.room, gear, field).coarse()
-    moves = _moves(usual, arrangement, at_seats[main].idle())
-    heard = forecast_heard(usual, arrangement, with_subwoofers(gear), {main: 1.0})
+    usual = Forecaster(believed.room, gear, field)
+    moves = _moves(usual.coarse(), arrangement, at_seats[main].idle())
+    heard = forecast_heard(usual.coarse(), arrangement, mix, {main: 1.0})
     left = headroom(heard, Goal(heard), arrangement.chains, REFERENCE_DB_SPL)
-    variance = seat_variance_db2(levels) if len(levels) > 1 else None
     words = [*_words(at_seats[main], moves, gear), headroom_words(left, REFERENCE_DB_SPL)]
-    aligned = alignments(heard, arrangement, main, believed.room.speed_of_sound)
+    found = _aligned(document, arrangement, usual)
     return SubReport(
-        arrangement, at_seats, variance, tuple(left), moves, tuple(aligned), tuple(words)
+        arrangement,
+        at_seats,
+        sources,
+        variance,
+        tuple(left),
+        moves,
+        found.alignments,
+        found.source,
+        (*words, *found.notes),
     )
+
+
+def aligned(
+    document: Document, name: str, fit: Fit | None = None, field: RoomField | None = None
+) -> Aligned:
+    """As `sub_report`, of how the subwoofers stand to the pair at the main seat only."""
+    believed = document if fit is None else as_fitted(document, fit)
+    arrangement = document.arrangement(name)
+    must_have_subwoofers(believed.gear)
+    must_stand(believed.room, believed.gear, arrangement)
+    return _aligned(document, arrangement, Forecaster(believed.room, believed.gear, field))
+
+
+def must_have_subwoofers(gear: Gear) -> None:
+    """Raises Refused where there is none."""
+    if not gear.subwoofers:
+        raise Refused("This gear has no subwoofer; add one in Gear.")
+
+
+def _aligned(document: Document, arrangement: Arrangement, forecaster: Forecaster) -> Aligned:
+    mix, main = with_subwoofers(forecaster.gear), forecaster.gear.seats[0].name
+    source = "measured"
+    notes: list[str] = []
+    try:
+        heard, notes = measured_heard(document, arrangement, mix, {main: 1.0}, forecaster)
+    except Refused as error:
+        source = "forecast"
+        heard = forecast_heard(forecaster.coarse(), arrangement, mix, {main: 1.0})
+        if isinstance(error, NoCommonTime):
+            notes = [str(error), *level_words(document, arrangement, mix, main)]
+    speed = forecaster.room.speed_of_sound
+    return Aligned(source, tuple(alignments(heard, arrangement, main, speed)), tuple(notes))
+
+
+def _measured_shares(
+    document: Document, arrangement: Arrangement, subs: list[str], seat: str
+) -> Shares | None:
+    """From takes of each subwoofer alone, as far as they reach; None where one is missing."""
+    takes = [document.take_of(arrangement, sub, seat) for sub in subs]
+    curves = [take.response for take in takes if take is not None]
+    if len(curves) < len(subs):
+        return None
+    low = max(float(curve.frequencies_hz[0]) for curve in curves)
+    high = min(float(curve.frequencies_hz[-1]) for curve in curves)
+    f = GRID_HZ[(low <= GRID_HZ) & (high >= GRID_HZ)]
+    if f.size < 2:
+        return None
+    pressures = {sub: _size(curve, f) for sub, curve in zip(subs, curves, strict=True)}
+    return shares(pressures, arrangement.chains, f)
+
+
+def _size(curve: Response, f: FloatArray) -> ComplexArray:
+    """Its size alone, as a pressure without phase: what of it can be told of one by itself."""
+    level = np.interp(np.log(f), np.log(curve.frequencies_hz), curve.level_db)
+    return np.asarray(10 ** (level / 20), dtype=np.complex128)
+
+
+def _thirds_db(curve: Response) -> FloatArray:
+    f = GRID_HZ[(curve.frequencies_hz[0] <= GRID_HZ) & (curve.frequencies_hz[-1] >= GRID_HZ)]
+    return np.asarray(10 * np.log10(np.maximum(thirds_power(_size(curve, f), f), 1e-30)))
 
 
 def further(

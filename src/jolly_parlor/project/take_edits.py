@@ -5,6 +5,7 @@ from dataclasses import replace
 import numpy as np
 
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.mixes import WITH_SUBWOOFERS
 from jolly_parlor.project.document import Document, HeadPoint, Measured, Take, TakeInfo
 from jolly_parlor.project.editing import EditRefused, done
 from jolly_parlor.project.ledger import now
@@ -35,6 +36,7 @@ def add_take(
         now(),
         read.notes,
         impulse_start_seconds=start,
+        subwoofers=_subwoofers(document, source),
     )
     take = document.stamped(Take(info, read.response, _as_written(read.impulse)))
     changed = replace(document, takes=(*document.takes, take))
@@ -81,12 +83,29 @@ def add_measured(
     number = _next_id(document)
     name = f"{'simulated ' if device.simulated else ''}{number}"
     start = found.impulse.start_seconds
-    info = TakeInfo(number, source, seat, placed, name, now(), (), measured, point, start)
+    info = TakeInfo(
+        number,
+        source,
+        seat,
+        placed,
+        name,
+        now(),
+        (),
+        measured,
+        point,
+        start,
+        subwoofers=_subwoofers(document, source),
+    )
     take = document.stamped(Take(info, found.response, _as_written(found.impulse)))
     changed = replace(document, takes=(*document.takes, take))
     word = {"good": "good", "doubtful": "doubtful", "bad": "bad, left out"}[measured.mark]
     text = f"{name}: {source} at {seat}, “{arrangement}”, {word}."
     return done(document, changed, "take", text, placed)
+
+
+def _subwoofers(document: Document, source: str) -> tuple[str, ...]:
+    """Those that sound with the pair in a mix."""
+    return tuple(s.id for s in document.gear.subwoofers) if source == WITH_SUBWOOFERS else ()
 
 
 def insist_on_take(document: Document, take_id: str) -> Document:

@@ -13,7 +13,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Controls
-from jolly_parlor.placement.mixes import measurable
+from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.response import Response
@@ -23,7 +23,8 @@ from jolly_parlor.studio.measuring import Settings
 HeadPoint = Literal["centre", "left", "right", "front", "back", "low"]
 Seconds = Annotated[float, Ge(-600.0), Le(600.0)]
 _SAME_PLACE_METRES = 0.005
-_MODEL, _SETTING = "model of ", "setting of "
+_MODEL, _SETTING, _CROSSOVER = "model of ", "setting of ", "crossover of "
+_SUBS = "number of subwoofers"
 _PARTS = {
     "size": "the room's size or plan",
     "surfaces": "what lines a wall, floor or ceiling",
@@ -64,7 +65,7 @@ class TakeInfo:
 
     id: Annotated[str, Field(pattern=r"^take-[0-9]{4,9}$")]
     source: str
-    """The id of the mix that played: `both`, or a loudspeaker's."""
+    """The id of the mix that played: `both`, `both+sub`, or a loudspeaker's."""
     seat: str
     placed: Arrangement
     """The arrangement as it stood when the take was made."""
@@ -79,11 +80,21 @@ class TakeInfo:
     """Time of the impulse response's first sample; None for a take without one."""
     stood: dict[str, str] = field(default_factory=dict)
     """Fingerprints of the room and the loudspeakers it measured, by part."""
+    subwoofers: tuple[str, ...] = ()
+    """Those that sounded with the pair, by id: of `both+sub` only."""
+    floor_place: Annotated[str, MaxLen(60)] = ""
+    """The floor place a subwoofer was tried at, by name; `placed` has it there. Else empty."""
+    swapped: bool = False
+    """Whether the subwoofer stood at the head and the microphone at its place: by reciprocity the
+    same response.
+    """
 
     @property
     def played(self) -> tuple[str, ...]:
         """The loudspeakers that sounded, by id."""
-        return PAIR if self.source == "both" else (self.source,)
+        if self.source in ("both", WITH_SUBWOOFERS):
+            return PAIR + self.subwoofers
+        return (self.source,)
 
 
 @dataclass(frozen=True, eq=False)
@@ -125,6 +136,8 @@ class Take:
         parts = [*_PARTS, *(f"{_MODEL}{name}" for name in names)]
         if len(names) > 1:  # one alone is kept as heard flat, whatever is set
             parts += [f"{_SETTING}{name}" for name in names]
+        if self.info.subwoofers:
+            parts += [_SUBS, *(f"{_CROSSOVER}{name}" for name in names)]
         stood = {part: stamps[part] for part in parts if part in stamps}
         return replace(self, info=replace(self.info, stood=stood))
 
@@ -146,6 +159,7 @@ def stamps_of(room: Room, gear: Gear) -> dict[str, str]:
         "surfaces": _fingerprint([room.walls, room.floor, room.ceiling]),
         "openings": _fingerprint(room.openings),
         "things": _fingerprint(room.things),
+        _SUBS: _fingerprint(len(gear.subwoofers)),
     }
     for mix in measurable(gear):
         if mix.alone:
@@ -156,18 +170,20 @@ def stamps_of(room: Room, gear: Gear) -> dict[str, str]:
 
 
 def settings_of(arrangement: Arrangement) -> dict[str, str]:
-    """Fingerprints of how each loudspeaker is set, but for crossovers: a take is made without."""
-    return {
-        f"{_SETTING}{name}": _fingerprint(
-            replace(arrangement.chain(name), low_pass=None, high_pass=None)
-        )
-        for name in arrangement.places
-    }
+    """Fingerprints of how each loudspeaker is set; of its crossover apart, for most takes are made
+    without.
+    """
+    found = {}
+    for name in arrangement.places:
+        chain = arrangement.chain(name)
+        found[f"{_SETTING}{name}"] = _fingerprint(replace(chain, low_pass=None, high_pass=None))
+        found[f"{_CROSSOVER}{name}"] = _fingerprint((chain.low_pass, chain.high_pass))
+    return found
 
 
 def renamed_part(part: str, ids: Mapping[str, str]) -> str:
     """A part's name after loudspeakers got other ids."""
-    for kind in (_MODEL, _SETTING):
+    for kind in (_MODEL, _SETTING, _CROSSOVER):
         if part.startswith(kind):
             name = part.removeprefix(kind)
             return f"{kind}{ids.get(name, name)}"

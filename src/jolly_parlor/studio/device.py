@@ -1,10 +1,10 @@
 """What every measuring device offers: play a sound from one source and record the microphone."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 from typing import Protocol
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.images import Board
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.refused import Refused
@@ -30,15 +30,50 @@ class StagedSource:
 
 
 @dataclass(frozen=True)
+class Fed:
+    """What the electronics of one source do to a sound on its way."""
+
+    response: Callable[[FloatArray], ComplexArray]
+    """At frequencies in Hz, (frequencies,)."""
+    delay_seconds: float = 0.0
+    """The delay that is part of it."""
+
+
+@dataclass(frozen=True)
+class Together:
+    """Sources that play at once, each as it is or through its electronics."""
+
+    names: tuple[str, ...]
+    fed: Mapping[str, Fed] = field(default_factory=dict)
+
+    def delay_seconds(self, name: str) -> float:
+        """How much later than it was fed one of them sounds."""
+        return self.fed[name].delay_seconds if name in self.fed else 0.0
+
+
+PAIR = Together(("left", "right"))
+
+
+@dataclass(frozen=True)
 class Stage:
-    """What stands where while a sound is played. A sound card's user has put it there; the
-    simulated studio needs to be told.
+    """What stands where while a sound is played, and how it is set. A sound card's user has put
+    and set it so; the simulated studio needs to be told.
     """
 
     room: Room
     sources: dict[str, StagedSource]
     microphone: Point
     desk: Board | None = None
+    mixes: Mapping[str, Together] = field(default_factory=dict)
+    """What can play besides each source by itself and `both`, by name."""
+
+    def playing(self, source: str) -> Together:
+        """What sounds under a name; nothing under an empty one."""
+        if source in self.mixes:
+            return self.mixes[source]
+        if source == "both":
+            return PAIR
+        return Together((source,) if source else ())
 
 
 @dataclass(frozen=True, eq=False)
@@ -70,8 +105,8 @@ class Device(Protocol):
         progress: Progress,
         cancelled: Callable[[], bool],
     ) -> Recording:
-        """Play a sound (full scale 1, already at its level) from one source, or silence from
-        none where `source` is empty, and record until `after_seconds` beyond it.
+        """Play a sound (full scale 1, already at its level) from what the stage has under the
+        name of `source`, or silence where it is empty, and record until `after_seconds` beyond it.
 
         Raises DeviceFailed in a sentence. Cancelling silences at once and returns what was
         recorded so far.

@@ -85,7 +85,7 @@ def measure(
 ) -> Measurement:
     """Measure one source at the stage's microphone.
 
-    source: a name of the stage's, or `both`. siblings: takes at the same place to compare with.
+    source: a name of what the stage can play. siblings: takes at the same place to compare with.
     Raises Cancelled, DeviceFailed, and Refused for a sweep that cannot be.
     """
     if wrong := settings.problem():
@@ -99,7 +99,8 @@ def measure(
         _impulse(whole, recording, sweep) for whole, recording in zip(wholes, taken, strict=True)
     ]
     responses = [_response(impulse, device, calibration) for impulse in impulses]
-    low_hz = max((stage.sources[name].low_corner_hz for name in _names(source)), default=20.0)
+    names = stage.playing(source).names
+    low_hz = min((stage.sources[name].low_corner_hz for name in names), default=20.0)
     remarks = [
         *quality.clipping([r.samples for r in taken]),
         *(quality.Remark("doubtful", t) for r in taken for t in r.troubles),
@@ -174,10 +175,6 @@ def _recorded(
     return recording
 
 
-def _names(source: str) -> tuple[str, ...]:
-    return ("left", "right") if source == "both" else (source,)
-
-
 def _impulse(whole: ImpulseResponse, recording: Recording, sweep: Sweep) -> ImpulseResponse:
     """Of the room and everything in it, for a sweep at full scale, time zero when it left."""
     linear = linear_part(whole, sweep)
@@ -224,11 +221,14 @@ def _mean(responses: list[Response]) -> Response:
 def _arrival(
     impulse: ImpulseResponse, recording: Recording, source: str, stage: Stage
 ) -> list[quality.Remark]:
-    places = [stage.sources[name].place for name in _names(source)]
-    expected = min(place.distance(stage.microphone) for place in places)
+    playing, speed = stage.playing(source), stage.room.speed_of_sound
+    expected = min(
+        stage.sources[name].place.distance(stage.microphone) + playing.delay_seconds(name) * speed
+        for name in playing.names
+    )
     if recording.loopback is None:
         return quality.arrival(None, expected)
-    return quality.arrival(impulse.arrival_seconds() * stage.room.speed_of_sound, expected)
+    return quality.arrival(impulse.arrival_seconds() * speed, expected)
 
 
 def _weighted(device: Device, samples: FloatArray) -> float | None:

@@ -135,16 +135,20 @@ class SimulatedStudio:
 
     def _heard(self, source: str, stage: Stage, sound: FloatArray) -> FloatArray:
         """Pascals at the microphone."""
-        names = ("left", "right") if source == "both" else (source,)
-        total = None
-        for name in names:
-            one = self._response(name, stage.sources[name], stage)
-            total = one if total is None else total + one
-        assert total is not None
-        size = 1 << int(np.ceil(np.log2(sound.size + total.size)))
-        spectrum = np.fft.rfft(sound, size) * np.fft.rfft(total, size)
+        playing = stage.playing(source)
+        parts = {name: self._response(name, stage.sources[name], stage) for name in playing.names}
+        longest = max(part.size for part in parts.values()) + round(
+            max(map(playing.delay_seconds, playing.names)) * self.sample_rate
+        )
+        size = 1 << int(np.ceil(np.log2(sound.size + longest)))
+        f: FloatArray = np.fft.rfftfreq(size, 1 / self.sample_rate).astype(np.float64)
+        total = np.zeros(f.size, dtype=np.complex128)
+        for name, part in parts.items():
+            fed = playing.fed.get(name)
+            total += np.fft.rfft(part, size) * (fed.response(f) if fed is not None else 1.0)
+        heard = np.fft.irfft(total * np.fft.rfft(sound, size), size)
         at_1m = 10 ** ((_PLAYED_DB_SPL - 94.0) / 20)
-        return np.fft.irfft(spectrum, size)[: sound.size + total.size - 1] * at_1m
+        return np.asarray(heard[: sound.size + longest - 1] * at_1m)
 
     def _response(self, name: str, source: StagedSource, stage: Stage) -> FloatArray:
         key = (name, source, stage.microphone, stage.desk)

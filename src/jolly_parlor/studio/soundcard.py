@@ -88,8 +88,10 @@ class SoundCard:
         progress: Progress,
         cancelled: Callable[[], bool],
     ) -> Recording:
-        """As the interface asks; the stage is the user's own doing and is not looked at."""
-        out = self._routed(sound, source, after_seconds)
+        """As the interface asks. Where things stand and how they are set is the user's own doing
+        and is not looked at.
+        """
+        out = self._routed(sound, stage.playing(source).names, after_seconds)
         run = _Run(out, self._inputs)
         try:
             stream = self._sd.Stream(
@@ -123,10 +125,9 @@ class SoundCard:
     def _inputs(self) -> int:
         return max(self.channels.microphone, self.channels.loopback_input or 1)
 
-    def _routed(self, sound: FloatArray, source: str, after: float) -> Any:
+    def _routed(self, sound: FloatArray, names: tuple[str, ...], after: float) -> Any:
         """The sound on its output channels, silence after it, (frames, channels) float32."""
         wanted = self.channels.outputs
-        names = ("left", "right") if source == "both" else (source,) if source else ()
         missing = [name for name in names if name not in wanted]
         if missing:
             raise DeviceFailed(f"No output channel is set for {missing[0]}; choose one.")
@@ -135,7 +136,7 @@ class SoundCard:
         out = np.zeros((frames, max(used)), np.float32)
         for name in names:
             out[: sound.size, wanted[name] - 1] = sound
-        if source and self.channels.loopback_output is not None:
+        if names and self.channels.loopback_output is not None:
             out[: sound.size, self.channels.loopback_output - 1] = sound
         return out
 

@@ -1,5 +1,6 @@
 """What each subwoofer brings by third of an octave: a row of posts for each, its share below."""
 
+import numpy as np
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QPainter, QPaintEvent
 from PyQt6.QtWidgets import QWidget
@@ -31,6 +32,7 @@ class SharesPlot(QWidget):
                 + ", ".join(
                     f"{f:g} Hz {100 * share:.0f} %"
                     for f, share in zip(THIRDS_HZ, shares.share[row], strict=True)
+                    if np.isfinite(share)
                 )
                 for row, name in enumerate(shares.names)
             )
@@ -50,7 +52,7 @@ class SharesPlot(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setFont(theme.sans(9))
         width = (self.width() - _NAME) / len(THIRDS_HZ)
-        loudest = float(self._shares.levels_db.max())
+        loudest = float(np.nanmax(self._shares.levels_db))
         several = len(self._shares.names) > 1
         for row, name in enumerate(self._shares.names):
             base = self._row * row + _POST + 4.0
@@ -64,6 +66,8 @@ class SharesPlot(QWidget):
             painter.drawLine(_NAME, round(base), self.width(), round(base))
             for column in range(len(THIRDS_HZ)):
                 level = float(self._shares.levels_db[row, column]) - loudest
+                if not np.isfinite(level):
+                    continue  # no take reaches there
                 tall = max(1 + level / _SPAN_DB, 0.02) * _POST
                 left = _NAME + width * column + 0.2 * width
                 post = QRectF(left, base - tall, 0.6 * width, tall)

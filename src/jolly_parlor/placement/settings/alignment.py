@@ -96,8 +96,7 @@ def alignments(
     for sub in heard.gear.subwoofers:
         if sub.id not in heard.sources:
             continue
-        low = chains.get(sub.id, FLAT).low_pass
-        hertz = low.frequency_hz if low is not None else USUAL_CROSSOVER_HZ
+        hertz = crossover_hz(chains, sub.id)
         distance = arrangement.places[sub.id].distance(ear)
         farther = distance - pair
         parts = _Parts(heard, chains, seat, sub.id)
@@ -113,6 +112,12 @@ def alignments(
             )
         )
     return found
+
+
+def crossover_hz(chains: Mapping[str, Chain], sub: str) -> float:
+    """Where a subwoofer hands over to the pair: its low-pass, or the usual corner without one."""
+    low = chains.get(sub, FLAT).low_pass
+    return low.frequency_hz if low is not None else USUAL_CROSSOVER_HZ
 
 
 def agreement_words(null: Null, chains: Mapping[str, Chain]) -> str:

@@ -20,7 +20,9 @@ IDLE_DB, IDLE_TO_HZ = 10.0, 40.0
 
 @dataclass(frozen=True, eq=False)
 class Shares:
-    """Of the subwoofers at one seat; levels (subwoofers, thirds) in dB, each through its chain."""
+    """Of the subwoofers at one seat; levels (subwoofers, thirds) in dB, each through its chain. NaN
+    where a take does not reach.
+    """
 
     names: tuple[str, ...]
     levels_db: FloatArray
@@ -28,8 +30,12 @@ class Shares:
     """Of the power all bring, 0 to 1, (subwoofers, thirds)."""
 
     def below_loudest_db(self) -> dict[str, float]:
-        """How far each lies below the loudest, as the mean of power from 10 to 40 Hz."""
-        low = np.array(THIRDS_HZ) <= IDLE_TO_HZ
+        """How far each lies below the loudest, as the mean of power from 10 to 40 Hz as far as it
+        is known; 0 for all where nothing of it is.
+        """
+        low = (np.array(THIRDS_HZ) <= IDLE_TO_HZ) & np.all(np.isfinite(self.levels_db), axis=0)
+        if not np.any(low):
+            return dict.fromkeys(self.names, 0.0)
         power = 10 * np.log10(np.mean(10 ** (self.levels_db[:, low] / 10), axis=1))
         return dict(zip(self.names, (power.max() - power).tolist(), strict=True))
 
@@ -50,14 +56,19 @@ def shares(
 
 def thirds_power(pressure: ComplexArray, frequencies_hz: FloatArray) -> FloatArray:
     """Mean power over each third of an octave (IEC 61260-1: base ten, 10^(1/20) either way),
-    (..., frequencies) to (..., thirds).
+    (..., frequencies) to (..., thirds); NaN in thirds that are not covered whole.
     """
     power = np.abs(pressure) ** 2
     half = 10**0.05
-    bands = [
-        (frequencies_hz >= f / half - 1e-9) & (frequencies_hz <= f * half + 1e-9) for f in THIRDS_HZ
-    ]
-    return np.stack([power[..., band].mean(axis=-1) for band in bands], axis=-1)
+    low, high = frequencies_hz[0], frequencies_hz[-1]
+    found = np.full((*power.shape[:-1], len(THIRDS_HZ)), np.nan)
+    for n, f in enumerate(THIRDS_HZ):
+        band = (frequencies_hz >= f / half - 1e-9) & (frequencies_hz <= f * half + 1e-9)
+        # A sixth of the band may be wanting at an end: the lowest third of a take from 10 Hz on.
+        covered = low <= f and high >= f and np.count_nonzero(band)
+        if covered:
+            found[..., n] = power[..., band].mean(axis=-1)
+    return found
 
 
 def idle_words(found: Shares) -> list[str]:
@@ -74,6 +85,6 @@ def idle_words(found: Shares) -> list[str]:
 def seat_variance_db2(levels_db: Sequence[FloatArray]) -> float:
     """How much seats differ: the variance of level over the seats, averaged over frequency, dB^2
     (mean spatial variance, Welti & Devantier 2006, from memory). levels_db: of each seat,
-    (frequencies,).
+    (frequencies,), NaN where one is not known.
     """
-    return float(np.mean(np.var(np.array(levels_db), axis=0)))
+    return float(np.nanmean(np.var(np.array(levels_db), axis=0)))

@@ -11,6 +11,7 @@ from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.widgets.fields import choice_field, label
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.project.measured_parts import all_measured
 from jolly_parlor.project.tuning import NOTHING_TO_TURN, Tuned, applied, has_controls
 
 _ASK = (
@@ -28,6 +29,7 @@ class SettingsCard(QObject):
     def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.session = session
+        self._chosen_for = ""
         self._asked: Asked[Tuned] = Asked(session, SETTINGS, self._came)
         self.frame: QFrame
         self.frame, layout = card()
@@ -70,7 +72,17 @@ class SettingsCard(QObject):
     def refresh(self) -> None:
         """What was found for other settings, places or takes is found no more."""
         self._asked.refresh()
+        self._prefer_takes()
         self._show()
+
+    def _prefer_takes(self) -> None:
+        """Takes win over forecasts, where there are all and nothing else was chosen here."""
+        a = self.session.arrangement
+        if a is None or a.name == self._chosen_for:
+            return
+        self._chosen_for = a.name
+        measured = all_measured(self.session.document, a)
+        self.source.setCurrentIndex(1 if measured else 0)
 
     def _show(self) -> None:
         clear(self.rows)

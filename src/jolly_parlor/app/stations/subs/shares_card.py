@@ -81,12 +81,14 @@ class SharesCard:
             self.words.setText("Each subwoofer alone at the seat, 10 to 125 Hz.")
             return
         self.plot.show_shares(found.at_seats[self.seat.currentText()])
-        words = list(found.words)
+        by = {"measured": "By takes.", "forecast": "Forecast."}
+        words = [by[found.sources[self.seat.currentText()]], *found.words]
         if found.seat_variance_db2 is not None:
             spread = found.seat_variance_db2**0.5
             words.append(f"Between the seats levels differ by {spread:.1f} dB (10 to 125 Hz).")
         self.words.setText(" ".join(words))
-        self.aligned.setText("\n".join(one.words for one in found.alignments))
+        lines = [one.words for one in found.alignments]
+        self.aligned.setText("\n".join(f"{line} ({found.aligned_by})" for line in lines))
 
     def _ask(self) -> None:
         self._asked.ask(self.ask, jobs.sub_shares)

@@ -1,0 +1,150 @@
+"""The null of a subwoofer against the pair, heard sweep by sweep while its knobs are turned.
+
+With the subwoofer's polarity reversed the dip at the crossover is deepest where the two add up best
+with polarity restored (common practice, no source). The meter says how deep it is, and whether the
+last turn of a knob made it deeper: warmer, or colder.
+"""
+
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.mixes import FLAT
+from jolly_parlor.placement.settings.alignment import crossover_hz
+from jolly_parlor.project.staging import (
+    ALL_AS_SET,
+    PAIR_AS_SET,
+    REVERSED,
+    alignment_stage,
+    as_set,
+)
+from jolly_parlor.studio.device import Device, Progress, Stage
+from jolly_parlor.studio.hearing_level import power_around
+
+_TELLING_DB = 0.5
+_FAINT = 1e-12
+Chains = Mapping[str, Chain]
+
+
+@dataclass(frozen=True)
+class NullReading:
+    """One reading: how far the sum with polarity reversed lies below what both bring without
+    phase, dB.
+    """
+
+    chains: Chains
+    """How all was set, polarity not reversed."""
+    depth_db: float
+
+    def words(self, before: "NullReading | None") -> str:
+        """Against the reading before it."""
+        told = f"{max(self.depth_db, 0.0):.1f} dB deep"
+        if before is None:
+            return f"{told}. Turn one knob a little and watch."
+        gain = self.depth_db - before.depth_db
+        if abs(gain) < _TELLING_DB:
+            return f"{told}: as before."
+        return f"{told}: {'warmer' if gain > 0 else 'colder'} by {abs(gain):.1f} dB."
+
+
+@dataclass(frozen=True)
+class SumReading:
+    """The sum with polarity restored, dB over what both bring without phase; and the most it can
+    be, both in phase.
+    """
+
+    over_parts_db: float
+    most_db: float
+
+    @property
+    def words(self) -> str:
+        """A verdict."""
+        told = (
+            f"Polarity restored: at the crossover the two together stand {self.over_parts_db:+.1f} "
+            f"dB against what they bring without phase; in phase it would be {self.most_db:+.1f}."
+        )
+        if self.over_parts_db < 0:
+            return f"{told} They still work against each other: turn the polarity over."
+        if self.most_db - self.over_parts_db > 1.5:
+            return f"{told} There is more to be had: go on with the null."
+        return f"{told} They add up."
+
+
+class NullMeter:
+    """Hears one subwoofer against the pair at one microphone."""
+
+    def __init__(self, device: Device, stage: Stage, sub: str, output_db: float) -> None:
+        self._device, self._stage, self.sub = device, stage, sub
+        self._output_db = output_db
+        self._known: dict[tuple[object, ...], float] = {}
+
+    def read(
+        self,
+        chains: Chains,
+        progress: Progress = lambda share, peak: None,
+        cancelled: Callable[[], bool] = lambda: False,
+    ) -> NullReading:
+        """The null with everything set so. What each of the two brings alone is heard anew when a
+        knob that changes it has been turned.
+
+        Raises DeviceFailed, and Cancelled.
+        """
+        parts = self._parts(chains, progress, cancelled)
+        left = self._power(REVERSED, chains, progress, cancelled)
+        depth = float(10 * np.log10(sum(parts) / max(left, _FAINT * sum(parts))))
+        return NullReading(dict(chains), depth)
+
+    def check(
+        self,
+        chains: Chains,
+        progress: Progress = lambda share, peak: None,
+        cancelled: Callable[[], bool] = lambda: False,
+    ) -> SumReading:
+        """The sum with polarity as set. Raises as `read`."""
+        parts = self._parts(chains, progress, cancelled)
+        whole = self._power(ALL_AS_SET, chains, progress, cancelled)
+        most = np.sqrt(parts[0]) + np.sqrt(parts[1])
+        return SumReading(
+            float(10 * np.log10(whole / sum(parts))), float(20 * np.log10(most) - _db(sum(parts)))
+        )
+
+    def _parts(
+        self, chains: Chains, progress: Progress, cancelled: Callable[[], bool]
+    ) -> tuple[float, float]:
+        """Power of the pair and of the subwoofer alone, each as set."""
+        found = []
+        for source, names in ((PAIR_AS_SET, PAIR), (as_set(self.sub), (self.sub,))):
+            loud = tuple(_loudness(chains.get(name, FLAT)) for name in names)
+            key = (source, crossover_hz(chains, self.sub), *loud)
+            if key not in self._known:
+                self._known[key] = self._power(source, chains, progress, cancelled)
+            found.append(self._known[key])
+        return found[0], found[1]
+
+    def _power(
+        self, source: str, chains: Chains, progress: Progress, cancelled: Callable[[], bool]
+    ) -> float:
+        stage = alignment_stage(self._stage, self.sub, chains)
+        hertz = crossover_hz(chains, self.sub)
+        return power_around(
+            self._device, source, stage, hertz, self._output_db, progress, cancelled
+        )
+
+
+def _loudness(chain: Chain) -> tuple[object, ...]:
+    """What of a chain changes how loud its loudspeaker is by itself."""
+    return (
+        chain.gain_db,
+        chain.low_shelf_db,
+        chain.low_mid_db,
+        chain.low_pass,
+        chain.high_pass,
+        chain.sections,
+    )
+
+
+def _db(power: float) -> float:
+    return float(10 * np.log10(power))
