@@ -52,6 +52,8 @@ def test_settings_are_found_explained_set_and_undone(subs: MainWindow, qtbot: Qt
 
 
 def test_every_seat_counts_where_chosen(subs: MainWindow, qtbot: QtBot) -> None:
+    assert subs.subs.best.source.currentText() == "takes"  # which win where there are all
+    subs.subs.best.source.setCurrentIndex(0)
     subs.subs.best.seats.setCurrentIndex(1)
     press(subs, "find-settings")
     settled(qtbot, subs)

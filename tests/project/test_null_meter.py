@@ -47,10 +47,10 @@ def test_the_null_heard_is_where_the_takes_say(measured: Document, studio: Simul
     assert now.depth_db == pytest.approx(null.now_db, abs=0.7)
     values = np.linspace(null.knob.low, null.knob.high, 7)
     heard = [meter.read(null.knob.turned(a.chains, float(v))).depth_db for v in values]
-    best = meter.read(null.knob.turned(a.chains, null.value))
+    best = meter.read(null.at_deepest(a.chains))
     assert best.depth_db >= max(heard) - 0.5  # nothing tried is deeper than what was calculated
     assert best.depth_db == pytest.approx(null.deepest_db, abs=1.0)
-    after = meter.check(null.knob.turned(a.chains, null.value))
+    after = meter.check(null.at_deepest(a.chains))
     assert after.over_parts_db > 0
     assert after.over_parts_db <= after.most_db + 0.1
 
@@ -59,9 +59,7 @@ def test_with_polarity_over_it_says_that_they_work_against_each_other(
     measured: Document, studio: SimulatedStudio
 ) -> None:
     a = measured.arrangement("A third")
-    knob = aligned(measured, "A third").alignments[0].null
-    assert knob.knob is not None
-    chains = knob.knob.turned(a.chains, knob.value)
+    chains = aligned(measured, "A third").alignments[0].null.at_deepest(a.chains)
     chains["sub"] = replace(chains["sub"], inverted=not chains["sub"].inverted)
     meter = NullMeter(studio, stage_of(measured, a, "desk"), "sub", -26.0)
     found = meter.check(chains)

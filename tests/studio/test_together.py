@@ -12,7 +12,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.gear_edits import set_chain
 from jolly_parlor.project.room_fit import evidence_of
-from jolly_parlor.project.staging import alignment_stage, as_set, floor_stage, stage_of
+from jolly_parlor.project.staging import alignment_stage, as_set, stage_of, tried_stage
 from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.sweep import Sweep
@@ -94,7 +94,7 @@ def test_by_reciprocity_loudspeaker_and_microphone_may_change_places(demo: Docum
     there = replace(a, places={**a.places, "sub": place})
     studio = SimulatedStudio(demo.room, 1)
     usual = measure(studio, SETTINGS, "sub", stage_of(demo, there, "desk"), studio.calibration())
-    turned = floor_stage(stage_of(demo, a, "desk"), "sub", place)
+    turned = tried_stage(stage_of(demo, a, "desk"), "sub", place, swapped=True)
     swapped = measure(studio, SETTINGS, "sub", turned, studio.calibration())
     f = F[F < 120]
     gap = np.interp(f, usual.response.frequencies_hz, usual.response.level_db)

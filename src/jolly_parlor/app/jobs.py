@@ -27,9 +27,10 @@ from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison, measured_deviation
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.experiments import findings_at
+from jolly_parlor.project.floor_walk import FloorWalk, walk_round
 from jolly_parlor.project.gear_edits import usual_chains
 from jolly_parlor.project.room_fit import advice_for, fit_document
-from jolly_parlor.project.subwoofers import SubReport, further, sub_report
+from jolly_parlor.project.subwoofers import Aligned, SubReport, aligned, further, sub_report
 from jolly_parlor.project.tuning import SeatTrade, Tuned, compare_at_best, seat_trades, tune
 from jolly_parlor.refused import Refused
 
@@ -153,6 +154,16 @@ def settings(
 def sub_shares(document: Document, name: str, models: Models) -> SubReport:
     """What each subwoofer does alone."""
     return sub_report(document, name, field=models.forecaster.field)
+
+
+def alignment(document: Document, name: str, models: Models) -> Aligned:
+    """How each subwoofer stands to the pair."""
+    return aligned(document, name, field=models.forecaster.field)
+
+
+def floor_walk(document: Document, name: str, sub: str, seat: str, models: Models) -> FloorWalk:
+    """A subwoofer at each named place of the floor."""
+    return walk_round(document, name, sub, seat, models.forecaster.field)
 
 
 def further_subs(document: Document, name: str, models: Models) -> list[Further]:

@@ -39,7 +39,7 @@ class WindowParts(QMainWindow):
         self.survey, self.gear = SurveyStation(session), GearStation(session)
         self.lineup, self.forecast = LineupStation(session), ForecastStation(session)
         self.takes, self.compare = TakesStation(session), CompareStation(session)
-        self.subs, self.signoff = SubsStation(session), SignoffStation(session)
+        self.subs, self.signoff = SubsStation(session, self.takes.measure), SignoffStation(session)
         every: tuple[Station, ...] = (
             self.survey,
             self.gear,

@@ -72,6 +72,8 @@ THINGS = Kind("what each thing does", 5)
 SETTINGS = Kind("the best settings", 0)
 SHARES = Kind("what each subwoofer does", 1)
 FIRST = Kind("a first proposal", 0)
+ALIGNMENT = Kind("how the subwoofers stand to the pair", 1)
+FLOOR_WALK = Kind("the subwoofer round the floor", 1)
 TRADES = Kind("what seats can trade", 1)
 FURTHER = Kind("what further subwoofers buy", 2)
 """A new kind is one row here, and whoever asks it says what becomes of the answer."""

@@ -208,7 +208,9 @@ def _alignment_json(one: Alignment) -> dict[str, Any]:
         "crossover_hz": one.crossover_hz,
         "null_now_db": rounded(null.now_db),
         "null_deepest_db": rounded(null.deepest_db),
-        "null_at": None if null.knob is None else {null.knob.what: null.value},
+        "null_at": None
+        if null.knob is None
+        else {null.knob.what: null.value, "inverted": null.inverted},
         "words": one.words,
     }
 

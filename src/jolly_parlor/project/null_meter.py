@@ -41,7 +41,12 @@ class NullReading:
 
     def words(self, before: "NullReading | None") -> str:
         """Against the reading before it."""
-        told = f"{max(self.depth_db, 0.0):.1f} dB deep"
+        if self.depth_db < 0:
+            told = f"No null: reversed, the two add up by {-self.depth_db:.1f} dB"
+            if before is None:
+                return f"{told}. The polarity is the wrong way round as it is set: turn it over."
+        else:
+            told = f"{self.depth_db:.1f} dB deep"
         if before is None:
             return f"{told}. Turn one knob a little and watch."
         gain = self.depth_db - before.depth_db

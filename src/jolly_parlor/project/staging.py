@@ -67,12 +67,13 @@ def as_set(name: str) -> str:
     return f"{name} as set"
 
 
-def floor_stage(stage: Stage, sub: str, place: Point) -> Stage:
-    """The same with one subwoofer where the microphone stood, and the microphone at a place for
-    it: by reciprocity, what it would bring from there.
+def tried_stage(stage: Stage, sub: str, place: Point, swapped: bool) -> Stage:
+    """The same with one subwoofer at another place; or, swapped, with it where the microphone
+    stood and the microphone there: by reciprocity, the same response.
     """
-    at_the_head = replace(stage.sources[sub], place=stage.microphone)
-    return replace(stage, sources={**stage.sources, sub: at_the_head}, microphone=place)
+    stands, hears = (stage.microphone, place) if swapped else (place, stage.microphone)
+    moved = replace(stage.sources[sub], place=stands)
+    return replace(stage, sources={**stage.sources, sub: moved}, microphone=hears)
 
 
 def siblings_of(

@@ -5,6 +5,8 @@ from dataclasses import replace
 import numpy as np
 
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.floor_places import FloorPlace
+from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.mixes import WITH_SUBWOOFERS
 from jolly_parlor.project.document import Document, HeadPoint, Measured, Take, TakeInfo
 from jolly_parlor.project.editing import EditRefused, done
@@ -64,10 +66,18 @@ def add_measured(
     source: str,
     seat: str,
     point: HeadPoint = "centre",
+    tried: FloorPlace | None = None,
+    swapped: bool = False,
 ) -> Document:
-    """Append a take measured by this program, good or bad."""
+    """Append a take measured by this program, good or bad.
+
+    tried: the floor place it was tried at, where it is a subwoofer walked round; swapped: the
+    microphone stood there and the subwoofer at the head.
+    """
     source = source.removeprefix("sub:")
     placed = _take_place(document, arrangement, source, seat)
+    if tried is not None:
+        placed = placed.moved(loudspeaker(source), tried.at)
     measured = Measured(
         device.name,
         device.simulated,
@@ -95,11 +105,14 @@ def add_measured(
         point,
         start,
         subwoofers=_subwoofers(document, source),
+        floor_place=tried.name if tried is not None else "",
+        swapped=swapped,
     )
     take = document.stamped(Take(info, found.response, _as_written(found.impulse)))
     changed = replace(document, takes=(*document.takes, take))
     word = {"good": "good", "doubtful": "doubtful", "bad": "bad, left out"}[measured.mark]
-    text = f"{name}: {source} at {seat}, “{arrangement}”, {word}."
+    where = f", tried: {tried.name}" if tried is not None else ""
+    text = f"{name}: {source} at {seat}, “{arrangement}”{where}, {word}."
     return done(document, changed, "take", text, placed)
 
 

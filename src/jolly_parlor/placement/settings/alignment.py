@@ -6,7 +6,7 @@ source). What makes the whole band most even may lie elsewhere: the room is in i
 """
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -22,6 +22,8 @@ EQUALLY_FAR_METRES = 0.05
 _NULL_OCTAVES, _LEVEL_OCTAVES = 1 / 6, 0.5
 """Either side of the crossover."""
 _TELLING_DB = 1.0
+_OVER_DB = 1.0
+"""So much deeper the null must be for the polarity to be turned over."""
 
 
 @dataclass(frozen=True)
@@ -33,6 +35,24 @@ class Null:
     """What was turned for the deepest; None where nothing can be."""
     value: float
     deepest_db: float
+    inverted: bool = False
+    """The polarity to be set then: the null itself is heard with the other one."""
+
+    def at_deepest(self, chains: Mapping[str, Chain]) -> dict[str, Chain]:
+        """The chains turned there, polarity restored."""
+        if self.knob is None:
+            return dict(chains)
+        name = self.knob.names[0]
+        turned = self.knob.turned(chains, self.value)
+        return {**turned, name: replace(turned[name], inverted=self.inverted)}
+
+    def told_at(self, chains: Mapping[str, Chain]) -> str:
+        """Where the deepest lies, as against how all is set."""
+        assert self.knob is not None
+        told = self.knob.words(self.value)
+        if chains.get(self.knob.names[0], FLAT).inverted == self.inverted:
+            return told
+        return f"{told} with the polarity {'reversed' if self.inverted else 'normal'}"
 
 
 @dataclass(frozen=True)
@@ -49,6 +69,8 @@ class Alignment:
     level_db: float
     """Of it over the pair, half an octave either side of the crossover."""
     null: Null
+    deepest_at: str = ""
+    """Where the knob is to be turned for the deepest null, and the polarity if it changes."""
 
     @property
     def words(self) -> str:
@@ -62,11 +84,11 @@ class Alignment:
             way = "above" if self.level_db > 0 else "below"
             found.append(f"Its level {where} lies {level:.0f} dB {way} the pair's.")
         null = self.null
-        told = f"Null, polarity reversed: {max(null.now_db, 0.0):.0f} dB deep as set"
+        depth = f"{null.now_db:.0f} dB deep" if null.now_db >= 0 else "none"
+        told = f"Null, polarity reversed: {depth} as set"
         if null.knob is not None and null.deepest_db > null.now_db + _TELLING_DB:
             title = null.knob.title.partition(": ")[2]
-            told += f"; deepest, {null.deepest_db:.0f} dB, at {title} "
-            told += null.knob.words(null.value)
+            told += f"; deepest, {null.deepest_db:.0f} dB, at {title} {self.deepest_at}"
         found.append(f"{told}.")
         return " ".join(found)
 
@@ -100,6 +122,7 @@ def alignments(
         distance = arrangement.places[sub.id].distance(ear)
         farther = distance - pair
         parts = _Parts(heard, chains, seat, sub.id)
+        null = _null(parts, heard, chains, sub.id, hertz)
         found.append(
             Alignment(
                 sub.id,
@@ -108,7 +131,8 @@ def alignments(
                 farther,
                 abs(farther) / speed_of_sound * 1000,
                 parts.level_db(hertz),
-                _null(parts, heard, chains, sub.id, hertz),
+                null,
+                null.told_at(chains) if null.knob is not None else "",
             )
         )
     return found
@@ -127,11 +151,11 @@ def agreement_words(null: Null, chains: Mapping[str, Chain]) -> str:
     if null.knob is None:
         return ""
     even = null.knob.value(chains)
-    title = null.knob.title
-    if abs(even - null.value) <= 2 * null.knob.step:
+    title, same = null.knob.title, chains[null.knob.names[0]].inverted == null.inverted
+    if same and abs(even - null.value) <= 2 * null.knob.step:
         return f"{title}: the null and the evenness of the whole agree, {null.knob.words(even)}."
     return (
-        f"{title}: the null asks for {null.knob.words(null.value)}, the evenness of the whole band "
+        f"{title}: the null asks for {null.told_at(chains)}, the evenness of the whole band "
         f"for {null.knob.words(even)}. The null looks at the crossover only; listen to both."
     )
 
@@ -175,15 +199,26 @@ def around(frequencies_hz: FloatArray, hertz: float, octaves: float) -> BoolArra
 
 
 def _null(parts: _Parts, heard: Heard, chains: Mapping[str, Chain], sub: str, hertz: float) -> Null:
-    """Now, and at the best value of delay or phase, else of the low-pass."""
-    now = parts.null_db(parts.chain, hertz)
+    """Now, and at the best value of delay or phase, else of the low-pass, with either polarity
+    where there is a switch for it.
+    """
+    now, inverted = parts.null_db(parts.chain, hertz), parts.chain.inverted
+    ways = [parts.chain]
+    if heard.gear.model_of(sub).controls.polarity:
+        ways.append(replace(parts.chain, inverted=not inverted))
     knobs = [k for k in panel_of(heard.gear, heard.mix).knobs if k.names == (sub,)]
     for what in ("delay_ms", "phase_degrees", "low_pass_hz"):
         for knob in knobs:
             if knob.what == what:
                 steps = int((knob.high - knob.low) / knob.step + 1e-9)
                 values = knob.low + knob.step * np.arange(steps + 1)
-                depths = [parts.null_db(knob.of(parts.chain, float(v)), hertz) for v in values]
-                best = int(np.argmax(depths))
-                return Null(now, knob, round(float(values[best]), 6), depths[best])
-    return Null(now, None, 0.0, now)
+                depths = [
+                    [parts.null_db(knob.of(way, float(v)), hertz) for v in values] for way in ways
+                ]
+                peaks = [max(row) - (number > 0) * _OVER_DB for number, row in enumerate(depths)]
+                way = int(np.argmax(peaks))
+                best = int(np.argmax(depths[way]))
+                turned = ways[way].inverted
+                value = round(float(values[best]), 6)
+                return Null(now, knob, value, depths[way][best], turned)
+    return Null(now, None, 0.0, now, inverted)

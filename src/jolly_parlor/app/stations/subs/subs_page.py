@@ -1,10 +1,13 @@
 """Subs: how everything that plays is set, what would be most even, and who does the work."""
 
 from jolly_parlor.app.stations.base import Station
+from jolly_parlor.app.stations.subs.align_card import AlignCard
 from jolly_parlor.app.stations.subs.set_card import SetCard
 from jolly_parlor.app.stations.subs.settings_card import SettingsCard
 from jolly_parlor.app.stations.subs.shares_card import SharesCard
 from jolly_parlor.app.stations.subs.trade_card import TradeCard
+from jolly_parlor.app.stations.subs.walk_card import WalkCard
+from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import EQUALISING
 from jolly_parlor.project.tuning import Tuned
@@ -15,13 +18,23 @@ class SubsStation(Station):
 
     id, name = "subs", "Subs"
 
-    def __init__(self, session: Workbench) -> None:
+    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
         super().__init__(session)
         self.best = SettingsCard(session)
         self.set_card = SetCard(session)
         self.shares = SharesCard(session)
+        self.walk = WalkCard(session, measure)
+        self.align = AlignCard(session, measure)
         self.trade = TradeCard(session)
-        for made in (self.best, self.set_card, self.shares, self.trade):
+        self._cards = (
+            self.best,
+            self.set_card,
+            self.shares,
+            self.walk,
+            self.align,
+            self.trade,
+        )
+        for made in self._cards:
             self.body.addWidget(made.frame)
         self.body.addStretch(1)
         self.best.changed.connect(self._tell)
@@ -34,10 +47,8 @@ class SubsStation(Station):
 
     def refresh(self) -> None:
         """Show how the arrangement is set."""
-        self.best.refresh()
-        self.set_card.refresh()
-        self.shares.refresh()
-        self.trade.refresh()
+        for shown in self._cards:
+            shown.refresh()
         self._tell()
 
     def _tell(self) -> None:

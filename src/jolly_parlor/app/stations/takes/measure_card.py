@@ -23,9 +23,11 @@ from jolly_parlor.app.widgets.meter import Meter
 from jolly_parlor.app.widgets.recording import RecordingStrip
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import SWEEPS
+from jolly_parlor.placement.floor_places import FloorPlace
 from jolly_parlor.placement.forecast import head_point
+from jolly_parlor.placement.mixes import WITH_SUBWOOFERS
 from jolly_parlor.project.document import HeadPoint
-from jolly_parlor.project.staging import siblings_of, stage_of
+from jolly_parlor.project.staging import siblings_of, stage_of, tried_stage
 from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.sweep import Sweep
@@ -35,7 +37,12 @@ from jolly_parlor.studio.levelling import Level, find_level, full_scale_of_tone
 from jolly_parlor.studio.measuring import Measurement, Settings, measure
 from jolly_parlor.units import format_length
 
-_WHO = {"both": "both monitors", "left": "the left monitor", "right": "the right monitor"}
+_WHO = {
+    "both": "both monitors",
+    "left": "the left monitor",
+    "right": "the right monitor",
+    WITH_SUBWOOFERS: "all that plays, as it is set",
+}
 
 
 class MeasureCard:
@@ -186,12 +193,23 @@ class MeasureCard:
 
     def measure(self, source: str, seat: str) -> None:
         """Measure one take; good or bad, it is kept."""
+        self._measure(source, seat, None, False)
+
+    def try_place(self, sub: str, seat: str, tried: FloorPlace, swapped: bool) -> None:
+        """The same of a subwoofer at a floor place; swapped: it stands at the head and the
+        microphone there.
+        """
+        self._measure(sub, seat, tried, swapped)
+
+    def _measure(self, source: str, seat: str, tried: FloorPlace | None, swapped: bool) -> None:
         document, a = self.session.document, self.session.arrangement
         if a is None or self._run is not None:
             return
         try:
-            point = self.equipment.point.currentData()
+            point: HeadPoint = "centre" if tried else self.equipment.point.currentData()
             stage = stage_of(document, a, seat, point)
+            if tried is not None:
+                stage = tried_stage(stage, source, tried.at, swapped)
             settings, studio = self.settings, self.equipment.studio()
             if wrong := settings.problem():
                 raise Refused(wrong)
@@ -207,7 +225,8 @@ class MeasureCard:
             )
 
         name = calibration.name if calibration else ""
-        taken = partial(self._taken, studio, settings, name, a.name, source, seat, point)
+        where = (a.name, source, seat, point, tried, swapped)
+        taken = partial(self._taken, studio, settings, name, where)
         self._start(work, taken, f"{source} at the {seat}")
 
     def check_level(self) -> None:
@@ -298,6 +317,8 @@ class MeasureCard:
 
     def _refuse(self, why: str) -> None:
         self._say(why)
+        if not self.frame.isVisible():
+            self.session.refused.emit(why)
 
     def _finish(self) -> None:
         self._run = None
@@ -314,17 +335,12 @@ class MeasureCard:
         device: Device,
         settings: Settings,
         calibration: str,
-        arrangement: str,
-        source: str,
-        seat: str,
-        point: HeadPoint,
+        where: tuple[str, str, str, HeadPoint, FloorPlace | None, bool],
         found: Measurement,
     ) -> None:
         self.session.do(
-            f"Measure {source} at the {seat}",
-            lambda d: add_measured(
-                d, found, device, settings, calibration, arrangement, source, seat, point
-            ),
+            f"Measure {where[1]} at the {where[2]}",
+            lambda d: add_measured(d, found, device, settings, calibration, *where),
         )
         mark = found.verdict.mark
         opening = {
@@ -337,4 +353,7 @@ class MeasureCard:
             loud = f" {found.level_db_spl:.0f} dB SPL at the seat."
             if found.level_dba is not None:
                 loud += f" {exposure_words(found.level_dba)}"
-        self._say(" ".join([opening, *found.verdict.words]) + loud)
+        words = " ".join([opening, *found.verdict.words]) + loud
+        self._say(words)
+        if not self.frame.isVisible():  # asked for at another station
+            self.session.told.emit(words)

@@ -17,6 +17,7 @@ from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.stations.takes.take_card import TakeCard
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.mixes import WITH_SUBWOOFERS
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.guessing import Place, files_in
 from jolly_parlor.project.take_edits import (
@@ -112,7 +113,8 @@ class TakesStation(Station):
         for column, seat in enumerate(seats, start=1):
             self.grid.addWidget(label(f"at the {seat}", "soft"), 0, column)
         for row, source in enumerate(document.source_names, start=1):
-            self.grid.addWidget(label(source), row, 0, Qt.AlignmentFlag.AlignTop)
+            name = f"{source}, as set" if source == WITH_SUBWOOFERS else source
+            self.grid.addWidget(label(name), row, 0, Qt.AlignmentFlag.AlignTop)
             for column, seat in enumerate(seats, start=1):
                 take = document.take_of(a, source, seat)
                 self._cell(row, column, source, seat, take or document.bad_take_of(a, source, seat))

@@ -1,0 +1,63 @@
+"""A response in the space of a line of text: hills and hollows of a subwoofer's own band."""
+
+import numpy as np
+from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
+from PyQt6.QtGui import QBrush, QPainter, QPaintEvent, QPen, QPolygonF
+from PyQt6.QtWidgets import QSizePolicy, QWidget
+
+from jolly_parlor.app import theme
+from jolly_parlor.placement.evenness import Deviation, evenness
+
+_SPAN_DB = 15.0
+_LOW_HZ, _HIGH_HZ = 20.0, 120.0
+
+
+class PlaceStrip(QWidget):
+    """From 20 to 120 Hz, 15 dB either side of even. Its figures are in its description."""
+
+    def __init__(self, name: str, curve: Deviation) -> None:
+        super().__init__()
+        self._curve = curve
+        self.setAccessibleName(f"response, {name}")
+        figure = evenness(curve)
+        told = f"deepest {figure.deepest_db:.0f} dB at {figure.deepest_hz:.0f} Hz"
+        self.setAccessibleDescription(told)
+        self.setToolTip(f"{told}, highest {figure.highest_db:+.0f} at {figure.highest_hz:.0f} Hz")
+        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+
+    def sizeHint(self) -> QSize:
+        """As tall as a button."""
+        return QSize(136, 28)
+
+    def paintEvent(self, event: QPaintEvent | None) -> None:
+        """Ochre above even, teal hatching below."""
+        t, curve = theme.current(), self._curve
+        inside = (curve.frequencies_hz >= _LOW_HZ) & (curve.frequencies_hz <= _HIGH_HZ)
+        f, d = curve.frequencies_hz[inside], curve.deviation_db[inside]
+        if f.size < 2:
+            return
+        span = np.log(_HIGH_HZ / _LOW_HZ)
+        x = np.log(f / _LOW_HZ) / span * self.width()
+        middle = self.height() / 2
+        y = middle - np.clip(d, -_SPAN_DB, _SPAN_DB) / _SPAN_DB * middle
+        points = [QPointF(a, b) for a, b in zip(x.tolist(), y.tolist(), strict=True)]
+        ends = [QPointF(float(x[-1]), middle), QPointF(float(x[0]), middle)]
+        line, area = QPolygonF(points), QPolygonF([*points, *ends])
+        with QPainter(self) as p:
+            p.fillRect(QRectF(self.rect()), t.colour("band"))
+            p.setPen(Qt.PenStyle.NoPen)
+            for half, brush in (
+                (QRectF(0, 0, self.width(), middle), t.colour("ochre")),
+                (QRectF(0, middle, self.width(), middle), t.colour("hollow")),
+            ):
+                p.setClipRect(half)
+                p.setBrush(brush)
+                p.drawPolygon(area)
+            p.setBrush(QBrush(t.colour("teal", 150), Qt.BrushStyle.BDiagPattern))
+            p.drawPolygon(area)
+            p.setClipping(False)
+            p.setRenderHint(QPainter.RenderHint.Antialiasing)
+            p.setPen(QPen(t.colour("ink"), 1.1))
+            p.drawPolyline(line)
+            p.setPen(QPen(t.colour("soft"), 0.8))
+            p.drawLine(QPointF(0, middle), QPointF(self.width(), middle))

@@ -1,0 +1,326 @@
+"""The card that aligns a subwoofer by the null: heard live while its knobs are turned."""
+
+import time
+from collections.abc import Callable, Mapping
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtCore import QObject, pyqtSignal
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
+
+from jolly_parlor.app import jobs
+from jolly_parlor.app.measure_run import MeasureRun, Work
+from jolly_parlor.app.questions import ALIGNMENT
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.subs.asked import Asked
+from jolly_parlor.app.stations.subs.knob_rows import KnobRows
+from jolly_parlor.app.stations.takes.measure_card import MeasureCard
+from jolly_parlor.app.widgets.fields import choice_field, label
+from jolly_parlor.app.widgets.null_well import NullWell
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, with_subwoofers
+from jolly_parlor.placement.settings.alignment import Alignment
+from jolly_parlor.placement.settings.knobs import Knob, panel_of
+from jolly_parlor.project.null_meter import NullMeter, NullReading, SumReading
+from jolly_parlor.project.staging import stage_of
+from jolly_parlor.project.subwoofers import Aligned
+from jolly_parlor.project.tuning import set_chains
+from jolly_parlor.refused import Refused
+
+_PACE_SECONDS = 0.35
+"""Between readings of the simulated studio, which answers at once."""
+_HOW = (
+    "The sub plays with its polarity reversed: where the dip at the crossover is deepest, the two "
+    "add up best once it is restored. Turn a knob and watch."
+)
+_SEVERAL = " Of several, match levels, align time, then judge the sum of all."
+_ALIKE_DB = 3.0
+_TURNED = ("phase_degrees", "delay_ms", "low_pass_hz", "gain_db")
+
+
+class AlignCard(QObject):
+    """Of the arrangement shown, at the main seat. `frame` is the widget; hidden without a
+    subwoofer.
+    """
+
+    heard = pyqtSignal(object)
+    """A NullReading, from the thread that measures."""
+
+    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
+        super().__init__()
+        self.session, self._measure = session, measure
+        self._asked: Asked[Aligned] = Asked(session, ALIGNMENT, self._show)
+        self._run: MeasureRun | None = None
+        self._of: tuple[object, ...] | None = None
+        self.trial: dict[str, Chain] = {}
+        """How all is set for trying; kept by `Keep these`. The thread that measures reads it."""
+        self.readings: list[NullReading] = []
+        self._sum: SumReading | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        self._build(layout)
+        self.heard.connect(self._take)
+        session.closing.connect(self.close)
+
+    def _build(self, layout: QVBoxLayout) -> None:
+        head = QHBoxLayout()
+        head.addWidget(label("Align by the null", "head"))
+        self.which = choice_field("align sub", ())
+        self.which.activated.connect(self._other)
+        head.addWidget(self.which)
+        self.words = label(_HOW, "soft", wrap=True)
+        self.words.setObjectName("align-words")
+        head.addWidget(self.words, 1)
+        layout.addLayout(head)
+        self.well = NullWell()
+        layout.addWidget(self.well)
+        self.knobs = KnobRows(self._turn)
+        layout.addLayout(self.knobs.grid)
+        self.told = label("", wrap=True)
+        self.told.setObjectName("null-words")
+        layout.addWidget(self.told)
+        row = QHBoxLayout()
+        self.listen = _button(row, "Listen for the null", "listen-null", self._listen)
+        self.deepest = _button(row, "To the deepest heard", "to-deepest", self._to_deepest)
+        self.calculated = _button(row, "To the calculated", "to-calculated", self._to_calculated)
+        self.over = _button(row, "Polarity over", "polarity-over", self._turn_over)
+        row.addStretch(1)
+        layout.addLayout(row)
+        row = QHBoxLayout()
+        self.check = _button(row, "Check the sum", "check-sum", self._check)
+        self.check.setToolTip("Restores the polarity and hears whether the two add up")
+        self.keep = _button(row, "Keep these", "keep-aligned", self._keep)
+        self.verify = _button(row, "Take of all that plays", "verify-all", self._verify)
+        self.listen.setProperty("strong", True)
+        row.addStretch(1)
+        layout.addLayout(row)
+
+    @property
+    def listening(self) -> bool:
+        """Whether something plays."""
+        return self._run is not None
+
+    @property
+    def sub(self) -> str:
+        """The one that is aligned."""
+        return self.which.currentText()
+
+    def refresh(self) -> None:
+        """What was heard of other places or settings is heard no more."""
+        gear, a = self.session.document.gear, self.session.arrangement
+        subs = [one.id for one in gear.subwoofers]
+        self.frame.setVisible(a is not None and bool(subs))
+        if [self.which.itemText(n) for n in range(self.which.count())] != subs:
+            self.which.clear()
+            self.which.addItems(subs)
+        self.which.setVisible(len(subs) > 1)
+        self.words.setText(_HOW + _SEVERAL * (len(subs) > 1))
+        now = (gear, a, self.session.document.room)
+        if now != self._of:
+            self._of = now
+            self._begin_again()
+        self._asked.refresh()
+        self._show()
+
+    def close(self) -> None:
+        """End the thread before the window goes."""
+        if self._run is not None:
+            self._run.cancel()
+            self._run.wait()
+
+    def _begin_again(self) -> None:
+        if self._run is not None:
+            self._run.cancel()
+        a, gear = self.session.arrangement, self.session.document.gear
+        self.readings, self._sum = [], None
+        self.well.begin()
+        names = with_subwoofers(gear).loudspeakers
+        self.trial = {} if a is None else {name: a.chain(name) for name in names}
+        self.knobs.show(self._knobs(), self.trial)
+
+    def _other(self) -> None:
+        self._begin_again()
+        self._show()
+
+    def _knobs(self) -> list[Knob]:
+        """What can be turned for the null: the subwoofer's own, and a delay of the pair."""
+        gear = self.session.document.gear
+        knobs = panel_of(gear, with_subwoofers(gear)).knobs
+        own = [k for what in _TURNED for k in knobs if k.what == what and k.names == (self.sub,)]
+        return own + [k for k in knobs if k.what == "delay_ms" and len(k.names) > 1]
+
+    def _turn(self, knob: Knob, value: float) -> None:
+        self.trial = knob.turned(self.trial, value)
+        self._sum = None
+        self._show()
+
+    def _show(self) -> None:
+        found = self._asked.found
+        alignment = found.of(self.sub) if found is not None else None
+        self.well.calculate(alignment.null.deepest_db if alignment is not None else None)
+        busy = self.listening
+        self.listen.setText("Silence" if busy else "Listen for the null")
+        self.deepest.setEnabled(len(self.readings) > 1)
+        polarity = self.trial[self.sub].inverted if self.sub in self.trial else False
+        self.over.setText(f"Polarity {'reversed' if polarity else 'normal'}: turn over")
+        self.over.setVisible(self._has_polarity())
+        self.calculated.setEnabled(alignment is not None and alignment.null.knob is not None)
+        self.check.setEnabled(not busy)
+        self.keep.setEnabled(not busy and self._changed())
+        self.verify.setEnabled(not busy and not self._changed())
+        self.told.setText("\n".join(self._sentences(found, alignment)))
+        self.told.setVisible(bool(self.told.text()))
+
+    def _has_polarity(self) -> bool:
+        return bool(self.sub) and self.session.document.gear.model_of(self.sub).controls.polarity
+
+    def _changed(self) -> bool:
+        a = self.session.arrangement
+        return a is not None and any(a.chain(name) != chain for name, chain in self.trial.items())
+
+    def _sentences(self, found: Aligned | None, alignment: Alignment | None) -> list[str]:
+        told = []
+        if self.readings:
+            before = self.readings[-2] if len(self.readings) > 1 else None
+            told.append(self.readings[-1].words(before))
+        if self._sum is not None:
+            told.append(self._sum.words)
+        if alignment is not None and found is not None:
+            told.append(f"Calculated {_BY[found.source]}: {alignment.words}")
+            told += found.notes
+        best = max(self.readings, key=lambda r: r.depth_db, default=None)
+        if best is not None and alignment is not None:
+            told += _disagreement(best, alignment)
+        return told
+
+    def _listen(self) -> None:
+        if self._run is not None:
+            self._run.cancel()
+            return
+        meter = self._meter()
+        if meter is None:
+            return
+        pace = _PACE_SECONDS if not self._measure.equipment.is_card else 0.0
+
+        def work(progress: Callable[[float, float], None], cancelled: Callable[[], bool]) -> None:
+            while not cancelled():
+                self.heard.emit(meter.read(self.trial, progress, cancelled))
+                until = time.monotonic() + pace
+                while time.monotonic() < until and not cancelled():
+                    time.sleep(0.02)
+
+        self._start(work, lambda _: None)
+        if self._asked.found is None:
+            self._asked.ask(self.listen, jobs.alignment)
+            self.listen.setEnabled(True)
+
+    def _check(self) -> None:
+        meter = self._meter()
+        if meter is not None:
+            self._start(partial(meter.check, self.trial), self._summed)
+
+    def _meter(self) -> NullMeter | None:
+        """None, with the reason told, where nothing can be measured."""
+        a, seat = self.session.arrangement, self.session.document.gear.seats[0].name
+        if a is None or self._measure.measuring:
+            return None
+        try:
+            stage = stage_of(self.session.document, a, seat)
+            device = self._measure.equipment.studio()
+        except Refused as error:
+            self.session.refused.emit(str(error))
+            return None
+        return NullMeter(device, stage, self.sub, self._measure.settings.output_db)
+
+    def _start(self, work: Work, done: Callable[[SumReading], None]) -> None:
+        self._run = MeasureRun(work)
+        self._run.done.connect(done)
+        self._run.refused.connect(self._refuse)
+        self._run.finished.connect(self._finish)
+        self._run.start()
+        self._show()
+
+    def _take(self, reading: NullReading) -> None:
+        if self._run is None:
+            return
+        self.readings.append(reading)
+        self.well.add(reading.depth_db)
+        self._show()
+
+    def _summed(self, found: SumReading) -> None:
+        self._sum = found
+        self._show()
+
+    def _refuse(self, why: str) -> None:
+        if not why.startswith("Stopped"):  # silence was asked for
+            self.session.refused.emit(why)
+
+    def _finish(self) -> None:
+        self._run = None
+        self._show()
+
+    def _to_deepest(self) -> None:
+        best = max(self.readings, key=lambda r: r.depth_db)
+        self._set(best.chains)
+
+    def _to_calculated(self) -> None:
+        found = self._asked.found
+        alignment = found.of(self.sub) if found is not None else None
+        if alignment is not None and alignment.null.knob is not None:
+            self._set(alignment.null.at_deepest(self.trial))
+
+    def _turn_over(self) -> None:
+        chain = self.trial[self.sub]
+        self._set({**self.trial, self.sub: replace(chain, inverted=not chain.inverted)})
+
+    def _set(self, chains: Mapping[str, Chain]) -> None:
+        self.trial, self._sum = dict(chains), None
+        self.knobs.show(self._knobs(), self.trial)
+        self._show()
+
+    def _keep(self) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        why = f"{self.sub} aligned by the null"
+        same = [r for r in self.readings if r.chains == self.trial]
+        if same:
+            why += f", {same[-1].depth_db:.1f} dB deep"
+        if self._sum is not None:
+            why += f"; the sum {self._sum.over_parts_db:+.1f} of {self._sum.most_db:+.1f} dB"
+        name, chains = a.name, {n: c for n, c in self.trial.items() if c != a.chain(n)}
+        self.session.do("Keep as aligned", lambda d: set_chains(d, name, chains, f"{why}."))
+
+    def _verify(self) -> None:
+        seat = self.session.document.gear.seats[0].name
+        self._measure.measure(WITH_SUBWOOFERS, seat)
+        self.session.told.emit("Measuring all that plays, as it is set; it is kept under Takes.")
+
+
+_BY = {"measured": "from the takes", "forecast": "by forecast"}
+
+
+def _disagreement(heard: NullReading, calculated: Alignment) -> list[str]:
+    """A sentence where what was heard and what was calculated lie apart."""
+    null = calculated.null
+    if null.knob is None:
+        return []
+    at = null.knob.value(heard.chains)
+    gap = abs(at - null.value)
+    same = heard.chains[null.knob.names[0]].inverted == null.inverted
+    near = same and gap <= 2 * null.knob.step
+    if near or heard.depth_db < max(null.deepest_db - _ALIKE_DB, _ALIKE_DB):
+        return []
+    return [
+        f"The deepest heard stands at {null.knob.words(at)}, the calculation at "
+        f"{null.told_at(heard.chains)}: trust what is heard."
+    ]
+
+
+def _button(row: QHBoxLayout, title: str, name: str, do: Callable[[], None]) -> QPushButton:
+    made = QPushButton(title)
+    made.setObjectName(name)
+    made.clicked.connect(lambda _: do())
+    row.addWidget(made)
+    return made

@@ -1,0 +1,151 @@
+"""The card that walks a subwoofer round the floor: places as forecast and measured, ranked."""
+
+from functools import partial
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QPushButton, QWidget
+
+from jolly_parlor.app import jobs
+from jolly_parlor.app.plots.place_strip import PlaceStrip
+from jolly_parlor.app.questions import FLOOR_WALK
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.subs.asked import Asked
+from jolly_parlor.app.stations.takes.measure_card import MeasureCard
+from jolly_parlor.app.widgets.fields import choice_field, label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.floor_places import HERE, FloorPlace
+from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.project.edits import replace_arrangement
+from jolly_parlor.project.floor_walk import FloorWalk, Walked
+
+_ASK = "The sub at each corner and wall, by forecast, and beside it what you measure there."
+_SWAP = "sub on the seat, microphone walks"
+_HEADS = ("", "from left, front", "20 to 120 Hz, alone", "forecast", "measured", "with the pair")
+
+
+class WalkCard:
+    """Of the arrangement shown. `frame` is the widget; hidden without a subwoofer."""
+
+    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
+        self.session, self._measure = session, measure
+        self._asked: Asked[FloorWalk] = Asked(session, FLOOR_WALK, self._show)
+        self._wanted = False
+        self.frame: QFrame
+        self.frame, layout = card()
+        head = QHBoxLayout()
+        head.addWidget(label("Walk it round", "head"))
+        self.which = choice_field("walk sub", ())
+        self.seat = choice_field("walk seat", ())
+        for choice in (self.which, self.seat):
+            choice.activated.connect(self._again)
+            head.addWidget(choice)
+        head.addStretch(1)
+        self.swap = QCheckBox(_SWAP)
+        self.swap.setObjectName("walk-swapped")
+        self.swap.setChecked(True)
+        self.swap.setToolTip(
+            "Loudspeaker and microphone may change places (reciprocity): one stand to move instead "
+            "of a subwoofer. Put it on the chair, its middle where your head will be; the "
+            "microphone goes on the floor place, as high as the middle of the sub."
+        )
+        head.addWidget(self.swap)
+        self.ask = QPushButton("Show the places")
+        self.ask.setObjectName("walk-round")
+        self.ask.clicked.connect(self._ask)
+        head.addWidget(self.ask)
+        layout.addLayout(head)
+        self.words = label(_ASK, "soft", wrap=True)
+        self.words.setObjectName("walk-words")
+        layout.addWidget(self.words)
+        self.rows = QGridLayout()
+        self.rows.setHorizontalSpacing(9)
+        self.rows.setVerticalSpacing(3)
+        layout.addLayout(self.rows)
+
+    def refresh(self) -> None:
+        """What was found for other places or takes is worked out anew."""
+        a, gear = self.session.arrangement, self.session.document.gear
+        self.frame.setVisible(a is not None and bool(gear.subwoofers))
+        for choice, names in (
+            (self.which, [one.id for one in gear.subwoofers]),
+            (self.seat, [seat.name for seat in gear.seats]),
+        ):
+            if [choice.itemText(n) for n in range(choice.count())] != names:
+                choice.clear()
+                choice.addItems(names)
+            choice.setVisible(len(names) > 1)
+        self._asked.refresh()
+        if self._wanted and self._asked.found is None and self.frame.isVisibleTo(None):
+            self._ask()
+        self._show()
+
+    def _ask(self) -> None:
+        sub, seat = self.which.currentText(), self.seat.currentText()
+        if not sub:
+            return
+        self._wanted = True
+        self._asked.ask(
+            self.ask, lambda d, name, models: jobs.floor_walk(d, name, sub, seat, models)
+        )
+
+    def _again(self) -> None:
+        self._asked.found = None
+        if self._wanted:
+            self._ask()
+        self._show()
+
+    def _show(self) -> None:
+        clear(self.rows)
+        found = self._asked.found
+        if found is None:
+            self.words.setText(_ASK)
+            return
+        self.words.setText(" ".join(found.words))
+        for column, title in enumerate(_HEADS):
+            self.rows.addWidget(label(title, "soft"), 0, column)
+        self.rows.setColumnStretch(len(_HEADS) + 2, 1)
+        for line, row in enumerate(found.rows, start=1):
+            self._row(line, row)
+
+    def _row(self, line: int, row: Walked) -> None:
+        units = self.session.settings.values.units
+        name = label(row.place.name, "strong")
+        room = self.session.document.room
+        name.setToolTip(row.place.tape(room, units))
+        measured = row.measured_db
+        cells: list[QWidget] = [
+            name,
+            label(row.place.figures(room, units), "soft"),
+            PlaceStrip(row.place.name, row.curve),
+            label(f"{row.forecast_db:.1f} dB"),
+            label("–" if measured is None else f"{measured:.1f} dB"),
+            label(f"{row.together_db:.1f} dB"),
+        ]
+        for column, cell in enumerate(cells):
+            side = Qt.AlignmentFlag.AlignVCenter
+            self.rows.addWidget(cell, line, column, side)
+        go = QPushButton("Measure" if measured is None else "Measure again")
+        go.setObjectName(f"walk-measure-{row.place.name}")
+        go.clicked.connect(partial(self._take, row.place))
+        self.rows.addWidget(go, line, len(cells))
+        if row.place.name != HERE:
+            stand = QPushButton("Stand it there")
+            stand.setObjectName(f"walk-stand-{row.place.name}")
+            stand.clicked.connect(partial(self._stand, row.place))
+            self.rows.addWidget(stand, line, len(cells) + 1)
+
+    def _take(self, place: FloorPlace) -> None:
+        sub, seat = self.which.currentText(), self.seat.currentText()
+        units = self.session.settings.values.units
+        where = place.tape(self.session.document.room, units)
+        swapped = self.swap.isChecked()
+        what = f"microphone {where}" if swapped else f"{sub} {where}"
+        self.words.setText(f"Playing and listening: {what} …")
+        self._measure.try_place(sub, seat, place, swapped)
+
+    def _stand(self, place: FloorPlace) -> None:
+        a = self.session.arrangement
+        if a is not None:
+            moved = a.moved(loudspeaker(self.which.currentText()), place.at)
+            what = f"Stand {self.which.currentText()}: {place.name}"
+            self.session.do(what, lambda d: replace_arrangement(d, moved))
