@@ -156,8 +156,11 @@ def test_arrangements_are_compared_at_their_best_settings_where_asked(demo: Docu
 
 
 def test_seats_trade_and_no_point_is_bettered(demo: Document) -> None:
-    found = seat_trades(demo, "A third")
-    assert found
+    as_set, *found = seat_trades(demo, "A third")
+    assert as_set.weight is None and found
+    assert as_set.chains["sub"] == demo.arrangement("A third").chain("sub")
+    assert min(one.by_seat_db["desk"] for one in found) <= as_set.by_seat_db["desk"]
+    assert all(one.spread_db > 0 for one in found)
     for one in found:
         for other in found:
             better = [other.by_seat_db[s] - value < -0.05 for s, value in one.by_seat_db.items()]

@@ -166,6 +166,14 @@ def _settings_json(found: Tuned, apply_it: bool) -> dict[str, Any]:
             for worth in found.worths
         ],
         "headroom": [_headroom_json(one) for one in found.headroom],
+        "decay_s": [
+            {
+                "hz": band.midband_hz,
+                "before": rounded(band.before_seconds),
+                "after": rounded(band.after_seconds),
+            }
+            for band in found.decay
+        ],
         "notes": list(found.notes),
         "applied": apply_it,
     }

@@ -7,6 +7,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Mix, judged_band, with_subwoofers
+from jolly_parlor.placement.settings.decay import DECAY_HZ
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.refused import Refused
@@ -62,6 +63,21 @@ def measured_heard(
     centres = {seat: number for number, seat in enumerate(rows)}
     heard = Heard(document.gear, mix, f, sources, weights / weights.sum(), centres)
     return heard, notes
+
+
+def impulses_at(
+    document: Document, arrangement: Arrangement, mix: Mix, seat: str
+) -> dict[str, ComplexArray]:
+    """What each loudspeaker brings to a seat's ear at DECAY_HZ, by impulse responses; nothing where
+    one is missing: a curve of levels and phases is too coarse for how a room dies away.
+    """
+    found = {}
+    for name in mix.loudspeakers:
+        take = document.take_of(arrangement, name, seat)
+        if take is None or take.impulse is None:
+            return {}
+        found[name] = take.impulse.pressure(DECAY_HZ)
+    return found
 
 
 def all_measured(document: Document, arrangement: Arrangement) -> bool:

@@ -3,7 +3,8 @@
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 
-from jolly_parlor.acoustics.fields import RoomField
+from jolly_parlor.acoustics.arrays import ComplexArray
+from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.diagnosis.causes import Anechoic
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems, must_stand
@@ -13,6 +14,12 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Listening, Mix, with_subwoofers
 from jolly_parlor.placement.settings.alignment import agreement_words, alignments
+from jolly_parlor.placement.settings.decay import (
+    DECAY_HZ,
+    BandDecay,
+    decay_change,
+    decay_words,
+)
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.headroom import (
     REFERENCE_DB_SPL,
@@ -22,12 +29,18 @@ from jolly_parlor.placement.settings.headroom import (
 )
 from jolly_parlor.placement.settings.heard import Heard, forecast_heard
 from jolly_parlor.placement.settings.knobs import panel_of
+from jolly_parlor.placement.settings.shares import seat_variance_db2
 from jolly_parlor.placement.settings.solver import Solution, solve
 from jolly_parlor.placement.settings.worth import Worth, limits_words, worths
 from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.editing import done
-from jolly_parlor.project.measured_parts import NoCommonTime, level_words, measured_heard
+from jolly_parlor.project.measured_parts import (
+    NoCommonTime,
+    impulses_at,
+    level_words,
+    measured_heard,
+)
 from jolly_parlor.project.room_fit import as_fitted
 from jolly_parlor.refused import Refused
 
@@ -52,6 +65,8 @@ class Tuned:
     after_db: Mapping[str, float]
     worths: tuple[Worth, ...]
     headroom: tuple[Headroom, ...]
+    decay: tuple[BandDecay, ...]
+    """Before and after, at the main seat's ear."""
     notes: tuple[str, ...]
     """What was refused and why, what is doubtful, which gives out first."""
 
@@ -92,7 +107,16 @@ def tune(
         except NoCommonTime as error:
             said = level_words(document, arrangement, mix, next(iter(seats)))
             raise Refused(" ".join([str(error), *said])) from None
-    return _tuned(document, arrangement, heard, forecast, notes, reference_db_spl, fit, measured)
+    main = next(iter(seats))
+    ringing: Mapping[str, ComplexArray] = {}
+    if measured:
+        ringing = impulses_at(document, arrangement, mix, main)
+    if not ringing:
+        deep = Forecaster(believed.room, gear, room_field(believed.room, DECAY_HZ))
+        ringing = deep.at_seat(arrangement, main).sources
+    return _tuned(
+        document, arrangement, heard, forecast, ringing, notes, reference_db_spl, fit, measured
+    )
 
 
 def set_chains(document: Document, name: str, chains: Mapping[str, Chain], why: str) -> Document:
@@ -165,14 +189,18 @@ TRADED_WEIGHTS = (0.0, 0.15, 0.4, 1.0, 2.5)
 class SeatTrade:
     """One point of what seats can trade: settings, and Evenness at each seat's ear with them."""
 
-    weight: float
+    weight: float | None
+    """How much the others together count against the main one; None: as it is set."""
     chains: Mapping[str, Chain]
     by_seat_db: Mapping[str, float]
+    spread_db: float
+    """How unlike the seats hear it: root of the variance of level over them, over frequency."""
 
 
 def seat_trades(document: Document, name: str, field: RoomField | None = None) -> list[SeatTrade]:
-    """What the main seat gives up for the others, from nothing to much; points that are bettered
-    at every seat by another are left out. Raises Refused with one seat, or nothing to set.
+    """As it is set; then what the main seat gives up for the others, from nothing to much: points
+    that are bettered at every seat by another are left out. Raises Refused with one seat, or
+    nothing to set.
     """
     arrangement = document.arrangement(name)
     others = document.gear.seats[1:]
@@ -186,17 +214,24 @@ def seat_trades(document: Document, name: str, field: RoomField | None = None) -
     every = forecast_heard(forecaster, arrangement, mix, document.gear.counting_seats(1.0))
     judge = Goal(every)
     found: list[SeatTrade] = []
+
+    def traded(weight: float | None, chains: Mapping[str, Chain]) -> SeatTrade:
+        levels = [judge.levels_db(chains, seat) for seat in every.centres]
+        return SeatTrade(weight, chains, judge.seat_db(chains), seat_variance_db2(levels) ** 0.5)
+
     for weight in TRADED_WEIGHTS:
         counts = document.gear.counting_seats(weight / len(others))
         heard = forecast_heard(forecaster, arrangement, mix, counts)
         chains = solve(heard, arrangement.chains, document.wishes.deep).chains
-        found.append(SeatTrade(weight, chains, judge.seat_db(chains)))
-    return [
+        found.append(traded(weight, chains))
+    kept = [
         one
         for n, one in enumerate(found)
         if not any(_betters(other, one) for other in found)
         and not any(_alike(other, one) for other in found[:n])
     ]
+    present = {name: arrangement.chain(name) for name in mix.loudspeakers}
+    return [traded(None, present), *kept]
 
 
 _TELLING_DB = 0.05
@@ -219,6 +254,7 @@ def _tuned(
     arrangement: Arrangement,
     heard: Heard,
     forecast: Heard,
+    ringing: Mapping[str, ComplexArray],
     notes: list[str],
     reference: float,
     fit: Fit | None,
@@ -234,11 +270,13 @@ def _tuned(
     speed = document.room.speed_of_sound
     nulls = [one.null for one in alignments(heard, settled, next(iter(heard.centres)), speed)]
     agreed = [agreement_words(null, solution.chains) for null in nulls]
+    decay = decay_change(heard.mix, ringing, present, settled.chains)
     told = (
         *limits_words(goal, solution),
         *filter(None, agreed),
         *notes,
         headroom_words(left, reference),
+        decay_words(decay),
     )
     return Tuned(
         arrangement,
@@ -249,6 +287,7 @@ def _tuned(
         goal.seat_db(solution.chains),
         tuple(worths(goal, present, solution)),
         tuple(left),
+        tuple(decay),
         told,
     )
 

@@ -160,6 +160,7 @@ class AlignCard(QObject):
         alignment = found.of(self.sub) if found is not None else None
         self.well.calculate(alignment.null.deepest_db if alignment is not None else None)
         busy = self.listening
+        self.well.setVisible(busy or bool(self.readings))
         self.listen.setText("Silence" if busy else "Listen for the null")
         self.deepest.setEnabled(len(self.readings) > 1)
         polarity = self.trial[self.sub].inverted if self.sub in self.trial else False

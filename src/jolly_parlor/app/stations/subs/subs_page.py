@@ -45,6 +45,11 @@ class SubsStation(Station):
         a = self.session.arrangement
         return "in progress" if a is not None and a.chains else "untouched"
 
+    def restyle(self) -> None:
+        """Colours may have changed."""
+        self.trade.plot.restyle()
+        self.refresh()
+
     def refresh(self) -> None:
         """Show how the arrangement is set."""
         for shown in self._cards:

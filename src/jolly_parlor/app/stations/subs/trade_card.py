@@ -5,6 +5,7 @@ from functools import partial
 from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton
 
 from jolly_parlor.app import jobs
+from jolly_parlor.app.plots.seat_trades import SeatTradesPlot
 from jolly_parlor.app.questions import TRADES
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
@@ -33,6 +34,9 @@ class TradeCard:
         self.ask.clicked.connect(self._ask)
         row.addWidget(self.ask)
         layout.addLayout(row)
+        self.plot = SeatTradesPlot()
+        self.plot.taken.connect(self._set)
+        layout.addWidget(self.plot)
         self.rows = QGridLayout()
         self.rows.setHorizontalSpacing(18)
         layout.addLayout(self.rows)
@@ -47,22 +51,30 @@ class TradeCard:
     def _show(self) -> None:
         clear(self.rows)
         found = self._asked.found
+        self.plot.setVisible(bool(found) and len(found or ()) > 1)
         if not found:
             self.words.setText(_ASK)
             return
-        self.words.setText("From even at each ear, dB; a row that another betters is left out.")
+        self.plot.show_trades(found)
+        self.words.setText(
+            "From even at each ear, dB; what another betters is left out. Click a point, or the "
+            "button of a row."
+        )
         seats = list(found[0].by_seat_db)
         for column, seat in enumerate(seats, start=1):
             self.rows.addWidget(label(seat, "soft"), 0, column)
-        self.rows.setColumnStretch(len(seats) + 2, 1)
+        self.rows.addWidget(label("seats differ by", "soft"), 0, len(seats) + 1)
+        self.rows.setColumnStretch(len(seats) + 3, 1)
         for line, trade in enumerate(found, start=1):
             self.rows.addWidget(label(_weight_words(trade.weight)), line, 0)
             for column, seat in enumerate(seats, start=1):
                 self.rows.addWidget(label(f"{trade.by_seat_db[seat]:.1f} dB"), line, column)
-            take = QPushButton("Set this")
-            take.setObjectName(f"take-trade-{line}")
-            take.clicked.connect(partial(self._set, trade))
-            self.rows.addWidget(take, line, len(seats) + 1)
+            self.rows.addWidget(label(f"{trade.spread_db:.1f} dB"), line, len(seats) + 1)
+            if trade.weight is not None:
+                take = QPushButton("Set this")
+                take.setObjectName(f"take-trade-{line - 1}")
+                take.clicked.connect(partial(self._set, trade))
+                self.rows.addWidget(take, line, len(seats) + 2)
 
     def _ask(self) -> None:
         self.words.setText("Turning knobs for each seat …")
@@ -70,13 +82,15 @@ class TradeCard:
 
     def _set(self, trade: SeatTrade) -> None:
         a = self.session.arrangement
-        if a is None:
+        if a is None or trade.weight is None:
             return
         name, why = a.name, f"set for {_weight_words(trade.weight)}."
         self.session.do("Set as traded", lambda d: set_chains(d, name, trade.chains, why))
 
 
-def _weight_words(weight: float) -> str:
+def _weight_words(weight: float | None) -> str:
+    if weight is None:
+        return "as it is set"
     if weight == 0:
         return "the main seat alone"
     if weight == 1:
