@@ -6,11 +6,13 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.room import KeepOut, Point
+from jolly_parlor.acoustics.room_parts import Thing
 from jolly_parlor.placement.chains import Chain, Crossover
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Controls, Span
+from jolly_parlor.placement.mounting import mount_of, mount_words
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.subs import SubSearch, candidates
 from jolly_parlor.placement.search.tuned_subs import TunedSubs, ways_to_set
@@ -40,7 +42,7 @@ def test_no_place_in_a_keep_out_a_door_or_outside_the_region(kiln: Document) -> 
     sub = kiln.gear.model_of("sub")
     stove = KeepOut("stove", 0.0, 0.0, 1.0, 1.0)
     room = replace(kiln.room, keep_outs=(stove,))
-    for x, y in candidates(room, sub, Wishes()):
+    for x, y, _ in candidates(room, sub, Wishes()):
         for area in room.kept_free:
             beside = abs(x - area.x - area.width / 2) >= (area.width + sub.width) / 2 - 1e-9
             before = abs(y - area.y - area.depth / 2) >= (area.depth + sub.depth) / 2 - 1e-9
@@ -48,10 +50,10 @@ def test_no_place_in_a_keep_out_a_door_or_outside_the_region(kiln: Document) -> 
     region = Region(1.0, 2.0, 1.2, 0.8)
     inside = candidates(room, sub, Wishes(subwoofers="region", region=region))
     assert len(inside) > 20
-    assert all(region.contains(x, y) for x, y in inside)
+    assert all(region.contains(x, y) for x, y, _ in inside)
     tight = KeepOut("all", 0.0, 0.0, room.width, room.length)
     nowhere = replace(room, keep_outs=(tight,))
-    assert candidates(nowhere, sub, Wishes()).shape == (0, 2)
+    assert candidates(nowhere, sub, Wishes()).shape == (0, 3)
 
 
 CHAINS = {
@@ -68,14 +70,11 @@ def search(kiln: Document) -> SubSearch:
 def test_each_place_is_judged_as_the_model_of_record_would(
     kiln: Document, search: SubSearch
 ) -> None:
-    a, sub = kiln.arrangements[0], kiln.gear.model_of("sub")
+    a = kiln.arrangements[0]
     tried = search.tried(a, kiln.gear.subwoofers[0])
     assert tried is not None
     rows = np.flatnonzero(np.isfinite(tried.figures_db))[::9]
-    moved = [
-        a.moved(loudspeaker("sub"), Point(*map(float, tried.places[row]), sub.height / 2))
-        for row in rows
-    ]
+    moved = [a.moved(loudspeaker("sub"), Point(*map(float, tried.places[row]))) for row in rows]
     record = search.judge.figures(moved, played=True)
     assert np.median(np.abs(record - tried.figures_db[rows])) < 0.02
     assert np.max(np.abs(record - tried.figures_db[rows])) < 0.2
@@ -89,6 +88,49 @@ def test_the_best_place_is_taken_and_beats_where_it_stood(
         before, after = search.judge.figures([a, found], played=True)
         assert after < before
         assert found.moved(loudspeaker("sub"), a.places["sub"]) == a
+
+
+def hanging(kiln: Document, *mounts: str) -> Document:
+    """The demo with a subwoofer that may be put there."""
+    models = tuple(replace(m, mounts=mounts) if m.id == "sub" else m for m in kiln.gear.models)
+    return replace(kiln, gear=replace(kiln.gear, models=models))
+
+
+def test_on_walls_and_under_the_ceiling_where_the_model_allows(kiln: Document) -> None:
+    room, sub = kiln.room, hanging(kiln, "wall", "ceiling").gear.model_of("sub")
+    places = candidates(room, sub, Wishes())
+    mounts = [mount_of(room, sub, Point(*place)) for place in places.tolist()]
+    assert set(mounts) == {"wall", "ceiling"}
+    for place, mount in zip(places, mounts, strict=True):
+        if mount == "ceiling":
+            assert place[2] == pytest.approx(room.height - sub.height / 2, abs=0.01)
+        else:
+            off = [place[0], room.width - place[0], place[1], room.length - place[1]]
+            assert min(off) < max(sub.width, sub.depth) / 2 + 0.2
+            assert 0.6 <= place[2] <= room.height - sub.height / 2
+    shelf = Thing("shelf", "solid", 0.0, 0.0, 0.3, 0.4, 3.0, 2.0)
+    full = candidates(replace(room, things=(shelf,)), sub, Wishes())
+    assert len(full) < len(places)
+    assert not any(shelf.holds(Point(*place)) for place in full.tolist())
+    near = candidates(room, sub, Wishes(subwoofers="near"), kiln.arrangements[0].seats["desk"])
+    assert near.shape == (0, 3)  # close behind the seat it stands on the floor, or nowhere
+
+
+def test_a_hung_subwoofer_is_judged_as_the_model_of_record_would(kiln: Document) -> None:
+    gear = hanging(kiln, "wall", "ceiling").gear
+    search = SubSearch(Judge(Forecaster(kiln.room, gear).coarse(), Wishes()))
+    a = kiln.arrangements[0]
+    tried = search.tried(a, gear.subwoofers[0])
+    assert tried is not None
+    rows = np.flatnonzero(np.isfinite(tried.figures_db))[::23]
+    moved = [a.moved(loudspeaker("sub"), Point(*map(float, tried.places[row]))) for row in rows]
+    record = search.judge.figures(moved, played=True)
+    assert np.median(np.abs(record - tried.figures_db[rows])) < 0.03
+    assert np.max(np.abs(record - tried.figures_db[rows])) < 0.3
+    found = TunedSubs(search.judge).placed(a)
+    assert mount_of(kiln.room, gear.model_of("sub"), found.places["sub"]) != "floor"
+    words = mount_words(kiln.room, gear.model_of("sub"), found.places["sub"], "metric")
+    assert words.startswith(("on a wall, ", "under the ceiling, "))
 
 
 def test_a_sub_that_stays_stays(kiln: Document) -> None:

@@ -4,6 +4,7 @@ from jolly_parlor.acoustics.plan import distance_to
 from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mounting import mount_of
 
 EQUALISING = (
     "Do not boost below the box's corner or into a cancellation: it only strains the driver."
@@ -46,7 +47,12 @@ def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
             )
     base = arrangement.left.z - gear.monitor.centre_height
     found.append(LIFTING)
-    if base > 1.3 or base > (gear.desk.height if gear.desk else 0.9) + 0.4:
+    hung = any(
+        mount_of(room, gear.model_of(sub.id), arrangement.places[sub.id]) != "floor"
+        for sub in gear.subwoofers
+        if sub.id in arrangement.places
+    )
+    if hung or base > 1.3 or base > (gear.desk.height if gear.desk else 0.9) + 0.4:
         found.append(MOUNTING)
     found += [CABLES, EQUALISING, LASER]
     return found

@@ -26,6 +26,13 @@ ROLES: dict[Role, str] = {
 }
 """Each role in words; a new one is one row here and one in `starting`."""
 
+Mount = Literal["floor", "wall", "ceiling"]
+MOUNTS: dict[Mount, str] = {
+    "floor": "on the floor",
+    "wall": "on a wall",
+    "ceiling": "under the ceiling",
+}
+
 
 @dataclass(frozen=True)
 class Span:
@@ -112,6 +119,8 @@ class Model:
     maximum_level_db_spl: Annotated[float, Ge(60.0), Le(160.0)] | None = None
     """At 1 m."""
     controls: Controls = field(default=Controls())
+    mounts: Annotated[tuple[Mount, ...], MinLen(1), MaxLen(3)] = ("floor",)
+    """Where a subwoofer of it may be put."""
 
     @property
     def centre_height(self) -> float:

@@ -8,15 +8,17 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, must_stand
 from jolly_parlor.placement.evenness import GRID_HZ as USUAL_HZ
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Listening, with_subwoofers
+from jolly_parlor.placement.mounting import mount_words
 from jolly_parlor.placement.search.further_subs import Further, further_subs
 from jolly_parlor.placement.search.objective import Judge
-from jolly_parlor.placement.search.subs import SubSearch
+from jolly_parlor.placement.search.subs import SubSearch, point_of
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.settings.alignment import Alignment, alignments
 from jolly_parlor.placement.settings.goal import Goal
@@ -112,7 +114,10 @@ def sub_report(
     moves = _moves(usual.coarse(), arrangement, at_seats[main].idle())
     heard = forecast_heard(usual.coarse(), arrangement, mix, {main: 1.0})
     left = headroom(heard, Goal(heard), arrangement.chains, REFERENCE_DB_SPL)
-    words = [*_words(at_seats[main], moves, gear), headroom_words(left, REFERENCE_DB_SPL)]
+    words = [
+        *_words(at_seats[main], moves, gear, believed.room),
+        headroom_words(left, REFERENCE_DB_SPL),
+    ]
     found = _aligned(document, arrangement, usual)
     return SubReport(
         arrangement,
@@ -200,12 +205,15 @@ def further(
     return further_subs(believed.room, believed.gear, arrangement, field, document.wishes)
 
 
-def _words(found: Shares, moves: Mapping[str, tuple[Point, float]], gear: Gear) -> list[str]:
+def _words(
+    found: Shares, moves: Mapping[str, tuple[Point, float]], gear: Gear, room: Room
+) -> list[str]:
     words = idle_words(found)
     for name, (at, gain) in moves.items():
+        held = mount_words(room, gear.model_of(name), at, "metric")
         words.append(
-            f"{name} would serve best {at.x:.2f} m from the left and {at.y:.2f} m from the front: "
-            f"{gain:.1f} dB more even."
+            f"{name} would serve best {at.x:.2f} m from the left and {at.y:.2f} m from the front"
+            f"{', ' * bool(held)}{held}: {gain:.1f} dB more even."
         )
     if not words and len(gear.subwoofers) > 1:
         words.append("All subwoofers take part: none lies 10 dB or more below the loudest.")
@@ -229,6 +237,5 @@ def _moves(
         best = int(np.argmin(tried.figures_db))
         gain = now - float(tried.figures_db[best])
         if gain > 0:
-            x, y = tried.places[best].tolist()
-            found[name] = Point(x, y, arrangement.places[name].z), gain
+            found[name] = point_of(tried.places[best]), gain
     return found

@@ -164,7 +164,8 @@ def stamps_of(room: Room, gear: Gear) -> dict[str, str]:
     for mix in measurable(gear):
         if mix.alone:
             # What its knobs can do is not heard; where they stood is the setting's part.
-            model = replace(gear.model_of(mix.id), id="-", name="-", controls=Controls())
+            unheard = {"id": "-", "name": "-", "controls": Controls(), "mounts": ("floor",)}
+            model = replace(gear.model_of(mix.id), **unheard)  # type: ignore[arg-type]
             found[f"{_MODEL}{mix.id}"] = _fingerprint(model)
     return found
 
@@ -197,7 +198,12 @@ def _words(part: str) -> str:
 _ANY: TypeAdapter[object] = TypeAdapter(object)
 
 
-_SINCE: dict[str, object] = {"low_pass_kinds": [], "high_pass_kinds": [], "phase_degrees": 0.0}
+_SINCE: dict[str, object] = {
+    "low_pass_kinds": [],
+    "high_pass_kinds": [],
+    "phase_degrees": 0.0,
+    "mounts": ["floor"],
+}
 """Fields added after the first fingerprints were written: left out where they say nothing, or
 takes of before would no longer hold.
 """

@@ -56,7 +56,7 @@ class StonesPlot(pg.PlotWidget):
         data: Sequence[object],
         from_zero: bool,
     ) -> None:
-        """Draw stones (n,) with what each stands for, and a line; tinted from calm to rough by y."""
+        """Draw stones (n,) with what each stands for, and a line; tinted by y, calm to rough."""
         t = theme.current()
         if not len(data):
             self.stones.setData([], [])

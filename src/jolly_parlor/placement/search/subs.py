@@ -18,6 +18,12 @@ from jolly_parlor.placement.forecast import head_points
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
+from jolly_parlor.placement.mounting import (
+    clear_of_things,
+    hung_height,
+    thinned,
+    wall_heights,
+)
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.wishes import Wishes
 
@@ -25,6 +31,8 @@ _GAP, _STEP, _FROM_SEAT = 0.05, 0.15, 0.5
 _NEAR_ASIDE, _NEAR_BEHIND, _FROM_NEAR_SEAT = 0.75, (0.4, 1.2), 0.35
 """Metres from the ear: how far aside and behind a subwoofer close behind the seat may stand."""
 _ROUNDS = 3
+_OVER_HEAD = 1.0
+"""Metres above or below an ear from which a subwoofer is no more beside it."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -32,13 +40,50 @@ class SubPlaces:
     """Every place tried for one subwoofer, and J of all playing, in dB."""
 
     places: FloatArray
-    """(places, 2): x, y of its middle, metres."""
+    """(places, 3): its middle, metres."""
     figures_db: FloatArray
 
 
 def candidates(room: Room, sub: Model, wishes: Wishes, ear: Point | None = None) -> FloatArray:
-    """Floor places (n, 2) along the walls and in corners, all over the wished region, or close
-    behind the ear of the main seat; none on floor that must stay free.
+    """Middles (n, 3) of a subwoofer on the floor, on walls and under the ceiling, as its model
+    allows; on the floor only where it is wished close behind the ear of the main seat.
+    """
+    found = [np.zeros((0, 3))]
+    along = floor_candidates(room, sub, wishes, ear)
+    if "floor" in sub.mounts:
+        found.append(_at_height(along, sub.centre_height))
+    if wishes.subwoofers != "near":
+        if "wall" in sub.mounts:
+            by_walls = floor_candidates(room, sub, wishes, ear, mounted=True)
+            reach = max(sub.width, sub.depth) / 2 + _GAP + _STEP / 2
+            by_walls = by_walls[[_by_a_wall(room, x, y, reach) for x, y in by_walls.tolist()]]
+            found += [_at_height(by_walls, z) for z in wall_heights(room, sub).tolist()]
+        if "ceiling" in sub.mounts:
+            every = floor_candidates(room, sub, wishes, ear, all_over=True, mounted=True)
+            every = thinned(every)
+            hung = hung_height(room, sub, every[:, 0], every[:, 1])
+            found.append(np.column_stack([every, np.round(hung, 2)]))
+    places = np.concatenate(found)
+    lifted = places[:, 2] != sub.centre_height
+    places = places[~lifted | clear_of_things(room, sub, places)]
+    return np.asarray(places)
+
+
+def _at_height(places: FloatArray, z: float) -> FloatArray:
+    return np.column_stack([places, np.full(len(places), z)])
+
+
+def floor_candidates(
+    room: Room,
+    sub: Model,
+    wishes: Wishes,
+    ear: Point | None = None,
+    all_over: bool = False,
+    mounted: bool = False,
+) -> FloatArray:
+    """Floor places (n, 2) along the walls and in corners, all over the wished region (or the whole
+    floor), or close behind the ear of the main seat; none on floor that must stay free, unless
+    it is mounted above it.
     """
     half_x, half_y = sub.width / 2, sub.depth / 2
     low = np.array([half_x + _GAP, half_y + _GAP])
@@ -58,17 +103,17 @@ def candidates(room: Room, sub: Model, wishes: Wishes, ear: Point | None = None)
         np.linspace(a, b, max(int((b - a) / _STEP), 1) + 1) for a, b in zip(low, high, strict=True)
     )
     grid = np.stack(np.meshgrid(xs, ys, indexing="ij"), axis=-1).reshape(-1, 2)
-    if region is None and near is None:
+    if region is None and near is None and not all_over:
         edge = np.any(np.isclose(grid, low) | np.isclose(grid, high), axis=1)
         if not room.is_box:
             reach = max(half_x, half_y) + _GAP + _STEP / 2
             edge = np.array([_by_a_wall(room, x, y, reach) for x, y in grid.tolist()])
         grid = grid[edge]
-    return np.asarray(grid[can_stand(room, sub, grid)])
+    return np.asarray(grid if mounted else grid[can_stand(room, sub, grid)])
 
 
 def can_stand(room: Room, sub: Model, places: FloatArray) -> NDArray[np.bool_]:
-    """At which floor places (n, 2) a subwoofer has room, none on floor that must stay free."""
+    """At which places on the floor, (n, 2), a subwoofer has room, none where it must stay free."""
     half = np.array([sub.width, sub.depth]) / 2
     size = np.array([room.width, room.length])
     free = np.all((places >= half) & (places <= size - half), axis=1)
@@ -105,8 +150,7 @@ class SubSearch:
             for sub in self.gear.subwoofers:
                 tried = self.tried(best, sub)
                 if tried is not None and np.any(np.isfinite(tried.figures_db)):
-                    x, y = tried.places[int(np.argmin(tried.figures_db))]
-                    standing = standing_at(self.gear.model_of(sub.id), float(x), float(y))
+                    standing = point_of(tried.places[int(np.argmin(tried.figures_db))])
                     best = best.moved(loudspeaker(sub.id), standing)
             if best.places == before:
                 break
@@ -130,19 +174,20 @@ class SubSearch:
     def in_the_way(
         self, arrangement: Arrangement, sub: Loudspeaker, places: FloatArray, twin: str = ""
     ) -> NDArray[np.bool_]:
-        """Which places are too near a head or stand where another subwoofer does, a twin that goes
+        """Which places (n, 3) are too near a head or where another subwoofer is, a twin that goes
         along left aside.
         """
         away = _FROM_NEAR_SEAT if self.wishes.subwoofers == "near" else _FROM_SEAT
         own, found = self.gear.model_of(sub.id), np.zeros(len(places), dtype=bool)
         for point in arrangement.seats.values():
-            found |= np.hypot(places[:, 0] - point.x, places[:, 1] - point.y) < away
+            beside = np.hypot(places[:, 0] - point.x, places[:, 1] - point.y) < away
+            found |= beside & (np.abs(places[:, 2] - point.z) < _OVER_HEAD)
         for other in self.gear.subwoofers:
             if other.id not in (sub.id, twin):
                 at, size = arrangement.places[other.id], self.gear.model_of(other.id)
-                gap = np.abs(places - np.array([at.x, at.y]))
-                sizes = np.array([size.width + own.width, size.depth + own.depth]) / 2
-                found |= np.all(gap < sizes, axis=1)
+                gap = np.abs(places - at.array())
+                both = [size.width + own.width, size.depth + own.depth, size.height + own.height]
+                found |= np.all(gap < np.array(both) / 2, axis=1)
         return found
 
     def _squares(
@@ -169,11 +214,20 @@ class SubSearch:
 
     def heard(self, sub: Loudspeaker, places: FloatArray, ear: Point) -> ComplexArray:
         """Pressure at an ear from every place, (places, frequencies), by reciprocity."""
-        height = self.gear.model_of(sub.id).centre_height
-        xs, which_x = np.unique(places[:, 0], return_inverse=True)
-        ys, which_y = np.unique(places[:, 1], return_inverse=True)
-        spread = self.judge.forecaster.field.spread(ear.array(), height, xs, ys)
-        return np.asarray(spread[:, which_y, which_x].T)
+        field = self.judge.forecaster.field
+        found = np.empty((len(places), field.frequencies_hz.size), dtype=np.complex128)
+        for height in np.unique(places[:, 2]).tolist():
+            here = places[:, 2] == height
+            xs, which_x = np.unique(places[here, 0], return_inverse=True)
+            ys, which_y = np.unique(places[here, 1], return_inverse=True)
+            found[here] = field.spread(ear.array(), height, xs, ys)[:, which_y, which_x].T
+        return found
+
+
+def point_of(place: FloatArray) -> Point:
+    """A subwoofer's middle (3,), to the centimetre across the plan."""
+    x, y, z = place.tolist()
+    return Point(round(x, 2), round(y, 2), z)
 
 
 def standing_at(sub: Model, x: float, y: float) -> Point:

@@ -17,8 +17,9 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.mounting import clear_of_things
 from jolly_parlor.placement.search.objective import Band, Judge, sums_of
-from jolly_parlor.placement.search.subs import SubSearch, can_stand, candidates, standing_at
+from jolly_parlor.placement.search.subs import SubSearch, can_stand, candidates, point_of
 from jolly_parlor.placement.settings.heard import forecast_heard
 from jolly_parlor.placement.settings.knobs import panel_of
 from jolly_parlor.placement.settings.solver import solve
@@ -94,9 +95,7 @@ class TunedSubs:
         for at in _apart(every[0], figures):
             there = arrangement
             for one, places in zip(moved, every, strict=True):
-                x, y = places[at].tolist()
-                standing = standing_at(self.gear.model_of(one.id), x, y)
-                there = there.moved(loudspeaker(one.id), standing)
+                there = there.moved(loudspeaker(one.id), point_of(places[at]))
             chains = {**there.chains, **{one.id: ways[which[at]] for one in moved}}
             trials.append(self.settled(replace(there, chains=chains), quick=True))
         values = self.judge.figures(trials, played=True)
@@ -112,8 +111,12 @@ class TunedSubs:
         middle = room.frame.middle
         apart = (self.gear.model_of(sub.id).width + model.width) / 2
         first = first[2 * (middle - first[:, 0]) >= apart]
-        images = np.stack([2 * middle - first[:, 0], first[:, 1]], axis=1)
-        good = can_stand(room, model, images)
+        images = first.copy()
+        images[:, 0] = 2 * middle - first[:, 0]
+        on_floor = images[:, 2] == model.centre_height
+        good = np.where(
+            on_floor, can_stand(room, model, images[:, :2]), clear_of_things(room, model, images)
+        )
         good &= ~self._places.in_the_way(arrangement, twin, images, sub.id)
         return [first[good], images[good]]
 
@@ -214,7 +217,7 @@ def _apart(places: FloatArray, figures: FloatArray) -> list[int]:
     """The best few, not beside each other."""
     chosen: list[int] = []
     for at in np.argsort(figures, kind="stable").tolist():
-        gaps = (np.hypot(*(places[at] - places[other])) for other in chosen)
+        gaps = (np.linalg.norm(places[at] - places[other]) for other in chosen)
         if all(gap >= _APART_METRES for gap in gaps):
             chosen.append(at)
             if len(chosen) == _TRIED:

@@ -12,10 +12,10 @@ from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
 from jolly_parlor.app.widgets.fields import label, number_field
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.cautions import EQUALISING
+from jolly_parlor.placement.cautions import EQUALISING, MOUNTING
 from jolly_parlor.placement.chains import Crossover
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.loudspeakers import ROLES, Loudspeaker, Model, Role
+from jolly_parlor.placement.loudspeakers import MOUNTS, ROLES, Loudspeaker, Model, Mount, Role
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.gear_edits import set_chain, set_crossover
 
@@ -60,6 +60,9 @@ class LoudspeakerCard:
         layout.addLayout(ControlsPanel(session, self._model, speaker.id, edit).layout)
         layout.addLayout(self._settings())
         if speaker.is_subwoofer:
+            layout.addLayout(self._mounts(edit))
+            if self._model.mounts != ("floor",):
+                layout.addWidget(label(MOUNTING, "soft", wrap=True))
             layout.addWidget(label(EQUALISING, "soft", wrap=True))
         else:
             words = "Forecast, measured and compared in any mix; schools and search place the pair "
@@ -96,6 +99,30 @@ class LoudspeakerCard:
         remove.setObjectName(f"remove-{self._speaker.id}")
         remove.clicked.connect(self._remove)
         row.addWidget(remove)
+        return row
+
+    def _mounts(self, edit: Callable[[str, object], None]) -> QHBoxLayout:
+        """Where the search may put one of this model."""
+        row = QHBoxLayout()
+        row.addWidget(label("may be put", "soft"))
+        boxes: dict[Mount, QCheckBox] = {}
+
+        def change() -> None:
+            chosen = tuple(mount for mount, box in boxes.items() if box.isChecked())
+            if chosen:
+                edit("mounts", chosen)
+                return
+            self.session.refused.emit("It must go somewhere: leave one ticked.")
+            self._again()
+
+        for mount, words in MOUNTS.items():
+            box = QCheckBox(words)
+            box.setObjectName(f"{self._speaker.id} mount {mount}")
+            box.setChecked(mount in self._model.mounts)
+            box.clicked.connect(lambda _: change())
+            boxes[mount] = box
+            row.addWidget(box)
+        row.addStretch(1)
         return row
 
     def _settings(self) -> QGridLayout:

@@ -14,6 +14,7 @@ from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.mounting import mount_words
 from jolly_parlor.placement.search.proposals import Proposal, Trade
 from jolly_parlor.placement.search.search import FACINGS, Found
 from jolly_parlor.project.edits import line_up
@@ -216,7 +217,11 @@ class SearchCard:
             across, along = (
                 format_length(metres, units) for metres in (p.x - frame.left, p.y - frame.front)
             )
+            model = self.session.document.gear.model_of(sub.id)
+            room = turned_often(self.session.document.room, proposal.turns)
+            held = mount_words(room, model, p, units)
             told.append(f"; {sub.id} {across} from the left, {along} from the front")
+            told.append(f", {held}" if held else "")
         return "".join(told)
 
     def _tell_trade(self, trade: Trade) -> None:
