@@ -3,11 +3,12 @@
 import pytest
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton, QSlider
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QSlider
 from pytestqt.qtbot import QtBot
 
 from helpers_app import drag_on_plan, settled
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.schools import SCHOOLS
 
 
 @pytest.fixture
@@ -138,3 +139,47 @@ def test_the_best_school_is_offered_while_the_search_goes_on(
         search.button.click()
     qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
     settled(qtbot, window)
+
+
+def test_while_it_goes_on_the_best_so_far_is_offered(
+    qtbot: QtBot, window: MainWindow, search
+) -> None:
+    _narrow(window)
+    search.button.click()
+    seen: list[str] = []
+    assert search._run is not None
+    search._run.glimpsed.connect(
+        lambda best: seen.append(" ".join(x.text() for x in search.frame.findChildren(QLabel)))
+    )
+    qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
+    assert any("the search goes on" in told for told in seen)
+    assert any("sub " in told and "from the left" in told for told in seen)
+    assert not any("goes on" in x.text() for x in search.frame.findChildren(QLabel))
+
+
+def test_schools_are_judged_at_their_own_settings_and_as_they_come(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    window.go("lineup")
+    settled(qtbot, window)
+    tight = window.findChild(QLabel, "figure-tight")
+    box = window.findChild(QCheckBox, "schools-trimmed")
+    assert tight is not None and box is not None and not tight.isVisible() and not box.isVisible()
+    window.findChild(QPushButton, "judge-schools").click()
+    settled(qtbot, window)
+    assert tight.isVisible() and box.isVisible() and box.isChecked()
+    trimmed = float(tight.text().split()[0])
+    assert "each at its own best settings" in window.lineup.schools.rule.text()
+    texts = [window.findChild(QLabel, f"figure-{s.id}").text() for s in SCHOOLS]
+    assert sum("most even" in text for text in texts) == 1
+    box.click()
+    untrimmed = float(tight.text().split()[0])
+    assert untrimmed > trimmed + 0.5
+    assert "untrimmed" in window.lineup.schools.rule.text()
+    window.findChild(QPushButton, "school-tight").click()
+    as_it_comes = window.session.document.arrangements[-1]
+    box.click()
+    window.findChild(QPushButton, "school-tight").click()
+    at_its_best = window.session.document.arrangements[-1]
+    assert at_its_best.left == as_it_comes.left
+    assert at_its_best.chains != as_it_comes.chains

@@ -8,7 +8,9 @@ from helpers_app import press, settled, type_into
 from jolly_parlor.app.plots.shares import SharesPlot
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.chains import Filter
+from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Span
+from jolly_parlor.project.edits import replace_arrangement
 
 
 def words(window: MainWindow, name: str) -> str:
@@ -176,6 +178,41 @@ def test_the_plan_is_tinted_by_places_of_the_subwoofer(subs: MainWindow, qtbot: 
     session = subs.session
     assert str(session.selected) == "sub" and session.mix.id == "both+sub"
     assert session.tints.kind == "source" and session.tints.shown is not None
+
+
+def test_where_a_subwoofer_may_be_put_is_ticked_in_gear(window: MainWindow, qtbot: QtBot) -> None:
+    window.go("gear")
+    settled(qtbot, window)
+
+    def tick(mount: str) -> None:
+        box = window.findChildren(QCheckBox, f"sub mount {mount}")[-1]
+        box.click()
+        settled(qtbot, window)
+
+    tick("ceiling")
+    assert window.session.document.gear.model_of("sub").mounts == ("floor", "ceiling")
+    told = [label.text() for label in window.gear.findChildren(QLabel) if label.isVisible()]
+    assert any("licensed trade" in text for text in told)
+    tick("floor")
+    assert window.session.document.gear.model_of("sub").mounts == ("ceiling",)
+    refusals: list[str] = []
+    window.session.refused.connect(refusals.append)
+    tick("ceiling")
+    assert refusals == ["It must go somewhere: leave one ticked."]
+    assert window.session.document.gear.model_of("sub").mounts == ("ceiling",)
+
+
+def test_two_subwoofers_in_one_place_are_told(window: MainWindow, qtbot: QtBot) -> None:
+    window.go("gear")
+    press(window, "add-sub")
+    settled(qtbot, window)
+    session = window.session
+    a = session.arrangement
+    assert a is not None
+    same = a.moved(loudspeaker("sub 2"), a.places["sub"])
+    session.do("Put them there", lambda d: replace_arrangement(d, same))
+    settled(qtbot, window)
+    assert "“sub” and “sub 2” stand in the same place" in session.problem
 
 
 def test_pairs_of_subwoofers_are_wished_for_where_there_are_two(

@@ -55,7 +55,7 @@ def test_a_school_pointed_at_tells_its_rule(qtbot: QtBot, window: MainWindow) ->
     button = window.findChild(QPushButton, "school-unequal")
     QTest.mouseMove(window, QPoint(3, 3))
     button.setFocus()
-    rule = window.lineup.school_rule.text()
+    rule = window.lineup.schools.rule.text()
     assert "geometric mean" in rule
     assert "Allison 1974" in rule
 

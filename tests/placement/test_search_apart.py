@@ -6,6 +6,7 @@ from dataclasses import replace
 import pytest
 
 from jolly_parlor.placement.search.apart import search_apart
+from jolly_parlor.placement.search.search import SoFar
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
@@ -41,3 +42,15 @@ def test_a_process_that_is_ended_is_told(kiln: Document) -> None:
 
     with pytest.raises(RuntimeError, match="was ended"):
         search_apart(kiln.room, kiln.gear, kiln.arrangements[0], None, end, lambda: False)
+
+
+def test_the_best_so_far_is_shown_as_it_falls(kiln: Document) -> None:
+    seen: list[SoFar] = []
+    few = Wishes(height_change=0.0, equilateral_tolerance=0.02, furthest=1.2)
+    found = search_apart(
+        kiln.room, kiln.gear, None, few, lambda *_: None, lambda: False, seen.append
+    )
+    figures = [one.figure_db for one in seen]
+    assert figures and figures == sorted(figures, reverse=True)
+    assert found.proposals[0].figure_db <= figures[-1] + 0.01
+    assert seen[-1].arrangement.places.keys() == found.proposals[0].arrangement.places.keys()

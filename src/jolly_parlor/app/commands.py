@@ -193,7 +193,7 @@ class Commands(WindowParts):
     def rough_in(self, school_id: str) -> None:
         """Add a school's arrangement."""
         self.go("lineup")
-        self.lineup.rough_in(school_id)
+        self.lineup.schools.rough_in(school_id)
 
     def search_room(self) -> None:
         """Begin the search at Line-up, or stop it."""

@@ -20,6 +20,7 @@ from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.mixes import Listening, Mix
 from jolly_parlor.placement.search.first import best_school
 from jolly_parlor.placement.search.further_subs import Further
+from jolly_parlor.placement.search.judged_schools import JudgedSchool, judged_schools
 from jolly_parlor.placement.strips import Axis, Strip, strip
 from jolly_parlor.placement.thing_effects import ThingEffect, thing_effects
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
@@ -174,6 +175,11 @@ def further_subs(document: Document, name: str, models: Models) -> list[Further]
 def trades(document: Document, name: str, models: Models) -> list[SeatTrade]:
     """What the main seat gives up for the others."""
     return seat_trades(document, name, models.forecaster.field)
+
+
+def schools(document: Document, models: Models) -> list[JudgedSchool]:
+    """Every school that can be met, at its own best settings and as it comes."""
+    return judged_schools(models.forecaster, document.wishes, usual_chains(document))
 
 
 def first_proposal(document: Document, models: Models) -> tuple[Arrangement, float]:

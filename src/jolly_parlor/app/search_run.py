@@ -17,6 +17,8 @@ class SearchRun(QThread):
     """One search of a document's room; emits what it found, or why it could not."""
 
     progressed = pyqtSignal(int, float)
+    glimpsed = pyqtSignal(object)
+    """The best so far."""
     found = pyqtSignal(object)
     refused = pyqtSignal(str)
 
@@ -48,6 +50,7 @@ class SearchRun(QThread):
                 self._document.wishes,
                 progress=self.progressed.emit,
                 cancelled=self._stop.is_set,
+                glimpse=self.glimpsed.emit,
             )
             result = with_doubt(self._fit, result, self._document.gear)
             found = [(p.arrangement, p.turns) for p in result.proposals]

@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
+from itertools import combinations
 from math import atan2, degrees
 from typing import Annotated
 
@@ -217,7 +218,20 @@ def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
             monitor = arrangement.places.get(side)
             if monitor is not None and monitor.distance(ear) < 0.3:
                 problems.append(f"The {side} monitor is within 30 cm of the seat “{name}”.")
-    return problems
+    return problems + _stacked(gear, arrangement)
+
+
+def _stacked(gear: Gear, arrangement: Arrangement) -> list[str]:
+    """Subwoofers whose cabinets would fill the same space."""
+    known = [sub.id for sub in gear.subwoofers if sub.id in arrangement.places]
+    found = []
+    for one, other in combinations(known, 2):
+        sizes = [gear.model_of(name) for name in (one, other)]
+        room = np.array([[m.width, m.depth, m.height] for m in sizes]).mean(axis=0)
+        gap = np.abs(arrangement.places[one].array() - arrangement.places[other].array())
+        if np.all(gap < room - 1e-6):
+            found.append(f"The subwoofers “{one}” and “{other}” stand in the same place.")
+    return found
 
 
 def must_stand(room: Room, gear: Gear, arrangement: Arrangement) -> None:

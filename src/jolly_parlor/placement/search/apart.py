@@ -15,7 +15,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.coarse_pass import Progress
-from jolly_parlor.placement.search.search import Found, search
+from jolly_parlor.placement.search.search import Found, Glimpse, SoFar, search
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.refused import Refused
 
@@ -45,8 +45,9 @@ def search_apart(
     wishes: Wishes | None,
     progress: Progress,
     cancelled: Callable[[], bool],
+    glimpse: Glimpse = lambda so_far: None,
 ) -> Found:
-    """As `search`; progress and cancelled are called in the thread that asks.
+    """As `search`; progress, cancelled and glimpse are called in the thread that asks.
 
     Raises Refused as it does, and RuntimeError where the process failed or was ended.
     """
@@ -58,14 +59,18 @@ def search_apart(
     process.start()
     there.close()
     try:
-        return _listen(here, stop, progress, cancelled)
+        return _listen(here, stop, progress, cancelled, glimpse)
     finally:
         here.close()
         process.join()
 
 
 def _listen(
-    here: Connection, stop: Event, progress: Progress, cancelled: Callable[[], bool]
+    here: Connection,
+    stop: Event,
+    progress: Progress,
+    cancelled: Callable[[], bool],
+    glimpse: Glimpse,
 ) -> Found:
     while True:
         if cancelled():
@@ -79,6 +84,8 @@ def _listen(
         match told:
             case _Weighed(count, best):
                 progress(count, best)
+            case SoFar():
+                glimpse(told)
             case _Refusal(why):
                 raise Refused(why)
             case _Failure(trace):
@@ -105,6 +112,7 @@ def _work(
                 wishes,
                 progress=lambda count, best: there.send(_Weighed(count, best)),
                 cancelled=stop.is_set,
+                glimpse=there.send,
             )
         )
     except Refused as error:

@@ -47,6 +47,20 @@ _RERANKED_SLOWLY = 500
 """In a room whose field takes longer: the coarse pass is about as good there."""
 _APART_RERANKED_METRES = 0.06  # neighbours closer than this would only crowd the ranking
 _OFF_METRES = 0.05
+_TELLING_DB = 0.05
+
+
+@dataclass(frozen=True, eq=False)
+class SoFar:
+    """The best while the search goes on."""
+
+    arrangement: Arrangement
+    turns: int
+    figure_db: float
+    """J of all that plays."""
+
+
+Glimpse = Callable[[SoFar], None]
 
 
 @dataclass(frozen=True)
@@ -74,8 +88,10 @@ def search(
     progress: Progress | None = None,
     cancelled: Callable[[], bool] = lambda: False,
     make_field: FieldMaker = room_field,
+    glimpse: Glimpse = lambda so_far: None,
 ) -> Found:
-    """Search monitors, seat and subwoofers. The same call gives the same answer.
+    """Search monitors, seat and subwoofers. The same call gives the same answer. glimpse is called
+    with the best so far each time there is a better one worth looking at.
 
     A cancelled search returns the best of what it weighed. Raises Refused where nothing fits.
     """
@@ -98,9 +114,17 @@ def search(
 
     proposals: list[Proposal] = []
     trades: list[Trade] = []
+    seen = np.inf
+
+    def look(so_far: SoFar) -> None:
+        nonlocal seen
+        if so_far.figure_db < seen - _TELLING_DB:
+            seen = so_far.figure_db
+            glimpse(so_far)
+
     for way in ways:
         try:
-            proposals += way.proposals(most, tell, cancelled)
+            proposals += way.proposals(most, tell, cancelled, look)
         except Refused as error:
             why = why or str(error)
         weighed += way.evaluated
@@ -156,7 +180,7 @@ class _Way:
         self.trades: list[Trade] = []
 
     def proposals(
-        self, most: int, progress: Progress, cancelled: Callable[[], bool]
+        self, most: int, progress: Progress, cancelled: Callable[[], bool], glimpse: Glimpse
     ) -> list[Proposal]:
         """The distinct few of this way. Raises Refused where nothing fits."""
         others: tuple[Point, ...] = ()
@@ -182,12 +206,17 @@ class _Way:
         values = look.figures(top)
         ranked = top[np.argsort(values, kind="stable")]
         ranked = ranked[distinct(ranked, _APART_METRES, _REFINED)]
+        self._glimpse(glimpse, [look.arrangement(place) for place in ranked[:1]])
         if not cancelled():
             ranked, values = look.refined(ranked)
             ranked = ranked[np.argsort(values, kind="stable")]
+            self._glimpse(glimpse, [look.arrangement(place) for place in ranked[:1]])
         if len(self.gear.subwoofers) >= _MANY_SUBS:
             ranked = ranked[:_REFINED_WITH_MANY]
-        arrangements = [self.subs.placed(look.arrangement(place)) for place in ranked]
+        arrangements = []
+        for place in ranked:
+            arrangements.append(self.subs.placed(look.arrangement(place)))
+            self._glimpse(glimpse, arrangements[-1:])
         figures = look.judge.figures(arrangements, played=True)
         order = np.argsort(figures, kind="stable")
         order = order[figures[order] < UNFIT]
@@ -196,6 +225,15 @@ class _Way:
             self._find_trades(np.concatenate([top[:300], weighed.nearby, ranked]))
         settled = [self.subs.settled(arrangements[i], cancelled()) for i in kept]
         return self._proposals(settled, ranked[kept])
+
+    def _glimpse(self, glimpse: Glimpse, best: list[Arrangement]) -> None:
+        """Show the best so far as it would be played."""
+        for arrangement in best:
+            [figure] = self.look.judge.figures([arrangement], played=True).tolist()
+            away = arrangement.left.y - self.room.frame.front
+            named = replace(arrangement, name=f"Found: monitors {away:.2f} m")
+            if figure < UNFIT:
+                glimpse(SoFar(named, self.turns, figure))
 
     def _here(self) -> FloatArray | None:
         if self.present is None:

@@ -161,7 +161,7 @@ class LoudspeakerCard:
         polarity = QComboBox()
         polarity.setObjectName(f"{name} polarity")
         polarity.setAccessibleName(f"{name} polarity")
-        polarity.addItems(["as marked", "reversed"])
+        polarity.addItems(["normal", "reversed"])
         polarity.setCurrentIndex(int(chain.inverted))
         polarity.activated.connect(lambda at: self._set("inverted", bool(at)))
         grid.addWidget(polarity, 0, column)

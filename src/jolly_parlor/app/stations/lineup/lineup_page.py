@@ -2,12 +2,11 @@
 
 from functools import partial
 
-from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtGui import QEnterEvent, QFocusEvent
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton
 
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.lineup.schools_card import SchoolsCard
 from jolly_parlor.app.stations.lineup.search_card import SearchCard
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, plain
 from jolly_parlor.app.workbench import Workbench
@@ -15,35 +14,11 @@ from jolly_parlor.placement.cautions import cautions
 from jolly_parlor.placement.checks import geometry_checks
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.loudspeakers import ROLES
-from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
 from jolly_parlor.placement.tape import tape_distances
-from jolly_parlor.project.edits import propose, remove_arrangement
+from jolly_parlor.project.edits import remove_arrangement
 from jolly_parlor.units import format_length
 
-_COLUMNS = 5
 _AXES = (("y", "from the front wall"), ("x", "from the left wall"), ("z", "above the floor"))
-
-
-class SchoolButton(QPushButton):
-    """Roughs in one school; tells when it is pointed at or reached by key."""
-
-    pointed = pyqtSignal(object)
-
-    def __init__(self, school: School) -> None:
-        super().__init__(school.name)
-        self._school = school
-        self.setObjectName(f"school-{school.id}")
-        self.setAccessibleDescription(school.rule)
-
-    def enterEvent(self, event: QEnterEvent | None) -> None:
-        """Pointed at."""
-        super().enterEvent(event)
-        self.pointed.emit(self._school)
-
-    def focusInEvent(self, event: QFocusEvent | None) -> None:
-        """Reached by key."""
-        super().focusInEvent(event)
-        self.pointed.emit(self._school)
 
 
 class LineupStation(Station):
@@ -55,7 +30,8 @@ class LineupStation(Station):
         super().__init__(session)
         self.fields: dict[tuple[Item, str], CheckedField] = {}
         self._items: list[Item] = []
-        self._schools()
+        self.schools = SchoolsCard(session)
+        self.body.addWidget(self.schools.frame)
         self.search = SearchCard(session)
         self.body.addWidget(self.search.frame)
         self.candidates = QGridLayout()
@@ -113,6 +89,7 @@ class LineupStation(Station):
             "Start from a school, then drag on the plan or type. A school is a starting point: "
             "the forecast tells which holds in this room."
         )
+        self.schools.refresh()
         self._fill_candidates()
         a = self.session.arrangement
         self.positions_card.setVisible(a is not None)
@@ -122,37 +99,6 @@ class LineupStation(Station):
         if items != self._items:
             self._build_positions(items)
         self._refresh_numbers()
-
-    def _schools(self) -> None:
-        frame, layout = card()
-        layout.addWidget(label("Rough in from a school", "head"))
-        grid = QGridLayout()
-        grid.setHorizontalSpacing(10)
-        for index, school in enumerate(SCHOOLS):
-            button = SchoolButton(school)
-            button.clicked.connect(partial(self.rough_in, school.id))
-            button.pointed.connect(self._tell_rule)
-            grid.addWidget(button, index // _COLUMNS, index % _COLUMNS)
-        layout.addLayout(grid)
-        self.school_rule = label("Point at a school to read its rule.", "soft", wrap=True)
-        self.school_rule.setObjectName("school-rule")
-        self.school_rule.setMinimumHeight(40)
-        layout.addWidget(self.school_rule)
-        self.body.addWidget(frame)
-
-    def _tell_rule(self, school: School) -> None:
-        self.school_rule.setText(f"{school.rule} ({school.source[0].upper()}{school.source[1:]}.)")
-
-    def rough_in(self, school_id: str) -> None:
-        """Add a school's arrangement, or say why it cannot be met."""
-        school = next(s for s in SCHOOLS if s.id == school_id)
-        try:
-            school.propose(self.session.document.room, self.session.document.gear)
-        except SchoolCannotBeMet as error:
-            self.session.refused.emit(str(error))
-            return
-        if self.session.do(f"Rough in {school.name}", lambda d: propose(d, school)):
-            self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
     def _fill_candidates(self) -> None:
         grid = self.candidates

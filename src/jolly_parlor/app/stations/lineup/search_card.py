@@ -16,7 +16,7 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.mounting import mount_words
 from jolly_parlor.placement.search.proposals import Proposal, Trade
-from jolly_parlor.placement.search.search import FACINGS, Found
+from jolly_parlor.placement.search.search import FACINGS, Found, SoFar
 from jolly_parlor.project.edits import line_up
 from jolly_parlor.units import format_length
 
@@ -28,6 +28,7 @@ class SearchCard:
         self.session = session
         self._run: SearchRun | None = None
         self._found: Found | None = None
+        self._best_so_far = float("inf")
         self._present = ""
         self._searched: tuple[object, ...] | None = None
         self.frame: QFrame
@@ -77,13 +78,14 @@ class SearchCard:
         fit = learning.fit if learning.in_use else None
         self._run = SearchRun(learning.believed(document), present, fit)
         self._run.progressed.connect(self._progress)
+        self._run.glimpsed.connect(self._show_so_far)
         self._run.found.connect(self._show)
         self._run.refused.connect(self._refuse)
         self._run.finished.connect(self._finish)
         self.button.setText("Stop")
         self.words.setText("Weighing …")
         self._clear()
-        self._found = None
+        self._found, self._best_so_far = None, float("inf")
         self._run.start()
         believed = learning.believed(document)
         job = partial(jobs.first_proposal, believed)
@@ -147,8 +149,20 @@ class SearchCard:
         if self._run is None or self._found is not None or self.rows.count():
             return
         a, figure = first
+        self._best_so_far = figure
         told = f"The most even of the schools, {a.name}, at its settings; the search goes on."
         self._offer(0, figure, told, self._where(a, 0), a, 0)
+
+    def _show_so_far(self, best: SoFar) -> None:
+        """In the first's place, where it is better; until there are proposals."""
+        if self._run is None or self._found is not None or best.figure_db >= self._best_so_far:
+            return
+        self._best_so_far = best.figure_db
+        clear(self.rows)
+        a, turns = best.arrangement, best.turns
+        subs = self._found_subs(a, turns)
+        told = "The best so far; the search goes on."
+        self._offer(0, best.figure_db, told, self._where(a, turns, subs), a, turns)
 
     def _show(self, found: Found) -> None:
         self._found = found
@@ -174,9 +188,8 @@ class SearchCard:
             self.trades_words.show()
 
     def _row(self, index: int, proposal: Proposal) -> None:
-        where = self._where(proposal.arrangement, proposal.turns, self._found_subs(proposal))
-        told = f"{where} {proposal.words}"
         a, turns = proposal.arrangement, proposal.turns
+        told = f"{self._where(a, turns, self._found_subs(a, turns))} {proposal.words}"
         self._offer(index, proposal.figure_db, proposal.trade, told, a, turns)
 
     def _offer(
@@ -207,18 +220,18 @@ class SearchCard:
             f"{format_length(a.left.z, units)} high{subs}."
         )
 
-    def _found_subs(self, proposal: Proposal) -> str:
+    def _found_subs(self, a: Arrangement, turns: int) -> str:
         units = self.session.settings.values.units
         beside = self.session.document.gear.subwoofers
-        frame = turned_often(self.session.document.room, proposal.turns).frame
+        room = turned_often(self.session.document.room, turns)
+        frame = room.frame
         told = []
         for sub in beside:
-            p = proposal.arrangement.places[sub.id]
+            p = a.places[sub.id]
             across, along = (
                 format_length(metres, units) for metres in (p.x - frame.left, p.y - frame.front)
             )
             model = self.session.document.gear.model_of(sub.id)
-            room = turned_often(self.session.document.room, proposal.turns)
             held = mount_words(room, model, p, units)
             told.append(f"; {sub.id} {across} from the left, {along} from the front")
             told.append(f", {held}" if held else "")

@@ -1,0 +1,174 @@
+"""The card on Line-up that roughs in from schools, and judges them all in this room."""
+
+from functools import partial
+
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtGui import QEnterEvent, QFocusEvent
+from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton
+
+from jolly_parlor.app import jobs
+from jolly_parlor.app.questions import SCHOOLS as JUDGED
+from jolly_parlor.app.questions import Question
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
+from jolly_parlor.placement.search.judged_schools import JudgedSchool
+from jolly_parlor.project.edits import add_arrangement, propose
+
+_COLUMNS = 5
+_POINT = "Point at a school to read its rule."
+
+
+class SchoolButton(QPushButton):
+    """Roughs in one school; tells when it is pointed at or reached by key."""
+
+    pointed = pyqtSignal(object)
+
+    def __init__(self, school: School) -> None:
+        super().__init__(school.name)
+        self._school = school
+        self.setObjectName(f"school-{school.id}")
+        self.setAccessibleDescription(school.rule)
+
+    def enterEvent(self, event: QEnterEvent | None) -> None:
+        """Pointed at."""
+        super().enterEvent(event)
+        self.pointed.emit(self._school)
+
+    def focusInEvent(self, event: QFocusEvent | None) -> None:
+        """Reached by key."""
+        super().focusInEvent(event)
+        self.pointed.emit(self._school)
+
+
+class SchoolsCard:
+    """A button for each school, its figure below it once asked for. `frame` is the widget."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self._judged: list[JudgedSchool] = []
+        self._of: tuple[object, ...] | None = None
+        self._figures: dict[str, QLabel] = {}
+        self.frame: QFrame
+        self.frame, layout = card()
+        head = QHBoxLayout()
+        head.addWidget(label("Rough in from a school", "head"))
+        head.addStretch(1)
+        self.trimmed = QCheckBox("at their best settings")
+        self.trimmed.setObjectName("schools-trimmed")
+        self.trimmed.setChecked(True)
+        self.trimmed.setToolTip("Unticked: as they come, nothing trimmed for the place")
+        self.trimmed.toggled.connect(lambda _: self._show())
+        head.addWidget(self.trimmed)
+        self.ask = QPushButton("Judge them here")
+        self.ask.setObjectName("judge-schools")
+        self.ask.clicked.connect(self._ask)
+        head.addWidget(self.ask)
+        layout.addLayout(head)
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(10)
+        grid.setVerticalSpacing(2)
+        for index, school in enumerate(SCHOOLS):
+            row, column = 2 * (index // _COLUMNS), index % _COLUMNS
+            button = SchoolButton(school)
+            button.clicked.connect(partial(self.rough_in, school.id))
+            button.pointed.connect(self._tell_rule)
+            grid.addWidget(button, row, column)
+            figure = self._figures[school.id] = label("", "soft")
+            figure.setObjectName(f"figure-{school.id}")
+            figure.hide()
+            grid.addWidget(figure, row + 1, column)
+        layout.addLayout(grid)
+        self.rule = label(_POINT, "soft", wrap=True)
+        self.rule.setObjectName("school-rule")
+        self.rule.setMinimumHeight(40)
+        layout.addWidget(self.rule)
+
+    def refresh(self) -> None:
+        """Figures of another room, gear or wishes are none any more."""
+        if self._of not in (None, self._question()):
+            self._of, self._judged = None, []
+        self.trimmed.setVisible(bool(self._judged))
+        self._show()
+
+    def rough_in(self, school_id: str) -> None:
+        """Add a school's arrangement, at its best settings where these are shown; or say why it
+        cannot be met.
+        """
+        school = next(s for s in SCHOOLS if s.id == school_id)
+        document = self.session.document
+        try:
+            school.propose(document.room, document.gear)
+        except SchoolCannotBeMet as error:
+            self.session.refused.emit(str(error))
+            return
+        judged = next((one for one in self._judged if one.school is school), None)
+        if judged is not None and self.trimmed.isChecked():
+            done = self.session.do(
+                f"Rough in {school.name}", lambda d: add_arrangement(d, judged.arrangement)
+            )
+        else:
+            done = self.session.do(f"Rough in {school.name}", lambda d: propose(d, school))
+        if done:
+            self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+    def _question(self) -> tuple[object, ...]:
+        document = self.session.believed
+        return document.room, document.gear, document.wishes
+
+    def _ask(self) -> None:
+        document = self.session.believed
+        self.ask.setEnabled(False)
+        self.ask.setText("Judging …")
+        asked = self._question()
+        self.session.slow.ask(
+            Question(
+                JUDGED,
+                document.room,
+                document.gear,
+                partial(jobs.schools, document),
+                partial(self._take, asked),
+                self._cannot,
+            )
+        )
+
+    def _take(self, asked: tuple[object, ...], found: list[JudgedSchool]) -> None:
+        self._again()
+        if asked == self._question():
+            self._of, self._judged = asked, found
+        self.refresh()
+
+    def _cannot(self, why: str) -> None:
+        self._again()
+        self.session.refused.emit(why)
+
+    def _again(self) -> None:
+        self.ask.setEnabled(True)
+        self.ask.setText("Judge them here")
+
+    def _show(self) -> None:
+        trimmed = self.trimmed.isChecked()
+        figures = {one.school.id: one.at(trimmed) for one in self._judged}
+        best = min(figures, key=lambda name: figures[name], default="")
+        for name, shown in self._figures.items():
+            shown.setVisible(bool(figures))
+            figure = figures.get(name)
+            told = "cannot be met" if figure is None else f"{figure:.1f} dB"
+            shown.setText(f"{told}, most even" if name == best else told)
+        if self._judged:
+            self.rule.setText(self._verdict(best, trimmed))
+
+    def _verdict(self, best: str, trimmed: bool) -> str:
+        one = next(j for j in self._judged if j.school.id == best)
+        gained = max(self._judged, key=lambda j: j.untrimmed_db - j.figure_db)
+        how = "each at its own best settings" if trimmed else "untrimmed, as they come"
+        return (
+            f"All that plays over the head volume, {how}: {one.school.name} is the most even, "
+            f"{one.at(trimmed):.1f} dB. Settings help {gained.school.name} most: "
+            f"{gained.untrimmed_db:.1f} → {gained.figure_db:.1f} dB. A click roughs one in "
+            + ("with these settings." if trimmed else "as it comes.")
+        )
+
+    def _tell_rule(self, school: School) -> None:
+        self.rule.setText(f"{school.rule} ({school.source[0].upper()}{school.source[1:]}.)")

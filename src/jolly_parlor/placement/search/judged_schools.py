@@ -1,0 +1,61 @@
+"""The schools in this room, each judged at its own best settings and as it comes."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
+from jolly_parlor.placement.search.objective import UNFIT, Judge
+from jolly_parlor.placement.search.tuned_subs import TunedSubs
+from jolly_parlor.placement.search.wishes import Wishes
+
+
+@dataclass(frozen=True, eq=False)
+class JudgedSchool:
+    """One school that can be met here."""
+
+    school: School
+    arrangement: Arrangement
+    """At its best settings."""
+    figure_db: float
+    """J of all that plays at these."""
+    untrimmed_db: float
+    """J as it comes, with the settings given."""
+
+    def at(self, trimmed: bool) -> float:
+        """The figure asked for."""
+        return self.figure_db if trimmed else self.untrimmed_db
+
+
+def judged_schools(
+    forecaster: Forecaster, wishes: Wishes, chains: Mapping[str, Chain]
+) -> list[JudgedSchool]:
+    """Those that can be met facing the front wall, most even at their best settings first:
+    one that lives by its trim, as `Tight to the wall` does, is judged with it.
+    """
+    judge = Judge(forecaster.coarse(), wishes)
+    tuned = TunedSubs(judge)
+    met: list[School] = []
+    proposed: list[Arrangement] = []
+    for school in SCHOOLS:
+        try:
+            proposed.append(school.propose(forecaster.room, forecaster.gear, chains))
+        except SchoolCannotBeMet:
+            continue
+        met.append(school)
+    if not met:
+        return []
+    untrimmed = judge.figures(proposed, played=True)
+    settled = [tuned.settled(a, quick=True) for a in proposed]
+    figures = judge.figures(settled, played=True)
+    found = [
+        JudgedSchool(school, a, float(best), float(bare))
+        for school, a, best, bare in zip(met, settled, figures, untrimmed, strict=True)
+        if bare < UNFIT
+    ]
+    order = np.argsort([one.figure_db for one in found], kind="stable")
+    return [found[n] for n in order]
