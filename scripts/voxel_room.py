@@ -6,6 +6,8 @@ seven-point scheme, Botteldooren 1995; Bilbao, Hamilton, Botts & Savioja 2016). 
 run from an ear gives the transfer to every place a source may stand.
 """
 
+from collections.abc import Mapping
+
 import numba
 import numpy as np
 
@@ -14,6 +16,7 @@ from jolly_parlor.acoustics.plan import distance_to, inside
 from jolly_parlor.acoustics.room import Room
 
 _COURANT, _FADE_SHARE = 0.98, 0.25
+_AIR_DENSITY = 1.2
 _MIDDLE_HZ = np.array([90.0])
 """One admittance a surface: that of the table about here."""
 
@@ -46,8 +49,22 @@ def _step(new, now, old, air, ratio2, drag, inverse):  # type: ignore[no-untyped
 class VoxelRoom:
     """Cubes of about `cell` metres that fill a room."""
 
-    def __init__(self, room: Room, cell: float, seconds: float) -> None:
+    def __init__(
+        self,
+        room: Room,
+        cell: float,
+        seconds: float,
+        panels: Mapping[str, tuple[float, float, float]] | None = None,
+    ) -> None:
+        """panels: surfaces of a box (by name) that give way as well as absorb: kg per square metre,
+        resonance in Hz, loss factor.
+        """
         self.room, self.cell = room, cell
+        self._panels = {
+            name if name in ("floor", "ceiling") else f"wall {room.wall_keys.index(name)}": panel
+            for name, panel in (panels or {}).items()
+        }
+        self._faces: dict[str, list[tuple[int, int, int]]] = {name: [] for name in self._panels}
         count = [int(np.ceil(size / cell)) + 2 for size in room.dimensions]
         centres = [(np.arange(n) - 0.5) * cell for n in count]
         x, y, z = np.meshgrid(*centres, indexing="ij")
@@ -81,7 +98,10 @@ class VoxelRoom:
                 for cell in np.argwhere(open_):
                     face = [float(part[tuple(cell)]) for part in at]
                     face[axis] += way * self.cell / 2
-                    drag[tuple(cell)] += ratio * beta[self._surface(face, axis, way)] / 2
+                    surface = self._surface(face, axis, way)
+                    drag[tuple(cell)] += ratio * beta[surface] / 2
+                    if surface in self._faces:
+                        self._faces[surface].append(tuple(cell))
 
     def _surface(self, face: list[float], axis: int, way: int) -> str:
         """What a face belongs to, as in `air_of_room`."""
@@ -113,8 +133,11 @@ class VoxelRoom:
         old, now, new = (np.zeros(self.air.shape) for _ in range(3))
         heard = np.zeros((len(places), self.steps))
         pulse = self._pulse()
+        panels = _Panels(self)
         for n in range(self.steps):
+            panels.move(now)
             _step(new, now, old, self.air, self._ratio2, self._drag, self._inverse)
+            panels.push(new, self._inverse)
             if n < pulse.size:
                 new[at[:, 0], at[:, 1], at[:, 2]] += (
                     pulse[n] * share * self._inverse[at[:, 0], at[:, 1], at[:, 2]]
@@ -146,6 +169,42 @@ class VoxelRoom:
             [np.prod(np.where(np.array(c), part, 1 - part)) for c in np.ndindex(2, 2, 2)]
         )
         return cells, shares
+
+
+class _Panels:
+    """Oscillators at the faces of the surfaces that give way:
+    m dv/dt + r v + s x = p, and the air before them feels rho c^2 / h times -dv/dt.
+    """
+
+    def __init__(self, room: VoxelRoom) -> None:
+        cells, heavy, lossy, stiff = [], [], [], []
+        for name, (mass, hertz, loss) in room._panels.items():
+            own = room._faces[name]
+            cells += own
+            pace = 2 * np.pi * hertz
+            heavy += [mass / room.dt] * len(own)
+            lossy += [mass * pace * loss] * len(own)
+            stiff += [mass * pace**2] * len(own)
+        self._at = tuple(np.array(cells, dtype=int).reshape(-1, 3).T)
+        self._heavy, self._lossy, self._stiff = map(np.array, (heavy, lossy, stiff))
+        self._v, self._x = np.zeros(len(cells)), np.zeros(len(cells))
+        self._gained, self._dt = np.zeros(len(cells)), room.dt
+        speed = room.room.speed_of_sound
+        self._by = _AIR_DENSITY * speed**2 * room.dt / room.cell
+
+    def move(self, now: np.ndarray) -> None:
+        """Half a step on, driven by the pressure."""
+        if not self._v.size:
+            return
+        push = now[self._at] - self._stiff * self._x
+        v = ((self._heavy - self._lossy / 2) * self._v + push) / (self._heavy + self._lossy / 2)
+        self._gained, self._v = v - self._v, v
+        self._x = self._x + self._dt * v
+
+    def push(self, new: np.ndarray, inverse: np.ndarray) -> None:
+        """What the air before them loses."""
+        if self._v.size:
+            np.subtract.at(new, self._at, self._by * self._gained * inverse[self._at])
 
 
 def _within(thing, x, y, z):  # type: ignore[no-untyped-def]

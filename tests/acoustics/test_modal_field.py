@@ -94,7 +94,7 @@ def test_a_room_a_little_other_is_what_working_it_out_anew_gives(parameter: str)
     if parameter in ("width", "height"):
         sizes[("width", "length", "height").index(parameter)] += 2e-3
     else:
-        factors = {parameter: (1.01, 1.01)}
+        factors = {parameter: (1.01, 1.01, 1.01)}
     moved = fitted_room(room, sizes, factors)
     near = field().near(moved, parameter).transfer(PLACES[0], PLACES[2])
     anew = ModalField(moved, F).transfer(PLACES[0], PLACES[2])

@@ -37,7 +37,7 @@ SURVEY = box_room(
     {name: Surface("own", (0.15,) * 7) for name in SURFACE_NAMES},
 )
 TRUTH = fitted_room(
-    SURVEY, np.array([3.812, 5.185, 2.506]), {"front": (0.5, 0.6), "back": (2.0, 1.8)}
+    SURVEY, np.array([3.812, 5.185, 2.506]), {"front": (0.5, 0.55, 0.6), "back": (2.0, 1.9, 1.8)}
 )
 PLACES = (
     ({"left": Point(0.9, 0.7, 1.2)}, Point(1.9, 2.6, 1.2)),

@@ -2,11 +2,10 @@
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import AdmittanceArray, FloatArray
 from jolly_parlor.acoustics.enclosure import Block, Enclosure, Roof
-from jolly_parlor.acoustics.room import Opening, Room, Surface, Thing
+from jolly_parlor.acoustics.room import Opening, Room, Surface, Thing, capped
 from jolly_parlor.acoustics.surfaces import (
-    BEST_MATCHED_IMPEDANCE,
     absorption_at,
     admittance_from_random_incidence,
 )
@@ -29,7 +28,7 @@ def enclosure_of(room: Room, spacing: float = Enclosure.spacing) -> Enclosure:
     )
 
 
-def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, FloatArray]:
+def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, AdmittanceArray]:
     """Of every surface of its enclosure, (frequencies,)."""
     found = {
         f"wall {n}": _admittance(room, wall.surface, key, frequencies_hz)
@@ -68,15 +67,15 @@ def loss_of(thing: Thing) -> float:
     return thing.loss_per_second or usual
 
 
-def _admittance(room: Room, lining: Surface, side: str, f: FloatArray) -> FloatArray:
+def _admittance(room: Room, lining: Surface, side: str, f: FloatArray) -> AdmittanceArray:
     return _limited(room.admittance_factor(side, f), lining, f)
 
 
-def _limited(factor: FloatArray, lining: Surface, f: FloatArray) -> FloatArray:
-    """A fit's factor on a table's value, no further than a surface can absorb."""
-    tabled = admittance_from_random_incidence(absorption_at(f, lining.octave_absorption()))
-    most = max(1 / BEST_MATCHED_IMPEDANCE, float(np.max(tabled)))
-    return np.asarray(np.minimum(tabled * factor, most))
+def _limited(factor: AdmittanceArray, lining: Surface, f: FloatArray) -> AdmittanceArray:
+    """A fit's factor on a table's value."""
+    return capped(
+        admittance_from_random_incidence(absorption_at(f, lining.octave_absorption())), factor
+    )
 
 
 def _roofs(room: Room) -> tuple[Roof, ...]:

@@ -1,12 +1,14 @@
 """Array types used in signatures."""
 
-from typing import TypeAlias
+from typing import Any, TypeAlias
 
 import numpy as np
 from numpy.typing import NDArray
 
 FloatArray: TypeAlias = NDArray[np.float64]
 ComplexArray: TypeAlias = NDArray[np.complex128]
+AdmittanceArray: TypeAlias = NDArray[np.inexact[Any]]
+"""Real, as tables give it, or complex where a surface also pushes back."""
 IntArray: TypeAlias = NDArray[np.intp]
 BoolArray: TypeAlias = NDArray[np.bool_]
 

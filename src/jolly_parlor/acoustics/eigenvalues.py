@@ -15,7 +15,13 @@ from functools import cached_property
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, cos_sin
+from jolly_parlor.acoustics.arrays import (
+    AdmittanceArray,
+    ComplexArray,
+    FloatArray,
+    IntArray,
+    cos_sin,
+)
 from jolly_parlor.refused import Refused
 
 _SMALLEST_ADMITTANCE = 1e-7  # keeps q of the zeroth mode away from 0, where X is 0/0 in floats
@@ -66,8 +72,8 @@ class AxisModes:
 def axis_modes(
     length: float,
     wavenumbers: FloatArray,
-    start_admittance: FloatArray,
-    end_admittance: FloatArray,
+    start_admittance: AdmittanceArray,
+    end_admittance: AdmittanceArray,
     count: int,
 ) -> AxisModes:
     """The first `count` modes of an axis at each wavenumber.
@@ -76,8 +82,8 @@ def axis_modes(
     Raises EigenvalueError when roots merge or are not met.
     """
     k = wavenumbers[:, None]
-    b0 = np.maximum(start_admittance, _SMALLEST_ADMITTANCE)[:, None]
-    b1 = np.maximum(end_admittance, _SMALLEST_ADMITTANCE)[:, None]
+    b0 = _off_zero(start_admittance)
+    b1 = _off_zero(end_admittance)
     for steps in (6, 24, 96):
         u = _follow(length, k, b0, b1, count, steps)
         if _all_found(length, k, b0, b1, u):
@@ -93,8 +99,8 @@ def axis_modes_near(
     known: AxisModes,
     length: float,
     wavenumbers: FloatArray,
-    start_admittance: FloatArray,
-    end_admittance: FloatArray,
+    start_admittance: AdmittanceArray,
+    end_admittance: AdmittanceArray,
 ) -> AxisModes:
     """The modes of an axis a little longer, shorter, softer or harder than a known one: its roots
     are followed by a few Newton steps from where they were.
@@ -102,8 +108,8 @@ def axis_modes_near(
     Raises EigenvalueError where the step was too large for that.
     """
     k = wavenumbers[:, None]
-    b0 = np.maximum(start_admittance, _SMALLEST_ADMITTANCE)[:, None]
-    b1 = np.maximum(end_admittance, _SMALLEST_ADMITTANCE)[:, None]
+    b0 = _off_zero(start_admittance)
+    b1 = _off_zero(end_admittance)
     u = known.u
     for _ in range(3):
         value, slope = _characteristic(length, k, b0, b1, u)
@@ -114,8 +120,14 @@ def axis_modes_near(
     return AxisModes(length, factor, u, _norm(length, factor, u))
 
 
+def _off_zero(admittance: AdmittanceArray) -> AdmittanceArray:
+    """(frequencies, 1), never quite rigid."""
+    hard = np.abs(admittance) < _SMALLEST_ADMITTANCE
+    return np.asarray(np.where(hard, _SMALLEST_ADMITTANCE, admittance))[:, None]
+
+
 def _characteristic(
-    length: float, k: FloatArray, b0: FloatArray, b1: FloatArray, u: ComplexArray
+    length: float, k: FloatArray, b0: AdmittanceArray, b1: AdmittanceArray, u: ComplexArray
 ) -> tuple[ComplexArray, ComplexArray]:
     """F(u) and dF/du."""
     q = np.sqrt(u)
@@ -124,17 +136,17 @@ def _characteristic(
     value = a * cosine - (u + p) * sine_q
     # d cos(qL)/du = -L sin(qL)/(2q);  d (sin(qL)/q)/du = (L cos(qL) - sin(qL)/q) / (2u)
     slope = -a * length / 2 * sine_q - sine_q - (u + p) * (length * cosine - sine_q) / (2 * u)
-    return value, slope
+    return np.asarray(value), np.asarray(slope)
 
 
 def _follow(
-    length: float, k: FloatArray, b0: FloatArray, b1: FloatArray, count: int, steps: int
+    length: float, k: FloatArray, b0: AdmittanceArray, b1: AdmittanceArray, count: int, steps: int
 ) -> ComplexArray:
     n = np.arange(count)
     rigid = (n * np.pi / length) ** 2
     # First-order start: u_n + j k (b0 + b1) e_n / L with e_0 = 1, e_n = 2 (also keeps u_0 off 0).
     share = np.where(n == 0, 1.0, 2.0)
-    u = rigid + 1j * k * (b0 + b1) / steps * share / length
+    u: ComplexArray = np.asarray(rigid + 1j * k * (b0 + b1) / steps * share / length)
     for step in range(1, steps + 1):
         scale = step / steps
         for _ in range(4):
@@ -144,7 +156,7 @@ def _follow(
 
 
 def _all_found(
-    length: float, k: FloatArray, b0: FloatArray, b1: FloatArray, u: ComplexArray
+    length: float, k: FloatArray, b0: AdmittanceArray, b1: AdmittanceArray, u: ComplexArray
 ) -> bool:
     if not np.all(np.isfinite(u)):
         return False

@@ -17,7 +17,14 @@ from math import ceil, pi, sqrt
 import numpy as np
 from numpy.typing import ArrayLike
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, exp_j, thinned_rows
+from jolly_parlor.acoustics.arrays import (
+    AdmittanceArray,
+    ComplexArray,
+    FloatArray,
+    IntArray,
+    exp_j,
+    thinned_rows,
+)
 from jolly_parlor.acoustics.eigenvalues import AxisModes
 from jolly_parlor.acoustics.eigenvalues import axis_modes as impedance_modes
 from jolly_parlor.acoustics.eigenvalues import axis_modes_near as modes_near
@@ -42,7 +49,7 @@ class BoxField:
     def __init__(
         self,
         dimensions: ArrayLike,
-        admittances: FloatArray,
+        admittances: AdmittanceArray,
         frequencies_hz: FloatArray,
         speed_of_sound: float,
     ) -> None:
@@ -50,7 +57,7 @@ class BoxField:
         self.frequencies_hz = np.asarray(frequencies_hz, dtype=float)
         if self.dimensions.shape != (3,) or np.any(self.dimensions <= 0):
             raise Refused("A box room needs three dimensions greater than zero.")
-        self.admittances = np.asarray(admittances, dtype=float)
+        self.admittances = np.asarray(admittances)
         if self.admittances.shape != (6, self.frequencies_hz.size):
             raise ValueError("admittances must have shape (6, frequencies)")
         self.speed_of_sound = speed_of_sound
@@ -91,11 +98,13 @@ class BoxField:
         other._axes = {axis: m for axis, m in dict(self._axes).items() if axis != surface // 2}
         return other
 
-    def near(self, axis: int, length: float, admittances: FloatArray) -> "BoxField":
+    def near(self, axis: int, length: float, admittances: AdmittanceArray) -> "BoxField":
         """The same room with one axis (0 to 2) slightly other: its length and the admittances of
         its two ends, (2, frequencies). What is known of the other axes is kept.
         """
         dimensions, beta = self.dimensions.copy(), self.admittances.copy()
+        if np.iscomplexobj(admittances) and not np.iscomplexobj(beta):
+            beta = beta.astype(np.complex128)
         dimensions[axis], beta[2 * axis : 2 * axis + 2] = length, admittances
         other = BoxField(dimensions, beta, self.frequencies_hz, self.speed_of_sound)
         other._axes = {known: modes for known, modes in dict(self._axes).items() if known != axis}

@@ -5,27 +5,39 @@ from dataclasses import dataclass, field, fields
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import AdmittanceArray, FloatArray
 from jolly_parlor.acoustics.room import Room, SurfaceName
 
-KNOTS_HZ = (40.0, 125.0)
+KNOTS_HZ = (35.0, 75.0, 160.0)
 """Where a fit says by how much a surface's admittance differs from the table."""
+
+
+def knot_shares(frequencies_hz: FloatArray) -> FloatArray:
+    """How much each of KNOTS_HZ counts at frequencies, (knots, frequencies): straight over log
+    frequency between them and constant beyond.
+    """
+    at, knots = np.log(frequencies_hz), np.log(KNOTS_HZ)
+    return np.array([np.interp(at, knots, row) for row in np.eye(knots.size)])
 
 
 @dataclass(frozen=True)
 class FittedRoom(Room):
     """A surveyed room with fitted sizes; `factors` multiply its surfaces' admittances at
-    KNOTS_HZ, straight over log frequency between them and constant beyond.
+    KNOTS_HZ, and `reactances` say how far each pushes back: its imaginary part over the real one.
+    A panel on studs is a spring below its resonance and a mass above it.
     """
 
     factors: Mapping[str, tuple[float, ...]] = field(default_factory=dict)
+    reactances: Mapping[str, tuple[float, ...]] = field(default_factory=dict)
     surveyed: Room | None = None
     """The room as the tape has it."""
 
-    def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
-        """(frequencies,)."""
-        at, knots = np.log(frequencies_hz), np.log(KNOTS_HZ)
-        return np.exp(np.interp(at, knots, np.log(self.factors.get(name, (1.0,) * knots.size))))
+    def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> AdmittanceArray:
+        """(frequencies,); real where the surface does not push back."""
+        shares = knot_shares(frequencies_hz)
+        size = np.exp(np.log(self.factors.get(name, (1.0,) * len(KNOTS_HZ))) @ shares)
+        back = np.array(self.reactances.get(name, (0.0,) * len(KNOTS_HZ)))
+        return size * (1 + 1j * (back @ shares)) if np.any(back) else size
 
 
 def fitted_room(
@@ -33,15 +45,19 @@ def fitted_room(
     dimensions: FloatArray,
     factors: Mapping[str, tuple[float, ...]],
     taped: Room | None = None,
+    reactances: Mapping[str, tuple[float, ...]] | None = None,
 ) -> FittedRoom:
-    """A room with other sizes (width, length, height) and factors on its admittances. taped: the
+    """A room with other sizes (width, length, height), and factors and reactances of its
+    admittances. taped: the
     room as surveyed, where `room` differs from it.
     """
     width, length, height = (float(v) for v in dimensions)
     sized = room.resized(width, length, height)
     known = {f.name: getattr(sized, f.name) for f in fields(Room)}
     surveyed = surveyed_room(taped or room)
-    return FittedRoom(**known, factors=dict(factors), surveyed=surveyed)
+    return FittedRoom(
+        **known, factors=dict(factors), reactances=dict(reactances or {}), surveyed=surveyed
+    )
 
 
 def surveyed_room(room: Room) -> Room:

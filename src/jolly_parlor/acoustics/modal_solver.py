@@ -21,7 +21,13 @@ from cachetools import LRUCache
 from numpy.typing import NDArray
 from scipy.sparse.linalg import SuperLU, splu
 
-from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.arrays import (
+    AdmittanceArray,
+    BoolArray,
+    ComplexArray,
+    FloatArray,
+    IntArray,
+)
 from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.prism_modes import prism_modes
 from jolly_parlor.acoustics.ritz import lowest_modes
@@ -120,7 +126,7 @@ class ModalSolver:
     def __init__(
         self,
         basis: ModalBasis,
-        admittances: Mapping[str, FloatArray],
+        admittances: Mapping[str, AdmittanceArray],
         losses: tuple[float, ...],
         frequencies_hz: FloatArray,
         speed_of_sound: float,
@@ -141,8 +147,11 @@ class ModalSolver:
         real = np.zeros(0, dtype=dtype).real.dtype
         by_surface = np.array([*basis.surfaces.values(), *basis.softs], dtype=real)
         total = np.zeros((k.size, size, size), dtype=dtype)
-        weights = (np.array(each) * k).T.astype(real)  # one product for all: admittances are real
-        total.imag = (weights @ by_surface.reshape(len(each), -1)).reshape(total.shape)
+        weights = (np.array(each) * k).T  # real products: most admittances are
+        flat = by_surface.reshape(len(each), -1)
+        total.imag = (weights.real.astype(real) @ flat).reshape(total.shape)
+        if np.iscomplexobj(weights):  # what pushes back acts as more or less stiffness
+            total.real = -(weights.imag.astype(real) @ flat).reshape(total.shape)
         diagonal = np.arange(size)
         total[:, diagonal, diagonal] += basis.eigenvalues - k[:, None] ** 2
         if np.any(self.stretch != 1.0):
@@ -248,7 +257,7 @@ class ModalSolver:
         return ModalSolver(basis, admittances, self._losses, f, speed, self.stretch)
 
     def _with(
-        self, admittances: Mapping[str, FloatArray], losses: tuple[float, ...]
+        self, admittances: Mapping[str, AdmittanceArray], losses: tuple[float, ...]
     ) -> "ModalSolver":
         f, speed = self.frequencies_hz, self.speed_of_sound
         return ModalSolver(self.basis, admittances, losses, f, speed, self.stretch)

@@ -15,7 +15,7 @@ import numpy as np
 from annotated_types import Ge, Le, MaxLen, MinLen
 
 from jolly_parlor.acoustics.air import speed_of_sound
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import AdmittanceArray, FloatArray
 from jolly_parlor.acoustics.ceiling import Ceiling
 from jolly_parlor.acoustics.frame import Frame, frame, front_walls
 from jolly_parlor.acoustics.plan import (
@@ -265,7 +265,7 @@ class Room:
     def admittances_at_125(self) -> dict[SurfaceName, float]:
         """Specific admittance of each surface at 125 Hz, for explaining single reflections."""
         at = np.array([125.0])
-        return {name: float(surface_admittance(self, name, at)[0]) for name in self.surface_names}
+        return {n: float(surface_admittance(self, n, at)[0].real) for n in self.surface_names}
 
     @cached_property
     def schroeder_hz(self) -> float:
@@ -295,7 +295,7 @@ class Room:
         """Height of the ceiling over places of the plan."""
         return self._ceiling.at(x, y)
 
-    def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
+    def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> AdmittanceArray:
         """What a surface's admittance is to be multiplied by: 1, unless a fit says otherwise."""
         return np.ones_like(frequencies_hz)
 
@@ -380,7 +380,9 @@ def box_room(
     return Room(name, height, plan, walls, surfaces["floor"], surfaces["ceiling"], **more)  # type: ignore[arg-type]
 
 
-def surface_admittance(room: Room, name: SurfaceName, frequencies_hz: FloatArray) -> FloatArray:
+def surface_admittance(
+    room: Room, name: SurfaceName, frequencies_hz: FloatArray
+) -> AdmittanceArray:
     """Specific admittance of one surface, shape (frequencies,).
 
     The model needs one value a surface: windows and doors are spread evenly over their wall by
@@ -392,8 +394,15 @@ def surface_admittance(room: Room, name: SurfaceName, frequencies_hz: FloatArray
         beta = admittance_from_random_incidence(absorption_at(frequencies_hz, bands))
         total = total + size * beta
     tabled = total / room.surface_area(name)
-    fitted = tabled * room.admittance_factor(name, frequencies_hz)
-    return np.asarray(np.minimum(fitted, max(1 / BEST_MATCHED_IMPEDANCE, float(np.max(tabled)))))
+    return capped(tabled, room.admittance_factor(name, frequencies_hz))
+
+
+def capped(tabled: FloatArray, factor: AdmittanceArray) -> AdmittanceArray:
+    """A fit's factor on a table's admittances (frequencies,), no further than surfaces absorb."""
+    most = max(1 / BEST_MATCHED_IMPEDANCE, float(np.max(tabled)))
+    fitted = tabled * factor
+    over = np.maximum(fitted.real, 1e-12) / most
+    return np.asarray(fitted / np.maximum(over, 1.0))
 
 
 LONGEST_REVERBERATION_SECONDS = 60.0

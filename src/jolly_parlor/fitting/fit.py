@@ -22,6 +22,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND, Evidence
 from jolly_parlor.fitting.parameters import (
     Parameter,
+    as_panels,
     place_parameters,
     places_of,
     room_of,
@@ -43,6 +44,7 @@ a tolerance each, so that it may go about as far as all tolerances together.
 """
 _REWEIGHTED, _SAME_WEIGHT = 4, 0.05
 _LEAST_SHARE = 0.5
+_UNEXPLAINED_DB = 0.9
 _ODD_RATIO, _ODD_LEAST_DB = 2.0, 1.5
 
 Progress = Callable[[float], None]
@@ -89,7 +91,8 @@ class Fit:
         return [
             n
             for n, p in enumerate(self.parameters)
-            if p.kind in ("size", "absorption", "loss", "corner") or (p.kind == "level" and p.label)
+            if p.kind in ("size", "absorption", "reactance", "loss", "corner")
+            or (p.kind == "level" and p.label)
         ]
 
     def deviation_of(self, index: int) -> float:
@@ -110,8 +113,17 @@ def fit_room(
     z = _levelled(predictor, takes, problem)
     start = predictor.with_slopes(takes, z)
     before = problem.rms(start.level_db)
+    first = z
     z, end, converged = _solved(predictor, takes, problem, z, start, progress)
     after = problem.rms(end.level_db)
+    if float(np.sqrt(np.mean(after**2))) > _UNEXPLAINED_DB:
+        # Springs and masses can stand for each other at first: begin again with panels as such.
+        again = first + as_panels(parameters, room)
+        begun = predictor.with_slopes(takes, again)
+        other = _solved(predictor, takes, problem, again, begun, progress)
+        if problem.cost(other[1].level_db, other[0]) < problem.cost(end.level_db, z):
+            z, end, converged = other
+            after = problem.rms(end.level_db)
     weights = problem.take_weights(end.level_db)
     counted = weights > 0.5
     residual = float(np.sqrt(np.mean(after[counted] ** 2))) if np.any(counted) else float("nan")
@@ -171,6 +183,13 @@ class _Problem:
         size = np.abs(self.residuals(level_db))
         huber = np.minimum(1.0, _HUBER / np.maximum(size, 1e-9))
         return np.where(self.known, huber * take_weights[:, None] / SAMPLES_PER_BAND, 0.0)
+
+    def cost(self, level_db: FloatArray, z: FloatArray) -> float:
+        """What is minimised, each take at its weight there."""
+        size = np.abs(self.residuals(level_db))
+        loss = np.where(size > _HUBER, 2 * _HUBER * size - _HUBER**2, size**2)
+        weights = np.where(self.known, self.take_weights(level_db)[:, None], 0.0)
+        return float(np.sum(weights * loss) / SAMPLES_PER_BAND + np.sum(z**2))
 
     def curvature(self, at: Predicted, take_weights: FloatArray) -> FloatArray:
         """J' W J."""

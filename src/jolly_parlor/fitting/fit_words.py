@@ -38,6 +38,9 @@ def words_of(fit: Fit, index: int) -> str:
         changed = 100 * value_of(fit, index)
         way = _way(parameter, changed > 0)
         return f"{parameter.name}: {abs(changed):.1f} cm {way}, give or take {100 * unsure:.1f} cm"
+    if not parameter.unit:
+        told = f"{value_of(fit, index):+.1f} of what it absorbs, give or take {unsure:.1f}"
+        return f"{parameter.name}: {told}"
     if parameter.unit == "dB":
         return f"{parameter.name}: {value_of(fit, index):+.1f} dB, give or take {unsure:.1f} dB"
     factor = value_of(fit, index)
@@ -89,7 +92,7 @@ def unseen(fit: Fit) -> list[str]:
         p.name.replace(": absorption", "'s absorption")
         for n, p in enumerate(fit.parameters)
         if p.kind in ("size", "absorption", "loss")
-        and not (p.kind == "absorption" and p.index[1] == 1)
+        and not (p.kind == "absorption" and p.index[1])
         and not seen(fit, n)
     ]
 
@@ -116,7 +119,9 @@ def warnings(fit: Fit) -> list[str]:
             found.append(f"The takes want the {p.name} {abs(value):.2f} m {way}: check the tape.")
         elif p.kind == "place" and abs(value) > _FAR_PLACE_METRES:
             found.append(f"The takes want {p.name} {100 * abs(value):.0f} cm off: check its place.")
-        elif p.kind == "absorption" and not 1 / _FAR_FACTOR < value < _FAR_FACTOR:
+        elif (
+            p.kind == "absorption" and p.index[1] == 0 and not 1 / _FAR_FACTOR < value < _FAR_FACTOR
+        ):
             more = "more" if value > 1 else "less"
             found.append(
                 f"{p.name.partition(':')[0].capitalize()} seems to absorb far {more} than its "

@@ -13,17 +13,29 @@ from typing import Literal
 import numpy as np
 
 from jolly_parlor.acoustics.air_of_room import loss_of
-from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.fitted import KNOTS_HZ, FittedRoom, fitted_room
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.fitted import KNOTS_HZ, FittedRoom, fitted_room, knot_shares
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import Evidence
 
-Kind = Literal["size", "absorption", "loss", "place", "level", "corner"]
+Kind = Literal["size", "absorption", "reactance", "loss", "place", "level", "corner"]
 SIZE_METRES, PLACE_METRES = 0.02, 0.007
 SIZES = ("width", "length", "height")
-_ABSORPTION_LOG = 0.7  # of the admittance at each knot; part of it shared by both knots
+_ABSORPTION_LOG = 0.7  # of the admittance at each knot; part of it shared by all knots
 _SHARED = 0.85
+_WAYS = {
+    "absorption": (1.0, 1.0, 1.0),
+    "absorption, low against high": (1.0, 0.0, -1.0),
+    "absorption, middle against both": (-0.5, 1.0, -0.5),
+}
+"""How a surface's absorption may differ from its table, at the knots."""
+_SHAPE_LOG, _REACTANCE = (0.37, 1.0), (0.6, 1.6)
+"""Of tilt and bend, and of the imaginary part over the real one at each knot: for a hard surface,
+and for a panel that gives way. Panels resonate somewhere from 40 to 100 Hz, absorbing most there,
+springs below and masses above (Kuttruff, Room Acoustics, panel absorbers); how much is common
+practice, no source.
+"""
 _LOSS_LOG = 0.6  # of a soft thing, which no table lists
 _ALL_LEVEL_DB, _SOURCE_LEVEL_DB, _TAKE_LEVEL_DB, _SHAPE_ONLY_DB = 30.0, 1.0, 0.3, 10.0
 _CORNER_LOG = 0.05
@@ -38,7 +50,7 @@ class Parameter:
     """In words: `length`, `front wall at 40 Hz`, `left, across`, `level of left`."""
     tolerance: float
     unit: str
-    """`m`, `dB`, or `log` for the natural logarithm of a factor."""
+    """`m`, `dB`, `log` for the natural logarithm of a factor; none for a ratio."""
     index: tuple[int, ...] = ()
     point: Point | None = None
     """Of a place: where it was said to be."""
@@ -47,24 +59,49 @@ class Parameter:
 
 
 def room_parameters(room: Room) -> list[Parameter]:
-    """Sizes, then absorption: one common factor and one tilt for each surface; then the losses of
-    soft things.
+    """Sizes; for each surface absorption, a common factor, a tilt and a bend, and how far it pushes
+    back at each knot; then the losses of soft things.
     """
     found = [Parameter("size", name, SIZE_METRES, "m", (n,)) for n, name in enumerate(SIZES)]
     for index, surface in enumerate(room.surface_names):
         words = room.words_of(surface)
-        for which, part in enumerate(("absorption", "absorption, low against high")):
-            size = _SHARED if which == 0 else float(np.sqrt(1 - _SHARED**2))
-            name = f"{words}: {part}"
-            found.append(
-                Parameter("absorption", name, _ABSORPTION_LOG * size, "log", (index, which))
-            )
+        gives = giving_way(room.surfaces[surface].octave_absorption())
+        shape, back = (a + gives * (b - a) for a, b in (_SHAPE_LOG, _REACTANCE))
+        for which, part in enumerate(_WAYS):
+            size = _ABSORPTION_LOG * _SHARED if which == 0 else shape
+            found.append(Parameter("absorption", f"{words}: {part}", size, "log", (index, which)))
+        found += [
+            Parameter("reactance", f"{words}: pushes back at {hz:.0f} Hz", back, "", (index, n))
+            for n, hz in enumerate(KNOTS_HZ)
+        ]
     found += [
         Parameter("loss", f"{thing.name}: loss", _LOSS_LOG, "log", (number,))
         for number, thing in enumerate(room.things)
         if thing.kind == "soft"
     ]
     return found
+
+
+def giving_way(absorption: FloatArray) -> float:
+    """How far a surface acts as a panel, 0 to 1, by its table (7 octave bands from 63 Hz): what
+    absorbs four times as much at 63 or 125 Hz as at 500 gives way there.
+    """
+    low, middle = float(np.max(absorption[:2])), max(float(absorption[3]), 1e-3)
+    return float(np.clip(np.log(max(low, 1e-3) / middle) / np.log(4.0), 0.0, 1.0))
+
+
+def as_panels(parameters: Sequence[Parameter], room: Room) -> FloatArray:
+    """By how much z differs where every surface that gives way is a spring below the middle knot and
+    a mass above it, (n,): where a fit may begin.
+    """
+    z = np.zeros(len(parameters))
+    for n, parameter in enumerate(parameters):
+        if parameter.kind == "reactance":
+            surface, knot = parameter.index
+            bands = room.surfaces[room.surface_names[surface]].octave_absorption()
+            way = (1.0, 0.0, -1.0)[knot]
+            z[n] = giving_way(bands) * way * _REACTANCE[1] / parameter.tolerance
+    return z
 
 
 def place_parameters(points: Sequence[tuple[str, Point]]) -> list[Parameter]:
@@ -109,23 +146,45 @@ def room_of(room: Room, parameters: Sequence[Parameter], z: FloatArray) -> Fitte
     """The room that these values describe."""
     sizes, things = np.array(room.dimensions), list(room.things)
     at = np.array(KNOTS_HZ)  # factors of a room already fitted are kept
-    logs = np.log([room.admittance_factor(name, at) for name in room.surface_names])
+    known = np.array([room.admittance_factor(name, at) for name in room.surface_names])
+    logs, back = np.log(known.real), known.imag / known.real
     for parameter, value in zip(parameters, z, strict=True):
         if parameter.kind == "size":
             sizes[parameter.index[0]] += parameter.tolerance * value
         elif parameter.kind == "absorption":
-            surface, which = parameter.index
-            ways = np.ones(len(KNOTS_HZ)) if which == 0 else np.array([1.0, -1.0])
-            logs[surface] += parameter.tolerance * value * ways
+            surface, _ = parameter.index
+            logs[surface] += parameter.tolerance * value * ways_of(parameter)
+        elif parameter.kind == "reactance":
+            back[parameter.index] += parameter.tolerance * value
         elif parameter.kind == "loss":
             thing = things[parameter.index[0]]
             loss = loss_of(thing) * float(np.exp(parameter.tolerance * value))
             things[parameter.index[0]] = replace(thing, loss_per_second=loss)
-    factors: dict[str, tuple[float, ...]] = {
-        name: tuple(float(v) for v in np.exp(row))
-        for name, row in zip(room.surface_names, logs, strict=True)
-    }
-    return fitted_room(replace(room, things=tuple(things)), sizes, factors, room)
+    factors, reactances = (
+        {name: tuple(map(float, row)) for name, row in zip(room.surface_names, rows, strict=True)}
+        for rows in (np.exp(logs), back)
+    )
+    return fitted_room(replace(room, things=tuple(things)), sizes, factors, room, reactances)
+
+
+def ways_of(parameter: Parameter) -> FloatArray:
+    """How an absorption's parameter shows at the knots, (knots,)."""
+    return np.array(list(_WAYS.values())[parameter.index[1]])
+
+
+def against_common(
+    parameter: Parameter, room: FittedRoom, frequencies_hz: FloatArray
+) -> ComplexArray:
+    """What a surface's parameter does to its admittance, against what the common factor of its
+    absorption does, a tolerance each, (frequencies,): the pressure hangs on the admittance at its
+    own frequency only, so one derivative a surface gives those by all its parameters.
+    """
+    shares, common = knot_shares(frequencies_hz), _ABSORPTION_LOG * _SHARED
+    if parameter.kind == "absorption":
+        return np.asarray(parameter.tolerance / common * (ways_of(parameter) @ shares) + 0j)
+    surface, knot = parameter.index
+    back = np.array(room.reactances[room.surface_names[surface]]) @ shares
+    return np.asarray(parameter.tolerance / common * 1j * shares[knot] / (1 + 1j * back))
 
 
 def shifts_of(parameters: Sequence[Parameter], z: FloatArray) -> dict[Point, Point]:

@@ -23,6 +23,10 @@ from jolly_parlor.placement.mixes import Listening, factors
 
 _HIDDEN_DB = 0.3
 """What a fit hides of its takes' own error by bending to it; found by benchmarks/accuracy.py."""
+_EXPLAINED_DB, _ELSEWHERE = 0.6, 0.4
+"""Residuals up to the first are what measuring leaves; beyond, so much more is off elsewhere; found
+by benchmarks/accuracy.py.
+"""
 BAND_SIGMAS = 1.2816
 """Either side of the middle: four fifths of a normal distribution lie between."""
 
@@ -63,9 +67,17 @@ def believe(fit: Fit, placings: Sequence[Placing]) -> Believed:
     # A shape is judged against its own mean: what lifts all of it alike makes it no less sure.
     shape = found.slopes - np.mean(found.slopes, axis=1, keepdims=True)
     spread = np.einsum("tfi,ij,tfj->tf", shape, covariance, shape, optimize=True)
-    rest = float(np.hypot(fit.residual_db, _HIDDEN_DB))
+    rest = own_error_db(fit)
     sigma: FloatArray = np.sqrt(np.maximum(spread, 0.0) + rest**2)
     return Believed(found.level_db, sigma, found.slopes, covariance)
+
+
+def own_error_db(fit: Fit) -> float:
+    """What the model itself is off by at places nobody measured, by what it could not explain at
+    those that were: a room that bent far to its takes is further off elsewhere.
+    """
+    bent = min(max((fit.residual_db - _EXPLAINED_DB) / _EXPLAINED_DB, 0.0), 1.0)
+    return float(np.hypot(fit.residual_db * (1 + _ELSEWHERE * bent), _HIDDEN_DB))
 
 
 def placing_of(arrangement: Arrangement, seat: str, sources: Sequence[str]) -> Placing:

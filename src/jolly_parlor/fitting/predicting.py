@@ -16,7 +16,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
-from jolly_parlor.fitting.parameters import SIZES, Parameter, room_of, shifts_of
+from jolly_parlor.fitting.parameters import SIZES, Parameter, against_common, room_of, shifts_of
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -25,7 +25,8 @@ _STEP, _FIELD_STEP = 1e-3, 2e-2
 """Of a tolerance; where the field itself changes (0.4 mm of a size) it must not drown in its single
 precision.
 """
-_OF_THE_FIELD = ("size", "absorption", "loss", "place")
+_OF_THE_FIELD = ("size", "absorption", "reactance", "loss", "place")
+_OF_A_SURFACE = ("absorption", "reactance")
 Transfers = dict[tuple[Point, Point], ComplexArray]
 
 
@@ -60,11 +61,23 @@ class Predictor:
         known = self._transfers(field, takes, moved)
         base = np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
         slopes = np.zeros((*base.shape, len(self.parameters)))
+        room = room_of(self.room, self.parameters, z)
+        by_surface: dict[int, Transfers] = {}
         for column, parameter in enumerate(self.parameters):
             other, step = z.copy(), _FIELD_STEP if parameter.kind in _OF_THE_FIELD else _STEP
             other[column] += step
-            if parameter.kind in ("size", "absorption", "loss"):
-                changed = self._nudged(field, parameter, other)
+            if parameter.kind in _OF_A_SURFACE:
+                surface, at = parameter.index[0], moved
+                if surface not in by_surface:
+                    changed = self._nudged(field, self._common(surface), z, step)
+                    by_surface[surface] = self._transfers(changed, takes, moved)
+                share = against_common(parameter, room, MODEL_HZ)
+                there = {
+                    pair: now + (by_surface[surface][pair] - now) * share
+                    for pair, now in known.items()
+                }
+            elif parameter.kind in ("size", "loss"):
+                changed = self._nudged(field, parameter, z, step)
                 there, at = self._transfers(changed, takes, moved), moved
             elif parameter.kind == "place":
                 at = shifts_of(self.parameters, other)
@@ -91,9 +104,19 @@ class Predictor:
         self._size = room_of(self.room, self.parameters, z).dimensions
         return room_field(room_of(self.room, self.parameters, z), MODEL_HZ)
 
-    def _nudged(self, field: RoomField, parameter: Parameter, z: FloatArray) -> RoomField:
+    def _common(self, surface: int) -> Parameter:
+        """The common factor of a surface's absorption."""
+        return next(
+            p for p in self.parameters if p.kind == "absorption" and p.index == (surface, 0)
+        )
+
+    def _nudged(
+        self, field: RoomField, parameter: Parameter, z: FloatArray, step: float
+    ) -> RoomField:
         """The field moved by this parameter."""
-        room = room_of(self.room, self.parameters, z)
+        other = z.copy()
+        other[self.parameters.index(parameter)] += step
+        room = room_of(self.room, self.parameters, other)
         which = parameter.index[0]
         if parameter.kind == "loss":
             return field.near(room, room.things[which].name)
