@@ -9,6 +9,7 @@ from scipy.stats import norm
 
 from jolly_parlor.acoustics.fitted import fitted_room
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface, box_room
+from jolly_parlor.fitting.draws import DRAWS, Drawn, drawn_search
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.fitting.fit_words import summary, unseen, value_of, warnings
@@ -21,9 +22,9 @@ from jolly_parlor.fitting.parameters import (
 )
 from jolly_parlor.fitting.posterior import believe, expected_gain_db, figures, placing_of
 from jolly_parlor.fitting.predicting import Predictor
-from jolly_parlor.fitting.rivals import cautious_order, rivals_words
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.search.proposals import agreeing_words
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from rooms import simple, sized, small_gear
@@ -154,22 +155,34 @@ def test_figures_of_the_same_arrangement_twice_cannot_be_told_apart(fitted: Fit)
     assert told.evenness_db[0] == told.evenness_db[1]
 
 
-def test_a_lead_smaller_than_the_doubt_does_not_win(fitted: Fit) -> None:
-    sure, unsure = _triangle("a", 0.6, 2.4), _triangle("b", 1.5, 3.6)
-    told = figures(
-        believe(fitted, [placing_of(x, "seat", ("left", "right")) for x in (sure, unsure)]), 42.0
-    )
-    gap = told.sigma_db(0) - told.sigma_db(1)
-    assert abs(gap) > 1e-3
-    calm, wild = (0, 1) if gap < 0 else (1, 0)
-    places = (sure, unsure)
-    asked = [(places[wild], 0, 6.0), (places[calm], 0, 6.0 + abs(gap) / 2)]
-    assert cautious_order(fitted, asked, GEAR) == [1, 0]
-    ahead = [(places[wild], 0, 6.0), (places[calm], 0, 6.0 + 2 * abs(gap))]
-    assert cautious_order(fitted, ahead, GEAR) == [0, 1]
-    assert "cannot be told" in rivals_words(["one", "two"], [0.6])
-    assert "two is more even than one" in rivals_words(["one", "two"], [0.1])
-    assert "95 % probability" in rivals_words(["one", "two"], [0.95])
+def test_what_is_good_only_if_the_guess_is_right_is_expected_dearer(fitted: Fit) -> None:
+    triangles = [_triangle("a", 0.6, 2.4), _triangle("b", 1.5, 3.6), _triangle("c", 0.9, 2.9)]
+    doubtful = replace(fitted, residual_db=2.0)
+    drawn = drawn_search(doubtful, triangles, GEAR)
+    assert drawn.figures_db.shape == (DRAWS, 3)
+    assert np.all(drawn.dearer_db > 0)  # error makes nothing more even
+    # Of a room known exactly and a model without error there is nothing to lose by choosing.
+    sure = replace(fitted, covariance=fitted.covariance * 1e-6, residual_db=0.0)
+    known = drawn_search(sure, triangles, GEAR)
+    assert np.all(known.dearer_db < drawn.dearer_db) and known.left_db <= drawn.left_db
+    best = int(np.argmin(known.likeliest_db))
+    if np.sort(known.likeliest_db)[1] - np.sort(known.likeliest_db)[0] > 1.0:
+        assert known.agreeing[best] == 1.0
+    again = drawn_search(doubtful, triangles, GEAR)
+    assert np.array_equal(again.figures_db, drawn.figures_db)  # the same takes say the same
+
+
+def test_the_share_of_rooms_that_agree_is_that_of_a_known_posterior(fitted: Fit) -> None:
+    """Two alike but for one being off by what nobody knows: half of the rooms agree with either."""
+    level = np.zeros((400, 2))
+    off = np.random.default_rng(1).normal(0.0, 2.0, 200)
+    level[:, 0] = np.concatenate([off, -off])
+    drawn = Drawn(np.zeros(2), 5.0 + level)
+    assert drawn.agreeing == pytest.approx([0.56, 0.56], abs=0.06)  # 0.3 dB counts as good
+    # E max(0, x) of a normal of 2 dB is 2 / sqrt(2 pi) = 0.80 dB.
+    assert drawn.left_db == pytest.approx(0.80, abs=0.12)
+    assert agreeing_words(0.68) == "7 of 10 rooms that fit your takes would agree"
+    assert agreeing_words(0.99).startswith("Every room") and "Hardly" in agreeing_words(0.01)
 
 
 def test_the_next_take_lessens_the_doubt_and_none_is_asked_for_twice(fitted: Fit) -> None:

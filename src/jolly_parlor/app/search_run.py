@@ -6,11 +6,10 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from jolly_parlor import defects
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.rivals import rivals_among
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.search.apart import search_apart
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.room_fit import with_doubt
+from jolly_parlor.project.room_fit import MOST_UNDER_DOUBT, agreement, with_doubt
 
 
 class SearchRun(QThread):
@@ -32,7 +31,7 @@ class SearchRun(QThread):
         super().__init__(parent)
         self._fit = fit
         self.rivals = ""
-        """With a fit: whether the first proposal can be told from the others."""
+        """With a fit: how many of the rooms that fit the takes agree with the first proposal."""
         self._document, self._present = document, present
         self._stop = threading.Event()
 
@@ -51,10 +50,10 @@ class SearchRun(QThread):
                 progress=self.progressed.emit,
                 cancelled=self._stop.is_set,
                 glimpse=self.glimpsed.emit,
+                most=5 if self._fit is None else MOST_UNDER_DOUBT,
             )
             result = with_doubt(self._fit, result, self._document.gear)
-            found = [(p.arrangement, p.turns) for p in result.proposals]
-            self.rivals = rivals_among(self._fit, found, self._document.gear)
+            self.rivals = agreement(result)
         except Exception as error:
             self.refused.emit(defects.sentence(error, "searching"))
         else:

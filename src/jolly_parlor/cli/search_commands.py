@@ -9,14 +9,19 @@ import click
 
 from jolly_parlor.acoustics.turning import turned_often
 from jolly_parlor.cli.output import PATH, rounded, write_text
-from jolly_parlor.fitting.rivals import rivals_among
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.search.proposals import Proposal, Trade
 from jolly_parlor.placement.search.search import FACINGS, USUAL_STEP, Found, search
 from jolly_parlor.placement.search.wishes import Facing
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import as_fitted, fit_document, with_doubt
+from jolly_parlor.project.room_fit import (
+    MOST_UNDER_DOUBT,
+    agreement,
+    as_fitted,
+    fit_document,
+    with_doubt,
+)
 
 
 @click.command("search")
@@ -48,9 +53,10 @@ def search_room(
         present = document.arrangement(name)
     fit = fit_document(document) if fitted else None
     believed = document if fit is None else as_fitted(document, fit)
-    found = search(believed.room, believed.gear, present, wishes, step=step)
+    most = 5 if fit is None else MOST_UNDER_DOUBT
+    found = search(believed.room, believed.gear, present, wishes, step=step, most=most)
     found = with_doubt(fit, found, document.gear)
-    told = rivals_among(fit, [(p.arrangement, p.turns) for p in found.proposals], document.gear)
+    told = agreement(found)
     if out is not None:
         table = _search_json(found, document.gear) | {"rivals": told}
         write_text(out, json.dumps(table, indent=2, ensure_ascii=False) + "\n")
@@ -107,6 +113,8 @@ def _proposal_json(p: Proposal, gear: Gear) -> dict[str, Any]:
         "monitors_head_volume_db": rounded(p.monitors_db),
         "bass_reach_hz": round(p.reach_hz, 1),
         "left_right_db": rounded(p.left_right_db),
+        "expected_db": rounded(p.expected_db),
+        "rooms_that_agree": rounded(p.agreeing),
         "sensitivity": {
             "placed_5_cm_off_db": rounded(p.off_by_5cm_db),
             "absorption_wrong_by_half_db": rounded(p.absorption_off_db),

@@ -12,6 +12,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.fitting.draws import ENOUGH_DB, drawn_evenness
 from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND
 from jolly_parlor.fitting.fit import SIGMA_DB, Fit
 from jolly_parlor.fitting.posterior import (
@@ -56,6 +57,8 @@ class Advice:
     probability: float
     """That the best truly is more even than the rival."""
     candidates: tuple[Candidate, ...]
+    left_db: float = 0.0
+    """What is expected to be lost by choosing now, against knowing the room."""
 
     @property
     def words(self) -> str:
@@ -65,7 +68,10 @@ class Advice:
         percent = min(max(round(100 * self.probability), 1), 99)
         sure = f"“{self.best}” beats “{self.rival}” with {percent} % probability."
         if not self.candidates or self.candidates[0].gain_db < WORTH_DB:
-            return f"{sure} Nothing more to learn for this decision."
+            left = max(self.left_db, 0.05)
+            if left > ENOUGH_DB:
+                return f"{sure} No take of these would settle it; {left:.1f} dB may be left."
+            return f"{sure} Stop here: the best of what is left is within {left:.1f} dB."
         first = self.candidates[0]
         who = {"left": "the left monitor", "right": "the right monitor"}.get(
             first.source, "both monitors" if first.source == "both" else f"the {first.source}"
@@ -109,7 +115,8 @@ def next_takes(
             found.append(_candidate(told, after, best, rivals, a.name, who, where))
     found.sort(key=lambda c: (-round(c.gain_db, 4), c.seat != seat, c.source != "both"))
     names = arrangements[best].name, arrangements[rival].name
-    return Advice(*names, told.better(best, rival), tuple(found))
+    left = drawn_evenness(fit, arrangements, seat, BOTH).left_db
+    return Advice(*names, told.better(best, rival), tuple(found), left)
 
 
 def _part(of: Believed, rows: slice) -> Believed:

@@ -91,8 +91,8 @@ def giving_way(absorption: FloatArray) -> float:
 
 
 def as_panels(parameters: Sequence[Parameter], room: Room) -> FloatArray:
-    """By how much z differs where every surface that gives way is a spring below the middle knot and
-    a mass above it, (n,): where a fit may begin.
+    """By how much z differs where every surface that gives way is a spring below the middle knot
+    and a mass above it, (n,): where a fit may begin.
     """
     z = np.zeros(len(parameters))
     for n, parameter in enumerate(parameters):

@@ -6,7 +6,7 @@ fitted forecast where it has none. The basis says so.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Literal
 
 import numpy as np
@@ -17,8 +17,8 @@ from jolly_parlor.diagnosis.causes import Anechoic, causes
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.findings import describe
 from jolly_parlor.diagnosis.marks import marks
+from jolly_parlor.fitting.draws import Drawn, drawn_evenness
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.rivals import first_beats, rivals_words
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import (
     GRID_HZ,
@@ -42,6 +42,7 @@ from jolly_parlor.placement.mixes import (
     measurable,
     mixed,
 )
+from jolly_parlor.placement.search.proposals import agreeing_words
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.decay import decay_of_band
@@ -80,12 +81,23 @@ class Row:
     """Bass reach, how much of the sound is the room's, how long it rings where a take tells."""
     problem: str = ""
     """Why there is no forecast."""
+    dearer_db: float = 0.0
+    """In a fitted room: by how much more is expected over the rooms that fit the takes than this
+    one says.
+    """
 
     def figure(self, basis: Basis) -> Evenness | None:
         """The figure that ranks on that basis."""
         if basis == "each":
             return self.measured_evenness or self.forecast_evenness
         return self.measured_evenness if basis == "measured" else self.forecast_evenness
+
+    def ranks_by(self, basis: Basis) -> float:
+        """The figure, with its doubt where it is a forecast; infinite without one."""
+        figure = self.figure(basis)
+        if figure is None:
+            return float("inf")
+        return figure.value_db + (self.dearer_db if self.basis_of(basis) == "forecast" else 0.0)
 
     def basis_of(self, basis: Basis) -> Basis:
         """What this row itself ranks by."""
@@ -119,9 +131,7 @@ class Comparison:
         best = ranked[0]
         if len(ranked) == 1:
             return f"{best.arrangement.name} stands alone; add another to compare"
-        first, second = best.figure(self.basis), ranked[1].figure(self.basis)
-        assert first is not None and second is not None
-        lead = second.value_db - first.value_db
+        lead = ranked[1].ranks_by(self.basis) - best.ranks_by(self.basis)
         if lead < _TOO_CLOSE_DB:
             other = ranked[1].arrangement.name
             return f"{best.arrangement.name} and {other} cannot be told apart ({lead:.1f} dB)"
@@ -225,22 +235,32 @@ def compare(
         "the fitted room elsewhere",
     }[basis]
 
-    def order(row: Row) -> float:
-        figure = row.figure(basis)
-        return figure.value_db if figure else float("inf")
-
-    ranked = tuple(sorted(rows, key=order))
-    return Comparison(mix, seat, basis, words, ranked, _rivals(document, ranked, seat, fit))
+    rows, drawn = _with_doubt(rows, seat, mix, fit)
+    ranked = tuple(sorted(rows, key=lambda row: row.ranks_by(basis)))
+    return Comparison(mix, seat, basis, words, ranked, _agreement(ranked, rows, drawn))
 
 
-def _rivals(document: Document, ranked: Sequence[Row], seat: str, fit: Fit | None) -> str:
-    """Whether the best can be told from the others in the fitted room."""
-    standing = [row.arrangement for row in ranked if not row.problem]
+def _with_doubt(
+    rows: list[Row], seat: str, mix: Mix, fit: Fit | None
+) -> tuple[list[Row], Drawn | None]:
+    """Each with what the rooms that fit the takes expect of it."""
+    standing = [row for row in rows if not row.problem]
     if fit is None or len(standing) < 2:
+        return rows, None
+    drawn = drawn_evenness(fit, [row.arrangement for row in standing], seat, mix)
+    more = {id(row): float(d) for row, d in zip(standing, drawn.dearer_db, strict=True)}
+    rows = [replace(row, dearer_db=more.get(id(row), 0.0)) for row in rows]
+    return rows, drawn
+
+
+def _agreement(ranked: Sequence[Row], rows: Sequence[Row], drawn: Drawn | None) -> str:
+    """How many of these rooms agree with the first."""
+    if drawn is None:
         return ""
-    low, _ = judged_band(document.gear, BOTH)
-    names = [f"“{a.name}”" for a in standing]
-    return rivals_words(names, first_beats(fit, standing, seat, low))
+    standing = [row.arrangement.name for row in rows if not row.problem]
+    first = next(row.arrangement.name for row in ranked if not row.problem)
+    share = float(drawn.agreeing[standing.index(first)])
+    return f"{agreeing_words(share)} that “{first}” is best or as good below 200 Hz."
 
 
 def _kinds_of_takes(document: Document, seat: str) -> str:

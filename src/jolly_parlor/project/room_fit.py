@@ -5,16 +5,17 @@ from math import exp
 
 import numpy as np
 
+from jolly_parlor.fitting.draws import drawn_search
 from jolly_parlor.fitting.evidence import MODEL_HZ, Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, Progress, fit_room
 from jolly_parlor.fitting.fit_words import value_of
 from jolly_parlor.fitting.next_take import Advice, next_takes
 from jolly_parlor.fitting.posterior import placing_of
-from jolly_parlor.fitting.rivals import cautious_order
 from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import BOTH, PAIR_MIXES, judged_band
+from jolly_parlor.placement.search.proposals import Proposal, agreeing_words, trade_words
 from jolly_parlor.placement.search.search import Found
 from jolly_parlor.project.document import Document, Take, carried
 from jolly_parlor.refused import Refused
@@ -100,13 +101,47 @@ def advice_for(document: Document, fit: Fit, seat: str) -> Advice:
     return next_takes(fit, standing, seat, judged_band(document.gear, BOTH)[0], done)
 
 
-def with_doubt(fit: Fit | None, found: Found, gear: Gear) -> Found:
-    """A search's proposals in the order that counts their doubt; as they were without a fit."""
-    if fit is None or len(found.proposals) < 2:
+MOST_UNDER_DOUBT = 10
+"""Proposals asked of a search before those expected best are chosen."""
+
+
+def with_doubt(fit: Fit | None, found: Found, gear: Gear, most: int = 5) -> Found:
+    """A search's proposals, those expected best over the rooms that fit the takes first; as they
+    were without a fit. Those that face another wall than the takes were made in have no doubt known
+    and count with the largest of the others.
+    """
+    same = [p for p in found.proposals if p.turns == 0]
+    if fit is None:
         return found
-    asked = [(p.arrangement, p.turns, p.figure_db) for p in found.proposals]
-    order = cautious_order(fit, asked, gear)
-    return replace(found, proposals=tuple(found.proposals[n] for n in order))
+    if not same:
+        return replace(found, proposals=found.proposals[:most])
+    drawn = drawn_search(fit, [p.arrangement for p in same], gear)
+    dearest = float(max(drawn.dearer_db))
+    judged = {
+        id(p): replace(p, expected_db=p.figure_db + float(more), agreeing=float(share))
+        for p, more, share in zip(same, drawn.dearer_db, drawn.agreeing, strict=True)
+    }
+    every = [
+        judged.get(id(p)) or replace(p, expected_db=p.figure_db + dearest) for p in found.proposals
+    ]
+    every.sort(key=lambda p: p.expected_db or 0.0)
+    return replace(found, proposals=tuple(_told_anew(every[:most])))
+
+
+def agreement(found: Found) -> str:
+    """How many rooms that fit the takes agree with the first proposal; empty without a fit."""
+    first = found.proposals[0] if found.proposals else None
+    if first is None or first.agreeing is None:
+        return ""
+    return f"{agreeing_words(first.agreeing)} with the first proposal below 200 Hz."
+
+
+def _told_anew(proposals: list[Proposal]) -> list[Proposal]:
+    """With what each gains and costs against the others that are left."""
+    return [
+        replace(p, trade=trade_words(p, [other for other in proposals if other is not p]))
+        for p in proposals
+    ]
 
 
 def _name(take: Take) -> str:

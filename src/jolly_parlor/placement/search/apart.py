@@ -46,6 +46,7 @@ def search_apart(
     progress: Progress,
     cancelled: Callable[[], bool],
     glimpse: Glimpse = lambda so_far: None,
+    most: int = 5,
 ) -> Found:
     """As `search`; progress, cancelled and glimpse are called in the thread that asks.
 
@@ -54,7 +55,7 @@ def search_apart(
     context = get_context("spawn")
     here, there = context.Pipe(duplex=False)
     stop = context.Event()
-    words = (room, gear, present, wishes)
+    words = (room, gear, present, wishes, most)
     process = context.Process(target=_work, args=(there, stop, *words), daemon=True)
     process.start()
     there.close()
@@ -101,6 +102,7 @@ def _work(
     gear: Gear,
     present: Arrangement | None,
     wishes: Wishes | None,
+    most: int,
 ) -> None:
     """The process's body; it ends by itself when nobody listens any more."""
     try:
@@ -110,6 +112,7 @@ def _work(
                 gear,
                 present,
                 wishes,
+                most=most,
                 progress=lambda count, best: there.send(_Weighed(count, best)),
                 cancelled=stop.is_set,
                 glimpse=there.send,

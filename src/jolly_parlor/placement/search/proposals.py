@@ -40,6 +40,12 @@ class Proposal:
     """What it gains and costs against the others, in words."""
     settings_gain_db: float = 0.0
     """How much of it the settings bring: J at what was set before, less J."""
+    agreeing: float | None = None
+    """In what share of the rooms that fit the takes it is the best proposal or as good; None
+    without a fit.
+    """
+    expected_db: float | None = None
+    """J expected over these rooms."""
 
     @property
     def words(self) -> str:
@@ -61,6 +67,7 @@ class Proposal:
         return (
             f"5 cm off costs at most {off:.1f} dB; with the absorption guess wrong by half it "
             f"changes by {guess:+.1f} dB.{symmetry}{settings}"
+            + (f" {agreeing_words(self.agreeing)}." if self.agreeing is not None else "")
         )
 
 
@@ -75,6 +82,16 @@ class Trade:
     reach_hz: float
     """Bass reach of the monitors alone."""
     moved_metres: float
+
+
+def agreeing_words(share: float) -> str:
+    """Such as `7 of 10 rooms that fit your takes would agree`."""
+    tenths = round(10 * share)
+    if tenths == 10:
+        return "Every room that fits your takes would agree"
+    if tenths == 0:
+        return "Hardly a room that fits your takes would agree"
+    return f"{tenths} of 10 rooms that fit your takes would agree"
 
 
 def trade_words(proposal: Proposal, others: Sequence[Proposal]) -> str:

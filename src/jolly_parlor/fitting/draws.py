@@ -1,0 +1,123 @@
+"""Rooms that fit the takes, drawn from the posterior, and what each says of arrangements.
+
+A best guess alone believes itself. Here many rooms that fit about as well are drawn, each with the
+model's own error as a curve that varies slowly over frequency, and an arrangement counts by what is
+expected of it over all of them and by how often it stays good.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Placing
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.fitting.posterior import believe, own_error_db, placing_of_mix
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import MATCH_WEIGHT, spread_db
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mixes import Listening, Mix, factors, judged_band, with_subwoofers
+
+DRAWS = 60
+GOOD_DB = 0.3
+"""So near the best of a drawn room an arrangement counts as good there: what a centimetre changes
+(common practice, no source).
+"""
+ENOUGH_DB = 0.2
+"""With no more to lose than this nobody needs another take (common practice, no source)."""
+_SLOWLY_OCTAVES = 0.25
+_SEED = 2026
+
+
+@dataclass(frozen=True, eq=False)
+class Drawn:
+    """What rooms that fit the takes say of some arrangements, dB from even up to 200 Hz."""
+
+    likeliest_db: FloatArray
+    """In the fitted room itself, (arrangements,)."""
+    figures_db: FloatArray
+    """In each room drawn, (draws, arrangements)."""
+
+    @property
+    def expected_db(self) -> FloatArray:
+        """The mean over the rooms, (arrangements,)."""
+        return np.asarray(self.figures_db.mean(axis=0))
+
+    @property
+    def dearer_db(self) -> FloatArray:
+        """By how much more is expected than the fitted room says, (arrangements,): more for what is
+        good only if that room is right.
+        """
+        return np.asarray(self.expected_db - self.likeliest_db)
+
+    @property
+    def agreeing(self) -> FloatArray:
+        """In what share of the rooms each is the best of them, or as good, (arrangements,)."""
+        best = self.figures_db.min(axis=1, keepdims=True)
+        return np.asarray(np.mean(self.figures_db <= best + GOOD_DB, axis=0))
+
+    @property
+    def left_db(self) -> float:
+        """What is expected to be lost by taking the one expected best, against knowing the room."""
+        chosen = self.figures_db[:, int(np.argmin(self.expected_db))]
+        return float(np.mean(chosen - self.figures_db.min(axis=1)))
+
+
+def drawn_search(fit: Fit, arrangements: Sequence[Arrangement], gear: Gear) -> Drawn:
+    """As the search judges: all that plays and each side with the subwoofers, at the main ear."""
+    mix, seat = with_subwoofers(gear), gear.seats[0].name
+    subs = tuple(name for name in mix.loudspeakers if name not in PAIR)
+    placings = []
+    for a in arrangements:
+        placings.append(placing_of_mix(Listening(a, seat, mix)))
+        placings += [_side(Listening(a, seat, mix), (side, *subs)) for side in PAIR]
+    low = judged_band(gear, mix)[0]
+
+    def figures(level_db: FloatArray) -> FloatArray:
+        whole, left, right = level_db[..., 0::3, :], level_db[..., 1::3, :], level_db[..., 2::3, :]
+        squares = [_evenness(part) ** 2 for part in (whole, left, right)]
+        match = MATCH_WEIGHT * np.mean((left - right) ** 2, axis=-1)
+        return np.asarray(np.sqrt((2 * squares[0] + squares[1] + squares[2]) / 4 + match))
+
+    found, drawn = _levels(fit, placings, low)
+    return Drawn(figures(found), figures(drawn))
+
+
+def drawn_evenness(fit: Fit, arrangements: Sequence[Arrangement], seat: str, mix: Mix) -> Drawn:
+    """Evenness of a mix at a seat's ear centre."""
+    placings = [placing_of_mix(Listening(a, seat, mix)) for a in arrangements]
+    found, drawn = _levels(fit, placings, judged_band(fit.gear, mix)[0])
+    return Drawn(_evenness(found), _evenness(drawn))
+
+
+def _side(listening: Listening, names: tuple[str, ...]) -> Placing:
+    """One side of the pair with the subwoofers, each as it is set."""
+    through = factors(listening.mix, listening.arrangement.chains, MODEL_HZ)
+    drives = {n: factor for n in names if (factor := through[n]) is not None}
+    return Placing({n: listening.arrangement.places[n] for n in names}, listening.ear, drives)
+
+
+def _levels(fit: Fit, placings: list[Placing], low_hz: float) -> tuple[FloatArray, FloatArray]:
+    """(placings, frequencies), and the same for each draw."""
+    believed = believe(fit, placings)
+    band = low_hz <= FIT_HZ
+    level, slopes = believed.level_db[:, band], believed.slopes[:, band]
+    rng = np.random.default_rng(_SEED)
+    values, ways = np.linalg.eigh(believed.covariance)
+    spread = ways * np.sqrt(np.maximum(values, 0.0))
+    moved = rng.normal(size=(DRAWS, values.size)) @ spread.T
+    drawn = level + np.einsum("tfi,di->dtf", slopes, moved, optimize=True)
+    drawn = drawn + _slow_errors(rng, FIT_HZ[band], (DRAWS, len(placings))) * own_error_db(fit)
+    return level, np.asarray(drawn)
+
+
+def _slow_errors(rng: np.random.Generator, f: FloatArray, shape: tuple[int, int]) -> FloatArray:
+    """Curves of variance 1 that vary slowly over the logarithm of frequency, (*shape, f)."""
+    apart = np.log2(f[:, None] / f[None, :]) / _SLOWLY_OCTAVES
+    values, ways = np.linalg.eigh(np.exp(-(apart**2) / 2))
+    return np.asarray(rng.normal(size=(*shape, f.size)) @ (ways * np.sqrt(np.maximum(values, 0))).T)
+
+
+def _evenness(level_db: FloatArray) -> FloatArray:
+    return spread_db(level_db - np.mean(level_db, axis=-1, keepdims=True))
