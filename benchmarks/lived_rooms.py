@@ -16,23 +16,22 @@ from simple import pair
 
 sys.path.insert(0, str(Path(__file__).resolve().parent.parent / "scripts"))
 
-from voxel_room import VoxelRoom  # noqa: E402
-
-from jolly_parlor.acoustics.bands import log_grid  # noqa: E402
-from jolly_parlor.acoustics.plan import Point  # noqa: E402
-from jolly_parlor.acoustics.room import Room, Surface, Thing, box_room  # noqa: E402
-from jolly_parlor.acoustics.sources import high_pass  # noqa: E402
-from jolly_parlor.fitting.evidence import Evidence, smoothed_level  # noqa: E402
-from jolly_parlor.fitting.posterior import placing_of  # noqa: E402
-from jolly_parlor.placement.arrangement import Arrangement  # noqa: E402
-from jolly_parlor.placement.evenness import (  # noqa: E402
+from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room, Surface, Thing, box_room
+from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.fitting.evidence import Evidence, smoothed_level
+from jolly_parlor.fitting.posterior import placing_of
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import (
     MATCH_WEIGHT,
     deviation,
     evenness,
     mismatch_db,
 )
-from jolly_parlor.placement.gear import Gear  # noqa: E402
-from jolly_parlor.signals.response import Response  # noqa: E402
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.signals.response import Response
+from voxel_room import VoxelRoom
 
 CELL, SECONDS, EAR = 0.075, 0.9, 1.125
 HZ = log_grid(18.0, 320.0, 48)

@@ -5,12 +5,14 @@ from dataclasses import replace
 import pytest
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QPushButton
+from PyQt6.QtWidgets import QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
+from jolly_parlor.acoustics.room import Thing
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.fitting.missing import Missing
 from jolly_parlor.project.history import Project
 
 
@@ -115,3 +117,33 @@ def test_one_against_the_other_flipped_and_judged_by_ear(
     assert "4 of 5" in session.history.ledger[-1].text
     window.undo()
     assert session.document.arrangement(names[1]).grade is None
+
+
+def test_something_missing_is_looked_for_and_put_in(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    block = Thing("missing", "solid", 2.6, 5.0, 0.0, 1.2, 0.6, 2.0)
+
+    def found(fit: object, takes: object, progress: object) -> list[Missing]:
+        return [Missing(block, 2.4, 1.1, "in the back right corner")]
+
+    monkeypatch.setattr("jolly_parlor.app.stations.takes.missing_card.SUSPICIOUS_DB", 0.0)
+    monkeypatch.setattr("jolly_parlor.app.missing_run.missing_things", found)
+    _few_takes(window)
+    window.go("takes")
+    card = window.takes.missing
+    assert not card.frame.isVisible()
+    window.findChild(QPushButton, "fit-room").click()
+    settled(qtbot, window)
+    qtbot.waitUntil(lambda: not card.looking, timeout=60_000)
+    settled(qtbot, window)
+    assert card.frame.isVisible() and "Blocks are tried along the walls" in card.words.text()
+    told = [x.text() for x in card.frame.findChildren(QLabel)]
+    assert any("1.2 m wide and 2 m high in the back right corner" in words for words in told)
+    window.findChild(QPushButton, "put-missing-1").click()
+    settled(qtbot, window)
+    assert window.session.document.room.things[-1] == block
+    assert not window.session.document.doubtful_takes()  # they heard it
+    assert window.session.fitted.fit is None and not card.frame.isVisible()
+    window.undo()
+    assert window.session.document.room.things == ()

@@ -11,19 +11,25 @@ from jolly_parlor.cli.output import PATH, asked_mix, write_text
 from jolly_parlor.diagnosis.findings import Finding, describe
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.fit_words import seen, summary, unseen, value_of, warnings
+from jolly_parlor.fitting.missing import Missing, missing_things
 from jolly_parlor.project.experiments import explained
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import advice_for, fit_document
+from jolly_parlor.project.room_fit import advice_for, evidence_of, fit_document
 
 _JSON = click.option("--json", "out", type=PATH, help="Where to write the same as JSON.")
 
 
 @click.command("fit")
 @click.argument("file", type=PATH)
+@click.option(
+    "--missing", is_flag=True, help="Look for something solid that the survey forgot; a minute."
+)
 @_JSON
-def fit_command(file: Path, out: Path | None) -> None:
+def fit_command(file: Path, missing: bool, out: Path | None) -> None:
     """Fit the room of FILE to its takes: sizes, absorption, sources, and how sure each is."""
-    fit = fit_document(open_document(file))
+    document = open_document(file)
+    fit = fit_document(document)
+    gone = missing_things(fit, evidence_of(document)) if missing else []
     for words in (*summary(fit), *warnings(fit)):
         click.echo(words)
     for take in fit.takes:
@@ -31,8 +37,23 @@ def fit_command(file: Path, out: Path | None) -> None:
     hidden = unseen(fit)
     if hidden:
         click.echo(f"These takes do not show: {', '.join(hidden)}.")
+    for one in gone:
+        click.echo(one.words)
+    if missing and not gone:
+        click.echo("Nothing solid seems to be missing.")
     if out is not None:
-        write_text(out, json.dumps(_fit_table(fit), indent=1) + "\n")
+        table = _fit_table(fit) | ({"missing": list(map(_missing, gone))} if missing else {})
+        write_text(out, json.dumps(table, indent=1) + "\n")
+
+
+def _missing(one: Missing) -> dict[str, Any]:
+    t = one.thing
+    return {
+        "corner_m": [t.x, t.y, t.z],
+        "size_m": [t.width, t.depth, t.height],
+        "where": one.where,
+        "residual_db": {"before": round(one.before_db, 2), "after": round(one.after_db, 2)},
+    }
 
 
 @click.command("next")

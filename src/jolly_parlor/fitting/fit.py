@@ -146,7 +146,7 @@ class _Problem:
     def __init__(self, takes: Sequence[Evidence]) -> None:
         self.measured = np.array([take.level_db for take in takes])
         self.known = np.isfinite(self.measured)
-        self.sigma = np.array([_sigma(take.level_db) for take in takes])
+        self.sigma = np.array([sigma_of(take.level_db) for take in takes])
 
     def residuals(self, level_db: FloatArray) -> FloatArray:
         """In units of what is allowed for; 0 where nothing was measured."""
@@ -198,7 +198,7 @@ class _Problem:
         return np.asarray(np.einsum("tfi,tf,tfj->ij", scaled, w, scaled, optimize=True))
 
 
-def _sigma(level_db: FloatArray) -> FloatArray:
+def sigma_of(level_db: FloatArray) -> FloatArray:
     """Deep in a dip a small error of anything makes a large one of the level."""
     good = np.isfinite(level_db)
     below = np.zeros(level_db.size)

@@ -3,6 +3,7 @@
 from dataclasses import replace
 
 from jolly_parlor.acoustics.plan import WallSide, direction, edges
+from jolly_parlor.acoustics.room import Thing
 from jolly_parlor.acoustics.shaping import Shaped, wall_number
 from jolly_parlor.acoustics.turning import name_after_turn
 from jolly_parlor.placement.arrangement import Arrangement, shifted
@@ -52,3 +53,18 @@ def shape_room(document: Document, shaped: Shaped, what: str) -> Document:
     if dx or dy:
         changed = carried(document, changed)
     return done(document, changed, "survey", f"{what}.")
+
+
+def put_thing(document: Document, thing: Thing) -> Document:
+    """The document with a thing that stood in the room all along: takes hold, since they heard it.
+    Its name is made unique.
+    """
+    taken = {t.name for t in document.room.things}
+    name, number = thing.name, 2
+    while name in taken:
+        name, number = f"{thing.name} {number}", number + 1
+    room = replace(document.room, things=(*document.room.things, replace(thing, name=name)))
+    changed = carried(document, replace(document, room=room))
+    where = f"{thing.x:.2f} m from the left, {thing.y:.2f} m from the front"
+    size = f"{thing.width:.2f} by {thing.depth:.2f} by {thing.height:.2f} m"
+    return done(document, changed, "survey", f"“{name}” put in: {size}, {where}.")

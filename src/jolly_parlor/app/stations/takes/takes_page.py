@@ -14,6 +14,7 @@ from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.takes.doubtful_card import DoubtfulCard
 from jolly_parlor.app.stations.takes.fit_card import FitCard
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
+from jolly_parlor.app.stations.takes.missing_card import MissingCard
 from jolly_parlor.app.stations.takes.take_card import TakeCard
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
@@ -51,6 +52,8 @@ class TakesStation(Station):
         self.body.addWidget(frame)
         self.fit = FitCard(session, self.measure)
         self.body.addWidget(self.fit.frame)
+        self.missing = MissingCard(session)
+        self.body.addWidget(self.missing.frame)
         self.told = TakeCard(session)
         self.body.addWidget(self.told.frame)
         self.body.addWidget(self.measure.checks.frame)
@@ -91,6 +94,7 @@ class TakesStation(Station):
         self.measure.refresh()
         self.told.refresh()
         self.fit.refresh()
+        self.missing.refresh()
         held = [t for t in document.takes if any(t.applies_to(b) for b in document.arrangements)]
         here = sum(a is not None and t.applies_to(a) for t in held)
         count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"

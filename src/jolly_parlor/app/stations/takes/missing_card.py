@@ -1,0 +1,105 @@
+"""The card on Takes that looks for something solid the survey forgot, and puts it in."""
+
+from functools import partial
+
+from PyQt6.QtWidgets import QFrame, QGridLayout, QPushButton
+
+from jolly_parlor.app.missing_run import MissingRun
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.fitting.missing import SUSPICIOUS_DB, Missing
+from jolly_parlor.project.room_fit import evidence_of
+from jolly_parlor.project.survey_edits import put_thing
+
+_NONE = (
+    "No block along the walls would explain much of it: look for an opening, a corner of the plan, "
+    "or a take that is wrong."
+)
+
+
+class MissingCard:
+    """Shown with a fit that leaves much unexplained; looks by itself. `frame` is the widget."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self._run: MissingRun | None = None
+        self._of: Fit | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        layout.addWidget(label("Is something missing?", "head"))
+        self.words = label("", wrap=True)
+        self.words.setObjectName("missing-words")
+        layout.addWidget(self.words)
+        self.rows = QGridLayout()
+        self.rows.setColumnStretch(0, 1)
+        layout.addLayout(self.rows)
+        session.fitted.changed.connect(self.refresh)
+        session.closing.connect(self.close)
+
+    @property
+    def looking(self) -> bool:
+        """Whether it is still at it."""
+        return self._run is not None
+
+    def refresh(self) -> None:
+        """Look anew for a new fit."""
+        fit = self.session.fitted.fit
+        wanted = fit is not None and fit.residual_db >= SUSPICIOUS_DB
+        self.frame.setVisible(wanted)
+        if fit is self._of:
+            return
+        self.close()
+        self._of = fit
+        clear(self.rows)
+        if fit is None or not wanted:
+            return
+        self.words.setText(self._opening(fit))
+        self._run = MissingRun(fit, evidence_of(self.session.document))
+        self._run.progressed.connect(partial(self._progress, fit))
+        self._run.found.connect(partial(self._show, fit))
+        self._run.refused.connect(self.words.setText)
+        self._run.finished.connect(self._finish)
+        self._run.start()
+
+    def close(self) -> None:
+        """End the thread."""
+        run, self._run = self._run, None
+        if run is not None:
+            run.cancel()
+            run.wait()
+
+    @staticmethod
+    def _opening(fit: Fit) -> str:
+        return (
+            f"The fit leaves {fit.residual_db:.1f} dB unexplained: more than walls and tape do. "
+            "Blocks are tried along the walls"
+        )
+
+    def _progress(self, fit: Fit, share: float) -> None:
+        if fit is self._of:
+            self.words.setText(f"{self._opening(fit)}, {100 * share:.0f} % …")
+
+    def _finish(self) -> None:
+        self._run = None
+
+    def _show(self, fit: Fit, found: list[Missing]) -> None:
+        if fit is not self._of:
+            return
+        self.words.setText(
+            f"{self._opening(fit)}. Likeliest:" if found else f"{self._opening(fit)}. {_NONE}"
+        )
+        for line, one in enumerate(found):
+            self.rows.addWidget(label(one.words, wrap=True), line, 0)
+            put = QPushButton("Put it in")
+            put.setObjectName(f"put-missing-{line + 1}")
+            put.clicked.connect(partial(self._put, one))
+            self.rows.addWidget(put, line, 1)
+
+    def _put(self, one: Missing, _: bool = False) -> None:
+        if self.session.do("Put in what was missing", lambda d: put_thing(d, one.thing)):
+            self.session.told.emit(
+                "It is in the survey as “missing”: name and measure it there, say at Takes that "
+                "they still hold, and fit again."
+            )
