@@ -128,7 +128,7 @@ def test_something_missing_is_looked_for_and_put_in(
         return [Missing(block, 2.4, 1.1, "in the back right corner")]
 
     monkeypatch.setattr("jolly_parlor.app.stations.takes.missing_card.SUSPICIOUS_DB", 0.0)
-    monkeypatch.setattr("jolly_parlor.app.missing_run.missing_things", found)
+    monkeypatch.setattr("jolly_parlor.app.stations.takes.missing_card.missing_things", found)
     _few_takes(window)
     window.go("takes")
     card = window.takes.missing

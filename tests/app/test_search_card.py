@@ -183,3 +183,33 @@ def test_schools_are_judged_at_their_own_settings_and_as_they_come(
     at_its_best = window.session.document.arrangements[-1]
     assert at_its_best.left == as_it_comes.left
     assert at_its_best.chains != as_it_comes.chains
+
+
+def test_the_use_chosen_at_gear_sets_the_limits_and_their_price_is_told(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    window.go("gear")
+    settled(qtbot, window)
+    window.findChild(QPushButton, "use-desk studio").click()
+    settled(qtbot, window)
+    wishes = window.session.document.wishes
+    assert wishes.use == "desk studio" and wishes.desk_at_wall and wishes.off_half
+    assert window.findChildren(QPushButton, "use-desk studio")[-1].isChecked()
+    window.go("lineup")
+    window.findChild(QPushButton, "show-wishes").click()
+    tick = window.findChild(QCheckBox, "wish-desk_at_wall")
+    assert tick is not None and tick.isChecked()
+    tick.click()
+    assert not window.session.document.wishes.desk_at_wall
+    assert window.session.document.wishes.use is None
+    _enter(window, "wish farthest_monitors", "0.6")
+    _enter(window, "wish equilateral_tolerance", "2 %")
+    words = window.findChild(QLabel, "prices-words")
+    assert words is not None and not words.isVisible()
+    monkeypatch.setattr("jolly_parlor.placement.search.prices._STEP", 0.15)
+    window.findChild(QPushButton, "price-wishes").click()
+    qtbot.waitUntil(lambda: " costs " in words.text(), timeout=120_000)
+    assert "The monitors no farther out costs" in words.text()
+    _enter(window, "wish farthest_monitors", "0.7")
+    assert not words.isVisible()  # of other wishes
+    window.undo()

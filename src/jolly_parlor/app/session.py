@@ -63,6 +63,8 @@ class Session(QObject):
         self.layer = "forecast"
         self.selected: Item = LEFT
         self.highlight = Highlight()
+        self.ghost: Arrangement | None = None
+        """What is looked at on the plan beside what stands there."""
         self.wanted_region: Callable[[Region], object] | None = None
         self.draft: Arrangement | None = None
         self.shown = Shown(None, None, ())
@@ -219,6 +221,12 @@ class Session(QObject):
         """Light up a cause everywhere."""
         if highlight != self.highlight:
             self.highlight = highlight
+            self.highlighted.emit()
+
+    def show_ghost(self, arrangement: Arrangement | None) -> None:
+        """Show where an arrangement would have things, without taking it."""
+        if arrangement is not self.ghost:
+            self.ghost = arrangement
             self.highlighted.emit()
 
     def drag(self, item: Item, to: Point) -> None:

@@ -11,9 +11,10 @@ from jolly_parlor.acoustics.turning import turned_often
 from jolly_parlor.cli.output import PATH, rounded, write_text
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.search.prices import prices
 from jolly_parlor.placement.search.proposals import Proposal, Trade
 from jolly_parlor.placement.search.search import FACINGS, USUAL_STEP, Found, search
-from jolly_parlor.placement.search.wishes import Facing
+from jolly_parlor.placement.search.wishes import READY_MADE, Facing
 from jolly_parlor.project.files import open_document
 from jolly_parlor.project.room_fit import (
     MOST_UNDER_DOUBT,
@@ -36,10 +37,18 @@ from jolly_parlor.project.room_fit import (
 )
 @click.option("--step", default=USUAL_STEP, show_default=True, help="Grid step in metres.")
 @click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@click.option(
+    "--use",
+    type=click.Choice(list(READY_MADE)),
+    help="Ready-made limits on places instead of the document's.",
+)
+@click.option("--prices", "ask_prices", is_flag=True, help="What each limit on places costs.")
 def search_room(
     file: Path,
     out: Path | None,
     arrangement: str | None,
+    use: str | None,
+    ask_prices: bool,
     facing: Facing | None,
     step: float,
     fitted: bool,
@@ -47,6 +56,8 @@ def search_room(
     """Search the room of FILE for the most even places of monitors, seat and subwoofers."""
     document = open_document(file)
     wishes = replace(document.wishes, facing=facing or document.wishes.facing)
+    if use is not None:
+        wishes = wishes.used_as(use)
     present = None
     if document.arrangements:
         name = arrangement or document.chosen or document.arrangements[0].name
@@ -57,8 +68,11 @@ def search_room(
     found = search(believed.room, believed.gear, present, wishes, step=step, most=most)
     found = with_doubt(fit, found, document.gear)
     told = agreement(found)
+    priced = prices(believed.room, believed.gear, present, wishes) if ask_prices else []
     if out is not None:
         table = _search_json(found, document.gear) | {"rivals": told}
+        if ask_prices:
+            table |= {"prices_db": {price.wish: rounded(price.costs_db) for price in priced}}
         write_text(out, json.dumps(table, indent=2, ensure_ascii=False) + "\n")
     click.echo(f"{found.evaluated} arrangements weighed in {found.seconds:.1f} s.")
     if present is not None and found.present_db is not None:
@@ -81,6 +95,8 @@ def search_room(
             f"{a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; "
             f"seat {ear.y - frame.front:.2f} m{subs}. {p.trade} {p.words}"
         )
+    for price in priced:
+        click.echo(f"{price.words}.")
 
 
 def _search_json(found: Found, gear: Gear) -> dict[str, Any]:

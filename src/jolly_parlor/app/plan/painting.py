@@ -2,6 +2,7 @@
 
 from math import atan2, degrees
 
+import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QColor, QPainter, QPen, QPolygonF
 
@@ -19,6 +20,8 @@ from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.loudspeakers import Model
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.units import UnitSystem, format_length
+
+_GHOST_PIXELS, _SAME_METRES = 8.0, 0.02
 
 
 class PlanPainter:
@@ -80,6 +83,31 @@ class PlanPainter:
         place = a.position(selected) if selected.kind != "desk" else ear
         side = place.x + 0.30 if place.x < frame.middle else place.x - 0.30
         self._tape_up(side, place.z)
+
+    def ghost(self, now: Arrangement | None, wanted: Arrangement) -> None:
+        """Where another arrangement would have everything, and how far that is from now."""
+        self.p.setBrush(Qt.BrushStyle.NoBrush)
+        for item in wanted.items:
+            there = wanted.position(item)
+            end = self.view.on_plan(there.x, there.y)
+            self.p.setPen(QPen(self.t.colour("wine"), 1.6, Qt.PenStyle.DashLine))
+            self.p.drawEllipse(end, _GHOST_PIXELS, _GHOST_PIXELS)
+            here = now.position(item) if now is not None and item in now.items else None
+            if here is not None and here.distance(there) > _SAME_METRES:
+                self.p.setPen(QPen(self.t.colour("wine"), 1.4))
+                self._arrow(self.view.on_plan(here.x, here.y), end)
+
+    def _arrow(self, start: QPointF, end: QPointF) -> None:
+        along = end - start
+        length = float(np.hypot(along.x(), along.y()))
+        if length < _GHOST_PIXELS:
+            return
+        unit = along / length
+        tip = end - unit * _GHOST_PIXELS
+        aside = QPointF(-unit.y(), unit.x())
+        self.p.drawLine(start, tip)
+        for way in (-1, 1):
+            self.p.drawLine(tip, tip - unit * 6 + aside * (3.5 * way))
 
     def path(self, highlight: Highlight) -> None:
         """The lit bounce, in both views."""

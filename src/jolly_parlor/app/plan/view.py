@@ -151,6 +151,8 @@ class PlanView(QWidget):
             painter.drawPixmap(0, 0, over)
             draw.region(self._drawn() or session.document.wishes.region)
             draw.path(session.highlight)
+            if session.ghost is not None:
+                draw.ghost(session.arrangement, session.ghost)
             draw.dimensions(a, session.seat, selected)
             if problem := session.shaping.problem or session.problem:
                 draw.problem(problem)

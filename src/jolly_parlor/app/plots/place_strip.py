@@ -9,15 +9,15 @@ from jolly_parlor.app import theme
 from jolly_parlor.placement.evenness import Deviation, evenness
 
 _SPAN_DB = 15.0
-_LOW_HZ, _HIGH_HZ = 20.0, 120.0
+_LOW_HZ, _SUB_HZ = 20.0, 120.0
 
 
 class PlaceStrip(QWidget):
-    """From 20 to 120 Hz, 15 dB either side of even. Its figures are in its description."""
+    """From 20 to 120 Hz or further, 15 dB either side of even; described in figures."""
 
-    def __init__(self, name: str, curve: Deviation) -> None:
+    def __init__(self, name: str, curve: Deviation, high_hz: float = _SUB_HZ) -> None:
         super().__init__()
-        self._curve = curve
+        self._curve, self._high_hz = curve, high_hz
         self.setAccessibleName(f"response, {name}")
         figure = evenness(curve)
         told = f"deepest {figure.deepest_db:.0f} dB at {figure.deepest_hz:.0f} Hz"
@@ -32,11 +32,11 @@ class PlaceStrip(QWidget):
     def paintEvent(self, event: QPaintEvent | None) -> None:
         """Ochre above even, teal hatching below."""
         t, curve = theme.current(), self._curve
-        inside = (curve.frequencies_hz >= _LOW_HZ) & (curve.frequencies_hz <= _HIGH_HZ)
+        inside = (curve.frequencies_hz >= _LOW_HZ) & (curve.frequencies_hz <= self._high_hz)
         f, d = curve.frequencies_hz[inside], curve.deviation_db[inside]
         if f.size < 2:
             return
-        span = np.log(_HIGH_HZ / _LOW_HZ)
+        span = np.log(self._high_hz / _LOW_HZ)
         x = np.log(f / _LOW_HZ) / span * self.width()
         middle = self.height() / 2
         y = middle - np.clip(d, -_SPAN_DB, _SPAN_DB) / _SPAN_DB * middle

@@ -1,13 +1,14 @@
 """Proposals: what each gains and costs against the others, and which trades cannot be bettered."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import Deviation
 
 _TELLING_DB = 0.15  # smaller differences are within what the model can tell apart
 _TELLING_HZ = 2.0
@@ -46,6 +47,8 @@ class Proposal:
     """
     expected_db: float | None = None
     """J expected over these rooms."""
+    curve: Deviation | None = field(default=None, compare=False)
+    """Of all that plays, at the ear."""
 
     @property
     def words(self) -> str:

@@ -20,6 +20,12 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.school_rules import back_to_wall_distance
+from jolly_parlor.placement.search.limits import (
+    monitors_may_stand,
+    seat_may_stand,
+    spacings_may_be,
+    standing_now,
+)
 from jolly_parlor.placement.search.objective import UNFIT, Judge
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.starting import starting_chains, starting_places
@@ -174,6 +180,10 @@ class Refinement:
         keep &= front + depth <= self.room.frame.depth - wishes.behind_head + slack
         keep &= gap >= wishes.side_gap - 1e-6
         keep &= np.abs(height - ear) <= wishes.height_change + 1e-6
+        frame, here = self.room.frame, standing_now(self.present, self.seat, self.room.frame)
+        keep &= monitors_may_stand(wishes, self.gear, frame, front, here)
+        keep &= seat_may_stand(wishes, self.gear, frame, front + depth, here)
+        keep &= spacings_may_be(wishes, side, here)
         desk = [
             bool(clear_of_desk(self.gear, np.array([f]), float(d), float(h))[0])
             for f, d, h in zip(front, depth, height, strict=True)

@@ -18,6 +18,7 @@ from jolly_parlor.placement.evenness import bass_reach_hz, evenness, mismatch_db
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE
 from jolly_parlor.placement.search.coarse_pass import Progress, weigh
+from jolly_parlor.placement.search.limits import standing_now, with_clear_ways
 from jolly_parlor.placement.search.objective import UNFIT
 from jolly_parlor.placement.search.proposals import (
     Proposal,
@@ -172,6 +173,7 @@ class _Way:
             wishes = replace(wishes, subwoofers="walls", region=None)
         if present is not None and not _whole(present, gear):
             present = None
+        room = with_clear_ways(room, wishes)
         self.room, self.gear, self.present, self.wishes = room, gear, present, wishes
         self.turns, self.step = turns, step
         self.look = Refinement(room, gear, wishes, present, make_field)
@@ -186,7 +188,7 @@ class _Way:
         others: tuple[Point, ...] = ()
         if self.present is not None:
             others = tuple(self.present.seats[seat.name] for seat in self.gear.seats[1:])
-        grids = spaces(self.room, self.gear, self.wishes, self.step)
+        grids = spaces(self.room, self.gear, self.wishes, self.step, self._here())
         slow = needs_working_out(self.room)
         weighed = weigh(
             grids,
@@ -236,11 +238,7 @@ class _Way:
                 glimpse(SoFar(named, self.turns, figure))
 
     def _here(self) -> FloatArray | None:
-        if self.present is None:
-            return None
-        ear = self.present.seats[self.look.seat]
-        absolute = np.array([p.array() for p in (self.present.left, self.present.right, ear)])
-        return np.asarray(absolute - [0.0, self.room.frame.front, 0.0])  # as places count
+        return standing_now(self.present, self.look.seat, self.room.frame)
 
     def _proposals(self, arrangements: list[Arrangement], places: FloatArray) -> list[Proposal]:
         if not arrangements:
@@ -275,6 +273,7 @@ class _Way:
                     look.leaving_the_middle(places[index]),
                     self._moved(places[index]),
                     settings_gain_db=float(before[index] - judged[index]),
+                    curve=whole,
                 )
             )
         return found

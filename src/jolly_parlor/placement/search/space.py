@@ -12,6 +12,11 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import clear_of_desk, monitor_footprint
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance
+from jolly_parlor.placement.search.limits import (
+    monitors_may_stand,
+    seat_may_stand,
+    spacings_may_be,
+)
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.refused import Refused
 
@@ -49,10 +54,18 @@ class Space:
     heights: tuple[float, ...]
     off_middle: float = 0.0
     """How far the triangle stands to the right of the room's middle line."""
+    here: FloatArray | None = None
+    """Where left, right and the main ear are now, (3, 3) from the wall faced."""
 
     @classmethod
     def of(
-        cls, room: Room, gear: Gear, wishes: Wishes, step: float, off_middle: float = 0.0
+        cls,
+        room: Room,
+        gear: Gear,
+        wishes: Wishes,
+        step: float,
+        off_middle: float = 0.0,
+        here: FloatArray | None = None,
     ) -> "Space":
         """The grid of a room at about that step in metres. Raises Refused when nothing fits."""
         step = fitting_step(step)
@@ -68,7 +81,7 @@ class Space:
         ear, change = gear.seats[0].ear_height, wishes.height_change
         every = sorted({ear - change, ear, ear + change})
         heights = tuple(z for z in every if 0.3 < z < room.height - 0.2)
-        space = cls(room, gear, wishes, step, fronts, depths, heights, off_middle)
+        space = cls(room, gear, wishes, step, fronts, depths, heights, off_middle, here)
         if fronts.size == 0 or space.count == 0:
             raise Refused(
                 "No triangle of monitors and seat fits into this room within these limits; loosen "
@@ -130,7 +143,8 @@ class Space:
     def _monitors_fit(self) -> NDArray[np.bool_]:
         """Which pairs of front and spacing keep both cabinets out of kept-free floor."""
         middle, ys = self.middle, self.front + self.fronts
-        fits = np.ones((self.fronts.size, self.all_sides.size), dtype=bool)
+        may = monitors_may_stand(self.wishes, self.gear, self.room.frame, self.fronts, self.here)
+        fits = may[:, None] & spacings_may_be(self.wishes, self.all_sides, self.here)[None, :]
         lowest = min(self.heights) - self.gear.monitor.centre_height
         highest = max(self.heights) - self.gear.monitor.centre_height + self.gear.monitor.height
         for area in self.room.blocked_between(lowest, highest):
@@ -146,8 +160,8 @@ class Space:
         return fits
 
     def _seat_fits(self, ys: FloatArray) -> NDArray[np.bool_]:
+        fits = seat_may_stand(self.wishes, self.gear, self.room.frame, ys, self.here)
         middle, ys = self.middle, self.front + ys
-        fits = np.ones(ys.shape, dtype=bool)
         head, room = self.gear.seats[0].ear_height, self.room
         in_the_way = (*room.solids_between(_LAP_METRES, head + _CROWN_METRES), *room.outside)
         for area in (*self.room.keep_outs, *in_the_way):
@@ -156,8 +170,11 @@ class Space:
         return fits
 
 
-def spaces(room: Room, gear: Gear, wishes: Wishes, step: float) -> list[Space]:
-    """The grids to search: one on the middle line, and more beside it where that is wished.
+def spaces(
+    room: Room, gear: Gear, wishes: Wishes, step: float, here: FloatArray | None = None
+) -> list[Space]:
+    """The grids to search: one on the middle line, and more beside it where that is wished. here:
+    as of a Space.
 
     Raises Refused when nothing fits on any.
     """
@@ -168,7 +185,7 @@ def spaces(room: Room, gear: Gear, wishes: Wishes, step: float) -> list[Space]:
     found, why = [], ""
     for offset in offsets:
         try:
-            found.append(Space.of(room, gear, wishes, step, offset))
+            found.append(Space.of(room, gear, wishes, step, offset, here))
         except Refused as error:
             why = why or str(error)
     if not found:

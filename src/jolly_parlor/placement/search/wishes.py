@@ -1,6 +1,6 @@
 """What the user asks of a search: limits to keep, and what counts how much."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Annotated, Literal
 
 from annotated_types import Ge, Gt, Le
@@ -49,6 +49,20 @@ class Wishes:
     behind_head: Annotated[float, Ge(0.2), Le(10.0)] = 0.5
     height_change: Annotated[float, Ge(0.0), Le(0.6)] = 0.10
     """How far above and below the ear the stands let the monitors go."""
+    farthest_seat: Annotated[float, Ge(0.5), Le(30.0)] = 30.0
+    farthest_monitors: Annotated[float, Ge(0.2), Le(30.0)] = 30.0
+    """From the wall faced to the ear, and to the monitors' faces."""
+    off_half: bool = False
+    """Whether ear and monitors keep off half of the room's length by 5 % of it: on the middle line
+    half the width cannot be left.
+    """
+    desk_at_wall: bool = False
+    """Whether the desk stays at the wall faced, monitors on or beside it and the ear before it."""
+    clear_way: bool = False
+    """Whether 0.9 m before each door and passage stays free."""
+    keep_seat: bool = False
+    keep_monitors: bool = False
+    """What is not to be moved from where it stands."""
     middle_line: bool = True
     """Whether the triangle stays on the room's middle line, left and right alike."""
     other_seats: Share = 0.0
@@ -65,6 +79,18 @@ class Wishes:
     region: Region | None = None
     """Where subwoofers may stand when `subwoofers` is `region`."""
 
+    def used_as(self, name: str) -> "Wishes":
+        """The same with the limits on places of a ready-made set; `anywhere` takes all away."""
+        wanted = READY_MADE.get(name, Wishes())
+        limits = {field: getattr(wanted, field) for field in IN_WORDS}
+        return replace(self, **limits)
+
+    @property
+    def use(self) -> str | None:
+        """Which ready-made set the limits on places are; `anywhere`: the defaults; None: others."""
+        names = (*READY_MADE, "anywhere")
+        return next((name for name in names if self == self.used_as(name)), None)
+
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when it can be searched."""
         if beyond := faults(self):
@@ -74,6 +100,43 @@ class Wishes:
                 f"The nearest listening distance, {self.nearest:.2f} m, must be below the "
                 f"furthest, {self.furthest:.2f} m."
             )
+        if self.keep_seat and self.keep_monitors:
+            return "With seat and monitors kept where they stand there is nothing to search."
         if self.subwoofers == "region" and self.region is None:
             return "Draw the region for the subwoofer on the plan first."
         return ""
+
+
+READY_MADE: dict[str, Wishes] = {
+    "desk studio": Wishes(
+        nearest=0.6, furthest=1.6, behind_head=0.8, desk_at_wall=True, off_half=True, clear_way=True
+    ),
+    "listening room": Wishes(
+        nearest=1.6,
+        furthest=3.2,
+        side_gap=0.4,
+        behind_head=0.5,
+        farthest_monitors=1.3,
+        off_half=True,
+        clear_way=True,
+    ),
+}
+"""What rooms are mostly used for; common practice, no source."""
+
+IN_WORDS: dict[str, str] = {
+    "nearest": "listening from no nearer",
+    "furthest": "listening from no farther",
+    "equilateral_tolerance": "the triangle so nearly equilateral",
+    "front_gap": "cabinets so far off the front wall",
+    "side_gap": "cabinets so far off the side walls",
+    "behind_head": "so much room behind the head",
+    "height_change": "stands so near the ear's height",
+    "farthest_seat": "the seat no farther back",
+    "farthest_monitors": "the monitors no farther out",
+    "off_half": "keeping off half the length",
+    "desk_at_wall": "the desk at the wall",
+    "clear_way": "a clear way to the door",
+    "keep_seat": "the seat where it is",
+    "keep_monitors": "the monitors where they are",
+}
+"""The limits on places, as a sentence begins with them."""

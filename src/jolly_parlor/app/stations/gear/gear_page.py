@@ -10,6 +10,7 @@ from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
 from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
+from jolly_parlor.app.stations.gear.use_card import UseCard
 from jolly_parlor.app.widgets.fields import label, length_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.gear import Desk, Gear, Seat
@@ -49,7 +50,8 @@ class GearStation(Station):
         self.verdict.setText(_summary(gear))
         self.under.setText("Sizes over all; the low corner is where the level has fallen by 3 dB.")
         a = self.session.arrangement
-        shown = gear, (a.name, a.chains) if a is not None else None
+        wishes = self.session.document.wishes
+        shown = gear, wishes, (a.name, a.chains) if a is not None else None
         if shown == self._shown:
             return
         self._shown = shown
@@ -66,6 +68,7 @@ class GearStation(Station):
             self._desk_card(gear.desk)
         else:
             self._offer("No desk.", "Add a desk", "add-desk", self._add_desk)
+        self.body.addWidget(UseCard(self.session).frame)
         self.body.addStretch(1)
 
     def _change(self, what: str, edit: Callable[[Gear], Gear]) -> bool:

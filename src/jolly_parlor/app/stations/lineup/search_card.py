@@ -1,11 +1,17 @@
 """The card on Line-up that searches the room and offers what it finds."""
 
+from collections.abc import Callable
 from functools import partial
 
+from PyQt6.QtCore import QEvent, pyqtSignal
+from PyQt6.QtGui import QEnterEvent, QFocusEvent
 from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.turning import turned_often
 from jolly_parlor.app import jobs
+from jolly_parlor.app.background import Background
+from jolly_parlor.app.plan.small_plan import SmallPlan
+from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.plots.trades import TradesPlot
 from jolly_parlor.app.questions import FIRST, Question
 from jolly_parlor.app.search_run import SearchRun
@@ -14,11 +20,41 @@ from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import HIGHEST_HZ
 from jolly_parlor.placement.mounting import mount_words
-from jolly_parlor.placement.search.proposals import Proposal, Trade
+from jolly_parlor.placement.search.prices import Price, prices
+from jolly_parlor.placement.search.proposals import Proposal, Trade, agreeing_words
 from jolly_parlor.placement.search.search import FACINGS, Found, SoFar
+from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import line_up
 from jolly_parlor.units import format_length
+
+
+class Pointed(QPushButton):
+    """A button that tells when it is pointed at, or reached by key, and when no more."""
+
+    pointed = pyqtSignal(bool)
+
+    def enterEvent(self, event: QEnterEvent | None) -> None:
+        """Pointed at."""
+        super().enterEvent(event)
+        self.pointed.emit(True)
+
+    def leaveEvent(self, event: QEvent | None) -> None:
+        """Not any more."""
+        super().leaveEvent(event)
+        self.pointed.emit(False)
+
+    def focusInEvent(self, event: QFocusEvent | None) -> None:
+        """Reached by key."""
+        super().focusInEvent(event)
+        self.pointed.emit(True)
+
+    def focusOutEvent(self, event: QFocusEvent | None) -> None:
+        """Left by key."""
+        super().focusOutEvent(event)
+        self.pointed.emit(False)
 
 
 class SearchCard:
@@ -27,6 +63,8 @@ class SearchCard:
     def __init__(self, session: Workbench) -> None:
         self.session = session
         self._run: SearchRun | None = None
+        self._pricing: Background | None = None
+        self._priced: tuple[object, ...] | None = None
         self._found: Found | None = None
         self._best_so_far = float("inf")
         self._present = ""
@@ -42,6 +80,11 @@ class SearchCard:
         self.wishes_button.setObjectName("show-wishes")
         self.wishes_button.setCheckable(True)
         row.addWidget(self.wishes_button)
+        self.price = QPushButton("What do they cost?")
+        self.price.setObjectName("price-wishes")
+        self.price.setToolTip("Searches again without each of the wishes, the monitors alone")
+        self.price.clicked.connect(self._ask_prices)
+        row.addWidget(self.price)
         self.button = QPushButton("Search")
         self.button.setObjectName("search")
         self.button.clicked.connect(self.toggle)
@@ -50,7 +93,13 @@ class SearchCard:
         self.wishes = WishesPanel(session)
         self.wishes.hide()
         self.wishes_button.toggled.connect(self.wishes.setVisible)
+        self.wishes_button.toggled.connect(self.price.setVisible)
+        self.price.hide()
         layout.addWidget(self.wishes)
+        self.prices = label("", wrap=True)
+        self.prices.setObjectName("prices-words")
+        self.prices.hide()
+        layout.addWidget(self.prices)
         self.rows = QGridLayout()
         self.rows.setHorizontalSpacing(12)
         self.rows.setVerticalSpacing(8)
@@ -94,9 +143,33 @@ class SearchCard:
 
     def stop(self) -> None:
         """End the thread before the window goes."""
-        if self._run is not None:
-            self._run.cancel()
-            self._run.wait()
+        for run in (self._run, self._pricing):
+            if run is not None:
+                run.cancel()
+                run.wait()
+
+    def _ask_prices(self) -> None:
+        session, wishes = self.session, self.session.document.wishes
+        document, present = session.believed, session.arrangement
+        work = partial(_prices, document, present, wishes)
+        self._pricing = Background(work, "pricing the wishes")
+        self._pricing.found.connect(partial(self._show_prices, self._question()))
+        self._pricing.refused.connect(session.refused.emit)
+        self._pricing.finished.connect(lambda: self.price.setEnabled(True))
+        self.price.setEnabled(False)
+        self._priced = self._question()
+        self._say_prices("Searching without each of them …")
+        self._pricing.start()
+
+    def _show_prices(self, of: tuple[object, ...], found: list[Price]) -> None:
+        if of != self._question():
+            return
+        told = "; ".join(price.words for price in found)
+        self._say_prices(f"{told}." if found else "Your wishes limit nothing.")
+
+    def _say_prices(self, words: str) -> None:
+        self.prices.setText(words)
+        self.prices.setVisible(bool(words))
 
     def restyle(self) -> None:
         """Units and colours may have changed."""
@@ -139,6 +212,9 @@ class SearchCard:
 
     def _check(self) -> None:
         """Proposals for another room, other gear or other wishes are no proposals any more."""
+        if self._priced not in (None, self._question()):
+            self._priced = None
+            self._say_prices("")
         if self._searched not in (None, self._question()) and self._run is None:
             self._found = self._searched = None
             self._clear()
@@ -189,24 +265,53 @@ class SearchCard:
 
     def _row(self, index: int, proposal: Proposal) -> None:
         a, turns = proposal.arrangement, proposal.turns
+        share = proposal.agreeing
+        agreed = f"{agreeing_words(share)}. " if share is not None else ""
+        brief = f"{agreed}{self._brief(a, turns)}"
         told = f"{self._where(a, turns, self._found_subs(a, turns))} {proposal.words}"
-        self._offer(index, proposal.figure_db, proposal.trade, told, a, turns)
+        button = self._offer(index, proposal.figure_db, proposal.trade, brief, a, turns)
+        button.setToolTip(told)
+        button.setAccessibleDescription(told)
+        if proposal.curve is not None:
+            strip = PlaceStrip(a.name, proposal.curve, HIGHEST_HZ)
+            strip.setToolTip(f"20 to 300 Hz: {strip.toolTip()}")
+            self.rows.addWidget(strip, index, 3)
 
     def _offer(
         self, index: int, figure_db: float, head: str, told: str, a: Arrangement, turns: int
-    ) -> None:
+    ) -> QPushButton:
         """A row with its figure, what it is, and the button that lines it up."""
         self.rows.addWidget(label(f"{figure_db:.1f} dB", "head"), index, 0)
         column = QVBoxLayout()
         column.setSpacing(0)
         column.addWidget(label(head, "strong", wrap=True))
         column.addWidget(label(told, "soft", wrap=True))
-        self.rows.addLayout(column, index, 1)
-        self.rows.setColumnStretch(1, 1)
-        button = QPushButton("Line up")
+        self.rows.addLayout(column, index, 2)
+        self.rows.setColumnStretch(2, 1)
+        button = Pointed("Line up")
         button.setObjectName(f"line-up-{index}")
         button.clicked.connect(partial(self._add, a, turns))
-        self.rows.addWidget(button, index, 2)
+        button.pointed.connect(lambda on: self._ghost(a if on and not turns else None))
+        room, gear = self.session.document.room, self.session.document.gear
+        plan = SmallPlan(turned_often(room, turns), gear, a, gear.seats[0].name)
+        self.rows.addWidget(plan, index, 1)
+        self.rows.addWidget(button, index, 4)
+        return button
+
+    def _ghost(self, a: Arrangement | None) -> None:
+        self.session.show_ghost(a)
+
+    def _brief(self, a: Arrangement, turns: int) -> str:
+        """Where it is, in a line."""
+        units = self.session.settings.values.units
+        ear = a.seats[self.session.document.gear.seats[0].name]
+        front = turned_often(self.session.document.room, turns).frame.front
+        facing = f"facing the {FACINGS[turns]} wall, " if turns else ""
+        return (
+            f"{facing}monitors {format_length(a.left.y - front, units)}, seat "
+            f"{format_length(ear.y - front, units)}, "
+            f"{format_length(a.left.distance(a.right), units)} apart"
+        )
 
     def _where(self, a: Arrangement, turns: int, subs: str = "") -> str:
         units = self.session.settings.values.units
@@ -246,8 +351,19 @@ class SearchCard:
 
     def _add(self, a: Arrangement, turns: int) -> None:
         """Line it up; the room is turned first where the proposal faces another wall."""
+        self._ghost(None)
         if self.session.do(f"Line up {a.name}", lambda d: line_up(d, a, turns)):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+
+def _prices(
+    document: Document,
+    present: Arrangement | None,
+    wishes: Wishes,
+    progress: Callable[[float], None],
+    cancelled: Callable[[], bool],
+) -> list[Price]:
+    return prices(document.room, document.gear, present, wishes, cancelled)
 
 
 _INVITATION = (

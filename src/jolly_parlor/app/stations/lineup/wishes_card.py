@@ -28,6 +28,15 @@ _LENGTHS = (
     ("front_gap", "Cabinets off the front wall, at least"),
     ("side_gap", "and off the side walls, at least"),
     ("height_change", "Stands reach above and below the ear by"),
+    ("farthest_seat", "The seat from the wall faced, at most"),
+    ("farthest_monitors", "and the monitors, at most"),
+)
+_TICKS = (
+    ("off_half", "Keep off half of the length"),
+    ("desk_at_wall", "The desk stays at the wall"),
+    ("clear_way", "A clear way to each door"),
+    ("keep_seat", "The seat stays where it is"),
+    ("keep_monitors", "The monitors stay where they are"),
 )
 _FACINGS = {
     "front": "the front wall",
@@ -72,6 +81,9 @@ class WishesPanel(QWidget):
             value = getattr(wishes, name)
             field.set_value(value * 100 if name == "equilateral_tolerance" else value)
         self.middle.setChecked(wishes.middle_line)
+        for name, tick in self.ticks.items():
+            tick.setChecked(getattr(wishes, name))
+        self.ticks["desk_at_wall"].setEnabled(gear.desk is not None or wishes.desk_at_wall)
         self.facing.setCurrentIndex(list(_FACINGS).index(wishes.facing))
         self.subs.setCurrentIndex(list(_SUBS).index(wishes.subwoofers))
         self.subs.setEnabled(bool(gear.subwoofers))
@@ -135,6 +147,12 @@ class WishesPanel(QWidget):
         self.middle.setObjectName("wish-middle")
         self.middle.clicked.connect(lambda on: self._set(middle_line=on))
         layout.addWidget(self.middle)
+        self.ticks: dict[str, QCheckBox] = {}
+        for name, words in _TICKS:
+            tick = self.ticks[name] = QCheckBox(words)
+            tick.setObjectName(f"wish-{name}")
+            tick.clicked.connect(partial(self._tick, name))
+            layout.addWidget(tick)
         self.pairs = QCheckBox("Two subwoofers stand alike, left and right of it")
         self.pairs.setObjectName("wish-sub-pairs")
         self.pairs.clicked.connect(lambda on: self._set(sub_pairs=on))
@@ -173,6 +191,9 @@ class WishesPanel(QWidget):
         """One step once the slider rests; a key press rests at once."""
         if not slider.isSliderDown():
             self._set(**{wish: slider.value() / 10})
+
+    def _tick(self, name: str, on: bool) -> None:
+        self._set(**{name: on})
 
     def _set_subs(self, value: str) -> None:
         if value == "region" and self.wishes.region is None:

@@ -4,12 +4,12 @@ from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QGridLayout, QPushButton
 
-from jolly_parlor.app.missing_run import MissingRun
+from jolly_parlor.app.background import Background
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.missing import SUSPICIOUS_DB, Missing
+from jolly_parlor.fitting.missing import SUSPICIOUS_DB, Missing, missing_things
 from jolly_parlor.project.room_fit import evidence_of
 from jolly_parlor.project.survey_edits import put_thing
 
@@ -24,7 +24,7 @@ class MissingCard:
 
     def __init__(self, session: Workbench) -> None:
         self.session = session
-        self._run: MissingRun | None = None
+        self._run: Background | None = None
         self._of: Fit | None = None
         self.frame: QFrame
         self.frame, layout = card()
@@ -56,7 +56,10 @@ class MissingCard:
         if fit is None or not wanted:
             return
         self.words.setText(self._opening(fit))
-        self._run = MissingRun(fit, evidence_of(self.session.document))
+        takes = evidence_of(self.session.document)
+        self._run = Background(
+            lambda progress, _: missing_things(fit, takes, progress), "looking for what is missing"
+        )
         self._run.progressed.connect(partial(self._progress, fit))
         self._run.found.connect(partial(self._show, fit))
         self._run.refused.connect(self.words.setText)
