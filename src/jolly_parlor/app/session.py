@@ -77,7 +77,7 @@ class Session(QObject):
         self._before: str | None = None
         self._seat = ""
         self._mix = BOTH.id
-        self._wants_comparison = self._at_best = False
+        self._wants_comparison = self._at_best = self._closed = False
         self._follows_best = project.document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
         self.fields = fields = KnownFields(self._worked_out.emit, self.worked_further.emit)
@@ -286,6 +286,7 @@ class Session(QObject):
 
     def close(self) -> None:
         """End the threads."""
+        self._closed = True
         self.closing.emit()
         for calculator in self._calculators:
             calculator.stop()
@@ -298,6 +299,8 @@ class Session(QObject):
 
     def _look_again(self) -> None:
         """The room has been worked out with its things: whatever is shown is asked for anew."""
+        if self._closed:  # worked out too late: the window is gone
+            return
         self._asked.clear()
         self.view_changed.emit()
 

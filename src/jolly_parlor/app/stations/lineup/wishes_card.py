@@ -129,6 +129,7 @@ class WishesPanel(QWidget):
 
     def _choices(self) -> QVBoxLayout:
         layout = QVBoxLayout()
+        layout.setSpacing(4)
         grid = QGridLayout()
         self.facing = self._combo(grid, 0, "Face", list(_FACINGS.values()), "wish-facing")
         self.facing.activated.connect(lambda i: self._set(facing=list(_FACINGS)[i]))
