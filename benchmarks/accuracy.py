@@ -15,7 +15,7 @@ from pathlib import Path
 import numpy as np
 from causes_known import share_named
 from finite_differences import GridRoom
-from simple import pair, triangle
+from simple import misplaced, pair, triangle, with_error
 
 from jolly_parlor.acoustics.room import (
     SURFACE_NAMES,
@@ -47,7 +47,7 @@ from jolly_parlor.studio.simulated import SimulatedStudio
 
 RULES = ("third", "thirty_eight", "tight")
 EAR = 1.2
-PLACE_METRES, LEVEL_DB, SECONDS = 0.01, 0.5, 1.2
+SECONDS = 1.2
 HZ = np.geomspace(18.0, 320.0, 200)
 ROOT = Path(__file__).parents[1]
 
@@ -118,18 +118,6 @@ class Truth:
         return dict(zip(places, found, strict=True))
 
 
-def misplaced(point: Point, rng: np.random.Generator) -> Point:
-    """About a centimetre off."""
-    return Point(*(float(v) for v in point.array() + rng.normal(0, PLACE_METRES / np.sqrt(3), 3)))
-
-
-def with_error(pressure: np.ndarray, rng: np.random.Generator) -> Response:
-    """Through a microphone that is half a decibel off, slowly over frequency."""
-    octaves = np.log2(HZ / HZ[0])
-    off = np.interp(octaves, np.linspace(0, octaves[-1], 9), rng.normal(0, LEVEL_DB, 9))
-    return Response(HZ, 20 * np.log10(np.abs(pressure)) + off)
-
-
 def one_room(rng: np.random.Generator, told: Found, searching: bool) -> None:
     """Survey, measure, fit, predict, recommend."""
     true, survey, gear = surveyed_room(rng)
@@ -142,7 +130,7 @@ def one_room(rng: np.random.Generator, told: Found, searching: bool) -> None:
         stands = {side: misplaced(a.places[side], rng) for side in ("left", "right")}
         heard = truth.heard(misplaced(a.seats["seat"], rng).array(), list(stands.values()))
         for side, at in stands.items():
-            level = smoothed_level(with_error(heard[at], rng))
+            level = smoothed_level(with_error(HZ, heard[at], rng))
             takes.append(Evidence(f"{side} {name}", placing_of(a, "seat", (side,)), level, True))
     begun = time.perf_counter()
     fit = fit_room(survey, gear, takes)
@@ -205,7 +193,7 @@ def _unmeasured(
         gap = found - level
         errors.extend(np.abs(gap - np.median(gap, axis=1, keepdims=True)).ravel())
     low, high = believe(fit, [Placing({"left": p}, said) for p in stands]).band_db()
-    again = np.array([smoothed_level(with_error(heard[p], rng)) for p in true])
+    again = np.array([smoothed_level(with_error(HZ, heard[p], rng)) for p in true])
     told.inside.extend(_inside(again, low, high))
 
 

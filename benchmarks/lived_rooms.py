@@ -12,7 +12,7 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 
 import numpy as np
-from simple import pair
+from simple import misplaced, pair, with_error
 
 sys.path.insert(0, str(Path(__file__).resolve().parent.parent / "scripts"))
 
@@ -24,9 +24,9 @@ from jolly_parlor.fitting.evidence import Evidence, smoothed_level
 from jolly_parlor.fitting.posterior import placing_of
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import (
-    MATCH_WEIGHT,
     deviation,
     evenness,
+    joined_square,
     mismatch_db,
 )
 from jolly_parlor.placement.gear import Gear
@@ -36,7 +36,6 @@ from voxel_room import VoxelRoom
 CELL, SECONDS, EAR = 0.075, 0.9, 1.125
 HZ = log_grid(18.0, 320.0, 48)
 HEAVY, LIGHT = ("brick", "plaster_masonry", "concrete"), ("plasterboard_studs", "plaster_lath")
-PLACE_METRES, LEVEL_DB = 0.01, 0.5
 
 
 @dataclass(frozen=True, eq=False)
@@ -145,18 +144,6 @@ def candidates(room: Room) -> list[Arrangement]:
     return found
 
 
-def misplaced(point: Point, rng: np.random.Generator) -> Point:
-    """About a centimetre off."""
-    return Point(*(float(v) for v in point.array() + rng.normal(0, PLACE_METRES / np.sqrt(3), 3)))
-
-
-def with_error(pressure: np.ndarray, rng: np.random.Generator) -> Response:
-    """Through a microphone that is half a decibel off, slowly over frequency."""
-    octaves = np.log2(HZ / HZ[0])
-    off = np.interp(octaves, np.linspace(0, octaves[-1], 9), rng.normal(0, LEVEL_DB, 9))
-    return Response(HZ, 20 * np.log10(np.abs(pressure)) + off)
-
-
 def takes_of(
     truth: Truth, chosen: Sequence[Arrangement], rng: np.random.Generator
 ) -> list[Evidence]:
@@ -166,7 +153,7 @@ def takes_of(
         stands = {side: misplaced(a.places[side], rng) for side in ("left", "right")}
         heard = truth.heard(misplaced(a.seats["seat"], rng), list(stands.values()))
         for side, at in stands.items():
-            level = smoothed_level(with_error(heard[at], rng))
+            level = smoothed_level(with_error(HZ, heard[at], rng))
             found.append(Evidence(f"{side} {a.name}", placing_of(a, "seat", (side,)), level, True))
     return found
 
@@ -177,21 +164,5 @@ def figure_db(left: np.ndarray, right: np.ndarray, low_hz: float, hz: np.ndarray
         deviation(Response.from_pressure(hz, p), low_hz) for p in (left + right, left, right)
     )
     squares = [evenness(d).value_db ** 2 for d in (both, one, other)]
-    match = mismatch_db(one, other) ** 2 * MATCH_WEIGHT
-    return float(np.sqrt((2 * squares[0] + squares[1] + squares[2]) / 4 + match))
-
-
-@dataclass
-class Judged:
-    """Figures of one room."""
-
-    story: str
-    residual_db: float
-    before_db: np.ndarray
-    """Errors where nobody measured, 20 to 200 Hz, by forecast as surveyed."""
-    after_db: np.ndarray
-    inside: np.ndarray
-    """Whether held-out points lie in the four-fifths band."""
-    lost_db: dict[str, float]
-    """By way of choosing: J at the ear against the best of the candidates."""
-    seconds: float
+    gap = np.asarray(mismatch_db(one, other) ** 2)
+    return float(np.sqrt(joined_square(*map(np.asarray, squares), gap)))

@@ -107,7 +107,7 @@ def test_a_sweep_comes_back_flat_and_in_time(virtual_card: None, stage: Stage) -
         off = float(np.median(np.abs(found.response.level_db[f])))
         if off < 0.1:
             break
-    assert off < 0.2
+    assert off < 0.1
     assert abs(found.impulse.peak_seconds) * 48000 < 0.1
     assert told == sorted(told) and len(told) > 10
     assert found.level_db_spl is None

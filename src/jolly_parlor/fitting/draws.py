@@ -11,13 +11,13 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Placing
+from jolly_parlor.fitting.evidence import FIT_HZ, Placing
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.posterior import believe, own_error_db, placing_of_mix
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.evenness import MATCH_WEIGHT, spread_db
+from jolly_parlor.placement.evenness import joined_square, shape_db
 from jolly_parlor.placement.gear import PAIR, Gear
-from jolly_parlor.placement.mixes import Listening, Mix, factors, judged_band, with_subwoofers
+from jolly_parlor.placement.mixes import Listening, Mix, judged_band, with_subwoofers
 
 DRAWS = 60
 GOOD_DB = 0.3
@@ -70,15 +70,16 @@ def drawn_search(fit: Fit, arrangements: Sequence[Arrangement], gear: Gear) -> D
     subs = tuple(name for name in mix.loudspeakers if name not in PAIR)
     placings = []
     for a in arrangements:
-        placings.append(placing_of_mix(Listening(a, seat, mix)))
-        placings += [_side(Listening(a, seat, mix), (side, *subs)) for side in PAIR]
+        listening = Listening(a, seat, mix)
+        placings.append(placing_of_mix(listening))
+        placings += [placing_of_mix(listening, (side, *subs)) for side in PAIR]
     low = judged_band(gear, mix)[0]
 
     def figures(level_db: FloatArray) -> FloatArray:
         whole, left, right = level_db[..., 0::3, :], level_db[..., 1::3, :], level_db[..., 2::3, :]
-        squares = [_evenness(part) ** 2 for part in (whole, left, right)]
-        match = MATCH_WEIGHT * np.mean((left - right) ** 2, axis=-1)
-        return np.asarray(np.sqrt((2 * squares[0] + squares[1] + squares[2]) / 4 + match))
+        all_, one, other = (shape_db(part) ** 2 for part in (whole, left, right))
+        gap = np.mean((left - right) ** 2, axis=-1)
+        return np.asarray(np.sqrt(joined_square(all_, one, other, gap)))
 
     found, drawn = _levels(fit, placings, low)
     return Drawn(figures(found), figures(drawn))
@@ -88,14 +89,7 @@ def drawn_evenness(fit: Fit, arrangements: Sequence[Arrangement], seat: str, mix
     """Evenness of a mix at a seat's ear centre."""
     placings = [placing_of_mix(Listening(a, seat, mix)) for a in arrangements]
     found, drawn = _levels(fit, placings, judged_band(fit.gear, mix)[0])
-    return Drawn(_evenness(found), _evenness(drawn))
-
-
-def _side(listening: Listening, names: tuple[str, ...]) -> Placing:
-    """One side of the pair with the subwoofers, each as it is set."""
-    through = factors(listening.mix, listening.arrangement.chains, MODEL_HZ)
-    drives = {n: factor for n in names if (factor := through[n]) is not None}
-    return Placing({n: listening.arrangement.places[n] for n in names}, listening.ear, drives)
+    return Drawn(shape_db(found), shape_db(drawn))
 
 
 def _levels(fit: Fit, placings: list[Placing], low_hz: float) -> tuple[FloatArray, FloatArray]:
@@ -117,7 +111,3 @@ def _slow_errors(rng: np.random.Generator, f: FloatArray, shape: tuple[int, int]
     apart = np.log2(f[:, None] / f[None, :]) / _SLOWLY_OCTAVES
     values, ways = np.linalg.eigh(np.exp(-(apart**2) / 2))
     return np.asarray(rng.normal(size=(*shape, f.size)) @ (ways * np.sqrt(np.maximum(values, 0))).T)
-
-
-def _evenness(level_db: FloatArray) -> FloatArray:
-    return spread_db(level_db - np.mean(level_db, axis=-1, keepdims=True))

@@ -29,7 +29,7 @@ from jolly_parlor.signals.smoothing import smooth_level_db
 
 SUSPICIOUS_DB = 1.2
 """A residual from which something solid is looked for: surveyed rooms leave less, walls that
-resonate included; found by benchmarks/accuracy.py.
+resonate included; found on rooms of benchmarks/lived_rooms.py.
 """
 _EVERY, _ALONG_METRES, _CLEAR_METRES = 2, 0.5, 0.05
 _FIRST = (1.2, 0.6, 2.0)
@@ -73,11 +73,11 @@ def missing_things(
     if fit.residual_db < SUSPICIOUS_DB:
         return []
     look = _Look(fit, takes)
-    tried: dict[Thing, float] = {}
+    tried: dict[Thing, tuple[float, float]] = {}
     first = list(_blocks(look.survey, [_FIRST], _ALONG_METRES))
     first = [block for block in first if look.is_free(block)]
     for number, block in enumerate(first):
-        tried[block] = look.cost(block)
+        tried[block] = look.weighed(block)
         progress(0.6 * (number + 1) / len(first))
     best = _apart(tried, _LOOKED_AT)
     sizes = [(w, d, h) for w in _WIDTHS for d in _DEPTHS for h in _HEIGHTS]
@@ -87,11 +87,11 @@ def missing_things(
         if any(_gap(block, other) < _NEAR_METRES for other in best) and look.is_free(block)
     ]
     for number, block in enumerate(finer):
-        tried[block] = look.cost(block)
+        tried[block] = look.weighed(block)
         progress(0.6 + 0.4 * (number + 1) / len(finer))
     told = []
     for block in _apart(tried, _TOLD):
-        after = look.residual_db(block)
+        _, after = tried[block]
         if after < (1 - _WORTH_SHARE) * look.before_db:
             where = _where(look.survey, block)
             told.append(Missing(block, look.before_db, after, where))
@@ -140,13 +140,12 @@ class _Look:
         )
         return not any(wide.holds(point) for point in used)
 
-    def cost(self, block: Thing) -> float:
-        """What is minimised, with the block and all parameters moved to suit it."""
-        return self._left(self._gap - self._change(block))[1]
-
-    def residual_db(self, block: Thing) -> float:
-        """What would stay unexplained, root mean square, dB."""
-        return self._rms(self._left(self._gap - self._change(block))[0])
+    def weighed(self, block: Thing) -> tuple[float, float]:
+        """With the block and all parameters moved to suit it: what is minimised, and what would
+        stay unexplained, root mean square, dB.
+        """
+        left, cost = self._left(self._gap - self._change(block))
+        return cost, self._rms(left)
 
     def _left(self, gap: FloatArray) -> tuple[FloatArray, float]:
         """The gaps that no parameter can close, and the cost, straight in every parameter."""
@@ -252,7 +251,7 @@ def _gap(one: Thing, other: Thing) -> float:
     return float(np.hypot(across, along))
 
 
-def _apart(tried: dict[Thing, float], most: int) -> list[Thing]:
+def _apart(tried: dict[Thing, tuple[float, float]], most: int) -> list[Thing]:
     """The best few that are not the same thing again."""
     chosen: list[Thing] = []
     for block in sorted(tried, key=lambda block: tried[block]):

@@ -18,14 +18,14 @@ from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.parameters import Parameter, parameters_of_source, place_parameters
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.evenness import spread_db
+from jolly_parlor.placement.evenness import shape_db
 from jolly_parlor.placement.mixes import Listening, factors
 
 _HIDDEN_DB = 0.3
 """What a fit hides of its takes' own error by bending to it; found by benchmarks/accuracy.py."""
 _EXPLAINED_DB, _ELSEWHERE = 0.6, 0.4
 """Residuals up to the first are what measuring leaves; beyond, so much more is off elsewhere; found
-by benchmarks/accuracy.py.
+on rooms of benchmarks/lived_rooms.py.
 """
 BAND_SIGMAS = 1.2816
 """Either side of the middle: four fifths of a normal distribution lie between."""
@@ -85,11 +85,12 @@ def placing_of(arrangement: Arrangement, seat: str, sources: Sequence[str]) -> P
     return Placing({name: arrangement.places[name] for name in sources}, arrangement.seats[seat])
 
 
-def placing_of_mix(listening: Listening) -> Placing:
-    """All that plays, each through its chain."""
+def placing_of_mix(listening: Listening, names: Sequence[str] | None = None) -> Placing:
+    """All that plays, each through its chain; or some of it only."""
     through = factors(listening.mix, listening.arrangement.chains, MODEL_HZ)
-    drives = {name: factor for name, factor in through.items() if factor is not None}
-    return Placing(listening.playing, listening.ear, drives)
+    playing = {n: at for n, at in listening.playing.items() if names is None or n in names}
+    drives = {n: factor for n, factor in through.items() if n in playing and factor is not None}
+    return Placing(playing, listening.ear, drives)
 
 
 @dataclass(frozen=True, eq=False)
@@ -124,10 +125,10 @@ def figures(believed: Believed, low_hz: float) -> Figures:
     """
     band = low_hz <= FIT_HZ
     level, slopes = believed.level_db[:, band], believed.slopes[:, band]
-    base = _evenness(level)
+    base = shape_db(level)
     step = 0.02
     moved = level[:, :, None] + step * slopes
-    gradient = np.array([(_evenness(m.T) - b) / step for m, b in zip(moved, base, strict=True)])
+    gradient = np.array([(shape_db(m.T) - b) / step for m, b in zip(moved, base, strict=True)])
     return Figures(base, gradient @ believed.covariance @ gradient.T, gradient)
 
 
@@ -141,10 +142,6 @@ def expected_gain_db(gap_db: float, sigma_db: float) -> float:
     d = abs(gap_db) / sigma_db
     density = exp(-(d**2) / 2) / sqrt(2 * pi)
     return sigma_db * (density - d * 0.5 * (1 - erf(d / sqrt(2))))
-
-
-def _evenness(level_db: FloatArray) -> FloatArray:
-    return spread_db(level_db - np.mean(level_db, axis=-1, keepdims=True))
 
 
 def _places(placings: Sequence[Placing]) -> list[tuple[str, Point]]:

@@ -102,6 +102,20 @@ def spread_db(deviation_db: FloatArray) -> FloatArray:
     return np.asarray(np.sqrt(square))
 
 
+def shape_db(level_db: FloatArray) -> FloatArray:
+    """`spread_db` of levels about their own mean, over the last axis."""
+    return spread_db(level_db - level_db.mean(axis=-1, keepdims=True))
+
+
+def joined_square(
+    whole: FloatArray, left: FloatArray, right: FloatArray, gap_squared: FloatArray
+) -> FloatArray:
+    """J^2 of one ear: squares of the figures of all that plays and of each side, and the mean
+    square of what left and right differ by.
+    """
+    return np.asarray((2 * whole + left + right) / 4 + MATCH_WEIGHT * gap_squared)
+
+
 def evenness(of: Deviation) -> Evenness:
     """The figure of one response (formula in the module's docstring)."""
     f, d = of.frequencies_hz[of.in_band], of.deviation_db[of.in_band]
@@ -126,7 +140,7 @@ def evenness_db(
     """
     at = GRID_HZ[(low_hz - 1e-9 <= GRID_HZ) & (high_hz + 1e-9 >= GRID_HZ)]
     level = smooth_level_db(frequencies_hz, level_db, at, SMOOTHING_PER_OCTAVE)
-    return spread_db(level - level.mean(axis=-1, keepdims=True))
+    return shape_db(level)
 
 
 def mismatch_db(left: Deviation, right: Deviation) -> float:

@@ -8,7 +8,7 @@ import numpy as np
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
+from jolly_parlor.placement.schools import SCHOOLS, School, possible
 from jolly_parlor.placement.search.objective import UNFIT, Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
@@ -39,22 +39,16 @@ def judged_schools(
     """
     judge = Judge(forecaster.coarse(), wishes)
     tuned = TunedSubs(judge)
-    met: list[School] = []
-    proposed: list[Arrangement] = []
-    for school in SCHOOLS:
-        try:
-            proposed.append(school.propose(forecaster.room, forecaster.gear, chains))
-        except SchoolCannotBeMet:
-            continue
-        met.append(school)
-    if not met:
+    proposed = possible(forecaster.room, forecaster.gear, chains)
+    if not proposed:
         return []
+    named = {school.name: school for school in SCHOOLS}
     untrimmed = judge.figures(proposed, played=True)
     settled = [tuned.settled(a, quick=True) for a in proposed]
     figures = judge.figures(settled, played=True)
     found = [
-        JudgedSchool(school, a, float(best), float(bare))
-        for school, a, best, bare in zip(met, settled, figures, untrimmed, strict=True)
+        JudgedSchool(named[a.name], a, float(best), float(bare))
+        for a, best, bare in zip(settled, figures, untrimmed, strict=True)
         if bare < UNFIT
     ]
     order = np.argsort([one.figure_db for one in found], kind="stable")

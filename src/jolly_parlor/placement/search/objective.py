@@ -22,10 +22,10 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import (
-    MATCH_WEIGHT,
     SMOOTHING_PER_OCTAVE,
     bass_reach_hz,
-    spread_db,
+    joined_square,
+    shape_db,
 )
 from jolly_parlor.placement.forecast import Forecaster, head_points
 from jolly_parlor.placement.gear import PAIR
@@ -63,7 +63,7 @@ class Band:
 
     def squares(self, level_db: FloatArray) -> FloatArray:
         """E^2 over the last axis."""
-        return np.asarray(spread_db(level_db - level_db.mean(axis=-1, keepdims=True)) ** 2)
+        return np.asarray(shape_db(level_db) ** 2)
 
     def missing_squared(self, level_db: FloatArray) -> FloatArray:
         """S^2: how far the lowest octave lies below the mean, squared; 0 where it does not."""
@@ -150,8 +150,7 @@ class Judge:
     ) -> FloatArray:
         """J^2 of levels over a band, (..., at_hz)."""
         one, other, whole = (band.squares(level) for level in (left, right, both))
-        square = (2 * whole + one + other) / 4
-        square = square + MATCH_WEIGHT * np.mean((left - right) ** 2, axis=-1)
+        square = joined_square(whole, one, other, np.mean((left - right) ** 2, axis=-1))
         return np.asarray(square + self.wishes.deep * band.missing_squared(both))
 
     def reaches(self, arrangements: Sequence[Arrangement]) -> FloatArray:

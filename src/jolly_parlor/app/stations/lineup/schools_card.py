@@ -2,8 +2,6 @@
 
 from functools import partial
 
-from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtGui import QEnterEvent, QFocusEvent
 from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton
 
 from jolly_parlor.app import jobs
@@ -11,6 +9,7 @@ from jolly_parlor.app.questions import SCHOOLS as JUDGED
 from jolly_parlor.app.questions import Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.pointed import PointedButton
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
 from jolly_parlor.placement.search.judged_schools import JudgedSchool
@@ -18,28 +17,6 @@ from jolly_parlor.project.edits import add_arrangement, propose
 
 _COLUMNS = 5
 _POINT = "Point at a school to read its rule."
-
-
-class SchoolButton(QPushButton):
-    """Roughs in one school; tells when it is pointed at or reached by key."""
-
-    pointed = pyqtSignal(object)
-
-    def __init__(self, school: School) -> None:
-        super().__init__(school.name)
-        self._school = school
-        self.setObjectName(f"school-{school.id}")
-        self.setAccessibleDescription(school.rule)
-
-    def enterEvent(self, event: QEnterEvent | None) -> None:
-        """Pointed at."""
-        super().enterEvent(event)
-        self.pointed.emit(self._school)
-
-    def focusInEvent(self, event: QFocusEvent | None) -> None:
-        """Reached by key."""
-        super().focusInEvent(event)
-        self.pointed.emit(self._school)
 
 
 class SchoolsCard:
@@ -71,9 +48,11 @@ class SchoolsCard:
         grid.setVerticalSpacing(2)
         for index, school in enumerate(SCHOOLS):
             row, column = 2 * (index // _COLUMNS), index % _COLUMNS
-            button = SchoolButton(school)
+            button = PointedButton(school.name)
+            button.setObjectName(f"school-{school.id}")
+            button.setAccessibleDescription(school.rule)
             button.clicked.connect(partial(self.rough_in, school.id))
-            button.pointed.connect(self._tell_rule)
+            button.pointed.connect(partial(self._tell_rule, school))
             grid.addWidget(button, row, column)
             figure = self._figures[school.id] = label("", "soft")
             figure.setObjectName(f"figure-{school.id}")
@@ -170,5 +149,7 @@ class SchoolsCard:
             + ("with these settings." if trimmed else "as it comes.")
         )
 
-    def _tell_rule(self, school: School) -> None:
+    def _tell_rule(self, school: School, pointed: bool) -> None:
+        if not pointed:  # the rule stays to be read
+            return
         self.rule.setText(f"{school.rule} ({school.source[0].upper()}{school.source[1:]}.)")

@@ -3,8 +3,6 @@
 from collections.abc import Callable
 from functools import partial
 
-from PyQt6.QtCore import QEvent, pyqtSignal
-from PyQt6.QtGui import QEnterEvent, QFocusEvent
 from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.turning import turned_often
@@ -18,6 +16,7 @@ from jolly_parlor.app.search_run import SearchRun
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.pointed import PointedButton
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ
@@ -29,32 +28,6 @@ from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import line_up
 from jolly_parlor.units import format_length
-
-
-class Pointed(QPushButton):
-    """A button that tells when it is pointed at, or reached by key, and when no more."""
-
-    pointed = pyqtSignal(bool)
-
-    def enterEvent(self, event: QEnterEvent | None) -> None:
-        """Pointed at."""
-        super().enterEvent(event)
-        self.pointed.emit(True)
-
-    def leaveEvent(self, event: QEvent | None) -> None:
-        """Not any more."""
-        super().leaveEvent(event)
-        self.pointed.emit(False)
-
-    def focusInEvent(self, event: QFocusEvent | None) -> None:
-        """Reached by key."""
-        super().focusInEvent(event)
-        self.pointed.emit(True)
-
-    def focusOutEvent(self, event: QFocusEvent | None) -> None:
-        """Left by key."""
-        super().focusOutEvent(event)
-        self.pointed.emit(False)
 
 
 class SearchCard:
@@ -288,18 +261,15 @@ class SearchCard:
         column.addWidget(label(told, "soft", wrap=True))
         self.rows.addLayout(column, index, 2)
         self.rows.setColumnStretch(2, 1)
-        button = Pointed("Line up")
+        button = PointedButton("Line up")
         button.setObjectName(f"line-up-{index}")
         button.clicked.connect(partial(self._add, a, turns))
-        button.pointed.connect(lambda on: self._ghost(a if on and not turns else None))
+        button.pointed.connect(lambda on: self.session.show_ghost(a if on and not turns else None))
         room, gear = self.session.document.room, self.session.document.gear
         plan = SmallPlan(turned_often(room, turns), gear, a, gear.seats[0].name)
         self.rows.addWidget(plan, index, 1)
         self.rows.addWidget(button, index, 4)
         return button
-
-    def _ghost(self, a: Arrangement | None) -> None:
-        self.session.show_ghost(a)
 
     def _brief(self, a: Arrangement, turns: int) -> str:
         """Where it is, in a line."""
@@ -351,7 +321,7 @@ class SearchCard:
 
     def _add(self, a: Arrangement, turns: int) -> None:
         """Line it up; the room is turned first where the proposal faces another wall."""
-        self._ghost(None)
+        self.session.show_ghost(None)
         if self.session.do(f"Line up {a.name}", lambda d: line_up(d, a, turns)):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
