@@ -41,11 +41,13 @@ def no_dialog_waits(monkeypatch: pytest.MonkeyPatch) -> None:
 
 @pytest.fixture
 def open_window(qtbot: QtBot, qapp: object, tmp_path: Path) -> Iterator[Callable[..., MainWindow]]:
-    """Opens windows and closes them, threads and all."""
+    """Opens windows, holds them as the program does, and closes them, threads and all."""
+    held = []  # a window nobody holds is collected while it is still seen, and its pages with it
 
     def make(document: Document, path: Path | None = None) -> MainWindow:
         settings = SettingsStore(tmp_path / "settings.json")
         window = MainWindow(Project(document), path, settings, tmp_path / "unsaved")
+        held.append(window)
         qtbot.addWidget(window, before_close_func=lambda w: w.session.history.saved())
         window.show()
         qtbot.waitExposed(window)
