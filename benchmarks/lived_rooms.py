@@ -98,7 +98,7 @@ def _things(rng: np.random.Generator, size: np.ndarray) -> tuple[Thing, ...]:
     case = Thing("bookcase", "solid", x, start, 0.0, 0.3, along, 1.8, "bookshelves")
     loss = float(rng.uniform(180, 420))
     y = float(CELL * round((size[1] - 1.5) / CELL))
-    x = float(CELL * round(rng.uniform(1.2, size[0] - 2.2) / CELL))
+    x = float(CELL * round(rng.uniform(1.2, max(size[0] - 2.2, 1.25)) / CELL))
     if rng.random() < 0.5:
         soft = Thing("bed", "soft", x, y - 0.75, 0.0, 1.2, 1.8, 0.45, loss_per_second=loss)
     else:

@@ -22,28 +22,19 @@ _MIDDLE_HZ = np.array([90.0])
 
 
 @numba.njit(cache=True, parallel=True, fastmath=True)
-def _step(new, now, old, air, ratio2, drag, inverse):  # type: ignore[no-untyped-def]
+def _step(new, now, old, here, before, around):  # type: ignore[no-untyped-def]
+    """One step of the scheme; where there is no air all three factors are 0, and so stays all."""
     nx, ny, nz = now.shape
     for i in numba.prange(1, nx - 1):
         for j in range(1, ny - 1):
             for k in range(1, nz - 1):
-                if air[i, j, k] == 0:
-                    continue
-                here, total = now[i, j, k], 0.0
-                if air[i - 1, j, k]:
-                    total += now[i - 1, j, k] - here
-                if air[i + 1, j, k]:
-                    total += now[i + 1, j, k] - here
-                if air[i, j - 1, k]:
-                    total += now[i, j - 1, k] - here
-                if air[i, j + 1, k]:
-                    total += now[i, j + 1, k] - here
-                if air[i, j, k - 1]:
-                    total += now[i, j, k - 1] - here
-                if air[i, j, k + 1]:
-                    total += now[i, j, k + 1] - here
-                old_part = (1 - drag[i, j, k]) * old[i, j, k]
-                new[i, j, k] = (2 * here - old_part + ratio2 * total) * inverse[i, j, k]
+                total = now[i - 1, j, k] + now[i + 1, j, k] + now[i, j - 1, k]
+                total += now[i, j + 1, k] + now[i, j, k - 1] + now[i, j, k + 1]
+                new[i, j, k] = (
+                    here[i, j, k] * now[i, j, k]
+                    - before[i, j, k] * old[i, j, k]
+                    + around[i, j, k] * total
+                )
 
 
 class VoxelRoom:
@@ -55,15 +46,19 @@ class VoxelRoom:
         cell: float,
         seconds: float,
         panels: Mapping[str, tuple[float, float, float]] | None = None,
+        absorbing: tuple[str, ...] = (),
     ) -> None:
         """panels: surfaces of a box (by name) that give way as well as absorb: kg per square metre,
-        resonance in Hz, loss factor.
+        resonance in Hz, loss factor. absorbing: surfaces of a box that take in all sound at normal
+        incidence.
         """
         self.room, self.cell = room, cell
         self._panels = {
-            name if name in ("floor", "ceiling") else f"wall {room.wall_keys.index(name)}": panel
+            self._key(name): panel
             for name, panel in (panels or {}).items()
+            if name not in absorbing
         }
+        self._absorbing = {self._key(name) for name in absorbing}
         self._faces: dict[str, list[tuple[int, int, int]]] = {name: [] for name in self._panels}
         count = [int(np.ceil(size / cell)) + 2 for size in room.dimensions]
         centres = [(np.arange(n) - 0.5) * cell for n in count]
@@ -82,7 +77,17 @@ class VoxelRoom:
         soft = (thing for thing in room.things if thing.kind == "soft")
         for thing, loss in zip(soft, losses_of(room), strict=True):
             drag[_within(thing, x, y, z)] += loss * self.dt / 2
-        self._drag, self._inverse, self._ratio2 = drag, 1 / (1 + drag), ratio**2
+        self._inverse = 1 / (1 + drag)
+        neighbours = sum(np.roll(air, way, axis).astype(int) for axis in range(3) for way in (-1, 1))
+        self._here = air * (2 - ratio**2 * np.asarray(neighbours)) * self._inverse
+        self._before = air * (1 - drag) * self._inverse
+        self._around_it = air * ratio**2 * self._inverse
+
+    def _key(self, name: str) -> str:
+        """A surface as `air_of_room` calls it."""
+        if name in ("floor", "ceiling"):
+            return name
+        return f"wall {self.room.wall_keys.index(name)}"
 
     def _add_faces(
         self,
@@ -92,6 +97,7 @@ class VoxelRoom:
         at: tuple[np.ndarray, np.ndarray, np.ndarray],
     ) -> None:
         beta = {name: float(b[0]) for name, b in admittances_of(self.room, _MIDDLE_HZ).items()}
+        beta |= dict.fromkeys(self._absorbing, 1.0)
         for axis in range(3):
             for way in (-1, 1):
                 open_ = air & ~np.roll(air, -way, axis)
@@ -136,7 +142,7 @@ class VoxelRoom:
         panels = _Panels(self)
         for n in range(self.steps):
             panels.move(now)
-            _step(new, now, old, self.air, self._ratio2, self._drag, self._inverse)
+            _step(new, now, old, self._here, self._before, self._around_it)
             panels.push(new, self._inverse)
             if n < pulse.size:
                 new[at[:, 0], at[:, 1], at[:, 2]] += (

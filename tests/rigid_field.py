@@ -5,7 +5,7 @@ from collections.abc import Callable
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
-from jolly_parlor.acoustics.modes import Modes, modes
+from jolly_parlor.acoustics.modes import Mode, Modes, modes
 from jolly_parlor.acoustics.room import Room
 
 _TO_HZ = 600.0
@@ -74,6 +74,12 @@ class RigidField:
     def _other(self, loss: float, frequencies_hz: FloatArray | None = None) -> "RigidField":
         f = self.frequencies_hz if frequencies_hz is None else frequencies_hz
         return RigidField(self.room, f, loss)
+
+    def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """One term."""
+        at = int(np.flatnonzero(np.all(self._orders == mode.order, axis=1))[0])
+        shapes = self._shapes(source) * self._shapes(receiver)
+        return np.asarray(shapes[at] * self._gain[:, at])
 
     def absorbing(self, surface: str) -> "RigidField":
         """More loss: it knows no surface apart."""

@@ -7,9 +7,12 @@ import pytest
 
 from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
 from jolly_parlor.acoustics.room import Point, Surface
-from jolly_parlor.diagnosis.causes import Anechoic, causes, measured_causes
+from jolly_parlor.diagnosis.causes import causes, measured_causes
 from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.findings import findings_of_forecast, findings_of_take
+from jolly_parlor.diagnosis.interventions import (
+    Anechoic,
+)
 from jolly_parlor.diagnosis.marks import LANES, Mark, first_beyond, marks
 from jolly_parlor.diagnosis.remedies import best_remedy
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation, evenness
@@ -126,23 +129,22 @@ def test_taking_the_cause_away_fills_the_dip(kiln: Document) -> None:
     before = forecaster.at_seat(a, "desk").deviation(LEFT_ALONE)
     dip = next(f for f in features(before) if f.kind == "hollow")
     anechoic = Anechoic(forecaster)
-    front = anechoic.change_db(dip, before, "front", listening(a, "desk", "left"))
-    floor = anechoic.change_db(dip, before, "floor", listening(a, "desk", "left"))
+    front = anechoic.change_db(dip, ("front",), listening(a, "desk", "left"))
+    floor = anechoic.change_db(dip, ("floor",), listening(a, "desk", "left"))
     assert front > 0.5 * abs(dip.level_db)
     assert front > floor + 1
 
 
 def test_without_any_evidence_no_cause_is_invented(kiln: Document, forecaster: Forecaster) -> None:
     assert measured_causes(Feature("hollow", 101.0, -6.0, 6.0), []) == []
-    before = forecaster.at_seat(kiln.arrangements[0], "desk").deviation(BOTH)
-    nothing = causes(
-        Feature("hollow", 101.0, -6.0, 6.0),
-        before,
-        [],
-        Anechoic(forecaster),
-        listening(kiln.arrangements[0], "desk", "both"),
+    # A take shows a hollow where the forecast has none: nothing taken away could explain it.
+    here = listening(kiln.arrangements[0], "desk", "both")
+    before = forecaster.deviation(here)
+    top = float(
+        before.frequencies_hz[before.in_band][np.argmax(before.deviation_db[before.in_band])]
     )
-    assert nothing == []
+    every = _marks(kiln, here)
+    assert causes(Feature("hollow", top, -9.0, 9.0), every, Anechoic(forecaster), here) == []
 
 
 def test_findings_are_sentences_with_a_remedy_that_holds(

@@ -5,8 +5,8 @@ import pytest
 
 from jolly_parlor.acoustics.fields import RoomField
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.diagnosis.causes import Anechoic
 from jolly_parlor.diagnosis.findings import findings_of_forecast
+from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.evenness import GRID_HZ, evenness_db, spread_db
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import LEFT

@@ -13,7 +13,7 @@ from cachetools import LRUCache
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.kept import ASIDE, EVERYTHING, Together
-from jolly_parlor.acoustics.modes import Modes, modes
+from jolly_parlor.acoustics.modes import Mode, Modes, modes
 from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
 from jolly_parlor.acoustics.separable import HorizontalField, section
@@ -110,6 +110,11 @@ class BoxRoomField:
         """Of the rigid box."""
         width, length, height = (float(size) for size in self.box.dimensions)
         return modes((width, length, height), self.speed_of_sound, up_to_hz)
+
+    def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> ComplexArray | None:
+        """One term of the sum; None for a mode of another room that the box stands for."""
+        order = getattr(mode, "order", None)
+        return None if order is None else self.box.of_mode(order, source, receiver)
 
     def absorbing(self, surface: str) -> "BoxRoomField":
         """One side with admittance 1."""

@@ -90,6 +90,23 @@ class BoxField:
         line = self.line(third, kappa2, s[third], r[third])
         return np.asarray(4 * pi * np.sum(weight * line, axis=1))
 
+    def of_mode(
+        self, order: tuple[int, int, int], source: ArrayLike, receiver: ArrayLike
+    ) -> ComplexArray:
+        """What one standing wave brings, (frequencies,): its term of the sum with all three axes
+        by modes, 4 pi prod_i X_i(s) X_i(r) / N_i / (u_l + u_m + u_n - k^2).
+        """
+        s, r = self._inside(source, "source"), self._inside(receiver, "receiver")
+        term: ComplexArray = np.full(self.wavenumbers.size, 4 * pi, dtype=np.complex128)
+        apart: ComplexArray = np.asarray(-(self.wavenumbers**2), dtype=np.complex128)
+        for axis, number in enumerate(order):
+            limit = (number + 0.5) * self.speed_of_sound / (2 * float(self.dimensions[axis]))
+            one = self.axis_modes(axis, limit)
+            shapes = one.shapes(np.array([s[axis], r[axis]]))[:, :, number]
+            term = term * shapes[:, 0] * shapes[:, 1] / one.norm[:, number]
+            apart = apart + one.u[:, number]
+        return np.asarray(term / apart)
+
     def with_admittance(self, surface: int, admittance: float) -> "BoxField":
         """The same room with one surface (0 to 5, in the order above) of another admittance."""
         beta = self.admittances.copy()

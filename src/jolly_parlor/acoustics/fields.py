@@ -15,7 +15,7 @@ from jolly_parlor.acoustics.box_room import BoxRoomField
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.joined_field import JoinedField
 from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.modes import Modes
+from jolly_parlor.acoustics.modes import Mode, Modes
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
 
 _WORKED_TO_HZ, _WORKED_CUBIC_METRES = 300.0, 95.0
@@ -82,6 +82,12 @@ class RoomField(Protocol):
 
     def modes(self, up_to_hz: float) -> Modes:
         """The room's standing waves, for explanation."""
+        ...
+
+    def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> ComplexArray | None:
+        """What one of the standing waves brings to a transfer, (frequencies,); None where the
+        field cannot tell it apart.
+        """
         ...
 
     def absorbing(self, surface: str) -> "RoomField":

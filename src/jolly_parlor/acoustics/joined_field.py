@@ -7,7 +7,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, thinned_rows
 from jolly_parlor.acoustics.box_room import BoxRoomField
 from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.modes import Modes
+from jolly_parlor.acoustics.modes import Mode, Modes
 from jolly_parlor.acoustics.room import Room
 
 _Part = ModalField | BoxRoomField
@@ -61,6 +61,14 @@ class JoinedField:
     def modes(self, up_to_hz: float) -> Modes:
         """Of the room."""
         return self._parts[0].modes(up_to_hz)
+
+    def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> ComplexArray | None:
+        """Of the lower part; above it no mode stands alone."""
+        below, above = self._parts
+        found = below.of_mode(mode, source, receiver)
+        if found is None:
+            return None
+        return np.concatenate([found, np.zeros(above.frequencies_hz.size, dtype=np.complex128)])
 
     def absorbing(self, surface: str) -> "JoinedField":
         """One surface absorbing."""

@@ -32,7 +32,8 @@ from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.fitted import surveyed_room
 from jolly_parlor.acoustics.kept_modes import keep_on_disk, modes_on_disk
 from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
-from jolly_parlor.acoustics.modes import Modes
+from jolly_parlor.acoustics.modes import Mode, Modes
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.refused import Refused
@@ -46,6 +47,8 @@ _BASES: LRUCache[tuple[Enclosure, float], ModalBasis] = LRUCache(3)
 _LOCK = RLock()
 _SIZES = ("width", "length", "height")
 _TURNED, _ROWS = 400, 12
+_STREWN, _ALIKE = 400, 0.8
+"""Points over which shapes of modes are compared, and from where on two are the same mode."""
 _USUAL_HZ, _BARE_SPACING = 300.0, 0.38
 
 
@@ -117,6 +120,7 @@ class ModalField:
         self._grid: tuple[bytes, BoolArray, csr_array, FloatArray] | None = None
         self._solved = 0
         self._turned: LRUCache[tuple[bytes, str], ComplexArray] = LRUCache(_TURNED)
+        self._alike: dict[Mode, int | None] = {}
 
     @property
     def parameters(self) -> tuple[str, ...]:
@@ -171,6 +175,34 @@ class ModalField:
     def modes(self, up_to_hz: float) -> Modes:
         """Of the air between what stands in the room."""
         return room_modes(self.room, up_to_hz)
+
+    def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> ComplexArray | None:
+        """The answer of the basis' mode that is most alike in shape, as losses and admittances
+        couple it to the others; None where none is alike.
+        """
+        if mode not in self._alike:
+            self._alike[mode] = self._most_alike(mode)
+        number = self._alike[mode]
+        if number is None:
+            return None
+        rows = self.solver.basis.enclosure.grid.at(self._inside(receiver[None, :]))
+        shape = float((rows @ self.solver.basis.shapes)[0, number])
+        answer = self.end(source).answer[:, number]
+        return np.asarray(4 * np.pi / np.prod(self.solver.stretch) * shape * answer)
+
+    def _most_alike(self, mode: Mode) -> int | None:
+        """By their correlation over points strewn through the air."""
+        rng = np.random.default_rng(3)
+        strewn = rng.uniform(0.0, 1.0, (_STREWN, 3)) * np.array(self.room.dimensions)
+        strewn = strewn[~self.solver.missing(strewn)]
+        wanted = mode.over([Point(*map(float, place)) for place in strewn])
+        known = np.isfinite(wanted)
+        rows = self.solver.basis.enclosure.grid.at(self.solver.unstretched(strewn[known]))
+        shapes, wanted = rows @ self.solver.basis.shapes, wanted[known]
+        norms = np.linalg.norm(shapes, axis=0) * np.linalg.norm(wanted) + 1e-12
+        alike = np.abs(wanted @ shapes) / norms
+        best = int(np.argmax(alike))
+        return best if alike[best] >= _ALIKE else None
 
     def absorbing(self, surface: str) -> "ModalField":
         """One side with admittance 1, what is set into it too."""

@@ -4,7 +4,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.fields import RoomField
-from jolly_parlor.acoustics.modes import Modes
+from jolly_parlor.acoustics.modes import Mode, Modes
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.acoustics.turning import turned
@@ -55,6 +55,10 @@ class TurnedField:
         places = np.stack([x.ravel(), np.full(x.size, y), z.ravel()], axis=1)
         heard = self.transfers(np.broadcast_to(source, places.shape), places)
         return np.asarray(heard.T.reshape(-1, *x.shape))
+
+    def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> None:
+        """Modes are of the room before the turn."""
+        return
 
     def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
         """No separable form."""

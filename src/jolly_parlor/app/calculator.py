@@ -12,7 +12,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.app.known_fields import ROOMS_KEPT, KnownFields
 from jolly_parlor.app.memory import give_back
 from jolly_parlor.app.questions import AnyQuestion, Kind, Models
-from jolly_parlor.diagnosis.causes import Anechoic
+from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.refused import Refused

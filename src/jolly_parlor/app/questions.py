@@ -8,7 +8,7 @@ from functools import cached_property
 from typing import Any, Generic, TypeVar
 
 from jolly_parlor.acoustics.room import Room
-from jolly_parlor.diagnosis.causes import Anechoic
+from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.upper_range import UpperForecaster

@@ -1,27 +1,39 @@
-"""The likely cause of a peak or dip: nearness of a mark, and what happens without a boundary.
+"""The likely cause of a peak or dip: what makes it go when it is taken away.
 
-Two kinds of evidence are weighed. Geometry: a mark of the right kind near the frequency. And a
-calculation: the forecast is made again with one boundary fully absorbing; what vanishes with it
-was its doing. The weights are ours, not from a source.
+For each candidate near the feature one thing is changed in the room's own field (`interventions`):
+a boundary absorbs all, a standing wave's part is taken out, the ear or the sources leave its quiet
+zone, loudspeakers arrive in step. What makes most of the feature go is its cause; where no single
+thing does, the smallest set of boundaries that does. A mark near by only breaks ties. The shares
+and weights are ours, not from a source.
 """
 
-from dataclasses import dataclass, replace
+from collections.abc import Iterator
+from dataclasses import dataclass, field, replace
+from itertools import combinations
 from math import exp, log2
-
-import numpy as np
 
 from jolly_parlor.acoustics.room import Room, SurfaceName
 from jolly_parlor.diagnosis.features import Feature
-from jolly_parlor.diagnosis.marks import Lane, Mark
-from jolly_parlor.placement.evenness import Deviation
-from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.diagnosis.interventions import (
+    Anechoic,
+    in_step,
+    off_quiet_zone,
+    shrinks_db,
+    without_mode,
+    without_source,
+)
+from jolly_parlor.diagnosis.marks import ZONE_WHY, Lane, Mark, paths_of, taking_part
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.mixes import Listening
 
-_NEAR_OCTAVES = 0.12
-_LIKELY = 0.45
-_LEAST_SCORE = 0.12
-_WITHOUT_MARK = 0.4  # weight of a boundary that no path or mode points at
-_LEAST_CHANGE_DB, _LEAST_CHANGE_SHARE = 4.0, 0.35
+ENOUGH = 0.66
+"""So much of a feature must go before what was taken away is called its cause: two thirds."""
+_NEAR_OCTAVES, _MODES_OCTAVES, _HERE = 0.12, 0.25, 0.5
+_LEAST, _ALIKE, _SHOWN = 0.35, 0.15, 0.5
+_BY_MARKS = 0.3  # what a mark just there weighs against one far off
+_LIKELY_BY_MARKS, _LEAST_BY_MARKS = 0.45, 0.12
+_WITHOUT_SURFACES, _AGAINST_REST = 0.7, 0.85
+_PAIRED = 3
 _LANE_SURFACES: dict[Lane, tuple[str, ...]] = {
     "front wall": ("front",),
     "back wall": ("back",),
@@ -31,85 +43,201 @@ _LANE_SURFACES: dict[Lane, tuple[str, ...]] = {
     "length modes": ("front", "back"),
     "width modes": ("left", "right"),
     "height modes": ("floor", "ceiling"),
+    "mixed modes": ("front", "back", "left", "right", "floor", "ceiling"),
 }
 
 
 @dataclass(frozen=True)
 class Cause:
-    """One candidate: its mark, its share of the evidence, and what absorbing it would change."""
+    """One candidate: its mark, its share of the evidence, and what its absence would change."""
 
     mark: Mark
     share: float
     """0 to 1 of all the evidence found."""
     without_db: float | None
-    """How far the response comes back towards even there when the boundary absorbs all; None
-    where no boundary can be taken away (desk, crossover, mixed modes)."""
+    """How far the response comes back towards even with it taken away; None where geometry alone
+    speaks.
+    """
+    explains: float = 0.0
+    """The same as a share of the feature, at most 1."""
+    together: tuple[Mark, ...] = ()
+    """What takes part with it: for `needs_all` only the absence of all makes the feature go, else
+    the absence of any does.
+    """
+    needs_all: bool = False
+    instead: str = ""
+    """What was changed, as words to follow `with`: `the ear 35 cm lower`."""
+    there: Arrangement | None = field(default=None, compare=False)
+    """The arrangement with it changed, where something was moved."""
 
     @property
     def likely(self) -> bool:
         """Whether it stands clear of the other candidates."""
-        return self.share >= _LIKELY
-
-
-class Anechoic:
-    """Forecasts of the same room with one boundary absorbing all sound (beta = 1)."""
-
-    def __init__(self, forecaster: Forecaster) -> None:
-        self._base, self.room = forecaster, forecaster.room
-        self._without: dict[SurfaceName, Forecaster] = {}
-
-    def without(self, name: SurfaceName) -> Forecaster:
-        """The forecaster of the room without that boundary's reflection at normal incidence."""
-        if name not in self._without:
-            self._without[name] = self._base.in_field(self._base.field.absorbing(name))
-        return self._without[name]
-
-    def change_db(
-        self,
-        feature: Feature,
-        before: Deviation,
-        name: SurfaceName,
-        listening: Listening,
-    ) -> float:
-        """Decibels by which the feature shrinks without the boundary; negative: it grows."""
-        after = self.without(name).deviation(listening)
-        index = int(np.argmin(np.abs(before.frequencies_hz - feature.frequency_hz)))
-        was, now = before.deviation_db[index], after.deviation_db[index]
-        return float(abs(was) - abs(now)) if was * now > 0 else float(abs(was))
+        if self.without_db is None:
+            return self.share >= _LIKELY_BY_MARKS
+        return self.explains >= ENOUGH
 
 
 def causes(
-    feature: Feature,
-    before: Deviation,
-    candidates: list[Mark],
-    anechoic: Anechoic,
-    listening: Listening,
+    feature: Feature, candidates: list[Mark], anechoic: Anechoic, listening: Listening
 ) -> list[Cause]:
-    """The candidates for one feature of a forecast, most likely first; empty when none is near."""
-
-    def gain(name: SurfaceName) -> float:
-        return anechoic.change_db(feature, before, name, listening)
-
-    room = anechoic.room
-    size = max(abs(feature.level_db), 1.0)
-    best: dict[Lane, tuple[float, Mark, float | None]] = {}
-    for mark in candidates:
-        nearness = _nearness(mark, feature)
-        if mark.kind != feature.kind or nearness * mark.strength < 0.05:
-            continue
-        gains = [gain(name) for name in _surfaces(mark, room)]
-        change = max(gains) if gains else None
-        belief = 0.5 if change is None else min(max(0.2 + change / size, 0), 1)
-        _keep_better(best, nearness * mark.strength * belief, mark, change)
-    for mark in _boundaries_without_a_mark(candidates, feature):
-        change = gain(_surfaces(mark, room)[0])
-        if change > max(_LEAST_CHANGE_DB, _LEAST_CHANGE_SHARE * size):
-            _keep_better(best, _WITHOUT_MARK * min(change / size, 1.0), mark, change)
-    ranked = sorted(best.values(), key=lambda item: -item[0])
-    total = sum(score for score, _, _ in ranked)
-    if not ranked or ranked[0][0] < _LEAST_SCORE:
+    """The candidates for one feature of a forecast, most likely first; empty when none takes
+    part, or when the forecast does not show the feature. Marks are those of the listening.
+    """
+    shown = abs(feature.level_db) - shrinks_db(feature, anechoic.base.deviation(listening))
+    if shown < _SHOWN * abs(feature.level_db):
         return []
-    return [Cause(mark, score / total, change) for score, mark, change in ranked]
+    feature = replace(feature, level_db=shown if feature.level_db > 0 else -shown)
+    weighing = _Weighing(feature, candidates, anechoic, listening)
+    boundaries = list(weighing.boundaries())
+    found = boundaries + list(weighing.standing_waves(boundaries))
+    if feature.kind == "hollow":
+        found += weighing.sources()
+    ranked = _best_of_each_lane(found)
+    if ranked and ranked[0][1].explains < ENOUGH:
+        sets = [item for item in weighing.together(boundaries) if item[1].explains >= ENOUGH]
+        most = sorted(sets, key=lambda item: -item[0])[:1]
+        ranked = _best_of_each_lane([*found, *most])
+    ranked = [(score, cause) for score, cause in ranked if cause.explains >= _LEAST]
+    total = sum(score for score, _ in ranked)
+    kept = [replace(cause, share=score / total) for score, cause in ranked]
+    return [_with_partners(kept), *kept[1:]] if kept else []
+
+
+_Scored = tuple[float, Cause]
+
+
+class _Weighing:
+    """One feature, and what taking away does to it."""
+
+    def __init__(
+        self, feature: Feature, marks: list[Mark], anechoic: Anechoic, listening: Listening
+    ) -> None:
+        self.feature, self.anechoic, self.listening = feature, anechoic, listening
+        self.marks, self.room, self.gear = marks, anechoic.room, anechoic.base.gear
+        self.size = max(abs(feature.level_db), 1.0)
+
+    def boundaries(self) -> Iterator[_Scored]:
+        """Each surface by itself, with the path of its that cancels nearest."""
+        for mark in self._one_for_each_boundary():
+            names = _surfaces(mark, self.room)
+            if names:
+                gain = self.anechoic.change_db(self.feature, names[:1], self.listening)
+                yield self._scored(mark, gain)
+
+    def standing_waves(self, boundaries: list[_Scored]) -> Iterator[_Scored]:
+        """Each mode near by: without its part, or with whoever sits in its quiet zone off it.
+
+        One that a surface it runs between has no part in is believed less.
+        """
+        shares = dict.fromkeys(_LANE_SURFACES, 0.0)
+        for _, cause in boundaries:
+            shares[cause.mark.lane] = max(shares[cause.mark.lane], cause.explains)
+        for mark in self.marks:
+            octaves = log2(mark.frequency_hz / self.feature.frequency_hz)
+            if mark.mode is None or abs(octaves) > _MODES_OCTAVES:
+                continue
+            ways = _LANE_SURFACES[mark.lane]
+            held = max(v for lane, v in shares.items() if set(_LANE_SURFACES[lane]) <= set(ways))
+            weight = 1.0 if held >= ENOUGH else _WITHOUT_SURFACES
+            for one, gain, instead, there in self._taken_away(mark):
+                score, cause = self._scored(one, gain, weight, instead)
+                yield score, replace(cause, there=there)
+
+    def sources(self) -> list[_Scored]:
+        """Loudspeakers that arrive against each other: the handover, else the pair."""
+        found, playing = [], tuple(self.listening.playing)
+        subs = tuple(n for n in playing if self.gear.loudspeaker(n).is_subwoofer)
+        mains = tuple(n for n in playing if n not in subs)
+        for mark in self.marks:
+            near = abs(log2(mark.frequency_hz / self.feature.frequency_hz)) < 0.5
+            if mark.lane == "crossover" and near and subs and mains:
+                after = in_step(self.anechoic.base, self.listening, (mains, subs))
+                gain = shrinks_db(self.feature, after)
+                found.append(self._scored(mark, gain, instead="the two arriving in step"))
+        return found
+
+    def together(self, boundaries: list[_Scored]) -> Iterator[_Scored]:
+        """Pairs of the boundaries that take most part."""
+        most = sorted(boundaries, key=lambda item: -item[1].explains)[:_PAIRED]
+        for (_, one), (_, other) in combinations(most, 2):
+            first, second = _surfaces(one.mark, self.room), _surfaces(other.mark, self.room)
+            names = (first[0], second[0])
+            gain = self.anechoic.change_db(self.feature, names, self.listening)
+            score, cause = self._scored(one.mark, gain)
+            yield score, replace(cause, together=(other.mark,), needs_all=True)
+
+    def _taken_away(self, mark: Mark) -> Iterator[tuple[Mark, float, str, Arrangement | None]]:
+        """A mode's mark with what its absence does, what was changed, and the arrangement then."""
+        mode, base = mark.mode, self.anechoic.base
+        assert mode is not None
+        if mark.kind == "hollow" and self.feature.kind == "hollow":
+            if mark.zone == "opposed":
+                for name in self.listening.playing:
+                    after = without_source(base, self.listening, name)
+                    yield mark, shrinks_db(self.feature, after), f"the {name} one silent", None
+            else:
+                found = off_quiet_zone(base, self.listening, mode, mark.zone, self.feature)
+                if found is not None:
+                    yield mark, *found
+        elif mark.kind == "hill":
+            after_it = without_mode(base, self.listening, mode)
+            if after_it is None:
+                return
+            gain = shrinks_db(self.feature, after_it)
+            if self.feature.kind == "hill":
+                yield mark, gain, "", None
+            else:
+                why = ZONE_WHY["against"]
+                against = replace(mark, kind="hollow", why=why, zone="against")
+                yield against, _AGAINST_REST * gain, "", None
+
+    def _one_for_each_boundary(self) -> list[Mark]:
+        """The path that cancels nearest of each; a boundary whose path does not cancel just here
+        may still take part, and says so.
+        """
+        found: dict[str, Mark] = {}
+        if self.feature.kind == "hollow":
+            for mark in sorted(self.marks, key=lambda mark: -_nearness(mark, self.feature)):
+                known = mark.bounce is not None and mark.bounce.side != "desk"
+                if known and _nearness(mark, self.feature) > _HERE:
+                    found.setdefault(mark.bounce.boundary, mark)  # type: ignore[union-attr]
+        for name, bounces in paths_of(self.room, self.gear, self.listening).items():
+            for bounce in bounces:
+                if bounce.side != "desk" and bounce.boundary not in found:
+                    at = self.feature.frequency_hz
+                    found[bounce.boundary] = taking_part(bounce, name, self.feature.kind, at)
+        return list(found.values())
+
+    def _scored(self, mark: Mark, gain: float, weight: float = 1.0, instead: str = "") -> _Scored:
+        explains = min(max(gain / self.size, 0.0), 1.0)
+        near = _nearness(mark, self.feature) * mark.strength if mark.cancels else 0.0
+        score = explains * weight * (1 - _BY_MARKS + _BY_MARKS * near)
+        return score, Cause(mark, 0.0, gain, explains, instead=instead)
+
+
+def _best_of_each_lane(found: list[_Scored]) -> list[_Scored]:
+    best: dict[tuple[Lane, int], _Scored] = {}
+    for score, cause in found:
+        key = cause.mark.lane, len(cause.together)
+        if key not in best or score > best[key][0]:
+            best[key] = score, cause
+    return sorted(best.values(), key=lambda item: -item[0])
+
+
+def _with_partners(ranked: list[Cause]) -> Cause:
+    """The first cause with those surfaces without any of which the feature would go as well."""
+    first = ranked[0]
+    if first.mark.bounce is None or first.together or first.explains < ENOUGH:
+        return first
+    partners = [
+        other.mark
+        for other in ranked[1:]
+        if other.mark.bounce is not None
+        and not other.together
+        and other.explains >= max(ENOUGH, first.explains - _ALIKE)
+    ]
+    return replace(first, together=tuple(partners[:1]))
 
 
 def _surfaces(mark: Mark, room: Room) -> tuple[SurfaceName, ...]:
@@ -120,36 +248,14 @@ def _surfaces(mark: Mark, room: Room) -> tuple[SurfaceName, ...]:
     return tuple(name for name in room.surface_names if room.direction_of(name) in ways)
 
 
-def _keep_better(
-    best: dict[Lane, tuple[float, Mark, float | None]],
-    score: float,
-    mark: Mark,
-    change: float | None,
-) -> None:
-    if mark.lane not in best or score > best[mark.lane][0]:
-        best[mark.lane] = (score, mark, change)
-
-
-def _boundaries_without_a_mark(candidates: list[Mark], feature: Feature) -> list[Mark]:
-    """One mark per boundary at the feature itself: no single path cancels there, but taking the
-    boundary away may still show that it takes part."""
-    nearest: dict[str, Mark] = {}
-    for mark in sorted(candidates, key=lambda mark: -_nearness(mark, feature)):
-        if mark.bounce is not None and mark.bounce.side != "desk":
-            nearest.setdefault(mark.bounce.boundary, mark)
-    why = "No single path cancels just here, but this surface is what the hollow depends on."
-    if feature.kind == "hill":
-        why = "No single standing wave peaks just here, but this surface is what it depends on."
-    return [
-        replace(mark, frequency_hz=feature.frequency_hz, kind=feature.kind, why=why, cancels=False)
-        for mark in nearest.values()
-    ]
-
-
 def measured_causes(feature: Feature, candidates: list[Mark]) -> list[Cause]:
-    """The same for a take, from geometry alone."""
+    """The same for a take of which the forecast shows nothing, from geometry alone."""
     near = [(mark, _nearness(mark, feature) * mark.strength) for mark in candidates]
-    near = [(mark, score) for mark, score in near if mark.kind == feature.kind and score >= 0.12]
+    near = [
+        (mark, score)
+        for mark, score in near
+        if mark.kind == feature.kind and score >= _LEAST_BY_MARKS
+    ]
     best: dict[Lane, tuple[Mark, float]] = {}
     for mark, score in near:
         if mark.lane not in best or score > best[mark.lane][1]:

@@ -4,9 +4,11 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from math import log2
 
-from jolly_parlor.diagnosis.causes import Anechoic, Cause, causes, measured_causes
+from jolly_parlor.diagnosis.causes import Cause, causes, measured_causes
 from jolly_parlor.diagnosis.features import Feature, features, features_above
-from jolly_parlor.diagnosis.marks import Mark, marks
+from jolly_parlor.diagnosis.field_moves import field_test, read_in_field
+from jolly_parlor.diagnosis.interventions import Anechoic
+from jolly_parlor.diagnosis.marks import Mark, Zone, marks
 from jolly_parlor.diagnosis.moves import Experiment, equally_likely, parting_test, read
 from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Deviation
@@ -16,6 +18,7 @@ from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
 
 _MOST, _MOST_ABOVE = 4, 2
 _NOTHING_LEFT_DB = 2.0
+_AS_WELL = 0.75  # of what the first explains; what explains less is not named beside it
 
 
 @dataclass(frozen=True)
@@ -46,25 +49,26 @@ class Finding:
         if not self.causes:
             return "no single cause stands out"
         first = self.causes[0]
-        name = describe(first.mark)
         if first.likely:
-            return f"probably {name}"
-        if len(self.causes) > 1 and self.causes[1].mark.lane != first.mark.lane:
-            return f"{name}, or {describe(self.causes[1].mark)}"
-        return f"possibly {name}"
+            return f"probably {_with_partners(first)}"
+        others = [c for c in self.causes[1:] if c.mark.lane != first.mark.lane]
+        # What can be excluded is not named: by what its absence does, or where it has been moved.
+        near = [
+            c for c in others if c.without_db is None or c.explains >= _AS_WELL * first.explains
+        ]
+        if near and not first.together:
+            return f"{describe(first.mark)}, or {describe(near[0].mark)}"
+        return f"possibly {_with_partners(first)}"
 
     @property
     def evidence(self) -> str:
         """What speaks for the cause."""
         if not self.causes:
-            return "Several reflections and modes meet here; the model cannot part them."
-        if not self.certain:
-            return f"Less certain, above 300 Hz: {self.causes[0].mark.why}"
+            return "Several reflections and modes meet here; no one of them makes it."
         first = self.causes[0]
-        words = first.mark.why
-        if first.without_db is not None and first.without_db >= 1.0:
-            verb = "fills" if self.feature.kind == "hollow" else "falls"
-            words += f" If it absorbed all sound, this {verb} by {first.without_db:.0f} dB."
+        if not self.certain:
+            return f"Less certain, above 300 Hz: {first.mark.why}"
+        words = f"{first.mark.why} {_absence(first, self.feature)}".strip()
         return " ".join(part for part in (words, self.moves, self.test) if part)
 
     @property
@@ -97,6 +101,28 @@ class Finding:
         return "A cut can tame it too." if self.feature.kind == "hill" else "No boost fills it."
 
 
+def _with_partners(cause: Cause) -> str:
+    """The cause with what takes part in it."""
+    names = [describe(mark) for mark in (cause.mark, *cause.together)]
+    return " and ".join(names) + (" together" if len(names) > 1 else "")
+
+
+def _absence(cause: Cause, feature: Feature) -> str:
+    """What the calculation without it says, in a sentence; empty where it says little."""
+    if cause.without_db is None or cause.without_db < 1.0:
+        return ""
+    does = f"this {'fills' if feature.kind == 'hollow' else 'falls'} by {cause.without_db:.0f} dB"
+    if cause.instead:
+        return f"With {cause.instead}, {does}."
+    if cause.mark.mode is not None:
+        return f"Without this standing wave {does}."
+    if cause.needs_all:
+        return f"If both absorbed all sound, {does}; either alone does not do it."
+    if cause.together:
+        return f"If it absorbed all sound, {does}; the other does as much."
+    return f"If it absorbed all sound, {does}."
+
+
 def _same(feature: Feature, calculated: Sequence[Feature]) -> Feature | None:
     """The forecast's feature that a measured one must be: of its kind, within a smoothing band."""
     near = [
@@ -108,13 +134,22 @@ def _same(feature: Feature, calculated: Sequence[Feature]) -> Feature | None:
     return min(near, key=lambda f: abs(f.frequency_hz - feature.frequency_hz), default=None)
 
 
+_IN_ZONE: dict[Zone, str] = {
+    "": "",
+    "ear": ", the seat in its quiet zone",
+    "sources": ", the loudspeakers in its quiet zone",
+    "both": ", seat and loudspeakers both in its quiet zone",
+    "opposed": ", which left and right drive against each other",
+    "against": ", which works against the rest here",
+}
+
+
 def describe(mark: Mark) -> str:
     """The cause of a mark as words to follow `probably`."""
     if mark.mode is not None:
-        if mark.mode.kind == "mixed":
-            return f"a {mark.mode.name} at {mark.frequency_hz:.0f} Hz"
-        null = " at its quiet zone" if mark.kind == "hollow" else ""
-        return f"the {mark.mode.name} ({mark.frequency_hz:.0f} Hz){null}"
+        article = "a" if mark.mode.kind == "mixed" else "the"
+        zone = _IN_ZONE[mark.zone]
+        return f"{article} {mark.mode.name} ({mark.frequency_hz:.0f} Hz){zone}"
     if mark.bounce is not None:
         if mark.lane == "front wall":
             who = "monitors" if mark.source in ("", "left", "right") else mark.source
@@ -135,10 +170,11 @@ def findings_of_forecast(
     candidates = marks(forecaster.room, forecaster.gear, listening)
     found = []
     for feature in features(before)[:_MOST]:
-        ranked = causes(feature, before, candidates, anechoic, listening)
+        ranked = causes(feature, candidates, anechoic, listening)
         lane = ranked[0].mark.lane if ranked else None
         remedy = best_remedy(feature, lane, forecaster, listening)
-        found.append(Finding(feature, tuple(ranked), remedy, measured=False))
+        test = field_test(feature, forecaster, listening)
+        found.append(Finding(feature, tuple(ranked), remedy, measured=False, test=test))
     return found + _above(upper, 0.0, forecaster, listening, False)
 
 
@@ -161,22 +197,42 @@ def findings_of_take(
     candidates = marks(forecaster.room, forecaster.gear, listening)
     found = []
     for feature in features(of, floor_db)[:_MOST]:
-        ranked = measured_causes(feature, candidates)
         same = _same(feature, calculated)
         if same is not None and anechoic is not None:
-            ranked = causes(same, before, candidates, anechoic, listening)
-        told = ""
-        room, gear = forecaster.room, forecaster.gear
-        for experiment in tried:
-            verdict = read(feature, ranked, experiment, room, gear, listening)
-            ranked, told = list(verdict.causes), verdict.words or told
+            ranked = causes(same, candidates, anechoic, listening)
+            told, fits = read_in_field(feature, same, tried, forecaster, listening)
+            test = field_test(same, forecaster, listening) if not told else ""
+        else:
+            ranked, told, fits, test = [], "", False, ""
+        if not fits or not ranked:
+            by_paths, said, apart = _by_paths(feature, candidates, tried, forecaster, listening)
+            # A forecast that went elsewhere than the take explains it only for want of better.
+            if said or not ranked:
+                ranked, told, test = by_paths, said, apart
         lane = ranked[0].mark.lane if ranked else None
         remedy = best_remedy(feature, lane, forecaster, listening)
-        test = ""
-        if equally_likely(ranked):
-            test = parting_test(ranked[0], ranked[1], feature, room, gear, listening)
         found.append(Finding(feature, tuple(ranked), remedy, True, told, test=test))
     return found + _above(upper, floor_db, forecaster, listening, True)
+
+
+def _by_paths(
+    feature: Feature,
+    candidates: list[Mark],
+    tried: Sequence[Experiment],
+    forecaster: Forecaster,
+    listening: Listening,
+) -> tuple[list[Cause], str, str]:
+    """Causes of what the forecast does not show, by path lengths and modes alone; what was moved
+    says of them; and what would part the first two.
+    """
+    room, gear = forecaster.room, forecaster.gear
+    ranked, told, test = measured_causes(feature, candidates), "", ""
+    for experiment in tried:
+        verdict = read(feature, ranked, experiment, room, gear, listening)
+        ranked, told = list(verdict.causes), verdict.words or told
+    if equally_likely(ranked):
+        test = parting_test(ranked[0], ranked[1], feature, room, gear, listening)
+    return ranked, told, test
 
 
 def _above(

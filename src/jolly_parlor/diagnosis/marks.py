@@ -46,6 +46,7 @@ LANES: tuple[Lane, ...] = (
     "mixed modes",
     "crossover",
 )
+Zone = Literal["", "ear", "sources", "both", "opposed", "against"]
 _BOUNDARY_LANES: dict[str, Lane] = {
     "front": "front wall",
     "back": "back wall",
@@ -63,6 +64,14 @@ _MODE_LANES: dict[str, Lane] = {
 }
 _MET = 0.35  # the seat and a source meet a mode when its shape exceeds this at both
 _NULL = 0.25  # a place is in a mode's null below this
+_ZONE_STRENGTH: dict[Zone, float] = {"sources": 0.5, "both": 0.8, "opposed": 0.6}
+ZONE_WHY: dict[Zone, str] = {
+    "ear": "The seat is in the quiet zone of this standing wave.",
+    "sources": "The sources stand in the quiet zone of this standing wave and cannot drive it.",
+    "both": "The seat and the sources are both in the quiet zone of this standing wave.",
+    "opposed": "Left and right drive this standing wave in opposition, so it stays silent.",
+    "against": "Where the seat is, this standing wave works against the rest of the sound.",
+}
 
 
 @dataclass(frozen=True)
@@ -81,6 +90,10 @@ class Mark:
     mode: Mode | None = None
     cancels: bool = True
     """False where a boundary takes part without its own path cancelling at this frequency."""
+    zone: Zone = ""
+    """Who is in the quiet zone of the mode; `opposed`: left and right drive it against each other;
+    `against`: at the seat it works against the rest of the sound.
+    """
 
 
 Paths = dict[str, list[Bounce]]
@@ -166,6 +179,18 @@ def _boundary_marks(gear: Gear, listening: Listening, paths: Paths, top_hz: floa
     return found
 
 
+def taking_part(bounce: Bounce, source: str, kind: FeatureKind, frequency_hz: float) -> Mark:
+    """The mark of a boundary that may take part in a feature without its own path cancelling or a
+    mode of its peaking just there.
+    """
+    why = "No single path cancels just here, but this surface is what the hollow depends on."
+    if kind == "hill":
+        why = "No single standing wave peaks just here, but this surface is what it depends on."
+    strength = min(abs(bounce.relative_pressure), 1.0)
+    lane = _BOUNDARY_LANES[bounce.side]
+    return Mark(lane, kind, frequency_hz, strength, why, source, bounce, cancels=False)
+
+
 def _bounce_words(bounce: Bounce, source: str) -> str:
     who = {"left": "The left monitor", "right": "The right monitor"}.get(source, f"The {source}")
     return (
@@ -189,13 +214,20 @@ def _mode_marks(room: Room, sources: dict[str, Point], ear: Point) -> list[Mark]
         if abs(heard) > _MET and abs(driven) > _MET:
             why = "The seat and the sources both meet this standing wave."
             found.append(Mark(lane, "hill", f, abs(heard * driven), why, mode=mode))
-        elif mode.kind != "mixed" and abs(heard) < _NULL and abs(driven) > _MET:
-            why = "The seat is in the quiet zone of this standing wave."
-            found.append(Mark(lane, "hollow", f, 1 - abs(heard) / _NULL / 2, why, mode=mode))
-        elif mode.kind != "mixed" and abs(heard) > _MET and loudest < _NULL:
-            why = "The sources stand in the quiet zone of this standing wave and cannot drive it."
-            found.append(Mark(lane, "hollow", f, 0.5, why, mode=mode))
-        elif mode.kind != "mixed" and abs(heard) > _MET and abs(driven) < _NULL < _MET < loudest:
-            why = "Left and right drive this standing wave in opposition, so it stays silent."
-            found.append(Mark(lane, "hollow", f, 0.6, why, mode=mode))
+            continue
+        zone = _zone(abs(heard), abs(driven), loudest) if mode.kind != "mixed" else ""
+        if zone:
+            strength = 1 - abs(heard) / _NULL / 2 if zone == "ear" else _ZONE_STRENGTH[zone]
+            found.append(Mark(lane, "hollow", f, strength, ZONE_WHY[zone], mode=mode, zone=zone))
     return found
+
+
+def _zone(heard: float, driven: float, loudest: float) -> Zone:
+    """Who keeps a mode from being heard, by its size at the seat, over the sources and at the
+    source that meets it best.
+    """
+    if heard < _NULL:
+        return "both" if loudest < _NULL else "ear" if driven > _MET else ""
+    if heard > _MET and loudest < _NULL:
+        return "sources"
+    return "opposed" if heard > _MET and driven < _NULL and loudest > _MET else ""

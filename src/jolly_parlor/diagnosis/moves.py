@@ -87,7 +87,7 @@ def read(
 ) -> Verdict:
     """The causes again, with what the experiment says of each."""
     there = marks(room, gear, replace(listening, arrangement=experiment.there))
-    went = _where_it_went(feature, features(experiment.measured))
+    went = where_it_went(feature, features(experiment.measured))
     weighed = []
     for cause in ranked:
         foretold = _foretold(cause.mark, feature, there)
@@ -117,7 +117,7 @@ def parting_test(
 ) -> str:
     """The smallest move after which two causes would be heard at different frequencies."""
     for metres in (0.10, 0.20, 0.30):
-        for words, moved in _trial_moves(listening.arrangement, listening.seat, metres):
+        for words, moved in trial_moves(listening.arrangement, listening.seat, metres):
             inside = [moved.left, moved.right, moved.seats[listening.seat]]
             if not all(room.has_air_at(point) for point in inside):
                 continue
@@ -126,6 +126,7 @@ def parting_test(
             if f1 and f2 and abs(log2(f1 / f2)) >= _PARTED_OCTAVES:
                 return (
                     f"To tell the two apart, move {words} by {100 * metres:.0f} cm and measure: "
+                    "by path lengths alone "
                     f"the first would go to {f1:.0f} Hz, the second to {f2:.0f} Hz."
                 )
     return ""
@@ -136,7 +137,8 @@ def equally_likely(ranked: Sequence[Cause]) -> bool:
     return len(ranked) > 1 and ranked[0].share - ranked[1].share < _EQUAL_SHARE
 
 
-def _trial_moves(a: Arrangement, seat: str, d: float) -> list[tuple[str, Arrangement]]:
+def trial_moves(a: Arrangement, seat: str, d: float) -> list[tuple[str, Arrangement]]:
+    """Small moves that are quickly made, with what is moved and which way."""
     ear = a.seats[seat]
     back = replace(a, seats={**a.seats, seat: replace(ear, y=ear.y + d)})
     low = replace(a, seats={**a.seats, seat: replace(ear, z=ear.z - d)})
@@ -162,7 +164,7 @@ def _foretold(mark: Mark, feature: Feature, there: Sequence[Mark]) -> float | No
     return None
 
 
-def _where_it_went(feature: Feature, after: Sequence[Feature]) -> float | None:
+def where_it_went(feature: Feature, after: Sequence[Feature]) -> float | None:
     """The nearest feature of its kind and at least half its size; None: it went away."""
     near = [
         f

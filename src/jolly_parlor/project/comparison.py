@@ -13,9 +13,10 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray
 from jolly_parlor.acoustics.fitted import FittedRoom, surveyed_room
-from jolly_parlor.diagnosis.causes import Anechoic, causes
+from jolly_parlor.diagnosis.causes import causes
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.findings import describe
+from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.diagnosis.marks import marks
 from jolly_parlor.fitting.draws import Drawn, drawn_evenness
 from jolly_parlor.fitting.fit import Fit
@@ -303,7 +304,7 @@ def _row(
     judged = figure or own
     dip = Feature("hollow", judged.deepest_hz, judged.deepest_db, abs(judged.deepest_db))
     candidates = marks(document.room, document.gear, listening)
-    ranked = causes(dip, calculated, candidates, anechoic, listening)
+    ranked = causes(dip, candidates, anechoic, listening)
     cause = describe(ranked[0].mark) if ranked else "no single cause"
     reasons = _reasons(judged, cause, worst - own.value_db, match)
     facts = _facts(document, listening, forecasts[0], measured or calculated)

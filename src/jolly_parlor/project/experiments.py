@@ -2,8 +2,8 @@
 
 from dataclasses import replace
 
-from jolly_parlor.diagnosis.causes import Anechoic
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast, findings_of_take
+from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.diagnosis.moves import Experiment, experiments
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement

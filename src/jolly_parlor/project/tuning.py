@@ -5,7 +5,7 @@ from dataclasses import dataclass, replace
 
 from jolly_parlor.acoustics.arrays import ComplexArray
 from jolly_parlor.acoustics.fields import RoomField, room_field
-from jolly_parlor.diagnosis.causes import Anechoic
+from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems, must_stand
 from jolly_parlor.placement.chains import Chain

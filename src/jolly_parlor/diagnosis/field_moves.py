@@ -1,0 +1,74 @@
+"""What the room's own field says a peak or dip does when something moves: foretold for a move not
+made yet, and held against takes with something moved.
+"""
+
+from collections.abc import Sequence
+from dataclasses import replace
+from math import log2
+
+from jolly_parlor.diagnosis.features import Feature, features
+from jolly_parlor.diagnosis.moves import Experiment, trial_moves, where_it_went
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.mixes import Listening
+
+_SHIFTED_OCTAVES, _AGREES_OCTAVES, _STAYED_OCTAVES = 0.06, 0.09, 0.02
+_METRES = (0.10, 0.20)
+
+
+def foretold_hz(
+    feature: Feature, forecaster: Forecaster, listening: Listening, there: Arrangement
+) -> float | None:
+    """Where a feature of the forecast is found with the other arrangement, Hz; None: it is gone."""
+    moved = forecaster.deviation(replace(listening, arrangement=there))
+    return where_it_went(feature, features(moved))
+
+
+def field_test(feature: Feature, forecaster: Forecaster, listening: Listening) -> str:
+    """The smallest move that shifts a feature of the forecast or makes it go, as a sentence: who
+    makes it finds out whether the explanation holds. Empty where no small move does.
+    """
+    for metres in _METRES:
+        for words, moved in trial_moves(listening.arrangement, listening.seat, metres):
+            if fit_problems(forecaster.room, forecaster.gear, moved):
+                continue
+            there = foretold_hz(feature, forecaster, listening, moved)
+            does = ""
+            if there is None:
+                does = "it would be gone"
+            elif abs(log2(there / feature.frequency_hz)) >= _SHIFTED_OCTAVES:
+                does = f"it would go to {there:.0f} Hz"
+            if does:
+                return f"To check, move {words} by {100 * metres:.0f} cm: {does}."
+    return ""
+
+
+def read_in_field(
+    feature: Feature,
+    same: Feature,
+    tried: Sequence[Experiment],
+    forecaster: Forecaster,
+    listening: Listening,
+) -> tuple[str, bool]:
+    """What takes with something moved say of the forecast's explanation, and whether they agree.
+
+    feature: as measured; same: as forecast.
+    """
+    for experiment in tried:
+        went = where_it_went(feature, features(experiment.measured))
+        there = foretold_hz(same, forecaster, listening, experiment.there)
+        moved = f"{experiment.moved} moved {100 * experiment.metres:.0f} cm"
+        if went is None and there is None:
+            return f"It went away when {moved}, as the room's field says.", True
+        if went is None or there is None or abs(log2(went / there)) > _AGREES_OCTAVES:
+            now = "went away" if went is None else f"was at {went:.0f} Hz"
+            then = "gone" if there is None else f"at {there:.0f} Hz"
+            return f"It {now} when {moved}; the forecast has it {then}: less sure.", False
+        if abs(log2(went / feature.frequency_hz)) < _STAYED_OCTAVES:
+            return f"It stayed at {went:.0f} Hz when {moved}, as the room's field says.", True
+        return (
+            f"It followed when {moved}: {feature.frequency_hz:.0f} → {went:.0f} Hz, where the "
+            f"room's field puts it ({there:.0f} Hz).",
+            True,
+        )
+    return "", True
