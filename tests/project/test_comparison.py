@@ -9,8 +9,9 @@ from jolly_parlor.acoustics.sources import crossover_high, crossover_low
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.mixes import BOTH
-from jolly_parlor.project.comparison import compare, measured_response
+from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.measured import measured_response
 from jolly_parlor.project.take_edits import remove_take
 from jolly_parlor.refused import Refused
 from rooms import listening
@@ -131,3 +132,42 @@ def test_nothing_to_compare_is_said(kiln: Document) -> None:
     assert "stands alone" in alone.verdict
     with pytest.raises(Refused, match="no seat “roof”"):
         compare(kiln, "roof", BOTH)
+
+
+def test_takes_around_every_head_rank_by_their_mean_and_say_so(demo: Document) -> None:
+    from dataclasses import replace as changed
+
+    document = demo
+    for number, a in enumerate(demo.arrangements):
+        take = demo.take_of(a, "both", "desk")
+        assert take is not None
+        level = take.response.level_db + 6.0 * (number + 1)
+        info = changed(take.info, id=f"extra-{number}", point="left")
+        document = changed(
+            document,
+            takes=(*document.takes, changed(take, info=info, response=changed(
+                take.response, level_db=level))),
+        )  # fmt: skip
+        found = compare(document, "desk", BOTH)
+        if number + 1 < len(demo.arrangements):
+            assert f"({number + 1} of 3 also have takes around it)" in found.basis_words
+    assert "averaged over the head" in found.basis_words
+    # The same shape only louder: the mean of both is as even as either.
+    before = compare(demo, "desk", BOTH)
+    for row, old in zip(found.rows, before.rows, strict=True):
+        assert row.measured_evenness is not None and old.measured_evenness is not None
+        assert row.measured_evenness.value_db == pytest.approx(old.measured_evenness.value_db)
+
+
+def test_takes_to_700_hz_stand_by_forecasts_to_300_only_where_none_is_missing(
+    demo: Document,
+) -> None:
+    from jolly_parlor.placement.judging import Judging
+    from jolly_parlor.project.judging_edits import set_judging
+
+    wide = set_judging(demo, Judging(takes_to_hz=700.0))
+    row = compare(wide, "desk", BOTH).rows[0]
+    assert row.measured is not None and row.measured.high_hz == 700.0
+    assert row.forecast is not None and row.forecast.high_hz == 300.0
+    beside_forecasts = compare(wide, "desk", BOTH, basis="each").rows[0]
+    assert beside_forecasts.measured is not None and beside_forecasts.measured.high_hz == 300.0

@@ -25,11 +25,12 @@ from jolly_parlor.placement.strips import Axis, Strip, strip
 from jolly_parlor.placement.thing_effects import ThingEffect, thing_effects
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
 from jolly_parlor.project import comparison as comparing
-from jolly_parlor.project.comparison import Comparison, measured_deviation
+from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.floor_walk import FloorWalk, walk_round
 from jolly_parlor.project.gear_edits import usual_chains
+from jolly_parlor.project.measured import measured_deviation
 from jolly_parlor.project.room_fit import advice_for, fit_document
 from jolly_parlor.project.subwoofers import Aligned, SubReport, aligned, further, sub_report
 from jolly_parlor.project.tuning import SeatTrade, Tuned, compare_at_best, seat_trades, tune

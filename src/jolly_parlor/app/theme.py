@@ -188,6 +188,9 @@ QPushButton:focus { border: 2px solid @wine@; padding: 3px 13px; }
 QPushButton:pressed, QPushButton:checked, QPushButton[strong="true"] { background: @wine@;
   color: @on_wine@; }
 QPushButton:disabled { color: @soft@; border-color: @rule@; background: @paper@; }
+QPushButton[quiet="true"] { border: none; background: transparent; padding: 0 2px;
+  text-decoration: underline; font-weight: 400; }
+QPushButton[quiet="true"]:focus { border: 2px solid @wine@; padding: 0; }
 QPushButton[part="true"] { border-radius: 0; margin-left: -1px; padding: 4px 12px; }
 QPushButton[part="true"]:focus { border: 2px solid @ink@; padding: 3px 11px; }
 QLineEdit, QComboBox, QSpinBox, QDoubleSpinBox, QPlainTextEdit { background: @sheet@; color: @ink@;

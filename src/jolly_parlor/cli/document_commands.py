@@ -1,10 +1,12 @@
 """Documents: new, propose, import, report, export."""
 
+from dataclasses import replace
 from pathlib import Path
 
 import click
 
 from jolly_parlor.cli.output import PATH
+from jolly_parlor.placement.judging import FLAT_TARGET, Judging
 from jolly_parlor.placement.schools import school
 from jolly_parlor.project.edits import propose
 from jolly_parlor.project.exporting import export_project
@@ -15,7 +17,9 @@ from jolly_parlor.project.files import (
     read_survey,
     save_document,
 )
+from jolly_parlor.project.judging_edits import read_target, set_judging, words_of
 from jolly_parlor.project.take_edits import add_take
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.recorded import Played, read_recording
@@ -81,6 +85,53 @@ def import_take(
     click.echo(f"{response.name}: {f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz.")
     for note in read.notes:
         click.echo(note)
+
+
+@click.command("judge")
+@click.argument("file", type=PATH)
+@click.option("--from", "from_hz", help="Hz, or `corner`: the lowest of what plays.")
+@click.option("--to", "to_hz", type=float, help="Hz; forecasts end at 300.")
+@click.option("--takes-to", help="Hz, up to 700, or `same`: as far as forecasts.")
+@click.option("--slope", type=float, help="Of the target, dB per octave.")
+@click.option("--target", help="A text of frequencies and levels, or `flat`.")
+def judge(
+    file: Path,
+    from_hz: str | None,
+    to_hz: float | None,
+    takes_to: str | None,
+    slope: float | None,
+    target: str | None,
+) -> None:
+    """Say over which band and against what all in FILE is judged; without options, tell."""
+
+    def changed(judging: Judging) -> Judging:
+        if from_hz is not None:
+            low = None if from_hz == "corner" else _hertz(from_hz)
+            judging = replace(judging, from_hz=low)
+        if to_hz is not None:
+            judging = replace(judging, to_hz=to_hz)
+        if takes_to is not None:
+            far = None if takes_to == "same" else _hertz(takes_to)
+            judging = replace(judging, takes_to_hz=far)
+        against = judging.target
+        if target is not None:
+            against = FLAT_TARGET if target == "flat" else read_target(Path(target))
+        tilt = judging.target.slope_db_per_octave if slope is None else slope
+        return replace(judging, target=replace(against, slope_db_per_octave=tilt))
+
+    if all(given is None for given in (from_hz, to_hz, takes_to, slope, target)):
+        document = open_document(file)
+    else:
+        document = edit_file(file, lambda d: set_judging(d, changed(d.gear.judging)))
+    click.echo(f"Judged {words_of(document.gear.judging)}.")
+
+
+def _hertz(text: str) -> float:
+    """A frequency as it is typed. Raises Refused."""
+    try:
+        return float(text.lower().removesuffix("hz").strip())
+    except ValueError:
+        raise Refused(f"“{text}” is no frequency; write one such as 700.") from None
 
 
 @click.command("report")

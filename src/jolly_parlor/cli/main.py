@@ -13,6 +13,7 @@ from jolly_parlor import __version__, defects
 from jolly_parlor.cli.document_commands import (
     export,
     import_take,
+    judge,
     new,
     propose_arrangement,
     report,
@@ -69,6 +70,7 @@ for command in (
     new,
     propose_arrangement,
     import_take,
+    judge,
     forecast,
     compare_arrangements,
     report,

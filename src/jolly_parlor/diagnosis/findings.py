@@ -11,7 +11,7 @@ from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.diagnosis.marks import Mark, Zone, marks
 from jolly_parlor.diagnosis.moves import Experiment, equally_likely, parting_test, read
 from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
-from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Deviation
+from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE, Deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
@@ -75,7 +75,7 @@ class Finding:
     def advice(self) -> str:
         """What the remedy would do, or why there is none."""
         if not self.certain:
-            return "Not judged in Evenness; treatment acts here more easily than below."
+            return "The forecast ends at 300 Hz; treatment acts here more easily than below."
         if self.remedy is None:
             if self.feature.kind == "hill":
                 return "No move along that line makes the whole more even; a cut can tame a peak."
@@ -144,6 +144,13 @@ _IN_ZONE: dict[Zone, str] = {
 }
 
 
+def shortly(mark: Mark) -> str:
+    """The same where room is scarce: the quiet zone without who sits in it."""
+    if mark.mode is None or mark.zone not in ("ear", "sources", "both"):
+        return describe(mark)
+    return f"quiet zone of the {mark.mode.name}"
+
+
 def describe(mark: Mark) -> str:
     """The cause of a mark as words to follow `probably`."""
     if mark.mode is not None:
@@ -194,9 +201,13 @@ def findings_of_take(
     """
     before = forecaster.deviation(listening)
     calculated = features(before) if anechoic is not None else []
-    candidates = marks(forecaster.room, forecaster.gear, listening)
+    candidates = marks(forecaster.room, forecaster.gear, listening, max(of.high_hz, HIGHEST_HZ))
     found = []
     for feature in features(of, floor_db)[:_MOST]:
+        if feature.frequency_hz > HIGHEST_HZ:  # judged, but no forecast reaches there
+            ranked = measured_causes(feature, candidates)
+            found.append(Finding(feature, tuple(ranked), None, True, certain=False))
+            continue
         same = _same(feature, calculated)
         if same is not None and anechoic is not None:
             ranked = causes(same, candidates, anechoic, listening)
@@ -212,6 +223,8 @@ def findings_of_take(
         lane = ranked[0].mark.lane if ranked else None
         remedy = best_remedy(feature, lane, forecaster, listening)
         found.append(Finding(feature, tuple(ranked), remedy, True, told, test=test))
+    if of.high_hz > HIGHEST_HZ:
+        return found
     return found + _above(upper, floor_db, forecaster, listening, True)
 
 

@@ -13,10 +13,16 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.fitting.evidence import FIT_HZ, Placing
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.posterior import believe, own_error_db, placing_of_mix
+from jolly_parlor.fitting.posterior import (
+    believe,
+    judged_of_fit,
+    own_error_db,
+    placing_of_mix,
+)
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import joined_square, shape_db
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import Listening, Mix, judged_band, with_subwoofers
 
 DRAWS = 60
@@ -73,7 +79,6 @@ def drawn_search(fit: Fit, arrangements: Sequence[Arrangement], gear: Gear) -> D
         listening = Listening(a, seat, mix)
         placings.append(placing_of_mix(listening))
         placings += [placing_of_mix(listening, (side, *subs)) for side in PAIR]
-    low = judged_band(gear, mix)[0]
 
     def figures(level_db: FloatArray) -> FloatArray:
         whole, left, right = level_db[..., 0::3, :], level_db[..., 1::3, :], level_db[..., 2::3, :]
@@ -81,29 +86,30 @@ def drawn_search(fit: Fit, arrangements: Sequence[Arrangement], gear: Gear) -> D
         gap = np.mean((left - right) ** 2, axis=-1)
         return np.asarray(np.sqrt(joined_square(all_, one, other, gap)))
 
-    found, drawn = _levels(fit, placings, low)
+    found, drawn = _levels(fit, placings, judged_band(gear, mix))
     return Drawn(figures(found), figures(drawn))
 
 
 def drawn_evenness(fit: Fit, arrangements: Sequence[Arrangement], seat: str, mix: Mix) -> Drawn:
     """Evenness of a mix at a seat's ear centre."""
     placings = [placing_of_mix(Listening(a, seat, mix)) for a in arrangements]
-    found, drawn = _levels(fit, placings, judged_band(fit.gear, mix)[0])
+    found, drawn = _levels(fit, placings, judged_band(fit.gear, mix))
     return Drawn(shape_db(found), shape_db(drawn))
 
 
-def _levels(fit: Fit, placings: list[Placing], low_hz: float) -> tuple[FloatArray, FloatArray]:
-    """(placings, frequencies), and the same for each draw."""
+def _levels(fit: Fit, placings: list[Placing], judged: Judged) -> tuple[FloatArray, FloatArray]:
+    """Levels above the target (placings, frequencies), and the same for each draw."""
     believed = believe(fit, placings)
-    band = low_hz <= FIT_HZ
+    band = judged_of_fit(judged)
     level, slopes = believed.level_db[:, band], believed.slopes[:, band]
     rng = np.random.default_rng(_SEED)
     values, ways = np.linalg.eigh(believed.covariance)
     spread = ways * np.sqrt(np.maximum(values, 0.0))
     moved = rng.normal(size=(DRAWS, values.size)) @ spread.T
     drawn = level + np.einsum("tfi,di->dtf", slopes, moved, optimize=True)
+    target = judged.target.at(FIT_HZ[band])
     drawn = drawn + _slow_errors(rng, FIT_HZ[band], (DRAWS, len(placings))) * own_error_db(fit)
-    return level, np.asarray(drawn)
+    return level - target, np.asarray(drawn - target)
 
 
 def _slow_errors(rng: np.random.Generator, f: FloatArray, shape: tuple[int, int]) -> FloatArray:

@@ -24,6 +24,7 @@ from jolly_parlor.fitting.posterior import (
     placing_of,
 )
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE
 
 _SOURCES: dict[str, tuple[str, ...]] = {
@@ -87,7 +88,7 @@ def next_takes(
     fit: Fit,
     arrangements: Sequence[Arrangement],
     seat: str,
-    low_hz: float,
+    judged: Judged,
     measured: Sequence[tuple[str, str, str]] = (),
 ) -> Advice:
     """Which take of these arrangements would help most to choose among them at a seat; it may be
@@ -100,7 +101,7 @@ def next_takes(
     whole = believe(fit, [placing_of(a, where, _SOURCES[who]) for a, where, who in asked])
     # Of each arrangement, both monitors at the seat that the choice is for come first.
     believed = _part(whole, slice(0, None, len(seats) * len(_SOURCES)))
-    told = figures(believed, low_hz)
+    told = figures(believed, judged)
     order = np.argsort(told.evenness_db)
     best = int(order[0])
     if len(order) < 2:

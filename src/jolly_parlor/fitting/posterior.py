@@ -11,7 +11,7 @@ from math import erf, exp, pi, sqrt
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
 from jolly_parlor.fitting.fit import Fit
@@ -19,6 +19,7 @@ from jolly_parlor.fitting.parameters import Parameter, parameters_of_source, pla
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import shape_db
+from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import Listening, factors
 
 _HIDDEN_DB = 0.3
@@ -118,13 +119,16 @@ class Figures:
         return float(sqrt(max(c[one, one] + c[other, other] - 2 * c[one, other], 0.0)))
 
 
-def figures(believed: Believed, low_hz: float) -> Figures:
-    """Evenness from low_hz to 200 Hz of each placing; its slopes by differences along the level's.
+def judged_of_fit(judged: Judged) -> BoolArray:
+    """Which of FIT_HZ a band judges: a fit says nothing above 200 Hz."""
+    return np.asarray((judged.low_hz <= FIT_HZ) & (judged.high_hz >= FIT_HZ))
 
-    low_hz: the low corner of the sources playing.
-    """
-    band = low_hz <= FIT_HZ
+
+def figures(believed: Believed, judged: Judged) -> Figures:
+    """Evenness up to 200 Hz of each placing; its slopes by differences along the level's."""
+    band = judged_of_fit(judged)
     level, slopes = believed.level_db[:, band], believed.slopes[:, band]
+    level = level - judged.target.at(FIT_HZ[band])
     base = shape_db(level)
     step = 0.02
     moved = level[:, :, None] + step * slopes

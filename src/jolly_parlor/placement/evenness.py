@@ -1,8 +1,8 @@
 """Evenness: how far a response strays from its target, in dB. Lower is more even.
 
 With L(f) the level smoothed on power over 1/12 octave, on a grid evenly spaced in log f, T(f) the
-target (flat unless given), and the band running from the lowest -3 dB corner of the sources
-playing to 300 Hz,
+target (`judging.Target`; flat unless given), and the band running from the lowest -3 dB corner of
+the sources playing to 300 Hz unless the user sets it otherwise (takes to 700 Hz at most),
 
     d(f) = L(f) - T(f) - mean over the band of (L - T)
     Evenness = sqrt( sum w d^2 / sum w ),   w = 1.5 where d < 0, else 1.
@@ -18,6 +18,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.placement.judging import FLAT_TARGET, Target
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -31,14 +32,26 @@ figure (common practice, no source).
 LOWEST_HZ, HIGHEST_HZ = 20.0, 300.0
 GRID_HZ: FloatArray = log_grid(LOWEST_HZ, HIGHEST_HZ, 48)
 """The grid on which responses are judged and drawn."""
+TAKES_TO_HZ = 700.0
+_RATIO = float(GRID_HZ[1] / GRID_HZ[0])
+_BEYOND_HZ = HIGHEST_HZ * _RATIO ** np.arange(
+    1, 1 + int(np.log(TAKES_TO_HZ / HIGHEST_HZ) / np.log(_RATIO))
+)
+_TAKES_GRID_HZ: FloatArray = np.concatenate([GRID_HZ, _BEYOND_HZ])
+
+
+def grid_to(high_hz: float) -> FloatArray:
+    """GRID_HZ, and on with it as far as a band reaches beyond."""
+    return GRID_HZ if high_hz <= HIGHEST_HZ else _TAKES_GRID_HZ[high_hz + 1e-9 >= _TAKES_GRID_HZ]
 
 
 @dataclass(frozen=True, eq=False)
 class Deviation:
     """A response as distance from its target: what is drawn as hills and hollows.
 
-    frequencies and deviation_db cover all of 20 to 300 Hz that the response covers; the judged
-    band is low_hz to high_hz, and reference_db is the level taken as even.
+    frequencies and deviation_db cover all of 20 to 300 Hz that the response covers, and on to
+    high_hz where that lies beyond; the judged band is low_hz to high_hz, and reference_db is the
+    level taken as even (above the target where that is not flat).
     """
 
     frequencies_hz: FloatArray
@@ -71,9 +84,9 @@ def deviation(
     response: Response,
     low_hz: float,
     high_hz: float = HIGHEST_HZ,
-    target_db: FloatArray | None = None,
+    target: Target = FLAT_TARGET,
 ) -> Deviation:
-    """Smooth and align a response. target_db has the shape of GRID_HZ.
+    """Smooth a response, hold it against a target and align it.
 
     Raises Refused, in a sentence, when the response does not cover the band.
     """
@@ -85,14 +98,25 @@ def deviation(
             f"The response covers {first:.0f} to {last:.0f} Hz; "
             f"judging it needs {low_hz:.0f} to {high_hz:.0f} Hz."
         )
-    inside = (response.frequencies_hz[0] <= GRID_HZ) & (response.frequencies_hz[-1] >= GRID_HZ)
-    f = GRID_HZ[inside]
+    f = grid_to(high_hz)
+    f = f[(response.frequencies_hz[0] <= f) & (response.frequencies_hz[-1] >= f)]
     level = smooth_level_db(response.frequencies_hz, response.level_db, f, SMOOTHING_PER_OCTAVE)
-    if target_db is not None:
-        level = level - target_db[inside]
+    level = level - target.at(f)
     band = (f >= low_hz - 1e-9) & (f <= high_hz + 1e-9)
     reference = float(np.mean(level[band]))
     return Deviation(f, level - reference, low_hz, high_hz, reference)
+
+
+def beside(other: Deviation, curve: Deviation) -> FloatArray:
+    """The other's deviation as it is drawn beside a curve: where the two are judged over unlike
+    bands, moved up or down so that their means over the band both judge agree.
+    """
+    low, high = max(other.low_hz, curve.low_hz), min(other.high_hz, curve.high_hz)
+    if (other.low_hz, other.high_hz) == (curve.low_hz, curve.high_hz) or low >= high:
+        return other.deviation_db
+    at = GRID_HZ[(low <= GRID_HZ) & (high >= GRID_HZ)]
+    one, two = (np.interp(at, c.frequencies_hz, c.deviation_db) for c in (other, curve))
+    return np.asarray(other.deviation_db + np.mean(two - one))
 
 
 def spread_db(deviation_db: FloatArray) -> FloatArray:
@@ -133,14 +157,18 @@ def evenness(of: Deviation) -> Evenness:
 
 
 def evenness_db(
-    frequencies_hz: FloatArray, level_db: FloatArray, low_hz: float, high_hz: float = HIGHEST_HZ
+    frequencies_hz: FloatArray,
+    level_db: FloatArray,
+    low_hz: float,
+    high_hz: float = HIGHEST_HZ,
+    target: Target = FLAT_TARGET,
 ) -> FloatArray:
     """The figures of many responses at once over a band: levels of shape (..., frequencies), as
     `deviation` and `evenness` would judge each.
     """
     at = GRID_HZ[(low_hz - 1e-9 <= GRID_HZ) & (high_hz + 1e-9 >= GRID_HZ)]
     level = smooth_level_db(frequencies_hz, level_db, at, SMOOTHING_PER_OCTAVE)
-    return shape_db(level)
+    return shape_db(level - target.at(at))
 
 
 def mismatch_db(left: Deviation, right: Deviation) -> float:
@@ -157,17 +185,17 @@ _REACH_PER_OCTAVE = 3
 _REACH_HELD_OCTAVES = 0.5
 
 
-def bass_reach_hz(response: Response, reference_db: float) -> float:
+def bass_reach_hz(response: Response, reference_db: float, target: Target = FLAT_TARGET) -> float:
     """The lowest frequency from which a response holds on: there and over the half octave above,
-    its level over a third of an octave is within 6 dB of the reference (common practice, no
-    source). A lone peak below, or noise, is no reach.
+    its level over a third of an octave, above the target, is within 6 dB of the reference (common
+    practice, no source). A lone peak below, or noise, is no reach.
 
     Dips further up do not end it; the lowest frequency of the data is the least it can say.
     """
     f = GRID_HZ[response.frequencies_hz[0] <= GRID_HZ]
     f = f[response.frequencies_hz[-1] >= f]
     level = smooth_level_db(response.frequencies_hz, response.level_db, f, _REACH_PER_OCTAVE)
-    lost = np.flatnonzero(level - reference_db < _REACH_DB)
+    lost = np.flatnonzero(level - target.at(f) - reference_db < _REACH_DB)
     # The first frequency lost at or above each; held where that lies half an octave off.
     following = np.append(f[lost], np.inf)[np.searchsorted(lost, np.arange(f.size))]
     held = np.flatnonzero(following >= f * 2**_REACH_HELD_OCTAVES)

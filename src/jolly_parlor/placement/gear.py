@@ -6,6 +6,7 @@ from typing import Annotated
 
 from annotated_types import Gt, Le, MaxLen, MinLen
 
+from jolly_parlor.placement.judging import USUAL_JUDGING, Judging, judging_problem
 from jolly_parlor.placement.loudspeakers import Label, Loudspeaker, Model, Size
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
@@ -48,6 +49,8 @@ class Gear:
     loudspeakers: Annotated[tuple[Loudspeaker, ...], MinLen(2), MaxLen(40)]
     seats: Annotated[tuple[Seat, ...], MinLen(1), MaxLen(40)]
     desk: Desk | None = None
+    judging: Judging = USUAL_JUDGING
+    """How what it plays is judged: every figure is made where the gear is at hand."""
 
     @cached_property
     def monitor(self) -> Model:
@@ -134,6 +137,8 @@ def gear_problems(gear: Gear) -> list[str]:
     for model in gear.models:
         if problem := model.controls.problem():
             found.append(f"Model “{model.id}”: {problem}")
+    if problem := judging_problem(gear.judging):
+        found.append(problem)
     if not found:
         pair = [one.model for one in gear.loudspeakers if one.id in PAIR]
         if len(pair) < 2:

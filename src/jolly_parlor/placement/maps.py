@@ -173,11 +173,13 @@ def _figures(
 ) -> FloatArray:
     """Evenness of a mix over pressures (frequencies, ys, xs)."""
     f = quick.frequencies_hz
-    low, high = judged_band(quick.gear, listening.mix)
+    low, high, target = judged_band(quick.gear, listening.mix)
     band = (f >= low - 1e-9) & (f <= high + 1e-9)
     shape = next(iter(heard.values())).shape
     flat = {name: p.reshape(f.size, -1).T for name, p in heard.items()}
     total = mixed(listening.mix, listening.arrangement.chains, f, flat).T.reshape(shape)
+    if not target.is_flat:
+        total = total / 10 ** (target.at(f) / 20)[:, None, None]
     return np.sqrt(_squares(total[band].astype(np.complex64))).astype(float)
 
 

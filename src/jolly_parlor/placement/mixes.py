@@ -13,8 +13,9 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.chains import Chain
-from jolly_parlor.placement.evenness import GRID_HZ, HIGHEST_HZ
+from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.judging import Judged
 from jolly_parlor.refused import Refused
 
 if TYPE_CHECKING:
@@ -126,12 +127,17 @@ class Listening:
         return {name: self.arrangement.places[name] for name in self.mix.loudspeakers}
 
 
-def judged_band(gear: Gear, mix: Mix) -> tuple[float, float]:
-    """Hz: from the lowest -3 dB corner of what plays to 300; subwoofers alone to 120."""
+def judged_band(gear: Gear, mix: Mix, takes: bool = False) -> Judged:
+    """How a mix is judged: from the lowest -3 dB corner of what plays to 300 Hz, subwoofers alone
+    to 120, unless the gear's Judging says otherwise; takes as far as it says for takes.
+    """
+    judging = gear.judging
     corners = [gear.model_of(name).low_corner_hz for name in mix.loudspeakers]
     subs = all(gear.loudspeaker(name).is_subwoofer for name in mix.loudspeakers)
-    top = SUBWOOFERS_TO_HZ if subs else HIGHEST_HZ
-    return min(max(min(corners), float(GRID_HZ[0])), top / 2), top
+    top = (judging.takes_to_hz if takes else None) or judging.to_hz
+    top = min(SUBWOOFERS_TO_HZ, top) if subs else top
+    low = max(judging.from_hz or min(corners), float(GRID_HZ[0]))
+    return Judged(min(low, top / 2), top, judging.target)
 
 
 def mixed(

@@ -13,6 +13,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.judging import FLAT_TARGET, Target
 from jolly_parlor.placement.mixes import Listening, mixed
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -33,15 +34,19 @@ class UpperCurve:
     deviation_db: FloatArray
 
 
-def upper_of_take(response: Response, reference_db: float) -> UpperCurve | None:
-    """A measured response above 300 Hz, against its own reference; None where it ends below."""
+def upper_of_take(
+    response: Response, reference_db: float, target: Target = FLAT_TARGET
+) -> UpperCurve | None:
+    """A measured response above 300 Hz, against its own reference and the target; None where it
+    ends below.
+    """
     grid = log_grid(_LOWEST_HZ, TOP_HZ, _PER_OCTAVE)
     f, edge = response.frequencies_hz, 2 ** (1 / SMOOTHING_PER_OCTAVE)
     at = grid[(f[0] * edge <= grid) & (f[-1] >= grid * edge)]
     if at.size < _PER_OCTAVE // 2:
         return None
     level = smooth_level_db(f, response.level_db, at, SMOOTHING_PER_OCTAVE)
-    return UpperCurve(at, level - reference_db)
+    return UpperCurve(at, level - target.at(at) - reference_db)
 
 
 class UpperForecaster:
@@ -77,7 +82,7 @@ class UpperForecaster:
         level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
         at = f[_PER_OCTAVE // 24 :]  # half a smoothing band above the lowest
         smooth = smooth_level_db(f, level, at, SMOOTHING_PER_OCTAVE)
-        return UpperCurve(at, smooth - reference_db)
+        return UpperCurve(at, smooth - gear.judging.target.at(at) - reference_db)
 
     def _transfer(self, source: Point, ear: Point) -> ComplexArray:
         return self._known.of((source, ear), self._worked_out)

@@ -11,11 +11,10 @@ from typing import Literal
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import ComplexArray
 from jolly_parlor.acoustics.fitted import FittedRoom, surveyed_room
 from jolly_parlor.diagnosis.causes import causes
 from jolly_parlor.diagnosis.features import Feature
-from jolly_parlor.diagnosis.findings import describe
+from jolly_parlor.diagnosis.findings import shortly
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.diagnosis.marks import marks
 from jolly_parlor.fitting.draws import Drawn, drawn_evenness
@@ -26,28 +25,22 @@ from jolly_parlor.placement.evenness import (
     Deviation,
     Evenness,
     bass_reach_hz,
-    deviation,
     evenness,
     mismatch_db,
 )
 from jolly_parlor.placement.forecast import Forecast, Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import (
-    BOTH,
     LEFT_ALONE,
     RIGHT_ALONE,
-    WITH_SUBWOOFERS,
     Listening,
     Mix,
-    judged_band,
-    measurable,
-    mixed,
 )
 from jolly_parlor.placement.search.proposals import agreeing_words
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.measured import Measured, kinds_of_takes, measured_response
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.decay import decay_of_band
-from jolly_parlor.signals.response import Response
 
 Basis = Literal["measured", "forecast", "each"]
 """`each`: measured where there is a take, forecast where there is none."""
@@ -142,66 +135,6 @@ class Comparison:
         return f"{best.arrangement.name} is the evenest of {count}, by {lead:.1f} dB"
 
 
-def measured_response(document: Document, listening: Listening) -> Response | None:
-    """The takes that answer for a mix, summed as complex pressure where need be.
-
-    One loudspeaker, the pair where nothing is set for it, and all with the subwoofers as they are
-    set, is a take as it is. Else the takes of
-    each, with phase, are summed through the chains; one take of the pair stands for both where
-    both are set alike.
-    """
-    arrangement, seat, mix = listening.arrangement, listening.seat, listening.mix
-    if mix.alone:
-        take = document.take_of(arrangement, mix.id, seat)
-        return take.response if take else None
-    if mix.id == WITH_SUBWOOFERS:
-        whole = document.take_of(arrangement, mix.id, seat)
-        if whole is not None:
-            return whole.response
-    both = document.take_of(arrangement, BOTH.id, seat)
-    alike = arrangement.chain("left") == arrangement.chain("right")
-    flat = mix == BOTH and alike and arrangement.chain("left").flat_alone
-    if flat and both is not None:
-        return both.response
-    parts = {}
-    if both is not None and alike and mix.has_pair and both.response.phase_deg is not None:
-        parts[BOTH.id] = both.response
-    for name in mix.loudspeakers:
-        if name in PAIR and BOTH.id in parts:
-            continue
-        take = document.take_of(arrangement, name, seat)
-        if take is None:
-            return None
-        parts[name] = take.response
-    return _summed(listening, parts)
-
-
-def _summed(listening: Listening, parts: dict[str, Response]) -> Response | None:
-    if any(part.phase_deg is None for part in parts.values()):
-        return None
-    low = max(part.frequencies_hz[0] for part in parts.values())
-    high = min(part.frequencies_hz[-1] for part in parts.values())
-    finest = max(parts.values(), key=lambda part: part.frequencies_hz.size).frequencies_hz
-    f = finest[(finest >= low) & (finest <= high)]
-    if f.size < 2:
-        return None
-    pressure: dict[str, ComplexArray] = {name: part.pressure(f) for name, part in parts.items()}
-    if BOTH.id in pressure:  # through the left one's chain, which is the right one's too
-        pressure["left"] = pressure.pop(BOTH.id)
-        pressure["right"] = np.zeros(f.size, dtype=np.complex128)
-    total = mixed(listening.mix, listening.arrangement.chains, f, pressure)
-    return Response.from_pressure(f, total)
-
-
-def measured_deviation(document: Document, listening: Listening) -> Deviation | None:
-    """The measured curve as distance from even; None without takes that cover the band."""
-    response = measured_response(document, listening)
-    low, high = judged_band(document.gear, listening.mix)
-    if response is None or not response.covers(low, max(high, float(GRID_HZ[-1]))):
-        return None
-    return deviation(response, low, high)
-
-
 def compare(
     document: Document,
     seat: str,
@@ -218,18 +151,24 @@ def compare(
     document.gear.seat(seat)
     forecaster = forecaster or Forecaster(document.room, document.gear)
     anechoic = anechoic or Anechoic(forecaster)
-    rows = [
-        _row(document, Listening(a, seat, mix), forecaster, anechoic) for a in document.arrangements
-    ]
-    have = sum(row.measured is not None for row in rows)
-    if basis == "measured" and have < len(rows):
-        missing = [row.arrangement.name for row in rows if row.measured is None]
+    heard = [Listening(a, seat, mix) for a in document.arrangements]
+    measured = Measured.of(document, heard)
+    have = sum(curve is not None for curve in measured.curves)
+    if basis == "measured" and have < len(heard):
+        pairs = zip(heard, measured.curves, strict=True)
+        missing = [one.arrangement.name for one, curve in pairs if curve is None]
         raise Refused(f"No take of this mix for: {', '.join(missing)}.")
     if basis is None:
         fitted = isinstance(document.room, FittedRoom)
-        basis = "measured" if rows and have == len(rows) else "each" if fitted else "forecast"
+        basis = "measured" if heard and have == len(heard) else "each" if fitted else "forecast"
+    if basis == "each":
+        measured = Measured.of(document, heard, as_forecasts=True)
+    rows = [
+        _row(document, one, curve, forecaster, anechoic)
+        for one, curve in zip(heard, measured.curves, strict=True)
+    ]
     words = {
-        "measured": "ranked by takes" + _kinds_of_takes(document, seat),
+        "measured": f"ranked by takes{measured.words}{kinds_of_takes(document, seat)}",
         "forecast": "ranked by forecast"
         + (f"; {have} of {len(rows)} have takes" if have else "; no takes yet"),
         "each": f"ranked by takes where there are any ({have} of {len(rows)}), by the forecast of "
@@ -264,32 +203,14 @@ def _agreement(ranked: Sequence[Row], rows: Sequence[Row], drawn: Drawn | None) 
     return f"{agreeing_words(share)} that “{first}” is best or as good below 200 Hz."
 
 
-def _kinds_of_takes(document: Document, seat: str) -> str:
-    """What must be said of the takes before they are compared: simulated ones, unlike settings."""
-    takes = [
-        take
-        for a in document.arrangements
-        for mix in measurable(document.gear)
-        if (take := document.take_of(a, mix.id, seat)) is not None
-    ]
-    hows = [take.info.measured for take in takes]
-    words = ""
-    if any(how is not None and how.simulated for how in hows):
-        words += "; some are simulated"
-    ways = {(how.settings, how.calibration, how.device) if how else None for how in hows}
-    if len(ways) > 1:
-        words += "; they were not all taken with the same level, sweep and calibration"
-    return words
-
-
 def _row(
     document: Document,
     listening: Listening,
+    measured: Deviation | None,
     forecaster: Forecaster,
     anechoic: Anechoic,
 ) -> Row:
     arrangement, mix = listening.arrangement, listening.mix
-    measured = measured_deviation(document, listening)
     figure = evenness(measured) if measured else None
     # Whether it can stand is for the tape to say, not for a fit that makes the room a hair smaller.
     unfit = fit_problems(surveyed_room(document.room), document.gear, arrangement)
@@ -305,7 +226,7 @@ def _row(
     dip = Feature("hollow", judged.deepest_hz, judged.deepest_db, abs(judged.deepest_db))
     candidates = marks(document.room, document.gear, listening)
     ranked = causes(dip, candidates, anechoic, listening)
-    cause = describe(ranked[0].mark) if ranked else "no single cause"
+    cause = shortly(ranked[0].mark) if ranked else "no single cause"
     reasons = _reasons(judged, cause, worst - own.value_db, match)
     facts = _facts(document, listening, forecasts[0], measured or calculated)
     return Row(arrangement, calculated, own, measured, figure, worst, match, cause, reasons, facts)
@@ -319,7 +240,8 @@ def _facts(
 ) -> tuple[str, ...]:
     measured = measured_response(document, listening)
     response = measured or forecast.response(listening.mix)
-    facts = [f"bass to {bass_reach_hz(response, judged.reference_db):.0f} Hz"]
+    target = document.gear.judging.target
+    facts = [f"bass to {bass_reach_hz(response, judged.reference_db, target):.0f} Hz"]
     arrangement, seat = listening.arrangement, listening.seat
     over = room_over_direct_db(forecast, listening, document.room.speed_of_sound)
     facts.append(f"room {over:+.0f} dB over direct")

@@ -12,8 +12,8 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import PAIR_MIXES, Listening, Mix, judged_band, mix_of
 from jolly_parlor.placement.upper_range import UpperCurve, UpperForecaster, upper_of_take
-from jolly_parlor.project.comparison import measured_deviation, measured_response
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.measured import measured_deviation, measured_response
 from jolly_parlor.project.room_fit import as_fitted
 from jolly_parlor.refused import Refused
 
@@ -51,7 +51,9 @@ def explained(
             raise Refused(f"{take_id} is of {take.info.source} alone: explain a monitor's take.")
         mix = mix_of(document.gear, take.info.source)
         listening = Listening(take.info.placed, take.info.seat, mix)
-        measured: Deviation | None = deviation(take.response, *judged_band(document.gear, mix))
+        measured: Deviation | None = deviation(
+            take.response, *judged_band(document.gear, mix, takes=True)
+        )
         what = f"{take.info.file_name}: {_words(listening)}, measured."
     else:
         if not document.arrangements:
@@ -101,7 +103,8 @@ def _beyond_and_floor(
 ) -> tuple[UpperCurve | None, float]:
     """What the takes of a mix say from 300 to 700 Hz, and what their sweeps differ by."""
     response = measured_response(document, listening)
-    upper = upper_of_take(response, reference_db) if response is not None else None
+    target = document.gear.judging.target
+    upper = upper_of_take(response, reference_db, target) if response is not None else None
     arrangement, seat = listening.arrangement, listening.seat
     takes = [document.take_of(arrangement, s, seat) for s in (listening.mix.id, *PAIR)]
     hows = [take.info.measured for take in takes if take is not None]
@@ -111,12 +114,12 @@ def _beyond_and_floor(
 def _earlier(document: Document, listening: Listening) -> list[tuple[Arrangement, Deviation]]:
     """Single takes of the same arrangement that no longer apply."""
     arrangement, seat, mix = listening.arrangement, listening.seat, listening.mix
-    low, high = judged_band(document.gear, mix)
+    band = judged_band(document.gear, mix, takes=True)
     found = []
     for take in document.takes:
         same = take.info.placed.name == arrangement.name and take.info.seat == seat
         if not same or take.info.source != mix.id or take.applies_to(arrangement):
             continue
-        if take.usable and take.response.covers(low, float(GRID_HZ[-1])):
-            found.append((take.info.placed, deviation(take.response, low, high)))
+        if take.usable and take.response.covers(band.low_hz, float(GRID_HZ[-1])):
+            found.append((take.info.placed, deviation(take.response, *band)))
     return found

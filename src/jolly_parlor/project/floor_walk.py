@@ -15,6 +15,7 @@ from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation, evenn
 from jolly_parlor.placement.floor_places import FloorPlace, floor_places
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import judged_band, mixed, one, with_subwoofers
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.refused import Refused
@@ -117,7 +118,7 @@ def walk_round(
         take = take_at(document, arrangement, sub, seat, place)
         measured = None
         if take is not None and take.response.covers(band[0], float(GRID_HZ[-1])):
-            measured = deviation(take.response, *band)
+            measured = deviation(take.response, *judged_band(gear, one(sub), takes=True))
         rows.append(Walked(place, deviation(curves[0], *band), together, take, measured))
     rows.sort(key=_order)
     return FloorWalk(sub, seat, tuple(rows), _average(rows, band))
@@ -148,7 +149,7 @@ def _order(row: Walked) -> tuple[bool, float]:
     return measured is None, row.forecast_db if measured is None else measured
 
 
-def _average(rows: Sequence[Walked], band: tuple[float, float]) -> float | None:
+def _average(rows: Sequence[Walked], band: Judged) -> float | None:
     curves = [row.measured for row in rows if row.measured is not None]
     if len(curves) < _SOME:
         return None
@@ -158,7 +159,8 @@ def _average(rows: Sequence[Walked], band: tuple[float, float]) -> float | None:
         10 ** (np.interp(f, c.frequencies_hz, c.deviation_db + c.reference_db) / 10) for c in curves
     ]
     mean = Response(f, 10 * np.log10(np.mean(powers, axis=0)))
-    return evenness(deviation(mean, *band)).value_db
+    # Its parts stand above the target already.
+    return evenness(deviation(mean, band.low_hz, band.high_hz)).value_db
 
 
 def _agreement(done: Sequence[Walked]) -> str:

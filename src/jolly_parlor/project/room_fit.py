@@ -98,7 +98,7 @@ def advice_for(document: Document, fit: Fit, seat: str) -> Advice:
         for source in PAIR_MIXES
         if document.take_of(a, source, where) is not None
     ]
-    return next_takes(fit, standing, seat, judged_band(document.gear, BOTH)[0], done)
+    return next_takes(fit, standing, seat, judged_band(document.gear, BOTH), done)
 
 
 MOST_UNDER_DOUBT = 10

@@ -37,8 +37,8 @@ from jolly_parlor.placement.settings.shares import (
     shares,
     thirds_power,
 )
-from jolly_parlor.project.comparison import measured_response
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.measured import measured_response
 from jolly_parlor.project.measured_parts import NoCommonTime, level_words, measured_heard
 from jolly_parlor.project.room_fit import as_fitted
 from jolly_parlor.refused import Refused

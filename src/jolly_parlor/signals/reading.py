@@ -83,6 +83,21 @@ def parse_response(text: str, name: str = "The text", curve: str | None = None) 
     return ReadResponse(response, tuple(notes), None, understood)
 
 
+def read_curve(path: Path) -> tuple[FloatArray, FloatArray]:
+    """Frequencies and levels of a drawn curve, ascending: a target may have two points. Raises
+    ResponseFileError.
+    """
+    lines, headings = lines_of(read_text(path))
+    if not lines:
+        raise ResponseFileError(f"{path.name} holds no line of numbers of frequency and level.")
+    one = _chosen(curves_of(table_of(lines, headings, path.name), path.name), None, path.name)
+    good = np.isfinite(one.frequencies_hz) & np.isfinite(one.level_db) & (one.frequencies_hz > 0)
+    f, first = np.unique(one.frequencies_hz[good], return_index=True)
+    if f.size < np.sum(good):
+        raise ResponseFileError(f"{path.name}: a frequency stands twice; a target has each once.")
+    return f, one.level_db[good][first]
+
+
 def _chosen(found: Sequence[Curve], curve: str | None, name: str) -> Curve:
     if len(found) == 1 and curve is None:
         return found[0]

@@ -25,7 +25,7 @@ from jolly_parlor.app.plots.lanes import LanesGround, LanesItem, lane_at, lane_h
 from jolly_parlor.app.plots.upper_layer import UpperGround, UpperItem
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.marks import LANES, Mark
-from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.placement.evenness import Deviation, beside
 
 _LEFT_WIDTH = 92
 _MARK_REACH = 0.035  # in log10 of frequency: about an eighth of an octave
@@ -50,6 +50,7 @@ class ResponseView(QWidget):
         layout.addWidget(self.graphics)
         self.hills = HillsItem()
         self._other: Deviation | None = None
+        self._against: Deviation | None = None
         self.other = pg.PlotCurveItem(antialias=True)
         # It stands still while the other curve moves: painted once, then copied.
         self.other.setCacheMode(pg.GraphicsObject.CacheMode.DeviceCoordinateCache)
@@ -127,6 +128,7 @@ class ResponseView(QWidget):
         upper = shown.upper if layer == "forecast" else None
         self.upper.show_curve(upper)
         self.upper_ground.show_known(upper is not None)
+        self.upper_ground.setVisible(curve is None or curve.high_hz <= HIGH_HZ)
         self.refresh_lanes()
 
     def refresh_lanes(self) -> None:
@@ -143,13 +145,17 @@ class ResponseView(QWidget):
     def _show_other(self, curve: Deviation | None, other: Deviation | None) -> None:
         if curve is None:
             other = None
-        if other is self._other:
+        band = (curve.low_hz, curve.high_hz) if curve is not None else None
+        same = other is None or (other.low_hz, other.high_hz) == band
+        against = None if same else curve
+        if other is self._other and against is self._against:
             return  # as in a drag: nothing to take in, nothing to paint again
-        self._other = other
+        self._other, self._against = other, against
         if other is None:
             self.other.setData([], [])
             return
-        d = np.clip(other.deviation_db, BOTTOM_DB, TOP_DB)
+        assert curve is not None
+        d = np.clip(beside(other, curve), BOTTOM_DB, TOP_DB)
         self.other.setData(np.log10(other.frequencies_hz), d)
 
     def _pointed(self, position: QPointF) -> None:
@@ -206,7 +212,7 @@ class ResponseView(QWidget):
             return
         upper = self.session.shown.upper
         words = f" {self._frequency:.0f} Hz "
-        if self._frequency <= HIGH_HZ:
+        if self._frequency <= max(HIGH_HZ, curve.high_hz):
             level = float(np.interp(self._frequency, curve.frequencies_hz, curve.deviation_db))
             words += f" {level:+.0f} dB "
         elif upper is not None and self.session.layer == "forecast":

@@ -16,7 +16,7 @@ from jolly_parlor.app.plots.hills import (
     decibel_axis,
     dress,
 )
-from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.placement.evenness import Deviation, beside
 
 
 class RowPlot(pg.PlotWidget):
@@ -44,5 +44,6 @@ class RowPlot(pg.PlotWidget):
         self.hills.show_curve(curve)
         if against is not None:
             pen = pg.mkPen(theme.current().wine, width=1.8, style=Qt.PenStyle.DotLine)
-            d = np.clip(against.deviation_db, BOTTOM_DB, TOP_DB)
+            d = against.deviation_db if curve is None else beside(against, curve)
+            d = np.clip(d, BOTTOM_DB, TOP_DB)
             plot.plot(np.log10(against.frequencies_hz), d, pen=pen)

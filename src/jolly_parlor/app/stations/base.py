@@ -4,9 +4,11 @@ from collections.abc import Callable
 from dataclasses import replace
 from typing import Any
 
+from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLayout, QScrollArea, QVBoxLayout, QWidget
 
+from jolly_parlor.app.judging_dialog import figure_button
 from jolly_parlor.app.widgets.fields import LiveLabel, label
 from jolly_parlor.app.workbench import Workbench
 
@@ -15,6 +17,8 @@ class Station(QWidget):
     """A page of the walk. Subclasses fill `self.body` and override `refresh` and `state`."""
 
     id, name = "", ""
+    figures = False
+    """Whether its headline holds a figure of Evenness, which is explained beside it."""
 
     def __init__(self, session: Workbench, scrolls: bool = True) -> None:
         super().__init__()
@@ -32,7 +36,11 @@ class Station(QWidget):
         self.head = head
         outer.addLayout(head)
         self.under = label("", "soft", wrap=True)
-        outer.addWidget(self.under)
+        below = QHBoxLayout()
+        below.addWidget(self.under, 1)
+        if self.figures:
+            below.addWidget(figure_button(session, self), 0, Qt.AlignmentFlag.AlignTop)
+        outer.addLayout(below)
         self.body = QVBoxLayout()
         self.body.setSpacing(8)
         if scrolls:

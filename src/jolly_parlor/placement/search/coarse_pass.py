@@ -26,6 +26,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import HIGHEST_HZ, MATCH_WEIGHT
 from jolly_parlor.placement.forecast import head_points
+from jolly_parlor.placement.mixes import BOTH, judged_band
 from jolly_parlor.placement.search.shortlist import Best, Weighed
 from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
 from jolly_parlor.placement.search.spread_tables import SpreadTables, Tables
@@ -65,10 +66,11 @@ def weigh(
     left, right and the main ear are now, (3, 3).
     """
     gear = spaces[0].gear
-    corner = gear.monitor.low_corner_hz
-    frequencies = log_grid(max(corner, 20.0), HIGHEST_HZ, PER_OCTAVE)
+    low, high, target = judged_band(gear, BOTH)
+    frequencies = log_grid(low, high, PER_OCTAVE)
     field = make_field(spaces[0].room, frequencies)
-    box = gear.monitor.low_end(frequencies)
+    # Held against the target here, so that the weighing below knows levels only.
+    box = gear.monitor.low_end(frequencies) / 10 ** (target.at(frequencies) / 20)
     lowest = int(np.sum(frequencies <= 2 * frequencies[0] + 1e-9))
     best = Best(keep, apart, present, spaces[0].room.frame.middle)
     # One BLAS thread a worker: the products are small, and shared threads only wait for each other.

@@ -29,6 +29,7 @@ from jolly_parlor.placement.evenness import (
 )
 from jolly_parlor.placement.forecast import Forecaster, head_points
 from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import BOTH, factors, judged_band, with_subwoofers
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
@@ -49,17 +50,22 @@ class Band:
     at_hz: FloatArray
     lowest_octave: FloatArray
     """Which of at_hz belong to the lowest octave, as 0 and 1."""
+    target_db: FloatArray
+    """Of at_hz's shape."""
 
     @classmethod
-    def of(cls, frequencies_hz: FloatArray, low_hz: float) -> "Band":
-        """From the lowest corner to the end of the grid."""
-        at = frequencies_hz[frequencies_hz >= low_hz - 1e-9]
-        return cls(frequencies_hz, at, np.asarray(at <= 2 * at[0] + 1e-9, dtype=float))
+    def of(cls, frequencies_hz: FloatArray, judged: Judged) -> "Band":
+        """Those of the grid that are judged."""
+        low, high, target = judged
+        at = frequencies_hz[(frequencies_hz >= low - 1e-9) & (frequencies_hz <= high + 1e-9)]
+        lowest = np.asarray(at <= 2 * at[0] + 1e-9, dtype=float)
+        return cls(frequencies_hz, at, lowest, target.at(at))
 
     def levels_db(self, pressure: ComplexArray) -> FloatArray:
-        """Smoothed levels, (..., frequencies) to (..., at_hz)."""
+        """Smoothed levels above the target, (..., frequencies) to (..., at_hz)."""
         level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
-        return smooth_level_db(self.frequencies_hz, level, self.at_hz, SMOOTHING_PER_OCTAVE)
+        smooth = smooth_level_db(self.frequencies_hz, level, self.at_hz, SMOOTHING_PER_OCTAVE)
+        return np.asarray(smooth - self.target_db)
 
     def squares(self, level_db: FloatArray) -> FloatArray:
         """E^2 over the last axis."""
@@ -89,9 +95,9 @@ class Judge:
         self.room, self.gear, self.wishes = forecaster.room, forecaster.gear, wishes
         self.forecaster = forecaster
         f = forecaster.frequencies_hz
-        self.mains = Band.of(f, judged_band(self.gear, BOTH)[0])
+        self.mains = Band.of(f, judged_band(self.gear, BOTH))
         self.mix = with_subwoofers(self.gear)
-        self.whole = Band.of(f, judged_band(self.gear, self.mix)[0])
+        self.whole = Band.of(f, judged_band(self.gear, self.mix))
 
     @property
     def seats(self) -> list[tuple[str, float]]:
@@ -165,7 +171,8 @@ class Judge:
         found = []
         for pressure in np.asarray(both) * drive:
             reference = float(self.mains.levels_db(pressure).mean())
-            found.append(bass_reach_hz(Response.from_pressure(f, pressure), reference))
+            heard = Response.from_pressure(f, pressure)
+            found.append(bass_reach_hz(heard, reference, self.gear.judging.target))
         return np.array(found)
 
     def transfers(self, sources: list[Point], owner: np.ndarray, ears: list[Point]) -> ComplexArray:

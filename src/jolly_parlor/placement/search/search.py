@@ -266,7 +266,9 @@ class _Way:
                     float(judged[index]),
                     float(alone[index]),
                     evenness(whole).value_db,
-                    bass_reach_hz(forecast.response(playing), whole.reference_db),
+                    bass_reach_hz(
+                        forecast.response(playing), whole.reference_db, forecast.gear.judging.target
+                    ),
                     mismatch_db(forecast.deviation(LEFT_ALONE), forecast.deviation(RIGHT_ALONE)),
                     float(off[index]),
                     float(guesses[index]),

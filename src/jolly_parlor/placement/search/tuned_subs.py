@@ -17,6 +17,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.mixes import judged_band
 from jolly_parlor.placement.mounting import clear_of_things
 from jolly_parlor.placement.search.objective import Band, Judge, sums_of
 from jolly_parlor.placement.search.subs import SubSearch, can_stand, candidates, point_of
@@ -137,7 +138,7 @@ class TunedSubs:
         """
         judge, forecaster = self.judge, self.judge.forecaster
         f, fed = forecaster.frequencies_hz, judge.fed(arrangement)
-        band = Band.of(f[::_THIN], float(judge.whole.at_hz[0]))
+        band = Band.of(f[::_THIN], judged_band(judge.gear, judge.mix))
         rows = np.flatnonzero(np.isin(f, band.at_hz))
         factors = np.array([way.response(f, judge.mix.handed_over) for way in ways])
         total = np.zeros((len(places[0]), len(ways)))
@@ -163,10 +164,11 @@ class TunedSubs:
     ) -> FloatArray:
         """J^2 without smoothing, (places, ways)."""
         found = np.empty((len(own), len(factors)))
-        some = max(_AT_ONCE // len(factors), 1)
+        some, target = max(_AT_ONCE // len(factors), 1), band.target_db.astype(np.float32)
         for start in range(0, len(own), some):
             part = own[start : start + some, None, :] * factors[None]
-            levels = (_levels_db(one) for one in sums_of({**others, "moved": part}))
+            sums = sums_of({**others, "moved": part})
+            levels = (_levels_db(one) - target for one in sums)
             found[start : start + some] = self.judge.weighed(band, *levels)
         return found
 

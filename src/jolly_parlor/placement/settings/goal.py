@@ -59,9 +59,10 @@ class Goal:
         self.names = heard.mix.loudspeakers
         self._f = heard.frequencies_hz
         self._flat = np.array([heard.sources[name] for name in self.names])
-        low, high = judged_band(heard.gear, heard.mix)
+        low, high, target = judged_band(heard.gear, heard.mix)
         at = GRID_HZ if per_octave is None else GRID_HZ[:: 48 // per_octave]
         self.at_hz = at[(at >= low - 1e-9) & (at <= high + 1e-9)]
+        self._target_db = target.at(self.at_hz)
         weights = smoothing_weights(self._f, self.at_hz, SMOOTHING_PER_OCTAVE)
         used = np.flatnonzero(np.any(weights > 0, axis=0))
         self._used = slice(int(used[0]), int(used[-1]) + 1)
@@ -81,7 +82,9 @@ class Goal:
         """Evenness of all that plays at the ear centre of each seat, as shown everywhere else."""
         levels = self._levels(self.factors(chains))[0][0]
         centres = self.heard.centres.items()
-        return {seat: float(np.sqrt(_evenness(levels[at])[0])) for seat, at in centres}
+        return {
+            seat: float(np.sqrt(_evenness(levels[at] - self._target_db)[0])) for seat, at in centres
+        }
 
     def levels_db(self, chains: Mapping[str, Chain], seat: str) -> FloatArray:
         """Of all that plays at an ear centre, smoothed, (at_hz,)."""
@@ -157,6 +160,7 @@ class Goal:
 
     def _judged(self, level: FloatArray) -> tuple[float, FloatArray]:
         """J^2 and its slope by each level."""
+        level = level - self._target_db
         square, slope = _evenness(level)
         weights = self.heard.weights
         shares = self._sums.shares[:, None] * weights[None, :]

@@ -38,7 +38,7 @@ def headroom(
     """Of every loudspeaker that plays, least first; those unknown last."""
     seat = next(iter(heard.centres))
     loud = reference_db_spl - float(np.mean(goal.levels_db(chains, seat)))
-    low, high = judged_band(heard.gear, heard.mix)
+    low, high, _ = judged_band(heard.gear, heard.mix)
     f = heard.frequencies_hz
     band = (f >= low - 1e-9) & (f <= high + 1e-9)
     found = []

@@ -14,6 +14,7 @@ from jolly_parlor.app.widgets.fields import label, tip
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.remedies import Remedy
+from jolly_parlor.placement.judging import USUAL_JUDGING
 from jolly_parlor.project.comparison import Comparison, Row
 from jolly_parlor.project.edits import add_arrangement, choose, note_heard
 from jolly_parlor.project.tuning import has_controls
@@ -24,6 +25,7 @@ class CompareStation(Station):
     """The ranking. Nothing is calculated while nobody looks."""
 
     id, name = "compare", "Compare"
+    figures = True
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
@@ -77,7 +79,8 @@ class CompareStation(Station):
         dotted = " Dotted: the other of forecast and measured."
         have = any(row.measured is not None for row in found.rows)
         self.under.setText(
-            f"{found.basis_words.capitalize()}: {what} at the {found.seat}; lower is more even."
+            f"{found.basis_words.capitalize()}: {what} at the {found.seat}{self._judged(found)}; "
+            "lower is more even."
             + (dotted if have else "")
             + (f" {found.rivals}" if found.rivals else "")
         )
@@ -92,6 +95,15 @@ class CompareStation(Station):
         self.body.addStretch(1)
         self._mark_current()
         self._add_next()
+
+    def _judged(self, found: Comparison) -> str:
+        """Over which band the first is judged, where that is not the usual one."""
+        judging = self.session.document.gear.judging
+        figure = found.rows[0].figure(found.basis) if found.rows else None
+        if judging == USUAL_JUDGING or figure is None:
+            return ""
+        band = f"{figure.low_hz:.0f} to {figure.high_hz:.0f} Hz"
+        return f", judged {band} against {judging.target.words}"
 
     def _add_next(self) -> None:
         found, remedy = self.session.comparison, self.session.next_try

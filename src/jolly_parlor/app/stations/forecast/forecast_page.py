@@ -34,6 +34,7 @@ class ForecastStation(Station):
     """Verdict, hills and hollows, lanes, findings."""
 
     id, name = "forecast", "Forecast"
+    figures = True
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session, scrolls=False)
@@ -142,7 +143,9 @@ class ForecastStation(Station):
             self.under.setText(self._words(figure.low_hz, figure.high_hz))
 
     def _words(self, low: float, high: float) -> str:
-        words = f"Judged {low:.0f} to {high:.0f} Hz, smoothed 1/{SMOOTHING_PER_OCTAVE} octave."
+        words = f"Judged {low:.0f} to {high:.0f} Hz, smoothed 1/{SMOOTHING_PER_OCTAVE} octave"
+        target = self.session.document.gear.judging.target
+        words += "." if target.is_flat else f", against {target.words}."
         if self.session.layer == "measured":
             return words + " Filled: measured. Dotted: forecast."
         if self.session.fitted.in_use:

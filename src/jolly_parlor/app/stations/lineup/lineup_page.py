@@ -25,6 +25,7 @@ class LineupStation(Station):
     """Schools above, positions of the current arrangement below."""
 
     id, name = "lineup", "Line-up"
+    figures = True
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)

@@ -17,6 +17,7 @@ class SubsStation(Station):
     """Settings of the arrangement shown. What takes long is asked for by a button."""
 
     id, name = "subs", "Subs"
+    figures = True
 
     def __init__(self, session: Workbench, measure: MeasureCard) -> None:
         super().__init__(session)
