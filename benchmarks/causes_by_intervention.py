@@ -1,7 +1,7 @@
 """Is the first cause named right? The same interventions made in an independent solver.
 
 Random furnished rooms with several strong surfaces, solved by finite volumes in the time domain
-(`scripts/voxel_room.py`). For every peak or dip beyond 6 dB below 200 Hz the program names a cause.
+(`studio/voxels.py`). For every peak or dip beyond 6 dB below 200 Hz the program names a cause.
 The truth is asked the same question: one boundary absorbs all, the ear or the loudspeakers stand
 where the finding says, one is silent. A cause is right when what it names takes away at least 60 %
 of the feature there too; of a standing wave, when a surface it runs between does. `no single cause`
@@ -32,7 +32,7 @@ from jolly_parlor.placement.evenness import Deviation, deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
 from jolly_parlor.signals.response import Response
-from voxel_room import VoxelRoom
+from jolly_parlor.studio.voxels import VoxelRoom
 
 ENOUGH = 0.6  # the program asks for a little more before it says so
 _DEEP_DB, _TOP_HZ, _OCTAVES = 6.0, 200.0, 1 / 12

@@ -21,8 +21,8 @@ from jolly_parlor.acoustics.plan import Point  # noqa: E402
 from jolly_parlor.acoustics.room import Room, Slope  # noqa: E402
 from jolly_parlor.placement.evenness import spread_db  # noqa: E402
 from jolly_parlor.project.files import read_survey  # noqa: E402
+from jolly_parlor.studio.voxels import VoxelRoom  # noqa: E402
 from make_samples import true_room  # noqa: E402
-from voxel_room import VoxelRoom  # noqa: E402
 
 F = log_grid(48.0, 250.0, 24)
 CELL = 0.075

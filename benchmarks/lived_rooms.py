@@ -2,7 +2,7 @@
 resonate (mass, spring and loss), things the survey has a little wrong or forgot, and takes with a
 centimetre of misplacing and half a decibel of measuring error.
 
-The truth is a solution by finite volumes in the time domain (`scripts/voxel_room.py`), with panels
+The truth is a solution by finite volumes in the time domain (`studio/voxels.py`), with panels
 as oscillators at the faces.
 """
 
@@ -31,7 +31,7 @@ from jolly_parlor.placement.evenness import (
 )
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.signals.response import Response
-from voxel_room import VoxelRoom
+from jolly_parlor.studio.voxels import VoxelRoom
 
 CELL, SECONDS, EAR = 0.075, 0.9, 1.125
 HZ = log_grid(18.0, 320.0, 48)

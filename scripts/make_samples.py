@@ -1,8 +1,8 @@
 """Make the lived-in samples: examples/harbour-loft and examples/kiln-furnished, surveys and
 documents with invented takes.
 
-The takes come from `voxel_room`, a solver that is not the forecast, of a room that is not quite the
-survey: everything is placed with half a centimetre of error, things stand up to 3 cm elsewhere,
+The takes come from `studio.voxels`, a solver that is not the forecast, of a room that is not quite
+the survey: everything is placed with half a centimetre of error, things stand up to 3 cm elsewhere,
 absorption differs by a quarter, the microphone has a little ripple, and there is noise. Seeded.
 
 Run from the repository: `.venv/bin/python scripts/make_samples.py` (some five minutes).
@@ -21,8 +21,8 @@ from jolly_parlor.project.history import Project
 from jolly_parlor.project.take_edits import add_take
 from jolly_parlor.signals.reading import ReadResponse
 from jolly_parlor.signals.response import Response
+from jolly_parlor.studio.voxels import VoxelRoom
 from make_demo import corner
-from voxel_room import VoxelRoom
 
 EXAMPLES = Path(__file__).resolve().parent.parent / "examples"
 F = np.geomspace(16.0, 400.0, 1200)

@@ -54,4 +54,4 @@ def test_the_box_answers_until_the_furnished_room_is_worked_out(
     assert np.isnan(inside)
     assert np.isfinite(before)
     window.go("takes")
-    assert "That studio is empty" in window.takes.measure.words.text()
+    assert "furnished, with walls that give way" in window.takes.measure.words.text()

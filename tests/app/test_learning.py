@@ -13,7 +13,9 @@ from jolly_parlor.acoustics.room import Thing
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.fitting.missing import Missing
+from jolly_parlor.placement.judging import Judging, Target
 from jolly_parlor.project.history import Project
+from jolly_parlor.project.judging_edits import set_judging
 
 
 def _few_takes(window: MainWindow) -> None:
@@ -69,6 +71,36 @@ def test_fit_use_and_go_back(
     # Another survey: what was learnt holds no more.
     session.do("taller", lambda d: replace(d, room=replace(d.room, height=d.room.height + 0.2)))
     assert session.fitted.fit is None and not session.fitted.in_use
+
+
+def test_what_is_measured_counts_at_once_while_the_fit_is_in_use(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    more = window.session.document.takes
+    _few_takes(window)
+    session = window.session
+    session.fitted.learn()
+    settled(qtbot, window)
+    first = session.fitted.fit
+    taken = next(t for t in more if t.info.id not in {k.info.id for k in session.document.takes})
+    # Not in use: it is said, and nothing is worked out behind the user's back.
+    session.do("measured", lambda d: replace(d, takes=(*d.takes, taken)))
+    settled(qtbot, window)
+    assert session.fitted.stale and session.fitted.fit is first
+    session.undo()
+    session.fitted.use(True)
+    settled(qtbot, window)
+    session.do("measured", lambda d: replace(d, takes=(*d.takes, taken)))
+    assert session.fitted.busy and "fitting again" in window.takes.fit.words.text()
+    settled(qtbot, window)
+    again = session.fitted.fit
+    assert first is not None and again is not None and session.fitted.in_use
+    assert len(again.takes) == len(first.takes) + 1 and not session.fitted.stale
+    assert session.fitted.band is not None
+    # Judging otherwise teaches nothing new of the room.
+    session.do("judged", lambda d: set_judging(d, Judging(target=Target(-1.0))))
+    settled(qtbot, window)
+    assert session.fitted.fit is again and session.fitted.in_use
 
 
 def test_the_fitted_room_ranks_what_was_not_measured_and_says_so(

@@ -1,4 +1,4 @@
-"""Fits of a lived-in room, against takes of an independent solver (`scripts/voxel_room.py`)."""
+"""Fits of a lived-in room, against takes of an independent solver (`studio/voxels.py`)."""
 
 from dataclasses import replace
 

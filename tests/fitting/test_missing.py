@@ -1,4 +1,4 @@
-"""Something solid forgotten, found by takes of an independent solver (`scripts/voxel_room.py`)."""
+"""Something solid forgotten, found by takes of an independent solver (`studio/voxels.py`)."""
 
 from dataclasses import replace
 

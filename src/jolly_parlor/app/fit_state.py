@@ -1,5 +1,6 @@
 """What the takes have taught: the fitted room, what to measure next, and whether it is in use."""
 
+from dataclasses import replace
 from functools import partial
 
 from PyQt6.QtCore import QObject, pyqtSignal
@@ -10,6 +11,7 @@ from jolly_parlor.app.questions import BAND, FIT, Question
 from jolly_parlor.app.session import Session
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.next_take import Advice
+from jolly_parlor.placement.judging import USUAL_JUDGING
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.room_fit import as_fitted
 
@@ -98,6 +100,9 @@ class FitState(QObject):
             self.fit = self.advice = None
             self.in_use = False
             self._session.told.emit("The survey or the gear has changed: fit the room again.")
+        elif self.in_use and self.stale and not self.busy:
+            self.learn()  # what was measured counts at once: fit, band and ranking
+            return
         self.changed.emit()
 
     def _take_band(self, band: FloatArray) -> None:
@@ -110,6 +115,7 @@ class FitState(QObject):
         self.changed.emit()
         if self.in_use:
             self._session.view_changed.emit()
+            self._look_again()  # takes may have come while it was being fitted
 
     def _refuse(self, why: str) -> None:
         self.busy, self.problem = False, why
@@ -117,4 +123,6 @@ class FitState(QObject):
 
 
 def _basis(document: Document) -> tuple[object, ...]:
-    return document.room, document.gear, tuple(take.info.id for take in document.takes)
+    """What a fit was made from; how it is judged changes nothing of it."""
+    gear = replace(document.gear, judging=USUAL_JUDGING)
+    return document.room, gear, tuple(take.info.id for take in document.takes)

@@ -90,10 +90,12 @@ def drawn_search(fit: Fit, arrangements: Sequence[Arrangement], gear: Gear) -> D
     return Drawn(figures(found), figures(drawn))
 
 
-def drawn_evenness(fit: Fit, arrangements: Sequence[Arrangement], seat: str, mix: Mix) -> Drawn:
+def drawn_evenness(
+    fit: Fit, arrangements: Sequence[Arrangement], seat: str, mix: Mix, judged: Judged
+) -> Drawn:
     """Evenness of a mix at a seat's ear centre."""
     placings = [placing_of_mix(Listening(a, seat, mix)) for a in arrangements]
-    found, drawn = _levels(fit, placings, judged_band(fit.gear, mix))
+    found, drawn = _levels(fit, placings, judged)
     return Drawn(shape_db(found), shape_db(drawn))
 
 

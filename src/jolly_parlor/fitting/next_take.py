@@ -116,7 +116,7 @@ def next_takes(
             found.append(_candidate(told, after, best, rivals, a.name, who, where))
     found.sort(key=lambda c: (-round(c.gain_db, 4), c.seat != seat, c.source != "both"))
     names = arrangements[best].name, arrangements[rival].name
-    left = drawn_evenness(fit, arrangements, seat, BOTH).left_db
+    left = drawn_evenness(fit, arrangements, seat, BOTH, judged).left_db
     return Advice(*names, told.better(best, rival), tuple(found), left)
 
 

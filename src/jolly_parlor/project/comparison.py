@@ -30,11 +30,13 @@ from jolly_parlor.placement.evenness import (
 )
 from jolly_parlor.placement.forecast import Forecast, Forecaster
 from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import (
     LEFT_ALONE,
     RIGHT_ALONE,
     Listening,
     Mix,
+    judged_band,
 )
 from jolly_parlor.placement.search.proposals import agreeing_words
 from jolly_parlor.project.document import Document
@@ -175,19 +177,19 @@ def compare(
         "the fitted room elsewhere",
     }[basis]
 
-    rows, drawn = _with_doubt(rows, seat, mix, fit)
+    rows, drawn = _with_doubt(rows, seat, mix, fit, judged_band(document.gear, mix))
     ranked = tuple(sorted(rows, key=lambda row: row.ranks_by(basis)))
     return Comparison(mix, seat, basis, words, ranked, _agreement(ranked, rows, drawn))
 
 
 def _with_doubt(
-    rows: list[Row], seat: str, mix: Mix, fit: Fit | None
+    rows: list[Row], seat: str, mix: Mix, fit: Fit | None, judged: Judged
 ) -> tuple[list[Row], Drawn | None]:
     """Each with what the rooms that fit the takes expect of it."""
     standing = [row for row in rows if not row.problem]
     if fit is None or len(standing) < 2:
         return rows, None
-    drawn = drawn_evenness(fit, [row.arrangement for row in standing], seat, mix)
+    drawn = drawn_evenness(fit, [row.arrangement for row in standing], seat, mix, judged)
     more = {id(row): float(d) for row, d in zip(standing, drawn.dearer_db, strict=True)}
     rows = [replace(row, dearer_db=more.get(id(row), 0.0)) for row in rows]
     return rows, drawn

@@ -1,4 +1,8 @@
-"""The simulated studio: a hidden room that differs from the survey, and everything that goes wrong.
+"""The simulated studio: a hidden room that differs from the survey as real ones do, and everything
+that goes wrong.
+
+Up to 200 Hz the hidden room is the wave equation's, furnished, with walls that give way
+(`hidden_room`); above 260 Hz it is image sources with clutter (`rendering`); between, both fade.
 
 Seeded and repeatable: the same seed, the same places and the same number of the take give the same
 recording. Nothing of the hidden room may be used by a forecast.
@@ -6,10 +10,11 @@ recording. Nothing of the hidden room may be used by a forecast.
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
 from jolly_parlor.acoustics.box_around import box_around
 from jolly_parlor.acoustics.images import board_bounce
@@ -17,6 +22,7 @@ from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.acoustics.surfaces import absorption_at
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.studio.device import Progress, Recording, Stage, StagedSource
+from jolly_parlor.studio.hidden_room import TOP_HZ, HiddenRoom
 from jolly_parlor.studio.rendering import TrueRoom, impulse_response
 
 _SIZE_ERROR_METRES, _PLACE_ERROR_METRES = 0.02, 0.01
@@ -27,6 +33,7 @@ _HISS_DBFS = -96.0
 _SENSITIVITY_DB = 114.0
 """Sound pressure level that reaches full scale with the input gain at 0 dB."""
 _LATENCY_SECONDS = 0.0371
+_WAVES_TO_HZ, _WAVES_SECONDS, _MOST_WAVES = 200.0, 1.0, 400
 
 
 @dataclass(frozen=True)
@@ -48,7 +55,9 @@ class SimulatedStudio:
         self, survey: Room, seed: int = 1, mishap_rate: float = 0.0, input_gain_db: float = 0.0
     ) -> None:
         self.seed, self.mishap_rate, self.input_gain_db = seed, mishap_rate, input_gain_db
+        self._survey = survey
         self._room = _true_room(survey, seed)
+        self._waves: dict[tuple[Point, Point], ComplexArray] = {}
         self._known: dict[tuple[object, ...], FloatArray] = {}
         self.takes = 0
         """How many recordings were made; part of the seed of noise and luck."""
@@ -164,7 +173,7 @@ class SimulatedStudio:
         place = self._misplaced(source.place, name)
         ear = self._misplaced(stage.microphone, "microphone")
         rate = self.sample_rate
-        h = impulse_response(self._room, place, ear, rate)
+        h = self._with_waves(impulse_response(self._room, place, ear, rate), place, ear, stage)
         bounce = (
             board_bounce(stage.desk, place, ear, self._room.speed_of_sound) if stage.desk else None
         )
@@ -180,6 +189,29 @@ class SimulatedStudio:
         corner = source.low_corner_hz * (1 + own.uniform(-0.04, 0.04))
         box = signal.butter(source.low_slope_db_per_octave // 6, corner, "highpass", fs=rate)
         return np.asarray(signal.lfilter(*box, h) * 10 ** (own.uniform(-0.4, 0.4) / 20))
+
+    @cached_property
+    def _hidden(self) -> HiddenRoom:
+        """Made when it is first listened to."""
+        return HiddenRoom.of(self._survey, self.seed)
+
+    def _with_waves(self, h: FloatArray, place: Point, ear: Point, stage: Stage) -> FloatArray:
+        """An impulse response with its low end from the hidden room."""
+        rate, count = self.sample_rate, round(_WAVES_SECONDS * self.sample_rate)
+        if (ear, place) not in self._waves:
+            every = {self._misplaced(s.place, name) for name, s in stage.sources.items()}
+            places = tuple(sorted(every | {place}, key=lambda p: (p.x, p.y, p.z)))
+            rows = self._hidden.transfers(ear, places)
+            if len(self._waves) > _MOST_WAVES:
+                self._waves.clear()
+            self._waves |= {(ear, p): row for p, row in zip(places, rows, strict=True)}
+        size = 1 << int(np.ceil(np.log2(2 * count)))
+        f: FloatArray = np.fft.rfftfreq(size, 1 / rate).astype(np.float64)
+        share = np.clip((f - _WAVES_TO_HZ) / (TOP_HZ - _WAVES_TO_HZ), 0.0, 1.0)
+        above = 0.5 - 0.5 * np.cos(np.pi * share)
+        low = self._hidden.over(f, self._waves[ear, place])
+        joined = np.fft.irfft(above * np.fft.rfft(h, size) + (1 - above) * low, size)
+        return np.asarray(joined[:count])
 
     def _misplaced(self, point: Point, what: str) -> Point:
         """About a centimetre off, the same each time it is put at the same place."""

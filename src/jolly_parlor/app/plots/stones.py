@@ -1,15 +1,28 @@
-"""Choices as stones on a sheet with two axes; pointing tells one, clicking takes it."""
+"""Choices as stones on a sheet with two axes; pointing tells one, clicking takes it. By key: arrows
+walk along them, Return takes one.
+"""
 
 from collections.abc import Sequence
 
 import numpy as np
 import pyqtgraph as pg
 from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtGui import QFocusEvent, QKeyEvent
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 
 _HEIGHT = 190
+_STEPS: dict[int, int] = {
+    Qt.Key.Key_Left: -1,
+    Qt.Key.Key_Up: -1,
+    Qt.Key.Key_Right: 1,
+    Qt.Key.Key_Down: 1,
+    Qt.Key.Key_Home: -10_000,
+    Qt.Key.Key_End: 10_000,
+}
+_TAKES = (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Space)
+_BY_KEY = (Qt.FocusReason.TabFocusReason, Qt.FocusReason.BacktabFocusReason)
 
 
 class StonesPlot(pg.PlotWidget):
@@ -35,6 +48,11 @@ class StonesPlot(pg.PlotWidget):
         self.line = pg.PlotCurveItem()
         plot.addItem(self.line)
         plot.addItem(self.stones)
+        self.ring = pg.ScatterPlotItem()
+        plot.addItem(self.ring)
+        self._laid: list[tuple[float, float, float, object]] = []
+        self._at: int | None = None
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.dress()
 
     def dress(self) -> None:
@@ -58,6 +76,9 @@ class StonesPlot(pg.PlotWidget):
     ) -> None:
         """Draw stones (n,) with what each stands for, and a line; tinted by y, calm to rough."""
         t = theme.current()
+        stones = zip(x.tolist(), y.tolist(), sizes.tolist(), data, strict=True)
+        self._laid = sorted(stones, key=lambda stone: stone[:2])
+        self._put(None)
         if not len(data):
             self.stones.setData([], [])
             self.line.setData([], [])
@@ -80,6 +101,42 @@ class StonesPlot(pg.PlotWidget):
         aside = 0.06 * max(float(np.ptp(x)), 0.5)
         low = 0.0 if from_zero else float(x.min()) - 2 * aside
         self.setXRange(low, float(x.max()) + 2 * aside, padding=0)
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        """Walk along the stones, or take one."""
+        step = _STEPS.get(event.key()) if event is not None else None
+        if event is None or not self._laid:
+            super().keyPressEvent(event)
+        elif step is not None:
+            start = self._at if self._at is not None else (-1 if step > 0 else len(self._laid))
+            self._put(int(np.clip(start + step, 0, len(self._laid) - 1)))
+            self.pointed.emit(self._laid[self._at or 0][3])
+        elif event.key() in _TAKES and self._at is not None:
+            self.taken.emit(self._laid[self._at][3])
+        else:
+            super().keyPressEvent(event)
+
+    def focusInEvent(self, event: QFocusEvent | None) -> None:
+        """By key the first one is told at once."""
+        super().focusInEvent(event)
+        if self._laid and event is not None and event.reason() in _BY_KEY:
+            self._put(0)
+            self.pointed.emit(self._laid[0][3])
+
+    def focusOutEvent(self, event: QFocusEvent | None) -> None:
+        """No stone is meant any more."""
+        super().focusOutEvent(event)
+        self._put(None)
+
+    def _put(self, at: int | None) -> None:
+        """The ring around the stone meant."""
+        self._at = at
+        if at is None:
+            self.ring.setData([], [])
+            return
+        x, y, size, _ = self._laid[at]
+        pen = pg.mkPen(theme.current().wine, width=2.5)
+        self.ring.setData([x], [y], size=size + 8, pen=pen, brush=pg.mkBrush(None))
 
     def _hovered(self, _item: object, points: list[pg.SpotItem]) -> None:
         if len(points):

@@ -313,6 +313,7 @@ class SearchCard:
         return "".join(told)
 
     def _tell_trade(self, trade: Trade) -> None:
+        self.session.show_ghost(None if trade.turns else trade.arrangement)
         moved = format_length(trade.moved_metres, self.session.settings.values.units)
         self.trades_words.setText(
             f"{trade.figure_db:.1f} dB, bass to {trade.reach_hz:.0f} Hz, moves up to {moved}. "
@@ -343,5 +344,6 @@ _INVITATION = (
 )
 _TRADES = (
     "What moving buys: each stone is a place that none betters in evenness, distance and bass "
-    "reach at once; large stones reach lower. Point at one to read it, click to line it up."
+    "reach at once; large stones reach lower. Point at one to read it, click to line it up; or "
+    "walk along them with the arrow keys and press Enter."
 )

@@ -94,7 +94,10 @@ class Equipment:
         """What to know of the device."""
         if not self.is_card:
             room = self.session.document.room.name
-            return f"{SimulatedStudio.name}: a made-up room much like {room}; it is silent."
+            return (
+                f"{SimulatedStudio.name}: a made-up room much like {room}, furnished, with walls "
+                "that give way and a thing or two the survey lacks; it is silent."
+            )
         setup = self.session.settings.values.card
         wanting = []
         if setup.channels.loopback_input is None:

@@ -61,7 +61,8 @@ class FitCard:
         self.which.setVisible(fit is not None)
         self.which.show_value("fitted" if learning.in_use else "survey")
         if learning.busy:
-            self.words.setText("Fitting: a few seconds for a few takes …")
+            again = "Takes have come or gone: fitting again" if learning.in_use else "Fitting"
+            self.words.setText(f"{again}, a few seconds for a few takes …")
         elif learning.problem:
             self.words.setText(learning.problem)
         elif fit is None:

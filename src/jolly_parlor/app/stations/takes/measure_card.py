@@ -12,7 +12,6 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from jolly_parlor.acoustics.fields import needs_working_out
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
@@ -175,8 +174,8 @@ class MeasureCard:
             ear = head_point(a.seats[seat], self.equipment.point.currentData())
             bare, room = "", self.session.document.room
             frame = room.frame
-            if needs_working_out(room) and not self.equipment.is_card:
-                bare = "That studio is empty, a box around your room: nothing stands in it. "
+            if not room.is_box and not self.equipment.is_card:
+                bare = "Above 260 Hz it sounds like the box around your room. "
             self.words.setText(
                 f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
                 f"{format_length(ear.y - frame.front, units)} from the front wall, "

@@ -1,19 +1,24 @@
-"""A room of any plan with things in it, in the time domain by finite volumes: the samples' truth.
+"""A room of any plan with things in it, in the time domain by finite volumes: what stands in for a
+real one, in the simulated studio, in the samples and in benchmarks.
 
 Nothing of the forecast's model is in it: the wave equation on cubes, each surface with a locally
-reacting real admittance at the cubes' outer faces, soft things as air with a loss (the lossy
-seven-point scheme, Botteldooren 1995; Bilbao, Hamilton, Botts & Savioja 2016). By reciprocity one
-run from an ear gives the transfer to every place a source may stand.
+reacting real admittance at the cubes' outer faces, surfaces that give way as oscillators there,
+soft things as air with a loss (the lossy seven-point scheme, Botteldooren 1995; Bilbao, Hamilton,
+Botts & Savioja 2016). By reciprocity one run from an ear gives the transfer to every place a source
+may stand.
 """
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 
 import numba
 import numpy as np
 
 from jolly_parlor.acoustics.air_of_room import admittances_of, losses_of
+from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.plan import distance_to, inside
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.room import Room, Thing
+
+Box = tuple[tuple[float, float, float], tuple[float, float, float]]
 
 _COURANT, _FADE_SHARE = 0.98, 0.25
 _AIR_DENSITY = 1.2
@@ -21,11 +26,11 @@ _MIDDLE_HZ = np.array([90.0])
 """One admittance a surface: that of the table about here."""
 
 
-@numba.njit(cache=True, parallel=True, fastmath=True)
+@numba.njit(cache=True, fastmath=True, nogil=True)
 def _step(new, now, old, here, before, around):  # type: ignore[no-untyped-def]
     """One step of the scheme; where there is no air all three factors are 0, and so stays all."""
     nx, ny, nz = now.shape
-    for i in numba.prange(1, nx - 1):
+    for i in range(1, nx - 1):
         for j in range(1, ny - 1):
             for k in range(1, nz - 1):
                 total = now[i - 1, j, k] + now[i + 1, j, k] + now[i, j - 1, k]
@@ -47,10 +52,13 @@ class VoxelRoom:
         seconds: float,
         panels: Mapping[str, tuple[float, float, float]] | None = None,
         absorbing: tuple[str, ...] = (),
+        recess: Box | None = None,
+        uneven: Callable[[str, list[float]], float] = lambda surface, at: 1.0,
     ) -> None:
         """panels: surfaces of a box (by name) that give way as well as absorb: kg per square metre,
         resonance in Hz, loss factor. absorbing: surfaces of a box that take in all sound at normal
-        incidence.
+        incidence. recess: air beyond the walls, (low corner, high corner) in metres. uneven: what a
+        surface's admittance is multiplied by at a place.
         """
         self.room, self.cell = room, cell
         self._panels = {
@@ -60,10 +68,22 @@ class VoxelRoom:
         }
         self._absorbing = {self._key(name) for name in absorbing}
         self._faces: dict[str, list[tuple[int, int, int]]] = {name: [] for name in self._panels}
-        count = [int(np.ceil(size / cell)) + 2 for size in room.dimensions]
-        centres = [(np.arange(n) - 0.5) * cell for n in count]
+        low, high = recess or ((0.0,) * 3, room.dimensions)
+        before = [max(int(np.ceil(-corner / cell)), 0) for corner in low]
+        beyond = (max(a, b) for a, b in zip(high, room.dimensions, strict=True))
+        count = [int(np.ceil(b / cell)) + a + 2 for a, b in zip(before, beyond, strict=True)]
+        self._start = np.array(before, dtype=float)
+        centres = [
+            (np.arange(n) - 0.5 - start) * cell for n, start in zip(count, before, strict=True)
+        ]
         x, y, z = np.meshgrid(*centres, indexing="ij")
         air = inside(room.plan, x, y) & (z > 0) & (z < room.ceiling_at(x, y))
+        if recess is not None:
+            inner = [
+                (part > a) & (part < b) for part, a, b in zip((x, y, z), low, high, strict=True)
+            ]
+            air |= inner[0] & inner[1] & inner[2]
+        self._uneven = uneven
         for thing in room.things:
             if thing.kind == "solid":
                 air &= ~_within(thing, x, y, z)
@@ -78,7 +98,9 @@ class VoxelRoom:
         for thing, loss in zip(soft, losses_of(room), strict=True):
             drag[_within(thing, x, y, z)] += loss * self.dt / 2
         self._inverse = 1 / (1 + drag)
-        neighbours = sum(np.roll(air, way, axis).astype(int) for axis in range(3) for way in (-1, 1))
+        neighbours = sum(
+            np.roll(air, way, axis).astype(int) for axis in range(3) for way in (-1, 1)
+        )
         self._here = air * (2 - ratio**2 * np.asarray(neighbours)) * self._inverse
         self._before = air * (1 - drag) * self._inverse
         self._around_it = air * ratio**2 * self._inverse
@@ -105,7 +127,7 @@ class VoxelRoom:
                     face = [float(part[tuple(cell)]) for part in at]
                     face[axis] += way * self.cell / 2
                     surface = self._surface(face, axis, way)
-                    drag[tuple(cell)] += ratio * beta[surface] / 2
+                    drag[tuple(cell)] += ratio * beta[surface] * self._uneven(surface, face) / 2
                     if surface in self._faces:
                         self._faces[surface].append(tuple(cell))
 
@@ -141,9 +163,8 @@ class VoxelRoom:
         pulse = self._pulse()
         panels = _Panels(self)
         for n in range(self.steps):
-            panels.move(now)
             _step(new, now, old, self._here, self._before, self._around_it)
-            panels.push(new, self._inverse)
+            panels.push(now, new)
             if n < pulse.size:
                 new[at[:, 0], at[:, 1], at[:, 2]] += (
                     pulse[n] * share * self._inverse[at[:, 0], at[:, 1], at[:, 2]]
@@ -163,11 +184,11 @@ class VoxelRoom:
         """Short, without much above 600 Hz."""
         width = 1 / (2 * np.pi * 400.0)
         t = np.arange(round(12 * width / self.dt)) * self.dt - 6 * width
-        return np.exp(-((t / width) ** 2) / 2)
+        return np.asarray(np.exp(-((t / width) ** 2) / 2))
 
     def _around(self, place: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
         """The eight cubes around a place and their shares."""
-        exact = place / self.cell + 0.5
+        exact = place / self.cell + 0.5 + self._start
         low = np.floor(exact).astype(int)
         part = exact - low
         cells = np.array([low + np.array(c) for c in np.ndindex(2, 2, 2)])
@@ -175,6 +196,21 @@ class VoxelRoom:
             [np.prod(np.where(np.array(c), part, 1 - part)) for c in np.ndindex(2, 2, 2)]
         )
         return cells, shares
+
+    def nearest_air(self, place: np.ndarray) -> np.ndarray:
+        """The place itself, or where there is air around it the nearest middle of a cube."""
+        cells, _ = self._around(place)
+        inside = np.all((cells >= 0) & (cells < self.air.shape))
+        if inside and np.all(self.air[cells[:, 0], cells[:, 1], cells[:, 2]]):
+            return place
+        # One with air on all sides, so that its eight cubes are air too.
+        free = self.air.astype(bool)
+        for axis in range(3):
+            free &= np.roll(self.air, 1, axis).astype(bool) & np.roll(self.air, -1, axis).astype(
+                bool
+            )
+        middles = (np.argwhere(free) - 0.5 - self._start) * self.cell
+        return np.asarray(middles[np.argmin(np.sum((middles - place) ** 2, axis=1))])
 
 
 class _Panels:
@@ -191,30 +227,33 @@ class _Panels:
             heavy += [mass / room.dt] * len(own)
             lossy += [mass * pace * loss] * len(own)
             stiff += [mass * pace**2] * len(own)
-        self._at = tuple(np.array(cells, dtype=int).reshape(-1, 3).T)
-        self._heavy, self._lossy, self._stiff = map(np.array, (heavy, lossy, stiff))
+        at = np.array(cells, dtype=np.int64).reshape(-1, 3)
+        self._at = np.ravel_multi_index(tuple(at.T), room.air.shape)
+        self._of = tuple(np.array(part, dtype=float) for part in (heavy, lossy, stiff))
         self._v, self._x = np.zeros(len(cells)), np.zeros(len(cells))
-        self._gained, self._dt = np.zeros(len(cells)), room.dt
-        speed = room.room.speed_of_sound
-        self._by = _AIR_DENSITY * speed**2 * room.dt / room.cell
+        self._dt, speed = room.dt, room.room.speed_of_sound
+        self._by = _AIR_DENSITY * speed**2 * room.dt / room.cell * room._inverse.ravel()[self._at]
 
-    def move(self, now: np.ndarray) -> None:
-        """Half a step on, driven by the pressure."""
-        if not self._v.size:
-            return
-        push = now[self._at] - self._stiff * self._x
-        v = ((self._heavy - self._lossy / 2) * self._v + push) / (self._heavy + self._lossy / 2)
-        self._gained, self._v = v - self._v, v
-        self._x = self._x + self._dt * v
-
-    def push(self, new: np.ndarray, inverse: np.ndarray) -> None:
-        """What the air before them loses."""
+    def push(self, now: FloatArray, new: FloatArray) -> None:
+        """Half a step on, driven by the pressure; the air before them loses what they gain."""
         if self._v.size:
-            np.subtract.at(new, self._at, self._by * self._gained * inverse[self._at])
+            flat = now.ravel(), new.ravel()
+            _give_way(*flat, self._at, *self._of, self._v, self._x, self._by, self._dt)
 
 
-def _within(thing, x, y, z):  # type: ignore[no-untyped-def]
-    return (
+@numba.njit(cache=True, nogil=True)
+def _give_way(now, new, at, heavy, lossy, stiff, v, x, by, dt):  # type: ignore[no-untyped-def]
+    for n in range(at.size):
+        pushed = now[at[n]] - stiff[n] * x[n]
+        then = ((heavy[n] - lossy[n] / 2) * v[n] + pushed) / (heavy[n] + lossy[n] / 2)
+        new[at[n]] -= by[n] * (then - v[n])
+        v[n] = then
+        x[n] += dt * then
+
+
+def _within(thing: Thing, x: FloatArray, y: FloatArray, z: FloatArray) -> BoolArray:
+    """Which places lie in a thing."""
+    inside = (
         (x > thing.x)
         & (x < thing.x + thing.width)
         & (y > thing.y)
@@ -222,3 +261,4 @@ def _within(thing, x, y, z):  # type: ignore[no-untyped-def]
         & (z > thing.z)
         & (z < thing.z + thing.height)
     )
+    return np.asarray(inside)

@@ -1,0 +1,153 @@
+"""The studio's hidden room: the one surveyed as it really is, with what a survey leaves out.
+
+Sizes are a centimetre or two off, things stand a few centimetres elsewhere, a window's bay is not
+on the plan, an armchair and a hung cupboard were not thought of, linings absorb unevenly, and
+what is light gives way: panels as mass, spring and loss. Figures are ours, chosen within what
+handbooks give for such walls; no source for any one of them. Seeded and repeatable.
+"""
+
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.room import Point, Room, Surface, Thing
+
+if TYPE_CHECKING:  # its compiler takes a second to load, which a starting window would wait
+    from jolly_parlor.studio.voxels import Box, VoxelRoom
+
+TOP_HZ = 260.0
+"""Up to where the wave equation is solved; above it image sources speak."""
+_SECONDS, _LEAST_CELL, _MOST_CELL = 0.8, 0.105, 0.125
+_THING_METRES, _PATCH_METRES, _UNEVEN = 0.03, 0.8, 0.35
+_GIVES_WAY = ("plasterboard_studs", "plaster_lath", "timber_floor", "wood_panel")
+_BAY_WIDTH, _BAY_DEPTH, _SILL, _LINTEL = 1.3, 0.2, 0.85, 2.05
+_HEARD_HZ: FloatArray = np.arange(4.0, TOP_HZ + 0.5, 0.5)
+
+
+@dataclass(frozen=True, eq=False)
+class HiddenRoom:
+    """A room nobody forecasts, solved in the time domain when it is listened to."""
+
+    room: Room
+    solver: "VoxelRoom"
+
+    @classmethod
+    def of(cls, survey: Room, seed: int) -> "HiddenRoom":
+        """As the survey has it, and as it has it not."""
+        from jolly_parlor.studio.voxels import VoxelRoom
+
+        rng = np.random.default_rng([seed, 78])
+        cell = _fitting_cell(survey)
+        room = replace(survey, things=(*_moved(survey, rng), *_forgotten(survey, rng)))
+        panels = _panels(survey, rng)
+        # What gives way takes its sound by that; the lining itself takes little.
+        quiet = {name: Surface("own", (0.05,) * 7) for name in panels}
+        room = room.lined(quiet) if panels else room
+        bay = _bay(survey)
+        solver = VoxelRoom(room, cell, _SECONDS, panels, (), bay, _unevenness(seed))
+        return cls(room, solver)
+
+    def transfers(self, microphone: Point, sources: tuple[Point, ...]) -> ComplexArray:
+        """Pressure per unit source at HEARD_HZ, (sources, frequencies). A second or two."""
+        places = np.array([self.solver.nearest_air(p.array()) for p in sources])
+        ear = self.solver.nearest_air(microphone.array())
+        return self.solver.transfers(ear, places, _HEARD_HZ)
+
+    def over(self, frequencies_hz: FloatArray, known: ComplexArray) -> ComplexArray:
+        """One row of `transfers` at other frequencies up to TOP_HZ, 0 beyond."""
+        real, imag = (
+            np.interp(frequencies_hz, _HEARD_HZ, part, right=0.0)
+            for part in (known.real, known.imag)
+        )
+        return np.asarray(real + 1j * imag)
+
+
+def _fitting_cell(survey: Room) -> float:
+    """The size of cubes that comes nearest to all corners and the height: within a centimetre or
+    two of the survey, which is what a tape misses by.
+    """
+    lengths = np.array(sorted({v for corner in survey.plan for v in corner if v} | {survey.height}))
+    sizes = np.linspace(_LEAST_CELL, _MOST_CELL, 400)
+    off = np.abs(lengths / sizes[:, None] - np.round(lengths / sizes[:, None])) * sizes[:, None]
+    return float(sizes[np.argmin(off.max(axis=1))])
+
+
+def _moved(survey: Room, rng: np.random.Generator) -> list[Thing]:
+    """What was surveyed, as it really stands; how much a soft thing takes is its own."""
+    found = []
+    for thing in survey.things:
+        off = rng.uniform(-_THING_METRES, _THING_METRES, 2)
+        x, y = max(thing.x + float(off[0]), 0.0), max(thing.y + float(off[1]), 0.0)
+        loss = float(rng.uniform(180.0, 420.0)) if thing.kind == "soft" else None
+        found.append(
+            replace(thing, x=max(float(x), 0.0), y=max(float(y), 0.0), loss_per_second=loss)
+        )
+    return found
+
+
+def _forgotten(survey: Room, rng: np.random.Generator) -> list[Thing]:
+    """An armchair in a back corner and a cupboard hung on the back wall above head height: neither
+    is in the way of anything that is placed.
+    """
+    width, length, height = survey.dimensions
+    x = 0.25 if rng.random() < 0.5 else width - 1.15
+    loss = float(rng.uniform(180.0, 350.0))
+    chair = Thing("armchair", "soft", x, length - 1.15, 0.0, 0.9, 0.9, 0.8, loss_per_second=loss)
+    high = max(height - 0.75, 1.5)
+    along, tall = float(rng.uniform(0.2, max(width - 1.6, 0.3))), height - high - 0.1
+    cupboard = Thing("cupboard", "solid", along, length - 0.35, high, 1.2, 0.35, max(tall, 0.05))
+    usable = [chair]
+    if cupboard.height > 0.25:
+        usable.append(cupboard)
+    return [thing for thing in usable if _fits(survey, thing)]
+
+
+def _fits(survey: Room, thing: Thing) -> bool:
+    """Whether it is all in the air of the survey."""
+    xs, ys, zs = ((a + 0.03, a + b / 2, a + b - 0.03) for a, b in (
+        (thing.x, thing.width), (thing.y, thing.depth), (thing.z, thing.height)))  # fmt: skip
+    return all(survey.has_air_at(Point(x, y, z)) for x in xs for y in ys for z in zs)
+
+
+def _panels(survey: Room, rng: np.random.Generator) -> dict[str, tuple[float, float, float]]:
+    """Mass per area, resonance and loss factor of what gives way; the ceiling always does.
+
+    At its resonance the admittance of such a panel is rho c / (m omega eta): 0.03 to 0.15, which is
+    what tables of random-incidence absorption have for board on studs.
+    """
+    light = [name for name, s in survey.surfaces.items() if s.material in _GIVES_WAY]
+    return {
+        name: (
+            float(rng.uniform(14, 28)),
+            float(rng.uniform(45, 90)),
+            float(rng.uniform(0.5, 1.0)),
+        )
+        for name in dict.fromkeys((*light, "ceiling"))
+    }
+
+
+def _bay(survey: Room) -> "Box | None":
+    """A window's recess in the back wall of a box; the plan of any other room has its own."""
+    width, length, height = survey.dimensions
+    if not survey.is_box or width < _BAY_WIDTH + 0.4 or height < _LINTEL + 0.1:
+        return None
+    left = (width - _BAY_WIDTH) / 2
+    return (left, length - 0.01, _SILL), (left + _BAY_WIDTH, length + _BAY_DEPTH, _LINTEL)
+
+
+def _unevenness(seed: int) -> Callable[[str, list[float]], float]:
+    """A factor for each patch of a surface."""
+    known: dict[tuple[object, ...], float] = {}
+
+    def factor(surface: str, at: list[float]) -> float:
+        key = (surface, *(int(v // _PATCH_METRES) for v in at))
+        if key not in known:
+            text = "|".join(map(str, key)).encode()
+            own = np.random.default_rng([seed, *text])
+            known[key] = float(own.lognormal(0.0, _UNEVEN))
+        return known[key]
+
+    return factor
