@@ -12,6 +12,7 @@ import time
 from dataclasses import dataclass, field
 from pathlib import Path
 
+import lived_table
 import numpy as np
 from causes_known import share_named
 from finite_differences import GridRoom
@@ -50,6 +51,7 @@ EAR = 1.2
 SECONDS = 1.2
 HZ = np.geomspace(18.0, 320.0, 200)
 ROOT = Path(__file__).parents[1]
+MARK = "<!-- figures -->"
 
 
 @dataclass
@@ -305,6 +307,7 @@ def main() -> int:
     parser.add_argument("--studios", type=int, default=6)
     parser.add_argument("--searches", type=int, default=6, help="rooms that are searched too")
     parser.add_argument("--seed", type=int, default=2026)
+    parser.add_argument("--lived", type=int, default=12, help="furnished rooms (lived_table.py)")
     parser.add_argument("--write", action="store_true")
     asked = parser.parse_args()
     boxes, studios = Found(), Found()
@@ -319,8 +322,14 @@ def main() -> int:
     print(text)
     if asked.write:
         page = ROOT / "docs" / "accuracy.md"
-        head = page.read_text("utf-8").partition("<!-- figures -->")[0]
-        page.write_text(f"{head}<!-- figures -->\n{text}", "utf-8")
+        head, _, rest = page.read_text("utf-8").partition(MARK)
+        tail = rest.partition(MARK)[2]
+        page.write_text(f"{head}{MARK}\n{text}{MARK}{tail}", "utf-8")
+    if asked.lived:
+        lived = lived_table.table(lived_table.measured(asked.lived, asked.seed))
+        print(lived)
+        if asked.write:
+            lived_table.put_into_page(lived)
     return 0
 
 

@@ -217,6 +217,24 @@ def _two(errors: np.ndarray) -> str:
     return f"{np.median(errors):.2f}, {np.percentile(errors, 90):.2f}"
 
 
+def measured(rooms: int, seed: int) -> list[Row]:
+    """Rooms one after another, two at a time; each is told as it is done."""
+    rows: list[Row] = []
+    with ProcessPoolExecutor(2) as pool:
+        for row in pool.map(one_room, [seed] * rooms, range(rooms)):
+            rows.append(row)
+            print(f"room {len(rows)}:", table(rows[-1:]).splitlines()[2], flush=True)
+    return rows
+
+
+def put_into_page(text: str) -> None:
+    """Between the two marks of docs/accuracy.md."""
+    page = ROOT / "docs" / "accuracy.md"
+    head, _, rest = page.read_text("utf-8").partition(MARK)
+    tail = rest.partition(MARK)[2]
+    page.write_text(f"{head}{MARK}\n{text}{MARK}{tail}", "utf-8")
+
+
 def main() -> int:
     """Run and print."""
     parser = argparse.ArgumentParser(description=__doc__)
@@ -224,18 +242,10 @@ def main() -> int:
     parser.add_argument("--seed", type=int, default=2026)
     parser.add_argument("--write", action="store_true")
     asked = parser.parse_args()
-    rows = []
-    with ProcessPoolExecutor(2) as pool:
-        for row in pool.map(one_room, [asked.seed] * asked.rooms, range(asked.rooms)):
-            rows.append(row)
-            print(f"room {len(rows)}:", table(rows[-1:]).splitlines()[2], flush=True)
-    text = table(rows)
+    text = table(measured(asked.rooms, asked.seed))
     print(text)
     if asked.write:
-        page = ROOT / "docs" / "accuracy.md"
-        head, _, rest = page.read_text("utf-8").partition(MARK)
-        tail = rest.partition(MARK)[2]
-        page.write_text(f"{head}{MARK}\n{text}\n{MARK}{tail}", "utf-8")
+        put_into_page(text)
     return 0
 
 

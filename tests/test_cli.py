@@ -4,12 +4,13 @@ import csv
 import json
 import subprocess
 import sys
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 import pytest
 
-from jolly_parlor.project.files import open_document
+from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.signals.wav import wav_bytes
 from places import DATA, EXAMPLES, ROOT
 from processes import ran
@@ -192,10 +193,13 @@ def test_a_recording_made_elsewhere_becomes_a_response(tmp_path: Path) -> None:
 
 
 def test_learning_from_takes_without_a_window(tmp_path: Path) -> None:
-    room = EXAMPLES / "kiln-room.parlor"
-    out = tmp_path / "out.json"
+    whole = open_document(EXAMPLES / "kiln-room.parlor")
+    alone = tuple(t for t in whole.takes if t.info.source in ("left", "right"))[:4]
+    room, out = tmp_path / "room.parlor", tmp_path / "out.json"
+    # Four of its fifteen takes: a fit is made anew by each command.
+    save_document(replace(whole, takes=alone), room)
     told = run("fit", room, "--json", out).stdout
-    assert "Fitted to 15 takes" in told and "dB before" in told
+    assert "Fitted to 4 takes" in told and "dB before" in told
     table = json.loads(out.read_text())
     assert table["residual_db"] < 1.0
     assert all(t["after_db"] <= t["before_db"] for t in table["takes"])
@@ -203,7 +207,7 @@ def test_learning_from_takes_without_a_window(tmp_path: Path) -> None:
     told = run("next", room, "--json", out).stdout
     assert "probability" in told
     assert json.loads(out.read_text())["candidates"] == [] or "gain_db" in out.read_text()
-    told = run("explain", room, "--take", "take-0001", "--json", out).stdout
+    told = run("explain", room, "--take", alone[0].info.id, "--json", out).stdout
     assert "measured" in told and "dB down" in told
     findings = json.loads(out.read_text())["findings"]
     assert findings and all(f["headline"] and "causes" in f for f in findings)
@@ -293,3 +297,23 @@ def test_settings_are_found_told_and_set_without_a_window(tmp_path: Path) -> Non
     assert table["seats"]["desk"]["sub"]["share"][0] == 1.0
     refused = run("settings", EXAMPLES / "harbour-loft.parlor", "--measured", "--fitted", code=2)
     assert "takes win over forecasts" in refused.stderr
+
+
+def test_the_band_and_the_target_are_set_and_told_without_a_window(tmp_path: Path) -> None:
+    room, house = tmp_path / "room.parlor", tmp_path / "house.txt"
+    room.write_bytes((EXAMPLES / "kiln-room.parlor").read_bytes())
+    house.write_text("Hz dB\n20 4\n200 0\n")
+    before = json.loads(run("compare", room, "--json").stdout)
+    told = run("judge", room, "--from", "30", "--takes-to", "700", "--slope", "-1").stdout
+    assert told == (
+        "Judged from 30 Hz to 300 Hz, takes to 700 Hz, against a slope of −1.0 dB per octave.\n"
+    )
+    assert json.loads(run("compare", room, "--json").stdout) != before
+    told = run("judge", room, "--target", house, "--takes-to", "same").stdout
+    assert "the curve “house.txt” with a slope of −1.0 dB per octave" in told
+    assert "takes" not in told
+    assert "an octave" in run("judge", room, "--to", "60", "--from", "40", code=1).stderr
+    assert "is no frequency" in run("judge", room, "--takes-to", "far", code=1).stderr
+    run("judge", room, "--from", "corner", "--to", "300", "--target", "flat", "--slope", "0")
+    assert run("judge", room).stdout == "Judged from the lowest corner to 300 Hz, against flat.\n"
+    assert json.loads(run("compare", room, "--json").stdout) == before

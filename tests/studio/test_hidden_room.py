@@ -41,9 +41,8 @@ def test_the_solver_gives_the_field_of_a_plain_box() -> None:
 
 @pytest.mark.parametrize("resonance", [60.0, 5.0])
 def test_a_panel_that_gives_way_moves_the_mode_before_it(resonance: float) -> None:
-    # A locally reacting wall of impedance j (w m - s / w) lengthens the room by rho c^2 /
-    # (s - w^2 m)
-    # to first order (Kuttruff, Room Acoustics): a spring longer, a mass shorter.
+    # A locally reacting wall of impedance j (w m - s / w) lengthens the room to first order by
+    # rho c^2 / (s - w^2 m) (Kuttruff, Room Acoustics): a spring longer, a mass shorter.
     f, mass = np.linspace(25.0, 42.0, 171), 12.0
     ear, place = np.array([1.7, 4.9, 1.25]), np.array([[1.9, 0.3, 1.25]])
     solver = VoxelRoom(plain(0.03), 0.1, 1.2, {"back": (mass, resonance, 0.05)})

@@ -1,12 +1,12 @@
 """A room as takes have taught it: other sizes, other absorption."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field, fields
+from dataclasses import dataclass, field, fields, replace
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import AdmittanceArray, FloatArray
-from jolly_parlor.acoustics.room import Room, SurfaceName
+from jolly_parlor.acoustics.room import Room, SurfaceName, Thing
 
 KNOTS_HZ = (35.0, 75.0, 160.0)
 """Where a fit says by how much a surface's admittance differs from the table."""
@@ -48,16 +48,24 @@ def fitted_room(
     reactances: Mapping[str, tuple[float, ...]] | None = None,
 ) -> FittedRoom:
     """A room with other sizes (width, length, height), and factors and reactances of its
-    admittances. taped: the
-    room as surveyed, where `room` differs from it.
+    admittances. taped: the room as surveyed, where `room` differs from it.
     """
     width, length, height = (float(v) for v in dimensions)
     sized = room.resized(width, length, height)
-    known = {f.name: getattr(sized, f.name) for f in fields(Room)}
+    wide, long, high = dimensions / np.array(room.dimensions)
+    # Its field is that of the surveyed modes, stretched; what stands among them goes along.
+    things = tuple(_stretched(thing, wide, long, high) for thing in sized.things)
+    known = {f.name: getattr(sized, f.name) for f in fields(Room)} | {"things": things}
     surveyed = surveyed_room(taped or room)
     return FittedRoom(
         **known, factors=dict(factors), reactances=dict(reactances or {}), surveyed=surveyed
     )
+
+
+def _stretched(thing: Thing, wide: float, long: float, high: float) -> Thing:
+    x, y, z = thing.x * wide, thing.y * long, thing.z * high
+    across, deep, tall = thing.width * wide, thing.depth * long, thing.height * high
+    return replace(thing, x=x, y=y, z=z, width=across, depth=deep, height=tall)
 
 
 def surveyed_room(room: Room) -> Room:

@@ -6,14 +6,12 @@ the two is known (reciprocity); so a drag needs the elements' interpolation only
 """
 
 from collections.abc import Callable
-from concurrent.futures import ThreadPoolExecutor
 from threading import RLock
 
 import numpy as np
 from cachetools import LRUCache
 from numpy.typing import NDArray
 from scipy.sparse import csr_array
-from threadpoolctl import threadpool_limits
 
 from jolly_parlor.acoustics.air_of_room import (
     admittances_of,
@@ -31,7 +29,7 @@ from jolly_parlor.acoustics.arrays import (
 from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.fitted import surveyed_room
 from jolly_parlor.acoustics.kept_modes import keep_on_disk, modes_on_disk
-from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
+from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver, by_parts
 from jolly_parlor.acoustics.modes import Mode, Modes
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
@@ -46,7 +44,7 @@ told apart to a tenth of a millimetre.
 _BASES: LRUCache[tuple[Enclosure, float], ModalBasis] = LRUCache(3)
 _LOCK = RLock()
 _SIZES = ("width", "length", "height")
-_TURNED, _ROWS = 400, 12
+_TURNED = 400
 _STREWN, _ALIKE = 400, 0.8
 """Points over which shapes of modes are compared, and from where on two are the same mode."""
 _USUAL_HZ, _BARE_SPACING = 300.0, 0.38
@@ -236,7 +234,7 @@ class ModalField:
         """The inverse of every frequency's matrix."""
         with self._lock:
             if self._inverse is None and not self._spare:
-                self._inverse = _by_parts(self.solver, np.linalg.inv)
+                self._inverse = by_parts(self.solver, np.linalg.inv)
         return False
 
     def end(self, place: FloatArray) -> _End:
@@ -297,7 +295,7 @@ class ModalField:
             answers = np.asarray(self._inverse @ shapes.T.astype(np.complex64))
         else:
             wanted = shapes.T.astype(np.complex64)
-            answers = _by_parts(self.solver, lambda part: np.linalg.solve(part, wanted))
+            answers = by_parts(self.solver, lambda part: np.linalg.solve(part, wanted))
         return [
             _End(
                 shapes[n],
@@ -374,23 +372,6 @@ class NearField(ModalField):
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs, (pairs, frequencies), one by one."""
         return np.array([self.transfer(s, r) for s, r in zip(sources, receivers, strict=True)])
-
-
-_Single = NDArray[np.complex64]
-
-
-def _by_parts(solver: ModalSolver, work: Callable[[_Single], _Single]) -> _Single:
-    """What is done to every frequency's matrix, a few frequencies at a time: all their matrices
-    would fill the memory. On two threads: a library's own would mostly wait for each other.
-    """
-    count = solver.frequencies_hz.size
-    parts = np.array_split(np.arange(count), -(-count // _ROWS))
-
-    def part(rows: IntArray) -> _Single:
-        return work(np.asarray(solver.at_rows(rows).matrices(np.complex64), dtype=np.complex64))
-
-    with threadpool_limits(1, "blas"), ThreadPoolExecutor(2) as pool:
-        return np.concatenate(list(pool.map(part, parts)))
 
 
 def _solver(

@@ -12,6 +12,7 @@ source in the free field gives exp(-jkr)/r. Time factor exp(+jwt).
 """
 
 from collections.abc import Callable, Mapping, Sequence
+from concurrent.futures import ThreadPoolExecutor
 from functools import cached_property
 from math import pi
 from threading import Lock
@@ -20,6 +21,7 @@ import numpy as np
 from cachetools import LRUCache
 from numpy.typing import NDArray
 from scipy.sparse.linalg import SuperLU, splu
+from threadpoolctl import threadpool_limits
 
 from jolly_parlor.acoustics.arrays import (
     AdmittanceArray,
@@ -34,7 +36,7 @@ from jolly_parlor.acoustics.ritz import lowest_modes
 
 MODE_LIMIT = 1.25
 """Modes are taken up to so many times the highest frequency."""
-_STATICS = 32
+_STATICS, _ROWS = 32, 12
 """Places whose static fields are kept, for fields of other frequencies or materials there."""
 
 
@@ -287,3 +289,20 @@ def _mode_count(enclosure: Enclosure, wavenumber: float) -> int:
     edges = 4 * (width + length + height)
     whole = volume * wavenumber**3 / (6 * pi**2)
     return int(whole + surface * wavenumber**2 / (16 * pi) + edges * wavenumber / (16 * pi) + 12)
+
+
+_Single = NDArray[np.complex64]
+
+
+def by_parts(solver: ModalSolver, work: Callable[[_Single], _Single]) -> _Single:
+    """What is done to every frequency's matrix, a few frequencies at a time: all their matrices
+    would fill the memory. On two threads: a library's own would mostly wait for each other.
+    """
+    count = solver.frequencies_hz.size
+    parts = np.array_split(np.arange(count), -(-count // _ROWS))
+
+    def part(rows: IntArray) -> _Single:
+        return work(np.asarray(solver.at_rows(rows).matrices(np.complex64), dtype=np.complex64))
+
+    with threadpool_limits(1, "blas"), ThreadPoolExecutor(2) as pool:
+        return np.concatenate(list(pool.map(part, parts)))

@@ -96,8 +96,7 @@ def causes(
     ranked = _best_of_each_lane(found)
     if ranked and ranked[0][1].explains < ENOUGH:
         sets = [item for item in weighing.together(boundaries) if item[1].explains >= ENOUGH]
-        most = sorted(sets, key=lambda item: -item[0])[:1]
-        ranked = _best_of_each_lane([*found, *most])
+        ranked = [*sorted(sets, key=lambda item: -item[0])[:1], *ranked]
     ranked = [(score, cause) for score, cause in ranked if cause.explains >= _LEAST]
     total = sum(score for score, _ in ranked)
     kept = [replace(cause, share=score / total) for score, cause in ranked]
@@ -217,11 +216,10 @@ class _Weighing:
 
 
 def _best_of_each_lane(found: list[_Scored]) -> list[_Scored]:
-    best: dict[tuple[Lane, int], _Scored] = {}
+    best: dict[Lane, _Scored] = {}
     for score, cause in found:
-        key = cause.mark.lane, len(cause.together)
-        if key not in best or score > best[key][0]:
-            best[key] = score, cause
+        if cause.mark.lane not in best or score > best[cause.mark.lane][0]:
+            best[cause.mark.lane] = score, cause
     return sorted(best.values(), key=lambda item: -item[0])
 
 

@@ -34,7 +34,9 @@ class Finding:
     certain: bool = True
     """False above 300 Hz, where geometry alone speaks."""
     test: str = ""
-    """The cheapest move that would part two causes that are equally likely."""
+    """The cheapest move by which the explanation, or which of two, can be checked."""
+    judged: bool = True
+    """False beyond the judged band."""
 
     @property
     def headline(self) -> str:
@@ -75,7 +77,8 @@ class Finding:
     def advice(self) -> str:
         """What the remedy would do, or why there is none."""
         if not self.certain:
-            return "The forecast ends at 300 Hz; treatment acts here more easily than below."
+            what = "No forecast reaches here" if self.judged else "Not judged in Evenness"
+            return f"{what}; treatment acts here more easily than below."
         if self.remedy is None:
             if self.feature.kind == "hill":
                 return "No move along that line makes the whole more even; a cut can tame a peak."
@@ -263,5 +266,7 @@ def _above(
     for feature in features_above(upper, floor_db):
         ranked = measured_causes(feature, candidates)
         if ranked:  # what nothing explains up there is left alone
-            found.append(Finding(feature, tuple(ranked), None, measured, certain=False))
+            found.append(
+                Finding(feature, tuple(ranked), None, measured, certain=False, judged=False)
+            )
     return found[:_MOST_ABOVE]
