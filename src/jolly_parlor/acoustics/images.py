@@ -10,6 +10,7 @@ from dataclasses import dataclass
 from math import ceil, floor, log10
 from typing import NamedTuple
 
+from jolly_parlor.acoustics.planes import planes_of
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.acoustics.sight import in_sight
 from jolly_parlor.acoustics.surfaces import reflection_factor
@@ -85,7 +86,7 @@ class Board:
 
 def mirror(room: Room, boundary: str, point: Point) -> Point:
     """The image of a point behind a surface; behind the flat part of a ceiling."""
-    return next(p for p in room.planes if p.surface == boundary).mirrored(point)
+    return next(p for p in planes_of(room) if p.surface == boundary).mirrored(point)
 
 
 def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
@@ -94,7 +95,7 @@ def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
     """
     result = []
     admittances = room.admittances_at_125
-    for plane in room.planes:
+    for plane in planes_of(room):
         height, above = plane.over(source), plane.over(ear)
         if height < 0 or above < 0:  # behind it
             continue

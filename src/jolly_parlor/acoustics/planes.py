@@ -2,13 +2,17 @@
 
 from dataclasses import dataclass
 from math import hypot
+from threading import Lock
 
 import numpy as np
+from cachetools import LRUCache
 
 from jolly_parlor.acoustics.plan import Corner, Point, distance_to, inward
 from jolly_parlor.acoustics.room import Room
 
 _NEAR = 1e-6
+_MOST_ROOMS = 16
+_LOCK = Lock()
 
 
 @dataclass(frozen=True)
@@ -51,8 +55,23 @@ class Plane:
         return room.contains(place) and abs(place.z - above) < 1e-4
 
 
+_Shape = tuple[object, ...]
+_KEPT: LRUCache[_Shape, tuple[Plane, ...]] = LRUCache(_MOST_ROOMS)
+
+
 def planes_of(room: Room) -> tuple[Plane, ...]:
-    """All of a room, in order of its surfaces; a sloped ceiling has several."""
+    """All of a room, in order of its surfaces; a sloped ceiling has several. Those of the last few
+    rooms are kept, since a drag reflects off them at each move.
+    """
+    key = room.plan, room.height, room.slopes, room.walls
+    with _LOCK:
+        known = _KEPT.get(key)
+        if known is None:
+            known = _KEPT[key] = _planes_of(room)
+    return known
+
+
+def _planes_of(room: Room) -> tuple[Plane, ...]:
     found = []
     for name in room.surface_names:
         if name == "floor":

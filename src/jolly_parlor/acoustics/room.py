@@ -9,7 +9,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
 from math import sqrt
-from typing import TYPE_CHECKING, Annotated
+from typing import Annotated
 
 import numpy as np
 from annotated_types import Ge, Le, MaxLen, MinLen
@@ -54,9 +54,6 @@ from jolly_parlor.acoustics.surfaces import (
     admittance_from_random_incidence,
 )
 from jolly_parlor.strict import STRICT
-
-if TYPE_CHECKING:
-    from jolly_parlor.acoustics.planes import Plane
 
 __all__ = [
     "DOOR_SWING",
@@ -247,14 +244,6 @@ class Room:
         if self.is_box:
             return ()
         return tuple(KeepOut(OUTSIDE, x, y, w, d) for x, y, w, d in beyond(self.plan))
-
-    @cached_property
-    def planes(self) -> "tuple[Plane, ...]":
-        """The planes that bound it; kept, since a drag reflects off them at each move."""
-        # Imported here: a plane knows its room.
-        from jolly_parlor.acoustics.planes import planes_of
-
-        return planes_of(self)
 
     @property
     def speed_of_sound(self) -> float:
