@@ -33,7 +33,7 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
 
-CELL, SECONDS, EAR = 0.075, 0.9, 1.125
+CELL, SECONDS, EAR = 0.0875, 0.8, 1.1375
 HZ = log_grid(18.0, 320.0, 48)
 HEAVY, LIGHT = ("brick", "plaster_masonry", "concrete"), ("plasterboard_studs", "plaster_lath")
 

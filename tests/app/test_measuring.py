@@ -161,7 +161,7 @@ def test_what_a_take_tells_in_six_views_and_through_gates(qtbot: QtBot, window: 
         ("phase", "excess phase"),
         ("delay", "Group delay"),
         ("time", "loudest in each moment"),
-        ("ringing", "first length mode"),
+        ("ringing", "Hz (mixed mode ("),
         ("fading", "fall by 10, 20 and 30 dB"),
         ("level", "the gates let through"),
     ):

@@ -24,12 +24,14 @@ from jolly_parlor.fitting.posterior import believe, expected_gain_db, figures, p
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.mixes import BOTH, judged_band
 from jolly_parlor.placement.search.proposals import agreeing_words
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from rooms import simple, sized, small_gear
 
 GEAR = small_gear(42.0)
+JUDGED = judged_band(GEAR, BOTH)
 SURVEY = box_room(
     "survey",
     3.8,
@@ -148,7 +150,7 @@ def test_figures_of_the_same_arrangement_twice_cannot_be_told_apart(fitted: Fit)
     a = _triangle("a", 0.6, 2.4)
     b = _triangle("b", 1.5, 3.6)
     told = figures(
-        believe(fitted, [placing_of(x, "seat", ("left", "right")) for x in (a, a, b)]), 42.0
+        believe(fitted, [placing_of(x, "seat", ("left", "right")) for x in (a, a, b)]), JUDGED
     )
     assert told.gap_sigma_db(0, 1) == pytest.approx(0.0, abs=1e-9)
     assert told.better(0, 2) == pytest.approx(1 - told.better(2, 0))
@@ -188,21 +190,21 @@ def test_the_share_of_rooms_that_agree_is_that_of_a_known_posterior(fitted: Fit)
 def test_the_next_take_lessens_the_doubt_and_none_is_asked_for_twice(fitted: Fit) -> None:
     one = fit_room(SURVEY, GEAR, _takes(TRUTH)[:1])
     three = [_triangle("a", 0.6, 2.4), _triangle("b", 0.6, 2.55), _triangle("c", 1.5, 3.6)]
-    advice = next_takes(one, three, "seat", 42.0)
+    advice = next_takes(one, three, "seat", JUDGED)
     assert len(advice.candidates) == 9
     assert all(c.doubt_after_db <= c.doubt_before_db + 1e-9 for c in advice.candidates)
     gains = [round(c.gain_db, 4) for c in advice.candidates]
     assert gains == sorted(gains, reverse=True) and gains[-1] >= 0
     assert 0.5 <= advice.probability <= 1.0
     first = advice.candidates[0]
-    fewer = next_takes(one, three, "seat", 42.0, [(first.arrangement, first.source, "seat")])
+    fewer = next_takes(one, three, "seat", JUDGED, [(first.arrangement, first.source, "seat")])
     assert len(fewer.candidates) == 8
     # Another seat's takes teach the room as well, and are on offer.
     two_seats = [replace(a, seats={**a.seats, "sofa": Point(2.2, 4.3, 1.1)}) for a in three]
-    wider = next_takes(one, two_seats, "seat", 42.0)
+    wider = next_takes(one, two_seats, "seat", JUDGED)
     assert {c.seat for c in wider.candidates} == {"seat", "sofa"}
     assert wider.best == advice.best and len(wider.candidates) == 18
-    assert "nothing needs to be decided" in next_takes(one, three[:1], "seat", 42.0).words
+    assert "nothing needs to be decided" in next_takes(one, three[:1], "seat", JUDGED).words
 
 
 @pytest.mark.parametrize(("gap", "sigma"), [(0.0, 1.0), (0.5, 0.4), (2.0, 0.7)])

@@ -6,6 +6,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from jolly_parlor.placement.evenness import GRID_HZ, deviation, evenness, mismatch_db
+from jolly_parlor.placement.judging import Target
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 
@@ -67,7 +68,7 @@ def test_a_deeper_dip_is_never_more_even() -> None:
 
 def test_a_target_is_subtracted() -> None:
     tilt = -2 * np.log2(GRID_HZ / 60)
-    of = deviation(_response(tilt), 30.0, target_db=tilt)
+    of = deviation(_response(tilt), 30.0, target=Target(-2.0))
     assert evenness(of).value_db == pytest.approx(0.0, abs=0.05)
 
 

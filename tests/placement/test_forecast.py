@@ -64,9 +64,9 @@ def test_the_head_volume_is_what_practice_says(kiln: Document) -> None:
 
 
 def test_the_band_begins_at_the_lowest_corner_playing(kiln: Document) -> None:
-    assert judged_band(kiln.gear, BOTH) == (48.0, 300.0)
-    assert judged_band(kiln.gear, BOTH_SUB) == (26.0, 300.0)
-    assert judged_band(kiln.gear, one("sub")) == (26.0, 120.0)
+    assert judged_band(kiln.gear, BOTH)[:2] == (48.0, 300.0)
+    assert judged_band(kiln.gear, BOTH_SUB)[:2] == (26.0, 300.0)
+    assert judged_band(kiln.gear, one("sub"))[:2] == (26.0, 120.0)
 
 
 def test_a_softer_room_is_more_even(kiln: Document) -> None:

@@ -125,7 +125,7 @@ def test_order_of_arrangements_does_not_change_the_ranking(kiln: Document) -> No
 
 
 def test_nothing_to_compare_is_said(kiln: Document) -> None:
-    assert compare(replace(kiln, arrangements=()), "desk", "both").verdict == (
+    assert compare(replace(kiln, arrangements=()), "desk", BOTH).verdict == (
         "Nothing to compare yet"
     )
     alone = compare(replace(kiln, arrangements=kiln.arrangements[:1]), "desk", BOTH)

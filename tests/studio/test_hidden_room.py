@@ -11,8 +11,11 @@ from jolly_parlor.app.commands import SAMPLES
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
+from jolly_parlor.project.staging import stage_of
 from jolly_parlor.signals.smoothing import smooth_level_db
 from jolly_parlor.studio.hidden_room import HiddenRoom
+from jolly_parlor.studio.rendering import impulse_response
+from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.studio.voxels import VoxelRoom
 
 HZ = np.geomspace(30.0, 200.0, 150)
@@ -86,3 +89,19 @@ def test_what_was_surveyed_stands_a_little_elsewhere_and_plans_are_kept(kiln: Do
     assert odd.room.plan == loft.plan
     volume = odd.solver.air.sum() * odd.solver.cell**3
     assert volume == pytest.approx(loft.volume, rel=0.06)
+
+
+def test_the_studio_plays_what_the_hidden_room_answers(kiln: Document) -> None:
+    # Joined with image sources in time and cut to a second: below the join nothing may be lost.
+    studio = SimulatedStudio(kiln.room, 3)
+    stage = stage_of(kiln, kiln.arrangements[0], "desk")
+    place = studio._misplaced(stage.sources["left"].place, "left")
+    ear = studio._misplaced(stage.microphone, "microphone")
+    images = impulse_response(studio._room, place, ear, 48000)
+    h = studio._with_waves(images, place, ear, stage)
+    f = HZ[HZ < 180]
+    played = np.exp(-2j * np.pi * f[:, None] * np.arange(h.size) / 48000) @ h
+    answered = studio._hidden.over(f, studio._hidden.transfers(ear, (place,))[0])
+    off = np.abs(played - answered) / np.sqrt(np.mean(np.abs(answered) ** 2))
+    assert np.median(off) < 0.01
+    assert np.max(off) < 0.05

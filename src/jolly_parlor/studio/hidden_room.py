@@ -14,6 +14,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.room import Point, Room, Surface, Thing
+from jolly_parlor.acoustics.sources import high_pass
 
 if TYPE_CHECKING:  # its compiler takes a second to load, which a starting window would wait
     from jolly_parlor.studio.voxels import Box, VoxelRoom
@@ -24,7 +25,11 @@ _SECONDS, _LEAST_CELL, _MOST_CELL = 0.8, 0.105, 0.125
 _THING_METRES, _PATCH_METRES, _UNEVEN = 0.03, 0.8, 0.35
 _GIVES_WAY = ("plasterboard_studs", "plaster_lath", "timber_floor", "wood_panel")
 _BAY_WIDTH, _BAY_DEPTH, _SILL, _LINTEL = 1.3, 0.2, 0.85, 2.05
-_HEARD_HZ: FloatArray = np.arange(4.0, TOP_HZ + 0.5, 0.5)
+_HEARD_HZ: FloatArray = np.arange(4.0, TOP_HZ + 0.25, 0.25)
+_SLOW_HZ, _SLOW_ORDER = 8.0, 4
+"""A closed room's slow pressure is cut here, far below what a loudspeaker plays, by a filter that
+rings after and not before: cut off in time it would click.
+"""
 
 
 @dataclass(frozen=True, eq=False)
@@ -57,12 +62,13 @@ class HiddenRoom:
         return self.solver.transfers(ear, places, _HEARD_HZ)
 
     def over(self, frequencies_hz: FloatArray, known: ComplexArray) -> ComplexArray:
-        """One row of `transfers` at other frequencies up to TOP_HZ, 0 beyond."""
+        """One row of `transfers` at other frequencies up to TOP_HZ, 0 beyond, less what is slow."""
         real, imag = (
             np.interp(frequencies_hz, _HEARD_HZ, part, right=0.0)
             for part in (known.real, known.imag)
         )
-        return np.asarray(real + 1j * imag)
+        slow = high_pass(np.maximum(frequencies_hz, 0.1), _SLOW_HZ, _SLOW_ORDER)
+        return np.asarray((real + 1j * imag) * slow)
 
 
 def _fitting_cell(survey: Room) -> float:

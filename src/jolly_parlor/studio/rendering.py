@@ -12,7 +12,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
 from jolly_parlor.acoustics.room import Point
 
-RENDERED_SECONDS, _FADE_SECONDS = 0.7, 0.25
+RENDERED_SECONDS, FADE_SECONDS = 0.7, 0.25
 _CLUTTER_SECONDS = 6e-5
 """How far a reflection is displaced in time for each bounce, root mean square."""
 
@@ -49,7 +49,7 @@ def impulse_response(
         spectrum += weight * np.fft.rfft(train, size)
     rendered = np.fft.irfft(spectrum, size)[:count]
     # Images that all push the same way leave a slow pressure behind; ending it at once would click.
-    fade = round(_FADE_SECONDS * sample_rate)
+    fade = round(FADE_SECONDS * sample_rate)
     rendered[-fade:] *= 0.5 + 0.5 * np.cos(np.pi * np.arange(fade) / fade)
     return np.asarray(rendered)
 

@@ -23,12 +23,12 @@ from jolly_parlor.acoustics.surfaces import absorption_at
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.studio.device import Progress, Recording, Stage, StagedSource
 from jolly_parlor.studio.hidden_room import TOP_HZ, HiddenRoom
-from jolly_parlor.studio.rendering import TrueRoom, impulse_response
+from jolly_parlor.studio.rendering import FADE_SECONDS, TrueRoom, impulse_response
 
 _SIZE_ERROR_METRES, _PLACE_ERROR_METRES = 0.02, 0.01
 _PLAYED_DB_SPL = 94.0
 """At 1 m for a sound at full scale."""
-_QUIET_DB_SPL = 38.0
+_QUIET_DB_SPL = 32.0
 _HISS_DBFS = -96.0
 _SENSITIVITY_DB = 114.0
 """Sound pressure level that reaches full scale with the input gain at 0 dB."""
@@ -211,6 +211,8 @@ class SimulatedStudio:
         above = 0.5 - 0.5 * np.cos(np.pi * share)
         low = self._hidden.over(f, self._waves[ear, place])
         joined = np.fft.irfft(above * np.fft.rfft(h, size) + (1 - above) * low, size)
+        fade = round(FADE_SECONDS * rate)
+        joined[count - fade : count] *= 0.5 + 0.5 * np.cos(np.pi * np.arange(fade) / fade)
         return np.asarray(joined[:count])
 
     def _misplaced(self, point: Point, what: str) -> Point:
