@@ -1,7 +1,7 @@
 """The search as the user meets it: wishes, a region drawn on the plan, proposals, trades."""
 
 import pytest
-from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtCore import QEvent, QPoint, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QSlider
 from pytestqt.qtbot import QtBot
@@ -97,6 +97,20 @@ def test_trades_are_shown_told_and_lined_up(qtbot: QtBot, window: MainWindow, se
     at = search.trades.mapFromScene(search.trades.plotItem.vb.mapViewToScene(spot.pos()))
     QTest.mouseMove(search.trades.viewport(), at)
     qtbot.waitUntil(lambda: "moves up to" in search.trades_words.text(), timeout=5000)
+    session = window.session
+    assert session.ghost is trade.arrangement
+    search.trades.leaveEvent(QEvent(QEvent.Type.Leave))
+    assert session.ghost is None, "nobody points at a stone any more"
+    # By key: along the stones and back, and nothing is left on the plan when the focus goes.
+    search.trades.setFocus(Qt.FocusReason.TabFocusReason)
+    first = search._found.trades[0]
+    qtbot.waitUntil(lambda: session.ghost is not None, timeout=5000)
+    QTest.keyClick(search.trades, Qt.Key.Key_End)
+    last = session.ghost
+    QTest.keyClick(search.trades, Qt.Key.Key_Home)
+    assert session.ghost is not last and session.ghost.left == first.arrangement.left
+    search.button.setFocus()
+    assert session.ghost is None
     QTest.mouseClick(search.trades.viewport(), Qt.MouseButton.LeftButton, pos=at)
     assert window.session.arrangement.left == trade.arrangement.left
     assert window.session.arrangement.name.startswith("Found: monitors")

@@ -10,14 +10,18 @@ from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.fitting.fit_words import every_figure, value_of
 from jolly_parlor.fitting.posterior import believe, placing_of, placing_of_mix
 from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.items import seat as seat_item
+from jolly_parlor.placement.judging import Judging
 from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.comparison import compare, difference, room_over_direct_db
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.editing import EditRefused
 from jolly_parlor.project.edits import note_heard, rename_arrangement
 from jolly_parlor.project.experiments import experiments_of, explained
+from jolly_parlor.project.judging_edits import set_judging
 from jolly_parlor.project.room_fit import as_fitted, evidence_of, fit_document, with_doubt
 from jolly_parlor.refused import Refused
+from jolly_parlor.signals.response import Response
 from rooms import BOTH_SUB, listening
 
 
@@ -139,3 +143,17 @@ def test_without_a_fit_proposals_stay_as_they_were(demo: Document) -> None:
 
     found = search(demo.room, demo.gear, None, demo.wishes, step=0.2)
     assert with_doubt(None, found, demo.gear) is found
+
+
+def test_an_earlier_take_that_ends_below_the_judged_band_is_left_out(demo: Document) -> None:
+    wide = set_judging(demo, Judging(takes_to_hz=700.0))
+    take = next(t for t in wide.takes if t.info.source == "both" and t.info.seat == "desk")
+    a = wide.arrangement(take.info.placed.name)
+    f = take.response.frequencies_hz
+    short = Response(f[f <= 400.0], take.response.level_db[f <= 400.0])
+    stood = a.moved(seat_item("desk"), replace(a.seats["desk"], y=a.seats["desk"].y + 0.2))
+    info = replace(take.info, id="take-0099", placed=stood)
+    earlier = replace(take, info=info, response=short)
+    told = replace(wide, takes=(*wide.takes, earlier))
+    findings, what = explained(told, None, a.name, "desk", BOTH)
+    assert findings and what.endswith("measured.")

@@ -7,13 +7,13 @@ from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.diagnosis.moves import Experiment, experiments
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
+from jolly_parlor.placement.evenness import Deviation, deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import PAIR_MIXES, Listening, Mix, judged_band, mix_of
 from jolly_parlor.placement.upper_range import UpperCurve, UpperForecaster, upper_of_take
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.measured import measured_deviation, measured_response
+from jolly_parlor.project.measured import as_judged, measured_deviation, measured_response
 from jolly_parlor.project.room_fit import as_fitted
 from jolly_parlor.refused import Refused
 
@@ -120,6 +120,7 @@ def _earlier(document: Document, listening: Listening) -> list[tuple[Arrangement
         same = take.info.placed.name == arrangement.name and take.info.seat == seat
         if not same or take.info.source != mix.id or take.applies_to(arrangement):
             continue
-        if take.usable and take.response.covers(band.low_hz, float(GRID_HZ[-1])):
-            found.append((take.info.placed, deviation(take.response, *band)))
+        judged = as_judged(take.response, band) if take.usable else None
+        if judged is not None:
+            found.append((take.info.placed, judged))
     return found

@@ -18,6 +18,7 @@ from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import judged_band, mixed, one, with_subwoofers
 from jolly_parlor.project.document import Document, Take
+from jolly_parlor.project.measured import as_judged
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 
@@ -116,9 +117,8 @@ def walk_round(
         curves = [Response.from_pressure(forecaster.frequencies_hz, p) for p in (alone, whole)]
         together = evenness(deviation(curves[1], *judged_band(gear, mix))).value_db
         take = take_at(document, arrangement, sub, seat, place)
-        measured = None
-        if take is not None and take.response.covers(band[0], float(GRID_HZ[-1])):
-            measured = deviation(take.response, *judged_band(gear, one(sub), takes=True))
+        of_takes = judged_band(gear, one(sub), takes=True)
+        measured = as_judged(take.response if take is not None else None, of_takes)
         rows.append(Walked(place, deviation(curves[0], *band), together, take, measured))
     rows.sort(key=_order)
     return FloorWalk(sub, seat, tuple(rows), _average(rows, band))

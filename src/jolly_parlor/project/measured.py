@@ -48,7 +48,7 @@ class Measured:
         whole = bool(heard) and count == len(heard)
         responses = means if whole else [measured_response(document, one) for one in heard]
         curves = tuple(
-            _as_judged(response, judged_band(document.gear, one.mix, takes=not as_forecasts))
+            as_judged(response, judged_band(document.gear, one.mix, takes=not as_forecasts))
             for response, one in zip(responses, heard, strict=True)
         )
         words = ", averaged over the head" if whole else ""
@@ -130,10 +130,11 @@ def measured_deviation(document: Document, listening: Listening) -> Deviation | 
     the band.
     """
     band = judged_band(document.gear, listening.mix, takes=True)
-    return _as_judged(measured_response(document, listening), band)
+    return as_judged(measured_response(document, listening), band)
 
 
-def _as_judged(response: Response | None, band: Judged) -> Deviation | None:
+def as_judged(response: Response | None, band: Judged) -> Deviation | None:
+    """A take as distance from even; None without one, or where it does not cover the band."""
     if response is None or not response.covers(band.low_hz, max(band.high_hz, float(GRID_HZ[-1]))):
         return None
     return deviation(response, *band)

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 import numpy as np
 import pyqtgraph as pg
-from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtCore import QEvent, Qt, pyqtSignal
 from PyQt6.QtGui import QFocusEvent, QKeyEvent
 
 from jolly_parlor.acoustics.arrays import FloatArray
@@ -29,6 +29,7 @@ class StonesPlot(pg.PlotWidget):
     """Lower left is best. A dotted line joins what nothing betters."""
 
     pointed = pyqtSignal(object)
+    """What the stone pointed at stands for, or None where none is any more."""
     taken = pyqtSignal(object)
 
     def __init__(self, name: str, about: str, across: str, up: str) -> None:
@@ -127,6 +128,12 @@ class StonesPlot(pg.PlotWidget):
         """No stone is meant any more."""
         super().focusOutEvent(event)
         self._put(None)
+        self.pointed.emit(None)
+
+    def leaveEvent(self, event: QEvent | None) -> None:
+        """Nobody points any more."""
+        super().leaveEvent(event)
+        self.pointed.emit(None)
 
     def _put(self, at: int | None) -> None:
         """The ring around the stone meant."""

@@ -166,6 +166,7 @@ class SearchCard:
         return document.room, document.gear, document.wishes
 
     def _clear(self) -> None:
+        self.session.show_ghost(None)
         clear(self.rows)
         self.trades.hide()
         self.trades_words.hide()
@@ -312,8 +313,10 @@ class SearchCard:
             told.append(f", {held}" if held else "")
         return "".join(told)
 
-    def _tell_trade(self, trade: Trade) -> None:
-        self.session.show_ghost(None if trade.turns else trade.arrangement)
+    def _tell_trade(self, trade: Trade | None) -> None:
+        self.session.show_ghost(None if trade is None or trade.turns else trade.arrangement)
+        if trade is None:
+            return
         moved = format_length(trade.moved_metres, self.session.settings.values.units)
         self.trades_words.setText(
             f"{trade.figure_db:.1f} dB, bass to {trade.reach_hz:.0f} Hz, moves up to {moved}. "
