@@ -10,6 +10,7 @@ from jolly_parlor.units import (
     feet_inches,
     format_length,
     parse_length,
+    with_minus,
 )
 
 
@@ -51,3 +52,10 @@ def test_both_units_stand_side_by_side() -> None:
     assert feet_inches(0.3048 * 2 - 0.0001) == "2' 0\""
     assert feet_inches(0.0064) == '1/4"'
     assert feet_inches(0.0) == '0"'
+
+
+def test_a_hyphen_before_a_number_is_shown_as_a_minus() -> None:
+    assert with_minus("Hollow at 67 Hz, -19 dB") == "Hollow at 67 Hz, −19 dB"
+    assert with_minus("0 dB → -4 dB") == "0 dB → −4 dB" and with_minus("-0.1") == "−0.1"
+    for kept in ("44-180 Hz", "mixed mode (1-2-0)", "2026-11-26", "low-pass"):
+        assert with_minus(kept) == kept

@@ -15,6 +15,7 @@ _INCHES = rf"(?:{_NUMBER}|(?:(\d+)\s+)?(\d+)\s*/\s*(\d+))"
 _FEET_INCHES = re.compile(
     rf"^(?:{_NUMBER}\s*(?:'|′|ft))?\s*-?\s*(?:{_INCHES}\s*(?:\"|″|''|in)?)?$", re.IGNORECASE
 )
+_HYPHEN_FOR_MINUS = re.compile(r"(?<![\w.])-(?=\d)")
 _PER_UNIT = {"m": 1.0, "cm": 0.01, "mm": 0.001}
 
 
@@ -77,3 +78,10 @@ def _to_float(text: str) -> float:
     if not math.isfinite(value):
         raise LengthError(f"“{text}” is not a length.")
     return value
+
+
+def with_minus(text: str) -> str:
+    """A text for the eye: the hyphen before a number as the sign it stands for. Ranges, names and
+    dates keep theirs.
+    """
+    return _HYPHEN_FOR_MINUS.sub("−", text)

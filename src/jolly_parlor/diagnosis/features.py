@@ -1,12 +1,18 @@
 """Peaks and dips of a deviation."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.placement.evenness import DIP_WEIGHT, HIGHEST_HZ, Deviation
+from jolly_parlor.placement.evenness import (
+    DIP_WEIGHT,
+    HIGHEST_HZ,
+    SMOOTHING_PER_OCTAVE,
+    Deviation,
+)
 from jolly_parlor.placement.upper_range import UpperCurve
 
 FeatureKind = Literal["hill", "hollow"]
@@ -49,6 +55,17 @@ def features_above(curve: UpperCurve, floor_db: float = 0.0) -> list[Feature]:
     """The same in the less certain range, 300 to 700 Hz."""
     beyond = curve.frequencies_hz > HIGHEST_HZ
     return _found(curve.frequencies_hz[beyond], curve.deviation_db[beyond], floor_db)
+
+
+def same_feature(feature: Feature, among: Sequence[Feature]) -> Feature | None:
+    """The one of another curve's that this must be: of its kind, within a smoothing band."""
+    near = [
+        f
+        for f in among
+        if f.kind == feature.kind
+        and abs(np.log2(f.frequency_hz / feature.frequency_hz)) < 1 / SMOOTHING_PER_OCTAVE
+    ]
+    return min(near, key=lambda f: abs(f.frequency_hz - feature.frequency_hz), default=None)
 
 
 def _found(f: FloatArray, d: FloatArray, floor_db: float) -> list[Feature]:

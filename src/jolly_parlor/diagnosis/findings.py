@@ -2,16 +2,15 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from math import log2
 
 from jolly_parlor.diagnosis.causes import Cause, causes, measured_causes
-from jolly_parlor.diagnosis.features import Feature, features, features_above
+from jolly_parlor.diagnosis.features import Feature, features, features_above, same_feature
 from jolly_parlor.diagnosis.field_moves import field_test, read_in_field
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.diagnosis.marks import Mark, Zone, marks
 from jolly_parlor.diagnosis.moves import Experiment, equally_likely, parting_test, read
 from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
-from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE, Deviation
+from jolly_parlor.placement.evenness import HIGHEST_HZ, Deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
@@ -81,8 +80,8 @@ class Finding:
             return f"{what}; treatment acts here more easily than below."
         if self.remedy is None:
             if self.feature.kind == "hill":
-                return "No move along that line makes the whole more even; a cut can tame a peak."
-            return "No move along that line makes the whole more even; do not boost a cancellation."
+                return "No move against it makes the whole more even; a cut can tame a peak."
+            return "No move against it makes the whole more even; do not boost a cancellation."
         after = self.remedy
         by = "Forecast " if self.measured else ""
         what = "peak" if self.feature.kind == "hill" else "dip"
@@ -106,8 +105,7 @@ class Finding:
 
 def _with_partners(cause: Cause) -> str:
     """The cause with what takes part in it."""
-    names = [describe(mark) for mark in (cause.mark, *cause.together)]
-    return " and ".join(names) + (" together" if len(names) > 1 else "")
+    return " together with ".join(describe(mark) for mark in (cause.mark, *cause.together))
 
 
 def _absence(cause: Cause, feature: Feature) -> str:
@@ -124,17 +122,6 @@ def _absence(cause: Cause, feature: Feature) -> str:
     if cause.together:
         return f"If it absorbed all sound, {does}; the other does as much."
     return f"If it absorbed all sound, {does}."
-
-
-def _same(feature: Feature, calculated: Sequence[Feature]) -> Feature | None:
-    """The forecast's feature that a measured one must be: of its kind, within a smoothing band."""
-    near = [
-        f
-        for f in calculated
-        if f.kind == feature.kind
-        and abs(log2(f.frequency_hz / feature.frequency_hz)) < 1 / SMOOTHING_PER_OCTAVE
-    ]
-    return min(near, key=lambda f: abs(f.frequency_hz - feature.frequency_hz), default=None)
 
 
 _IN_ZONE: dict[Zone, str] = {
@@ -211,7 +198,7 @@ def findings_of_take(
             ranked = measured_causes(feature, candidates)
             found.append(Finding(feature, tuple(ranked), None, True, certain=False))
             continue
-        same = _same(feature, calculated)
+        same = same_feature(feature, calculated)
         if same is not None and anechoic is not None:
             ranked = causes(same, candidates, anechoic, listening)
             told, fits = read_in_field(feature, same, tried, forecaster, listening)

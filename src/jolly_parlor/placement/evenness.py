@@ -18,7 +18,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.placement.judging import FLAT_TARGET, Target
+from jolly_parlor.placement.judging import FLAT_TARGET, TAKES_TO_HZ, Target
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -32,7 +32,6 @@ figure (common practice, no source).
 LOWEST_HZ, HIGHEST_HZ = 20.0, 300.0
 GRID_HZ: FloatArray = log_grid(LOWEST_HZ, HIGHEST_HZ, 48)
 """The grid on which responses are judged and drawn."""
-TAKES_TO_HZ = 700.0
 _RATIO = float(GRID_HZ[1] / GRID_HZ[0])
 _BEYOND_HZ = HIGHEST_HZ * _RATIO ** np.arange(
     1, 1 + int(np.log(TAKES_TO_HZ / HIGHEST_HZ) / np.log(_RATIO))
@@ -43,6 +42,11 @@ _TAKES_GRID_HZ: FloatArray = np.concatenate([GRID_HZ, _BEYOND_HZ])
 def grid_to(high_hz: float) -> FloatArray:
     """GRID_HZ, and on with it as far as a band reaches beyond."""
     return GRID_HZ if high_hz <= HIGHEST_HZ else _TAKES_GRID_HZ[high_hz + 1e-9 >= _TAKES_GRID_HZ]
+
+
+def grid_between(low_hz: float, high_hz: float) -> FloatArray:
+    """The part of GRID_HZ within a band, ends counted."""
+    return GRID_HZ[(low_hz - 1e-9 <= GRID_HZ) & (high_hz + 1e-9 >= GRID_HZ)]
 
 
 @dataclass(frozen=True, eq=False)
@@ -114,7 +118,7 @@ def beside(other: Deviation, curve: Deviation) -> FloatArray:
     low, high = max(other.low_hz, curve.low_hz), min(other.high_hz, curve.high_hz)
     if (other.low_hz, other.high_hz) == (curve.low_hz, curve.high_hz) or low >= high:
         return other.deviation_db
-    at = GRID_HZ[(low <= GRID_HZ) & (high >= GRID_HZ)]
+    at = grid_between(low, high)
     one, two = (np.interp(at, c.frequencies_hz, c.deviation_db) for c in (other, curve))
     return np.asarray(other.deviation_db + np.mean(two - one))
 
@@ -166,7 +170,7 @@ def evenness_db(
     """The figures of many responses at once over a band: levels of shape (..., frequencies), as
     `deviation` and `evenness` would judge each.
     """
-    at = GRID_HZ[(low_hz - 1e-9 <= GRID_HZ) & (high_hz + 1e-9 >= GRID_HZ)]
+    at = grid_between(low_hz, high_hz)
     level = smooth_level_db(frequencies_hz, level_db, at, SMOOTHING_PER_OCTAVE)
     return shape_db(level - target.at(at))
 
@@ -174,7 +178,7 @@ def evenness_db(
 def mismatch_db(left: Deviation, right: Deviation) -> float:
     """Left-right difference: root mean square of their level difference over the band, in dB."""
     low, high = max(left.low_hz, right.low_hz), min(left.high_hz, right.high_hz)
-    at = GRID_HZ[(low - 1e-9 <= GRID_HZ) & (high + 1e-9 >= GRID_HZ)]
+    at = grid_between(low, high)
     a = np.interp(at, left.frequencies_hz, left.deviation_db + left.reference_db)
     b = np.interp(at, right.frequencies_hz, right.deviation_db + right.reference_db)
     return float(np.sqrt(np.mean((a - b) ** 2)))

@@ -17,10 +17,13 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.placement.loudspeakers import Label
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
+from jolly_parlor.units import with_minus
 
 MOST_POINTS = 200
+TAKES_TO_HZ = 700.0
+"""As far as a take may be judged."""
 _PIVOT_HZ = 100.0
-_Hz = Annotated[float, Ge(20.0), Le(700.0)]
+_Hz = Annotated[float, Ge(20.0), Le(TAKES_TO_HZ)]
 _Level = Annotated[float, Ge(-60.0), Le(60.0)]
 
 
@@ -55,7 +58,7 @@ class Target:
         """`flat`, `a slope of −1.0 dB per octave`, `the curve “house.txt”`."""
         parts = [f"the curve “{self.curve_name or 'from a file'}”"] if self.curve else []
         if self.slope_db_per_octave:
-            slope = f"{self.slope_db_per_octave:+.1f}".replace("-", "−")
+            slope = with_minus(f"{self.slope_db_per_octave:+.1f}")
             parts.append(f"a slope of {slope} dB per octave")
         return " with ".join(parts) or "flat"
 
@@ -106,7 +109,7 @@ def target_curve(frequencies_hz: FloatArray, level_db: FloatArray, name: Label) 
     """A target from what a file says, thinned to MOST_POINTS. Raises Refused for one that does not
     reach over an octave of 20 to 700 Hz, or varies by more than 60 dB.
     """
-    inside = (frequencies_hz >= 20.0) & (frequencies_hz <= 700.0)
+    inside = (frequencies_hz >= 20.0) & (frequencies_hz <= TAKES_TO_HZ)
     f, level = frequencies_hz[inside], level_db[inside]
     if f.size < 2 or f[-1] < 2 * f[0]:
         raise Refused(f"“{name}” says too little between 20 and 700 Hz to be a target.")

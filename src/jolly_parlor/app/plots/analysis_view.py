@@ -11,6 +11,7 @@ from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.signals.analysis import Telling
 from jolly_parlor.signals.fading import FALLS_DB
+from jolly_parlor.units import with_minus
 
 VIEWS: Final = (
     ("level", "Level"),
@@ -77,7 +78,7 @@ class TellingPlot(pg.PlotWidget):
         dotted = pg.mkPen(t.wine, width=1.6, style=Qt.PenStyle.DotLine)
         self.plot(x, _unjoined(told.excess_phase_deg), pen=dotted, connect="finite")
         self.setYRange(-180, 180, padding=0.02)
-        ticks = [(v, f"{v}".replace("-", "−")) for v in (-180, -90, 0, 90, 180)]
+        ticks = [(v, with_minus(f"{v}")) for v in (-180, -90, 0, 90, 180)]
         self.getPlotItem().getAxis("left").setTicks([ticks])
         self._hertz(_LOW)
         self._left("degrees")
@@ -150,7 +151,7 @@ class TellingPlot(pg.PlotWidget):
 
 def _figures(values: Sequence[float], scale: float, spacing: float) -> list[str]:
     """Axis figures with a true minus sign."""
-    return [f"{value * scale:g}".replace("-", "−") for value in values]
+    return [with_minus(f"{value * scale:g}") for value in values]
 
 
 def _runs(good: BoolArray) -> list[slice]:

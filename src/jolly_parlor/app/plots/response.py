@@ -26,6 +26,7 @@ from jolly_parlor.app.plots.upper_layer import UpperGround, UpperItem
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.marks import LANES, Mark
 from jolly_parlor.placement.evenness import Deviation, beside
+from jolly_parlor.units import with_minus
 
 _LEFT_WIDTH = 92
 _MARK_REACH = 0.035  # in log10 of frequency: about an eighth of an octave
@@ -218,7 +219,7 @@ class ResponseView(QWidget):
         elif upper is not None and self.session.layer == "forecast":
             level = float(np.interp(self._frequency, upper.frequencies_hz, upper.deviation_db))
             words += f" about {level:+.0f} dB "
-        self.flag.setText(words.replace("-", "−"), theme.current().on_wine)
+        self.flag.setText(with_minus(words), theme.current().on_wine)
         self.flag.setAnchor((1, 0) if self._frequency > 150 else (0, 0))
         self.flag.setPos(x, TOP_DB - 0.6)
         self.flag.show()

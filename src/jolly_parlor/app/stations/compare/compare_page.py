@@ -18,7 +18,7 @@ from jolly_parlor.placement.judging import USUAL_JUDGING
 from jolly_parlor.project.comparison import Comparison, Row
 from jolly_parlor.project.edits import add_arrangement, choose, note_heard
 from jolly_parlor.project.tuning import has_controls
-from jolly_parlor.units import format_length
+from jolly_parlor.units import format_length, with_minus
 
 
 class CompareStation(Station):
@@ -212,7 +212,8 @@ class ComparisonRow(QFrame):
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(3)
         for reason in row.reasons:
-            text = label(f"{'+' if reason.good else '−'}  {reason.text}", wrap=True)
+            told = with_minus(reason.text)
+            text = label(f"{'+' if reason.good else '−'}  {told}", wrap=True)
             text.setAccessibleName(f"{'for' if reason.good else 'against'}: {reason.text}")
             colour = theme.current().teal if reason.good else theme.current().ochre_edge
             text.setStyleSheet(f"color: {colour}")

@@ -28,6 +28,7 @@ from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.placement.cautions import left_out
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.project.edits import add_arrangement
+from jolly_parlor.units import with_minus
 
 
 class ForecastStation(Station):
@@ -212,7 +213,7 @@ class FindingCard(QFrame):
         words = QVBoxLayout()
         words.setSpacing(0)
         words.addWidget(label(finding.headline, "strong", wrap=True))
-        told = f"{finding.evidence} {finding.advice}".replace(" -", " −")
+        told = with_minus(f"{finding.evidence} {finding.advice}")
         words.addWidget(label(told, "soft", wrap=True))
         row.addWidget(_Sign(finding.feature.kind))
         row.addLayout(words, 1)

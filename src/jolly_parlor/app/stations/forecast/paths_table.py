@@ -8,7 +8,7 @@ from jolly_parlor.app.stations.base import clear
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.paths import Path, paths
-from jolly_parlor.units import format_length
+from jolly_parlor.units import format_length, with_minus
 
 _TITLES = ("boundary", "longer by", "later by", "level", "cancels at the ear", "adds at the ear")
 _MOST_SHOWN = 4
@@ -68,7 +68,7 @@ class PathsTable(QWidget):
             path.boundary,
             format_length(bounce.excess_metres, units),
             f"{bounce.delay_seconds * 1000:.1f} ms",
-            f"{bounce.level_db:.0f} dB".replace("-", "−"),
+            with_minus(f"{bounce.level_db:.0f} dB"),
             _hertz(path.cancellations_hz),
             _hertz(path.reinforcements_hz),
             at_source,

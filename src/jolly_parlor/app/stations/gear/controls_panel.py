@@ -18,6 +18,7 @@ from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import KINDS, Filter
 from jolly_parlor.placement.loudspeakers import RANGED, Controls, Model, Span
+from jolly_parlor.units import with_minus
 
 _USUAL = {
     "gain_db": Span(-12.0, 6.0),
@@ -153,7 +154,7 @@ def controls_words(model: Model) -> str:
         span: Span | None = getattr(own, name)
         if span is not None:
             gap = "" if kind.unit == "°" else " "
-            parts.append(f"{kind.title} {span.low:g} to {span.high:g}{gap}{kind.unit}")
+            parts.append(with_minus(f"{kind.title} {span.low:g} to {span.high:g}{gap}{kind.unit}"))
     if own.polarity:
         parts.append("polarity")
     if model.maximum_level_db_spl is not None:

@@ -19,7 +19,6 @@ class SignoffStation(Station):
     """What to build from, and the record of how it came about."""
 
     id, name = "signoff", "Sign-off"
-    figures = True
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)

@@ -13,6 +13,7 @@ from jolly_parlor.app.widgets.fields import choice_field, label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.measured_parts import all_measured
 from jolly_parlor.project.tuning import NOTHING_TO_TURN, Tuned, applied, has_controls
+from jolly_parlor.units import with_minus
 
 _ASK = (
     "Every control that its sheet in Gear names is tried, within its range and steps, for what is "
@@ -105,8 +106,9 @@ class SettingsCard(QObject):
             self.rows.addWidget(label(title, "soft"), 0, column)
         for line, worth in enumerate(found.worths, start=1):
             self.rows.addWidget(label(worth.title, "strong"), line, 0)
-            self.rows.addWidget(label(f"{worth.before} → {worth.after}"), line, 1)
-            alone = label(f"{worth.alone_db:+.1f} dB".replace("+0.0", "0.0").replace("-0.0", "0.0"))
+            self.rows.addWidget(label(with_minus(f"{worth.before} → {worth.after}")), line, 1)
+            brings = f"{worth.alone_db:+.1f} dB".replace("+0.0", "0.0").replace("-0.0", "0.0")
+            alone = label(with_minus(brings))
             lost = label(f"{max(worth.without_db, 0.0):.1f} dB")
             for column, figure in ((2, alone), (3, lost)):
                 self.rows.addWidget(figure, line, column, Qt.AlignmentFlag.AlignRight)

@@ -17,6 +17,7 @@ from jolly_parlor.signals.gating import CYCLES, Gates
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.ringing import Ring
 from jolly_parlor.studio.measuring import DISTORTION_HZ
+from jolly_parlor.units import with_minus
 
 _SAME_MODE = 0.025
 """Share of its frequency by which a resonance may miss the mode it is named after."""
@@ -221,7 +222,7 @@ def _name(take: Take) -> str:
 
 
 def _minus(db: float) -> str:
-    return f"{db:.0f}".replace("-", "−")
+    return with_minus(f"{db:.0f}")
 
 
 def _tell(impulse: ImpulseResponse, look: Look, models: Models) -> Telling:
