@@ -10,13 +10,12 @@ import argparse
 import sys
 import time
 from dataclasses import dataclass, field
-from pathlib import Path
 
 import lived_table
 import numpy as np
 from causes_known import share_named
 from finite_differences import GridRoom
-from simple import misplaced, pair, triangle, with_error
+from simple import misplaced, pair, put_into_page, triangle, with_error, within
 
 from jolly_parlor.acoustics.room import (
     SURFACE_NAMES,
@@ -50,7 +49,6 @@ RULES = ("third", "thirty_eight", "tight")
 EAR = 1.2
 SECONDS = 1.2
 HZ = np.geomspace(18.0, 320.0, 200)
-ROOT = Path(__file__).parents[1]
 MARK = "<!-- figures -->"
 
 
@@ -196,13 +194,7 @@ def _unmeasured(
         errors.extend(np.abs(gap - np.median(gap, axis=1, keepdims=True)).ravel())
     low, high = believe(fit, [Placing({"left": p}, said) for p in stands]).band_db()
     again = np.array([smoothed_level(with_error(HZ, heard[p], rng)) for p in true])
-    told.inside.extend(_inside(again, low, high))
-
-
-def _inside(level: np.ndarray, low: np.ndarray, high: np.ndarray) -> list[bool]:
-    """Which points lie in the band, each curve held against its own mean."""
-    lift = np.mean((low + high) / 2 - level, axis=1, keepdims=True)
-    return list(((level + lift >= low) & (level + lift <= high)).ravel())
+    told.inside.extend(within(again, low, high).ravel())
 
 
 def _regrets(
@@ -259,7 +251,7 @@ def studio_errors(seed: int, told: Found) -> None:
         gap = gap[:, 0.8 * gear.monitor.low_corner_hz <= FIT_HZ]
         errors.extend(np.abs(gap - np.median(gap, axis=1, keepdims=True)).ravel())
     low, high = believe(fit, [e.placing for e in exact]).band_db()
-    told.inside.extend(_inside(level, low, high))
+    told.inside.extend(within(level, low, high).ravel())
 
 
 def table(boxes: Found, studios: Found, rooms: int, studio_rooms: int, named: list[str]) -> str:
@@ -321,15 +313,12 @@ def main() -> int:
     text = table(boxes, studios, asked.rooms, asked.studios, share_named(asked.seed))
     print(text)
     if asked.write:
-        page = ROOT / "docs" / "accuracy.md"
-        head, _, rest = page.read_text("utf-8").partition(MARK)
-        tail = rest.partition(MARK)[2]
-        page.write_text(f"{head}{MARK}\n{text}{MARK}{tail}", "utf-8")
+        put_into_page(MARK, text)
     if asked.lived:
         lived = lived_table.table(lived_table.measured(asked.lived, asked.seed))
         print(lived)
         if asked.write:
-            lived_table.put_into_page(lived)
+            put_into_page(lived_table.MARK, lived)
     return 0
 
 

@@ -22,7 +22,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Surface
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.diagnosis.causes import Cause
-from jolly_parlor.diagnosis.features import Feature, features
+from jolly_parlor.diagnosis.features import Feature, features, same_feature
 from jolly_parlor.diagnosis.findings import findings_of_forecast, findings_of_take
 from jolly_parlor.diagnosis.interventions import Anechoic, shrinks_db
 from jolly_parlor.diagnosis.moves import experiments
@@ -35,7 +35,7 @@ from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
 
 ENOUGH = 0.6  # the program asks for a little more before it says so
-_DEEP_DB, _TOP_HZ, _OCTAVES = 6.0, 200.0, 1 / 12
+_DEEP_DB, _TOP_HZ = 6.0, 200.0
 _AXES = {"length": ("front", "back"), "width": ("left", "right"), "height": ("floor", "ceiling")}
 _LANES = {"length modes": "length", "width modes": "width", "height modes": "height"}
 
@@ -140,15 +140,6 @@ def best_single(room: Room, feature: Feature, heard: Listening) -> float:
     return max(gains) / size
 
 
-def _same(feature: Feature, among: list[Feature]) -> Feature | None:
-    near = [
-        f
-        for f in among
-        if f.kind == feature.kind and abs(np.log2(f.frequency_hz / feature.frequency_hz)) < _OCTAVES
-    ]
-    return min(near, key=lambda f: abs(f.frequency_hz - feature.frequency_hz), default=None)
-
-
 def judge(room: Room, cause: Cause | None, true: Feature, heard: Listening) -> tuple[bool, float]:
     """Whether the cause is right, and what it explains in the truth."""
     if cause is None or not cause.likely:
@@ -170,7 +161,7 @@ def known_room(room: Room, every: list[Arrangement], told: list[tuple[bool, str]
                 f = finding.feature
                 if abs(f.level_db) < _DEEP_DB or f.frequency_hz > _TOP_HZ:
                     continue
-                same = _same(f, true)
+                same = same_feature(f, true)
                 if same is None or abs(same.level_db) < 0.7 * _DEEP_DB:
                     told.append((False, "not in the truth"))
                     continue

@@ -9,9 +9,10 @@ the transfer to every place a source may stand.
 import numba
 import numpy as np
 
+from jolly_parlor.studio.voxels import spectra
+
 _CELL_METRES = 0.07
 _COURANT = 0.98
-_FADE_SHARE = 0.25
 
 
 @numba.njit(cache=True, parallel=True, fastmath=True)
@@ -76,12 +77,7 @@ class GridRoom:
                 )
             old, now, new = now, new, old
             heard[:, n] = np.sum(now[rows[..., 0], rows[..., 1], rows[..., 2]] * weights, axis=1)
-        fade = round(_FADE_SHARE * self.steps)
-        heard[:, -fade:] *= 0.5 + 0.5 * np.cos(np.pi * np.arange(fade) / fade)
-        t = self.dt * (1 + np.arange(self.steps))
-        turning = np.exp(-2j * np.pi * np.outer(t, frequencies_hz))
-        played = np.exp(-2j * np.pi * np.outer(t[: pulse.size], frequencies_hz)).T @ pulse
-        return (heard @ turning) / played
+        return spectra(heard, pulse, self.dt, frequencies_hz)
 
     def _pulse(self) -> np.ndarray:
         """Short and smooth: next to nothing above 1 kHz, where the grid is too coarse."""

@@ -26,7 +26,7 @@ from pathlib import Path
 
 import numpy as np
 from lived_rooms import HZ, LivedRoom, Truth, candidates, figure_db, lived_room, takes_of
-from simple import misplaced, with_error
+from simple import misplaced, put_into_page, with_error, within
 
 from jolly_parlor.fitting.evidence import Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room
@@ -34,14 +34,13 @@ from jolly_parlor.fitting.posterior import believe
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.forecast import head_point
-from jolly_parlor.placement.schools import SCHOOLS, SchoolCannotBeMet
+from jolly_parlor.placement.schools import possible
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.room_fit import MOST_UNDER_DOUBT, with_doubt
 
 HEAD = ("centre", "left", "back")
 STEP, EARS, HELD_OUT = 0.1, 5, 5
-ROOT = Path(__file__).parents[1]
 MARK = "<!-- furnished -->"
 NAMES = ("as surveyed", "fitted", "and the proposal measured")
 
@@ -90,7 +89,7 @@ def one_room(seed: int, number: int) -> Row:
     room = lived_room(rng, number)
     truth, row = Truth(room), Row(room.story)
     heard = Heard(room, truth)
-    schools = dict(_schools(room))
+    schools = _schools(room)
     every = _triangles(room, rng)
     chosen = (list(schools.values()) + every)[: int(rng.integers(2, 4))]
     takes = takes_of(truth, chosen, rng)
@@ -123,16 +122,13 @@ def _stands(room: LivedRoom, proposed: list[Arrangement]) -> Arrangement:
     return next(a for a in proposed if not fit_problems(room.true, room.gear, a))
 
 
-def _schools(room: LivedRoom) -> list[tuple[str, Arrangement]]:
-    found = []
-    for one in SCHOOLS:
-        try:
-            a = one.propose(room.survey, room.gear)
-        except SchoolCannotBeMet:
-            continue
+def _schools(room: LivedRoom) -> dict[str, Arrangement]:
+    """Those that can be met and truly stand, by name."""
+    found = {}
+    for a in possible(room.survey, room.gear):
         points = [a.left, a.right, *(head_point(a.seats["seat"], name) for name in HEAD)]
         if not fit_problems(room.true, room.gear, a) and all(map(room.true.has_air_at, points)):
-            found.append((one.name, a))
+            found[a.name] = a
     return found
 
 
@@ -168,8 +164,7 @@ def _unmeasured(
             gap = found - level
             errors.append(np.abs(gap - np.median(gap)))
         low, high = believe(fit, [placing]).band_db()
-        lift = float(np.mean((low + high) / 2 - level))
-        inside.append((level + lift >= low) & (level + lift <= high))
+        inside.append(within(level, low, high))
     row.before, row.after = _two(before), _two(after)
     row.inside = float(np.mean(inside))
 
@@ -246,14 +241,6 @@ def measured(rooms: int, seed: int, kept: Path | None = None) -> list[Row]:
     return [done[number] for number in sorted(done)]
 
 
-def put_into_page(text: str) -> None:
-    """Between the two marks of docs/accuracy.md."""
-    page = ROOT / "docs" / "accuracy.md"
-    head, _, rest = page.read_text("utf-8").partition(MARK)
-    tail = rest.partition(MARK)[2]
-    page.write_text(f"{head}{MARK}\n{text}{MARK}{tail}", "utf-8")
-
-
 def main() -> int:
     """Run and print."""
     parser = argparse.ArgumentParser(description=__doc__)
@@ -265,7 +252,7 @@ def main() -> int:
     text = table(measured(asked.rooms, asked.seed, asked.kept))
     print(text)
     if asked.write:
-        put_into_page(text)
+        put_into_page(MARK, text)
     return 0
 
 

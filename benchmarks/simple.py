@@ -1,5 +1,7 @@
 """The simplest gear and arrangement there are, a pair and a seat, and how people err with them."""
 
+from pathlib import Path
+
 import numpy as np
 
 from jolly_parlor.acoustics.room import Point
@@ -33,3 +35,17 @@ def with_error(hz: np.ndarray, pressure: np.ndarray, rng: np.random.Generator) -
     octaves = np.log2(hz / hz[0])
     off = np.interp(octaves, np.linspace(0, octaves[-1], 9), rng.normal(0, LEVEL_DB, 9))
     return Response(hz, 20 * np.log10(np.abs(pressure)) + off)
+
+
+def within(level_db: np.ndarray, low_db: np.ndarray, high_db: np.ndarray) -> np.ndarray:
+    """Which points lie in a band, each curve (the last axis) held against its own mean."""
+    lift = np.mean((low_db + high_db) / 2 - level_db, axis=-1, keepdims=True)
+    return (level_db + lift >= low_db) & (level_db + lift <= high_db)
+
+
+def put_into_page(mark: str, text: str) -> None:
+    """Between the two marks of docs/accuracy.md."""
+    page = Path(__file__).parents[1] / "docs" / "accuracy.md"
+    head, _, rest = page.read_text("utf-8").partition(mark)
+    tail = rest.partition(mark)[2]
+    page.write_text(f"{head}{mark}\n{text}{mark}{tail}", "utf-8")

@@ -87,11 +87,13 @@ def test_search_settings_and_forecast_agree_on_the_figure(
 
 
 def test_a_search_against_a_slope_finds_what_follows_it_better(kiln: Document) -> None:
-    gear = replace(kiln.gear, loudspeakers=kiln.gear.loudspeakers[:2],
-                   judging=Judging(target=Target(-4.0)))  # fmt: skip
+    judging = Judging(target=Target(-4.0))
+    gear = replace(kiln.gear, loudspeakers=kiln.gear.loudspeakers[:2], judging=judging)
     flat = replace(gear, judging=Judging())
-    pairs = [replace(a, places={k: a.places[k] for k in ("left", "right")}, chains={})
-             for a in kiln.arrangements]  # fmt: skip
+    pairs = [
+        replace(a, places={k: a.places[k] for k in ("left", "right")}, chains={})
+        for a in kiln.arrangements
+    ]
     found = [search(kiln.room, g, pairs[2], step=0.15, most=1) for g in (gear, flat)]
     tilted, level = (f.proposals[0].arrangement for f in found)
     judge = Judge(Forecaster(kiln.room, gear).coarse(), Wishes())

@@ -8,9 +8,11 @@ import pytest
 from jolly_parlor.acoustics.sources import crossover_high, crossover_low
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.judging import Judging
 from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.judging_edits import set_judging
 from jolly_parlor.project.measured import measured_response
 from jolly_parlor.project.take_edits import remove_take
 from jolly_parlor.refused import Refused
@@ -135,19 +137,15 @@ def test_nothing_to_compare_is_said(kiln: Document) -> None:
 
 
 def test_takes_around_every_head_rank_by_their_mean_and_say_so(demo: Document) -> None:
-    from dataclasses import replace as changed
-
     document = demo
     for number, a in enumerate(demo.arrangements):
         take = demo.take_of(a, "both", "desk")
         assert take is not None
-        level = take.response.level_db + 6.0 * (number + 1)
-        info = changed(take.info, id=f"extra-{number}", point="left")
-        document = changed(
-            document,
-            takes=(*document.takes, changed(take, info=info, response=changed(
-                take.response, level_db=level))),
-        )  # fmt: skip
+        louder = replace(take.response, level_db=take.response.level_db + 6.0 * (number + 1))
+        info = replace(take.info, id=f"extra-{number}", point="left")
+        document = replace(
+            document, takes=(*document.takes, replace(take, info=info, response=louder))
+        )
         found = compare(document, "desk", BOTH)
         if number + 1 < len(demo.arrangements):
             assert f"({number + 1} of 3 also have takes around it)" in found.basis_words
@@ -162,9 +160,6 @@ def test_takes_around_every_head_rank_by_their_mean_and_say_so(demo: Document) -
 def test_takes_to_700_hz_stand_by_forecasts_to_300_only_where_none_is_missing(
     demo: Document,
 ) -> None:
-    from jolly_parlor.placement.judging import Judging
-    from jolly_parlor.project.judging_edits import set_judging
-
     wide = set_judging(demo, Judging(takes_to_hz=700.0))
     row = compare(wide, "desk", BOTH).rows[0]
     assert row.measured is not None and row.measured.high_hz == 700.0

@@ -13,10 +13,10 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import dialogs
-from jolly_parlor.app.widgets.fields import Choice, label, number_field
+from jolly_parlor.app.widgets.fields import Choice, label, named_button, number_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.evenness import DIP_WEIGHT, MATCH_WEIGHT, SMOOTHING_PER_OCTAVE
-from jolly_parlor.placement.judging import FLAT_TARGET, Judging
+from jolly_parlor.placement.judging import FLAT_TARGET, TAKES_TO_HZ, USUAL_JUDGING, Judging
 from jolly_parlor.placement.mixes import judged_band
 from jolly_parlor.project.judging_edits import read_target, set_judging
 from jolly_parlor.refused import Refused
@@ -33,7 +33,7 @@ _WORDS = (
     f"points a head moves through, and what left and right differ by at a tenth of its "
     f"square ({MATCH_WEIGHT:g}).</p>"
 )
-_TRADE_FROM_HZ, _TRADE_TO_HZ = 30.0, 700.0
+_TRADE_FROM_HZ = 30.0
 _WIDTH = 660
 
 
@@ -57,9 +57,7 @@ class JudgingDialog(QDialog):
         layout.addLayout(self._against())
         self.why = label("", "warning", wrap=True)
         layout.addWidget(self.why)
-        close = QPushButton("Close")
-        close.setObjectName("judging-close")
-        close.clicked.connect(self.accept)
+        close = named_button("Close", "judging-close", self.accept)
         layout.addWidget(close, 0, Qt.AlignmentFlag.AlignRight)
         self.setFixedWidth(_WIDTH)
         for button in self.findChildren(QPushButton):
@@ -80,17 +78,13 @@ class JudgingDialog(QDialog):
             row.addWidget(field)
             if words:
                 row.addWidget(label(words))
-        usual = QPushButton("As usual")
-        usual.setObjectName("judged-usual")
+        usual = named_button("As usual", "judged-usual", self._as_usual)
         usual.setToolTip("From the lowest corner of what plays to 300 Hz, forecasts and takes.")
-        usual.clicked.connect(lambda: self._set(from_hz=None, to_hz=300.0, takes_to_hz=None))
-        trade = QPushButton("Takes 30 to 700 Hz")
-        trade.setObjectName("judged-trade")
+        trade = named_button("Takes 30 to 700 Hz", "judged-trade", self._as_the_trade)
         trade.setToolTip(
             "What many compare measured curves over. Forecasts end at 300 Hz; where both stand "
             "side by side, takes are judged as forecasts are."
         )
-        trade.clicked.connect(lambda: self._set(from_hz=_TRADE_FROM_HZ, takes_to_hz=_TRADE_TO_HZ))
         row.addStretch(1)
         row.addWidget(usual)
         row.addWidget(trade)
@@ -128,6 +122,12 @@ class JudgingDialog(QDialog):
         self.takes.set_value(judging.takes_to_hz or judging.to_hz)
         self.kind.show_value("file" if target.curve else "flat")
         self.slope.set_value(target.slope_db_per_octave)
+
+    def _as_usual(self) -> None:
+        self._put(replace(USUAL_JUDGING, target=self.session.document.gear.judging.target))
+
+    def _as_the_trade(self) -> None:
+        self._set(from_hz=_TRADE_FROM_HZ, takes_to_hz=TAKES_TO_HZ)
 
     def _set(self, **changes: object) -> None:
         judging = replace(self.session.document.gear.judging, **changes)  # type: ignore[arg-type]
@@ -168,8 +168,7 @@ class JudgingDialog(QDialog):
 
 def figure_button(session: Workbench, parent: QWidget) -> QPushButton:
     """The small button beside a figure that opens the explanation."""
-    button = QPushButton("What is this figure?")
-    button.setObjectName("what-is-this-figure")
+    asked = "What is this figure?", "what-is-this-figure"
+    button = named_button(*asked, lambda: JudgingDialog(parent, session).exec())
     button.setProperty("quiet", True)
-    button.clicked.connect(lambda: JudgingDialog(parent, session).exec())
     return button

@@ -12,7 +12,6 @@ from dataclasses import dataclass, field, replace
 from itertools import combinations
 from math import exp, log2
 
-from jolly_parlor.acoustics.room import Room, SurfaceName
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.interventions import (
     Anechoic,
@@ -28,7 +27,7 @@ from jolly_parlor.placement.mixes import Listening
 
 ENOUGH = 0.66
 """So much of a feature must go before what was taken away is called its cause: two thirds."""
-_NEAR_OCTAVES, _MODES_OCTAVES, _HERE = 0.12, 0.25, 0.5
+_NEAR_OCTAVES, _MODES_OCTAVES, _HANDOVER_OCTAVES, _HERE = 0.12, 0.25, 0.5, 0.5
 _LEAST, _ALIKE, _SHOWN = 0.35, 0.15, 0.5
 _BY_MARKS = 0.3  # what a mark just there weighs against one far off
 _LIKELY_BY_MARKS, _LEAST_BY_MARKS = 0.45, 0.12
@@ -119,10 +118,7 @@ class _Weighing:
     def boundaries(self) -> Iterator[_Scored]:
         """Each surface by itself, with the path of its that cancels nearest."""
         for mark in self._one_for_each_boundary():
-            names = _surfaces(mark, self.room)
-            if names:
-                gain = self.anechoic.change_db(self.feature, names[:1], self.listening)
-                yield self._scored(mark, gain)
+            yield self._scored(mark, self._absorbed(mark))
 
     def standing_waves(self, boundaries: list[_Scored]) -> Iterator[_Scored]:
         """Each mode near by: without its part, or with whoever sits in its quiet zone off it.
@@ -139,32 +135,37 @@ class _Weighing:
             ways = _LANE_SURFACES[mark.lane]
             held = max(v for lane, v in shares.items() if set(_LANE_SURFACES[lane]) <= set(ways))
             weight = 1.0 if held >= ENOUGH else _WITHOUT_SURFACES
-            for one, gain, instead, there in self._taken_away(mark):
-                score, cause = self._scored(one, gain, weight, instead)
-                yield score, replace(cause, there=there)
+            for taken in self._taken_away(mark):
+                yield self._scored(*taken, weight=weight)
 
     def sources(self) -> list[_Scored]:
-        """Loudspeakers that arrive against each other: the handover, else the pair."""
-        found, playing = [], tuple(self.listening.playing)
+        """Monitors and subwoofers that arrive against each other where they hand over."""
+        playing = tuple(self.listening.playing)
         subs = tuple(n for n in playing if self.gear.loudspeaker(n).is_subwoofer)
         mains = tuple(n for n in playing if n not in subs)
-        for mark in self.marks:
-            near = abs(log2(mark.frequency_hz / self.feature.frequency_hz)) < 0.5
-            if mark.lane == "crossover" and near and subs and mains:
-                after = in_step(self.anechoic.base, self.listening, (mains, subs))
-                gain = shrinks_db(self.feature, after)
-                found.append(self._scored(mark, gain, instead="the two arriving in step"))
-        return found
+        handovers = [
+            mark
+            for mark in self.marks
+            if mark.lane == "crossover"
+            and abs(log2(mark.frequency_hz / self.feature.frequency_hz)) < _HANDOVER_OCTAVES
+        ]
+        if not (handovers and subs and mains):
+            return []
+        after = in_step(self.anechoic.base, self.listening, (mains, subs))
+        gain = shrinks_db(self.feature, after)
+        return [self._scored(mark, gain, "the two arriving in step") for mark in handovers]
 
     def together(self, boundaries: list[_Scored]) -> Iterator[_Scored]:
         """Pairs of the boundaries that take most part."""
         most = sorted(boundaries, key=lambda item: -item[1].explains)[:_PAIRED]
         for (_, one), (_, other) in combinations(most, 2):
-            first, second = _surfaces(one.mark, self.room), _surfaces(other.mark, self.room)
-            names = (first[0], second[0])
-            gain = self.anechoic.change_db(self.feature, names, self.listening)
-            score, cause = self._scored(one.mark, gain)
+            score, cause = self._scored(one.mark, self._absorbed(one.mark, other.mark))
             yield score, replace(cause, together=(other.mark,), needs_all=True)
+
+    def _absorbed(self, *marks: Mark) -> float:
+        """Decibels by which the feature shrinks with the boundaries of these marks absorbing."""
+        names = tuple(mark.bounce.boundary for mark in marks if mark.bounce is not None)
+        return self.anechoic.change_db(self.feature, names, self.listening)
 
     def _taken_away(self, mark: Mark) -> Iterator[tuple[Mark, float, str, Arrangement | None]]:
         """A mode's mark with what its absence does, what was changed, and the arrangement then."""
@@ -208,11 +209,18 @@ class _Weighing:
                     found[bounce.boundary] = taking_part(bounce, name, self.feature.kind, at)
         return list(found.values())
 
-    def _scored(self, mark: Mark, gain: float, weight: float = 1.0, instead: str = "") -> _Scored:
+    def _scored(
+        self,
+        mark: Mark,
+        gain: float,
+        instead: str = "",
+        there: Arrangement | None = None,
+        weight: float = 1.0,
+    ) -> _Scored:
         explains = min(max(gain / self.size, 0.0), 1.0)
         near = _nearness(mark, self.feature) * mark.strength if mark.cancels else 0.0
         score = explains * weight * (1 - _BY_MARKS + _BY_MARKS * near)
-        return score, Cause(mark, 0.0, gain, explains, instead=instead)
+        return score, Cause(mark, 0.0, gain, explains, instead=instead, there=there)
 
 
 def _best_of_each_lane(found: list[_Scored]) -> list[_Scored]:
@@ -236,14 +244,6 @@ def _with_partners(ranked: list[Cause]) -> Cause:
         and other.explains >= max(ENOUGH, first.explains - _ALIKE)
     ]
     return replace(first, together=tuple(partners[:1]))
-
-
-def _surfaces(mark: Mark, room: Room) -> tuple[SurfaceName, ...]:
-    """The boundaries to take away to test a mark."""
-    if mark.bounce is not None:
-        return tuple(name for name in room.surface_names if name == mark.bounce.boundary)
-    ways = _LANE_SURFACES.get(mark.lane, ())
-    return tuple(name for name in room.surface_names if room.direction_of(name) in ways)
 
 
 def measured_causes(feature: Feature, candidates: list[Mark]) -> list[Cause]:

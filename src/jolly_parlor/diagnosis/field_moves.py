@@ -50,25 +50,27 @@ def read_in_field(
     forecaster: Forecaster,
     listening: Listening,
 ) -> tuple[str, bool]:
-    """What takes with something moved say of the forecast's explanation, and whether they agree.
+    """What the first of the takes with something moved says of the forecast's explanation, and
+    whether they agree.
 
     feature: as measured; same: as forecast.
     """
-    for experiment in tried:
-        went = where_it_went(feature, features(experiment.measured))
-        there = foretold_hz(same, forecaster, listening, experiment.there)
-        moved = f"{experiment.moved} moved {100 * experiment.metres:.0f} cm"
-        if went is None and there is None:
-            return f"It went away when {moved}, as the room's field says.", True
-        if went is None or there is None or abs(log2(went / there)) > _AGREES_OCTAVES:
-            now = "went away" if went is None else f"was at {went:.0f} Hz"
-            then = "gone" if there is None else f"at {there:.0f} Hz"
-            return f"It {now} when {moved}; the forecast has it {then}: less sure.", False
-        if abs(log2(went / feature.frequency_hz)) < _STAYED_OCTAVES:
-            return f"It stayed at {went:.0f} Hz when {moved}, as the room's field says.", True
-        return (
-            f"It followed when {moved}: {feature.frequency_hz:.0f} → {went:.0f} Hz, where the "
-            f"room's field puts it ({there:.0f} Hz).",
-            True,
-        )
-    return "", True
+    if not tried:
+        return "", True
+    experiment = tried[0]
+    went = where_it_went(feature, features(experiment.measured))
+    there = foretold_hz(same, forecaster, listening, experiment.there)
+    moved = f"{experiment.moved} moved {100 * experiment.metres:.0f} cm"
+    if went is None and there is None:
+        return f"It went away when {moved}, as the room's field says.", True
+    if went is None or there is None or abs(log2(went / there)) > _AGREES_OCTAVES:
+        now = "went away" if went is None else f"was at {went:.0f} Hz"
+        then = "gone" if there is None else f"at {there:.0f} Hz"
+        return f"It {now} when {moved}; the forecast has it {then}: less sure.", False
+    if abs(log2(went / feature.frequency_hz)) < _STAYED_OCTAVES:
+        return f"It stayed at {went:.0f} Hz when {moved}, as the room's field says.", True
+    return (
+        f"It followed when {moved}: {feature.frequency_hz:.0f} → {went:.0f} Hz, where the "
+        f"room's field puts it ({there:.0f} Hz).",
+        True,
+    )

@@ -62,9 +62,7 @@ def shrinks_db(feature: Feature, after: Deviation) -> float:
     return abs(feature.level_db) - left
 
 
-def without_mode(
-    forecaster: Forecaster, listening: Listening, mode: Mode, share: float = 1.0
-) -> Deviation | None:
+def without_mode(forecaster: Forecaster, listening: Listening, mode: Mode) -> Deviation | None:
     """What is heard with one standing wave's part taken out of every transfer; None where the
     field cannot tell it apart.
     """
@@ -74,7 +72,7 @@ def without_mode(
         if part is None:
             return None
         whole = forecaster.transfer(place, ear)
-        sources[name] = (whole - share * part) * forecaster.drive_of(name)
+        sources[name] = (whole - part) * forecaster.drive_of(name)
     return _heard(forecaster, listening, sources).deviation(listening.mix)
 
 
@@ -91,11 +89,11 @@ def in_step(
     """What would be heard if groups of loudspeakers arrived in step at every frequency: magnitudes
     add. What fills by this, the groups do to each other.
     """
-    forecast, silent = forecaster.of(listening), dict[str, ComplexArray]()
+    forecast = forecaster.of(listening)
     total = np.zeros(forecast.frequencies_hz.size)
     for group in groups:
-        silent = {n: p if n in group else 0 * p for n, p in forecast.sources.items()}
-        total += np.abs(_heard(forecaster, listening, silent).pressure(listening.mix))
+        alone = {n: p if n in group else 0 * p for n, p in forecast.sources.items()}
+        total += np.abs(_heard(forecaster, listening, alone).pressure(listening.mix))
     response = Response.from_pressure(forecast.frequencies_hz, total.astype(np.complex128))
     return deviation(response, *judged_band(forecaster.gear, listening.mix))
 

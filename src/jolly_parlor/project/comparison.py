@@ -21,11 +21,11 @@ from jolly_parlor.fitting.draws import Drawn, drawn_evenness
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import (
-    GRID_HZ,
     Deviation,
     Evenness,
     bass_reach_hz,
     evenness,
+    grid_between,
     mismatch_db,
 )
 from jolly_parlor.placement.forecast import Forecast, Forecaster
@@ -40,7 +40,7 @@ from jolly_parlor.placement.mixes import (
 )
 from jolly_parlor.placement.search.proposals import agreeing_words
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.measured import Measured, kinds_of_takes, measured_response
+from jolly_parlor.project.measured import TakesAlike, kinds_of_takes, measured_response
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.decay import decay_of_band
 
@@ -154,30 +154,31 @@ def compare(
     forecaster = forecaster or Forecaster(document.room, document.gear)
     anechoic = anechoic or Anechoic(forecaster)
     heard = [Listening(a, seat, mix) for a in document.arrangements]
-    measured = Measured.of(document, heard)
-    have = sum(curve is not None for curve in measured.curves)
+    takes, judged = TakesAlike.of(document, heard), judged_band(document.gear, mix)
+    curves = takes.curves(judged_band(document.gear, mix, takes=True))
+    have = sum(curve is not None for curve in curves)
     if basis == "measured" and have < len(heard):
-        pairs = zip(heard, measured.curves, strict=True)
+        pairs = zip(heard, curves, strict=True)
         missing = [one.arrangement.name for one, curve in pairs if curve is None]
         raise Refused(f"No take of this mix for: {', '.join(missing)}.")
     if basis is None:
         fitted = isinstance(document.room, FittedRoom)
         basis = "measured" if heard and have == len(heard) else "each" if fitted else "forecast"
     if basis == "each":
-        measured = Measured.of(document, heard, as_forecasts=True)
+        curves = takes.curves(judged)  # to stand beside forecasts
     rows = [
         _row(document, one, curve, forecaster, anechoic)
-        for one, curve in zip(heard, measured.curves, strict=True)
+        for one, curve in zip(heard, curves, strict=True)
     ]
     words = {
-        "measured": f"ranked by takes{measured.words}{kinds_of_takes(document, seat)}",
+        "measured": f"ranked by takes{takes.words}{kinds_of_takes(document, seat)}",
         "forecast": "ranked by forecast"
         + (f"; {have} of {len(rows)} have takes" if have else "; no takes yet"),
         "each": f"ranked by takes where there are any ({have} of {len(rows)}), by the forecast of "
         "the fitted room elsewhere",
     }[basis]
 
-    rows, drawn = _with_doubt(rows, seat, mix, fit, judged_band(document.gear, mix))
+    rows, drawn = _with_doubt(rows, seat, mix, fit, judged)
     ranked = tuple(sorted(rows, key=lambda row: row.ranks_by(basis)))
     return Comparison(mix, seat, basis, words, ranked, _agreement(ranked, rows, drawn))
 
@@ -281,7 +282,7 @@ def difference(one: Row, other: Row, basis: Basis) -> Deviation:
         raise Refused("One of the two has no curve.")
     low = max(a.frequencies_hz[0], b.frequencies_hz[0])
     high = min(a.frequencies_hz[-1], b.frequencies_hz[-1])
-    f = GRID_HZ[(low - 1e-9 <= GRID_HZ) & (high + 1e-9 >= GRID_HZ)]
+    f = grid_between(low, high)
     gap = np.interp(f, a.frequencies_hz, a.deviation_db) - np.interp(
         f, b.frequencies_hz, b.deviation_db
     )

@@ -28,33 +28,27 @@ UNCALIBRATED = (
 
 
 @dataclass(frozen=True, eq=False)
-class Measured:
-    """The judged takes of several arrangements, in their order, alike for all."""
+class TakesAlike:
+    """What was measured of several arrangements, in their order, alike for all."""
 
-    curves: tuple[Deviation | None, ...]
+    responses: tuple[Response | None, ...]
     words: str
     """What must be said of them: `, averaged over the head`."""
 
     @classmethod
-    def of(
-        cls, document: Document, heard: Sequence[Listening], as_forecasts: bool = False
-    ) -> "Measured":
-        """Means over the head where every arrangement has takes around it, else all at its centre.
-
-        as_forecasts: judged over the forecasts' band, to stand beside them.
-        """
-        means = [head_average(document, one) for one in heard]
+    def of(cls, document: Document, heard: Sequence[Listening]) -> "TakesAlike":
+        """Means over the head where every arrangement has takes around it, else its centre."""
+        means = tuple(head_average(document, one) for one in heard)
         count = sum(mean is not None for mean in means)
-        whole = bool(heard) and count == len(heard)
-        responses = means if whole else [measured_response(document, one) for one in heard]
-        curves = tuple(
-            as_judged(response, judged_band(document.gear, one.mix, takes=not as_forecasts))
-            for response, one in zip(responses, heard, strict=True)
-        )
-        words = ", averaged over the head" if whole else ""
-        if count and not whole:
-            words = f" at the head's centre ({count} of {len(heard)} also have takes around it)"
-        return cls(curves, words)
+        if heard and count == len(heard):
+            return cls(means, ", averaged over the head")
+        words = f" at the head's centre ({count} of {len(heard)} also have takes around it)"
+        centres = tuple(measured_response(document, one) for one in heard)
+        return cls(centres, words if count else "")
+
+    def curves(self, band: Judged) -> list[Deviation | None]:
+        """Each as distance from even; None for what does not cover the band."""
+        return [as_judged(response, band) for response in self.responses]
 
 
 def head_average(document: Document, listening: Listening) -> Response | None:
@@ -79,9 +73,8 @@ def measured_response(document: Document, listening: Listening) -> Response | No
     """The takes that answer for a mix, summed as complex pressure where need be.
 
     One loudspeaker, the pair where nothing is set for it, and all with the subwoofers as they are
-    set, is a take as it is. Else the takes of
-    each, with phase, are summed through the chains; one take of the pair stands for both where
-    both are set alike.
+    set, is a take as it is. Else the takes of each, with phase, are summed through the chains; one
+    take of the pair stands for both where both are set alike.
     """
     arrangement, seat, mix = listening.arrangement, listening.seat, listening.mix
     if mix.alone:

@@ -24,6 +24,7 @@ TOP_HZ = 260.0
 _SECONDS, _LEAST_CELL, _MOST_CELL = 0.8, 0.105, 0.125
 _THING_METRES, _PATCH_METRES, _UNEVEN = 0.03, 0.8, 0.35
 _GIVES_WAY = ("plasterboard_studs", "plaster_lath", "timber_floor", "wood_panel")
+_LOWEST_CUPBOARD = 0.25
 _BAY_WIDTH, _BAY_DEPTH, _SILL, _LINTEL = 1.3, 0.2, 0.85, 2.05
 _HEARD_HZ: FloatArray = np.arange(4.0, TOP_HZ + 0.25, 0.25)
 _SLOW_HZ, _SLOW_ORDER = 8.0, 4
@@ -49,11 +50,9 @@ class HiddenRoom:
         room = replace(survey, things=(*_moved(survey, rng), *_forgotten(survey, rng)))
         panels = _panels(survey, rng)
         # What gives way takes its sound by that; the lining itself takes little.
-        quiet = {name: Surface("own", (0.05,) * 7) for name in panels}
-        room = room.lined(quiet) if panels else room
-        bay = _bay(survey)
-        solver = VoxelRoom(room, cell, _SECONDS, panels, (), bay, _unevenness(seed))
-        return cls(room, solver)
+        room = room.lined({name: Surface("own", (0.05,) * 7) for name in panels})
+        bay, uneven = _bay(survey), _unevenness(seed)
+        return cls(room, VoxelRoom(room, cell, _SECONDS, panels, recess=bay, uneven=uneven))
 
     def transfers(self, microphone: Point, sources: tuple[Point, ...]) -> ComplexArray:
         """Pressure per unit source at HEARD_HZ, (sources, frequencies). A second or two."""
@@ -88,9 +87,7 @@ def _moved(survey: Room, rng: np.random.Generator) -> list[Thing]:
         off = rng.uniform(-_THING_METRES, _THING_METRES, 2)
         x, y = max(thing.x + float(off[0]), 0.0), max(thing.y + float(off[1]), 0.0)
         loss = float(rng.uniform(180.0, 420.0)) if thing.kind == "soft" else None
-        found.append(
-            replace(thing, x=max(float(x), 0.0), y=max(float(y), 0.0), loss_per_second=loss)
-        )
+        found.append(replace(thing, x=x, y=y, loss_per_second=loss))
     return found
 
 
@@ -102,19 +99,17 @@ def _forgotten(survey: Room, rng: np.random.Generator) -> list[Thing]:
     x = 0.25 if rng.random() < 0.5 else width - 1.15
     loss = float(rng.uniform(180.0, 350.0))
     chair = Thing("armchair", "soft", x, length - 1.15, 0.0, 0.9, 0.9, 0.8, loss_per_second=loss)
-    high = max(height - 0.75, 1.5)
+    found, high = [chair], max(height - 0.75, 1.5)
     along, tall = float(rng.uniform(0.2, max(width - 1.6, 0.3))), height - high - 0.1
-    cupboard = Thing("cupboard", "solid", along, length - 0.35, high, 1.2, 0.35, max(tall, 0.05))
-    usable = [chair]
-    if cupboard.height > 0.25:
-        usable.append(cupboard)
-    return [thing for thing in usable if _fits(survey, thing)]
+    if tall > _LOWEST_CUPBOARD:
+        found.append(Thing("cupboard", "solid", along, length - 0.35, high, 1.2, 0.35, tall))
+    return [thing for thing in found if _fits(survey, thing)]
 
 
 def _fits(survey: Room, thing: Thing) -> bool:
     """Whether it is all in the air of the survey."""
-    xs, ys, zs = ((a + 0.03, a + b / 2, a + b - 0.03) for a, b in (
-        (thing.x, thing.width), (thing.y, thing.depth), (thing.z, thing.height)))  # fmt: skip
+    at, size = (thing.x, thing.y, thing.z), (thing.width, thing.depth, thing.height)
+    xs, ys, zs = ((a + 0.03, a + b / 2, a + b - 0.03) for a, b in zip(at, size, strict=True))
     return all(survey.has_air_at(Point(x, y, z)) for x in xs for y in ys for z in zs)
 
 

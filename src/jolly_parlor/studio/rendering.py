@@ -49,9 +49,13 @@ def impulse_response(
         spectrum += weight * np.fft.rfft(train, size)
     rendered = np.fft.irfft(spectrum, size)[:count]
     # Images that all push the same way leave a slow pressure behind; ending it at once would click.
-    fade = round(FADE_SECONDS * sample_rate)
-    rendered[-fade:] *= 0.5 + 0.5 * np.cos(np.pi * np.arange(fade) / fade)
+    fade_out(rendered, round(FADE_SECONDS * sample_rate))
     return np.asarray(rendered)
+
+
+def fade_out(samples: FloatArray, count: int) -> None:
+    """Let the last so many of (..., samples) fall to nothing, in place, as half a raised cosine."""
+    samples[..., -count:] *= 0.5 + 0.5 * np.cos(np.pi * np.arange(count) / count)
 
 
 def _images(

@@ -13,6 +13,7 @@ from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
+from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
@@ -23,7 +24,7 @@ from jolly_parlor.acoustics.surfaces import absorption_at
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.studio.device import Progress, Recording, Stage, StagedSource
 from jolly_parlor.studio.hidden_room import TOP_HZ, HiddenRoom
-from jolly_parlor.studio.rendering import FADE_SECONDS, TrueRoom, impulse_response
+from jolly_parlor.studio.rendering import FADE_SECONDS, TrueRoom, fade_out, impulse_response
 
 _SIZE_ERROR_METRES, _PLACE_ERROR_METRES = 0.02, 0.01
 _PLAYED_DB_SPL = 94.0
@@ -57,7 +58,7 @@ class SimulatedStudio:
         self.seed, self.mishap_rate, self.input_gain_db = seed, mishap_rate, input_gain_db
         self._survey = survey
         self._room = _true_room(survey, seed)
-        self._waves: dict[tuple[Point, Point], ComplexArray] = {}
+        self._waves: LRUCache[tuple[Point, Point], ComplexArray] = LRUCache(_MOST_WAVES)
         self._known: dict[tuple[object, ...], FloatArray] = {}
         self.takes = 0
         """How many recordings were made; part of the seed of noise and luck."""
@@ -202,18 +203,15 @@ class SimulatedStudio:
             every = {self._misplaced(s.place, name) for name, s in stage.sources.items()}
             places = tuple(sorted(every | {place}, key=lambda p: (p.x, p.y, p.z)))
             rows = self._hidden.transfers(ear, places)
-            if len(self._waves) > _MOST_WAVES:
-                self._waves.clear()
-            self._waves |= {(ear, p): row for p, row in zip(places, rows, strict=True)}
+            self._waves.update({(ear, p): row for p, row in zip(places, rows, strict=True)})
         size = 1 << int(np.ceil(np.log2(2 * count)))
         f: FloatArray = np.fft.rfftfreq(size, 1 / rate).astype(np.float64)
         share = np.clip((f - _WAVES_TO_HZ) / (TOP_HZ - _WAVES_TO_HZ), 0.0, 1.0)
         above = 0.5 - 0.5 * np.cos(np.pi * share)
         low = self._hidden.over(f, self._waves[ear, place])
-        joined = np.fft.irfft(above * np.fft.rfft(h, size) + (1 - above) * low, size)
-        fade = round(FADE_SECONDS * rate)
-        joined[count - fade : count] *= 0.5 + 0.5 * np.cos(np.pi * np.arange(fade) / fade)
-        return np.asarray(joined[:count])
+        joined = np.fft.irfft(above * np.fft.rfft(h, size) + (1 - above) * low, size)[:count]
+        fade_out(joined, round(FADE_SECONDS * rate))
+        return np.asarray(joined)
 
     def _misplaced(self, point: Point, what: str) -> Point:
         """About a centimetre off, the same each time it is put at the same place."""

@@ -14,9 +14,10 @@ import numba
 import numpy as np
 
 from jolly_parlor.acoustics.air_of_room import admittances_of, losses_of
-from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
+from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import distance_to, inside
 from jolly_parlor.acoustics.room import Room, Thing
+from jolly_parlor.studio.rendering import fade_out
 
 Box = tuple[tuple[float, float, float], tuple[float, float, float]]
 
@@ -55,10 +56,10 @@ class VoxelRoom:
         recess: Box | None = None,
         uneven: Callable[[str, list[float]], float] = lambda surface, at: 1.0,
     ) -> None:
-        """panels: surfaces of a box (by name) that give way as well as absorb: kg per square metre,
-        resonance in Hz, loss factor. absorbing: surfaces of a box that take in all sound at normal
-        incidence. recess: air beyond the walls, (low corner, high corner) in metres. uneven: what a
-        surface's admittance is multiplied by at a place.
+        """panels: surfaces by name that give way as well as absorb: kg per square metre, resonance
+        in Hz, loss factor. absorbing: surfaces that take in all sound at normal incidence. recess:
+        air beyond the far walls, (low corner, high corner) in metres. uneven: what a surface's
+        admittance is multiplied by at a place.
         """
         self.room, self.cell = room, cell
         self._panels = {
@@ -68,21 +69,15 @@ class VoxelRoom:
         }
         self._absorbing = {self._key(name) for name in absorbing}
         self._faces: dict[str, list[tuple[int, int, int]]] = {name: [] for name in self._panels}
-        low, high = recess or ((0.0,) * 3, room.dimensions)
-        before = [max(int(np.ceil(-corner / cell)), 0) for corner in low]
-        beyond = (max(a, b) for a, b in zip(high, room.dimensions, strict=True))
-        count = [int(np.ceil(b / cell)) + a + 2 for a, b in zip(before, beyond, strict=True)]
-        self._start = np.array(before, dtype=float)
-        centres = [
-            (np.arange(n) - 0.5 - start) * cell for n, start in zip(count, before, strict=True)
-        ]
+        beyond = recess[1] if recess is not None else room.dimensions
+        ends = zip(room.dimensions, beyond, strict=True)
+        count = [int(np.ceil(max(end) / cell)) + 2 for end in ends]
+        centres = [(np.arange(n) - 0.5) * cell for n in count]
         x, y, z = np.meshgrid(*centres, indexing="ij")
         air = inside(room.plan, x, y) & (z > 0) & (z < room.ceiling_at(x, y))
         if recess is not None:
-            inner = [
-                (part > a) & (part < b) for part, a, b in zip((x, y, z), low, high, strict=True)
-            ]
-            air |= inner[0] & inner[1] & inner[2]
+            parts = zip((x, y, z), *recess, strict=True)
+            air |= np.logical_and.reduce([(at > low) & (at < high) for at, low, high in parts])
         self._uneven = uneven
         for thing in room.things:
             if thing.kind == "solid":
@@ -98,10 +93,8 @@ class VoxelRoom:
         for thing, loss in zip(soft, losses_of(room), strict=True):
             drag[_within(thing, x, y, z)] += loss * self.dt / 2
         self._inverse = 1 / (1 + drag)
-        neighbours = sum(
-            np.roll(air, way, axis).astype(int) for axis in range(3) for way in (-1, 1)
-        )
-        self._here = air * (2 - ratio**2 * np.asarray(neighbours)) * self._inverse
+        neighbours = np.sum(_beside(air), axis=0)
+        self._here = air * (2 - ratio**2 * neighbours) * self._inverse
         self._before = air * (1 - drag) * self._inverse
         self._around_it = air * ratio**2 * self._inverse
 
@@ -171,14 +164,10 @@ class VoxelRoom:
                 )
             old, now, new = now, new, old
             heard[:, n] = np.sum(now[rows[..., 0], rows[..., 1], rows[..., 2]] * weights, axis=1)
-        fade = round(_FADE_SHARE * self.steps)
-        heard[:, -fade:] *= 0.5 + 0.5 * np.cos(np.pi * np.arange(fade) / fade)
-        t = np.arange(self.steps) * self.dt
-        kernel = np.exp(-2j * np.pi * frequencies_hz[:, None] * t)
-        sent = kernel[:, : pulse.size] @ pulse
+        heard_per_sent = spectra(heard, pulse, self.dt, frequencies_hz)
         # A source term s in p_tt = c^2 lap p + s gives exp(-jkr) / r for 4 pi c^2 delta.
         scale = 4 * np.pi * self.room.speed_of_sound**2 * self.dt**2 / self.cell**3
-        return np.asarray((heard @ kernel.T) / sent * scale)
+        return np.asarray(heard_per_sent * scale)
 
     def _pulse(self) -> np.ndarray:
         """Short, without much above 600 Hz."""
@@ -188,7 +177,7 @@ class VoxelRoom:
 
     def _around(self, place: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
         """The eight cubes around a place and their shares."""
-        exact = place / self.cell + 0.5 + self._start
+        exact = place / self.cell + 0.5
         low = np.floor(exact).astype(int)
         part = exact - low
         cells = np.array([low + np.array(c) for c in np.ndindex(2, 2, 2)])
@@ -204,13 +193,25 @@ class VoxelRoom:
         if inside and np.all(self.air[cells[:, 0], cells[:, 1], cells[:, 2]]):
             return place
         # One with air on all sides, so that its eight cubes are air too.
-        free = self.air.astype(bool)
-        for axis in range(3):
-            free &= np.roll(self.air, 1, axis).astype(bool) & np.roll(self.air, -1, axis).astype(
-                bool
-            )
-        middles = (np.argwhere(free) - 0.5 - self._start) * self.cell
+        free = np.logical_and.reduce([self.air, *_beside(self.air)])
+        middles = (np.argwhere(free) - 0.5) * self.cell
         return np.asarray(middles[np.argmin(np.sum((middles - place) ** 2, axis=1))])
+
+
+def _beside(air: np.ndarray) -> list[np.ndarray]:
+    """What each cube's six neighbours are; the outermost cubes are none of the room."""
+    return [np.roll(air, way, axis) for axis in range(3) for way in (-1, 1)]
+
+
+def spectra(
+    heard: FloatArray, pulse: FloatArray, dt: float, frequencies_hz: FloatArray
+) -> ComplexArray:
+    """What was heard per what was sent, (places, frequencies): of (places, steps) and the pulse
+    sent, at steps of dt seconds. The end fades, which changes `heard`.
+    """
+    fade_out(heard, round(_FADE_SHARE * heard.shape[-1]))
+    kernel = np.exp(-2j * np.pi * dt * np.outer(frequencies_hz, np.arange(heard.shape[-1])))
+    return np.asarray((heard @ kernel.T) / (kernel[:, : pulse.size] @ pulse))
 
 
 class _Panels:

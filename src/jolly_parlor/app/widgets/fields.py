@@ -132,6 +132,14 @@ def number_field(name: str, unit: str, digits: int = 1) -> CheckedField:
     return CheckedField(parse, lambda value: f"{value:.{digits}f} {unit}".strip(), name)
 
 
+def named_button(title: str, name: str, clicked: Callable[[], object]) -> QPushButton:
+    """A button with the name it is found by and what it does."""
+    made = QPushButton(title)
+    made.setObjectName(name)
+    made.clicked.connect(lambda _: clicked())
+    return made
+
+
 class Choice(QWidget):
     """A few buttons of which one is down."""
 

@@ -15,7 +15,7 @@ from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.stations.subs.knob_rows import KnobRows
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import choice_field, label
+from jolly_parlor.app.widgets.fields import choice_field, label, named_button
 from jolly_parlor.app.widgets.null_well import NullWell
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import Chain
@@ -320,8 +320,6 @@ def _disagreement(heard: NullReading, calculated: Alignment) -> list[str]:
 
 
 def _button(row: QHBoxLayout, title: str, name: str, do: Callable[[], None]) -> QPushButton:
-    made = QPushButton(title)
-    made.setObjectName(name)
-    made.clicked.connect(lambda _: do())
+    made = named_button(title, name, do)
     row.addWidget(made)
     return made

@@ -3,10 +3,10 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QPushButton, QWidget
+from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QWidget
 
 from jolly_parlor.app import dialogs
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, named_button
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.forecast import HEAD_SHIFTS
 from jolly_parlor.signals.calibration import Calibration, read_calibration
@@ -33,10 +33,12 @@ class Equipment:
         self.device.setObjectName("device")
         self.device.setAccessibleName("Measuring device")
         self.device.currentIndexChanged.connect(lambda _: self._choose())
-        look = _button("Look for sound cards", "find-cards", self.find_cards)
-        self.setup_button = _button("Channels …", "card-setup", self.set_up)
-        self.calibrate = _button("Calibrate …", "calibrate", calibrate)
-        self.mic_button = _button("Microphone file …", "load-calibration", self.load_calibration)
+        look = named_button("Look for sound cards", "find-cards", self.find_cards)
+        self.setup_button = named_button("Channels …", "card-setup", self.set_up)
+        self.calibrate = named_button("Calibrate …", "calibrate", calibrate)
+        self.mic_button = named_button(
+            "Microphone file …", "load-calibration", self.load_calibration
+        )
         self.point = QComboBox()
         self.point.setObjectName("head-point")
         self.point.setAccessibleName("Where around the head")
@@ -162,13 +164,6 @@ class Equipment:
         """Wiring and calibrating are for a sound card."""
         self.setup_button.setVisible(self.is_card)
         self.calibrate.setVisible(self.is_card)
-
-
-def _button(title: str, name: str, clicked: Callable[[], None]) -> QPushButton:
-    made = QPushButton(title)
-    made.setObjectName(name)
-    made.clicked.connect(clicked)
-    return made
 
 
 def _point_words(name: str, dx: float, dy: float, dz: float) -> str:
