@@ -2,6 +2,7 @@
 
 import math
 import re
+from fractions import Fraction
 from typing import Literal
 
 from jolly_parlor.refused import Refused
@@ -54,6 +55,29 @@ def format_length(metres: float, system: UnitSystem = "metric") -> str:
     return (
         feet_inches(metres) if system == "imperial" else f"{metres:.2f} m".replace("-0.00", "0.00")
     )
+
+
+def format_exact(metres: float, system: UnitSystem = "metric") -> str:
+    """A tape reading to set: `62.4 cm` to the millimetre, or feet and inches to the sixteenth."""
+    if system == "metric":
+        return f"{100 * metres:.1f} cm"
+    feet, rest = divmod(round(abs(metres) / METRES_PER_INCH * 16), 12 * 16)
+    sign = "-" if metres < 0 and (feet or rest) else ""
+    inches = format_small(rest * METRES_PER_INCH / 16, "imperial").replace(" in", '"')
+    return f"{sign}{feet}' {inches}" if feet else f"{sign}{inches}"
+
+
+def format_small(metres: float, system: UnitSystem = "metric") -> str:
+    """A step as it is set by hand: `2.5 cm` to the millimetre, or inches to the sixteenth."""
+    if system == "metric":
+        return f"{100 * metres:.1f}".removesuffix(".0") + " cm"
+    sixteenths = round(abs(metres) / METRES_PER_INCH * 16)
+    whole, rest = divmod(sixteenths, 16)
+    sign = "-" if metres < 0 and sixteenths else ""
+    if not rest:
+        return f"{sign}{whole} in"
+    part = Fraction(rest, 16)
+    return f"{sign}{f'{whole} ' if whole else ''}{part.numerator}/{part.denominator} in"
 
 
 def feet_inches(metres: float) -> str:

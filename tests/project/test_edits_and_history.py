@@ -110,7 +110,7 @@ def test_the_ledger_records_moves_takes_and_choices(kiln: Document) -> None:
     d = edits.choose(d, "A third", "Evenest.")
     kinds = [entry.kind for entry in d.noted[-3:]]
     assert kinds == ["move", "take", "choice"]
-    assert "left to 1.25, 0.70, 1.20 m" in d.noted[-3].text
+    assert "the left monitor 7.3 cm away from the front wall" in d.noted[-3].text
     assert edits.replace_arrangement(d, d.arrangement("A third")) is d
 
 

@@ -15,8 +15,6 @@ from jolly_parlor.placement.judging import Judging
 from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.comparison import compare, difference, room_over_direct_db
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.editing import EditRefused
-from jolly_parlor.project.edits import note_heard, rename_arrangement
 from jolly_parlor.project.experiments import experiments_of, explained
 from jolly_parlor.project.judging_edits import set_judging
 from jolly_parlor.project.room_fit import as_fitted, evidence_of, fit_document, with_doubt
@@ -126,16 +124,6 @@ def test_two_takes_with_only_the_seat_moved_are_an_experiment(demo: Document) ->
     assert "measured" in what and any("when the seat moved 20 cm" in f.moves for f in findings)
     with pytest.raises(Refused, match="no take “take-0777”"):
         explained(demo, "take-0777", None, None, BOTH)
-
-
-def test_notes_by_ear_are_kept_refused_and_survive_a_new_name(demo: Document) -> None:
-    name = demo.arrangements[0].name
-    noted = note_heard(demo, name, 3, "  boomy  ")
-    assert (noted.arrangements[0].grade, noted.arrangements[0].heard) == (3, "boomy")
-    renamed = rename_arrangement(noted, name, "By the window")
-    assert renamed.arrangements[0].heard == "boomy"
-    with pytest.raises(EditRefused, match="from 1 to 5"):
-        note_heard(demo, name, 9, "")
 
 
 def test_without_a_fit_proposals_stay_as_they_were(demo: Document) -> None:

@@ -13,12 +13,14 @@ from hypothesis.stateful import RuleBasedStateMachine, invariant, rule
 
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Opening
+from jolly_parlor.by_ear.record import Hunt
 from jolly_parlor.placement.gear import Seat
+from jolly_parlor.placement.grading import Grading
 from jolly_parlor.placement.items import loudspeaker, seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Role
 from jolly_parlor.placement.schools import SCHOOLS, School
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.project import edits
+from jolly_parlor.project import ear_edits, edits
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_project, read_survey, save_project
 from jolly_parlor.project.gear_edits import set_chain, set_crossover, set_gear
@@ -92,9 +94,20 @@ class AnyEdit(RuleBasedStateMachine):
     def remove(self, at: int) -> None:
         self._do(lambda d: edits.remove_arrangement(d, self._name(at)))
 
-    @rule(at=st.integers(0, 9), grade=st.one_of(st.none(), st.integers(-1, 7)), words=NAMES)
-    def listen(self, at: int, grade: int | None, words: str) -> None:
-        self._do(lambda d: edits.note_heard(d, self._name(at), grade, words * 6))
+    @rule(at=st.integers(0, 9), mark=st.sampled_from(["1", "3+", "5-", "6", ""]), words=NAMES)
+    def listen(self, at: int, mark: str, words: str) -> None:
+        given = Grading("now", words, {"flow": mark} if mark else {}, None, words * 6)  # type: ignore[dict-item]
+        self._do(lambda d: ear_edits.grade_arrangement(d, self._name(at), given))
+
+    @rule(x=NUMBERS, y=NUMBERS, heard=st.sampled_from(["even", "boomy", "loud"]))
+    def hunt(self, x: float, y: float, heard: str) -> None:
+        hunt = Hunt("sub", Point(0.3, 0.3, 0.2), "seat", 1.2)
+        self._do(lambda d: ear_edits.begin_hunt(d, hunt))
+        self._do(lambda d: ear_edits.mark_hunt(d, x, y, heard))  # type: ignore[arg-type]
+
+    @rule(stage=st.sampled_from(["lift_ends", "begins", "ends"]), metres=NUMBERS)
+    def walk(self, stage: str, metres: float) -> None:
+        self._do(lambda d: ear_edits.note_walk(d, "behind", stage, metres))  # type: ignore[arg-type]
 
     @rule(at=st.integers(0, 9), why=NAMES)
     def choose(self, at: int, why: str) -> None:

@@ -261,31 +261,6 @@ def ask_card_setup(parent: QWidget, setup: CardSetup, sources: list[str]) -> Car
     return made if dialog.exec() == QDialog.DialogCode.Accepted else None
 
 
-def ask_heard(
-    parent: QWidget, name: str, grade: int | None, heard: str
-) -> tuple[int | None, str] | None:
-    """What an arrangement sounds like: a grade and words."""
-    dialog = QDialog(parent)
-    dialog.setWindowTitle(f"{name}, by ear")
-    form = QFormLayout()
-    grades = QComboBox()
-    grades.addItem("no grade", None)
-    for n in range(5, 0, -1):
-        grades.addItem(f"{n} of 5", n)
-    grades.setCurrentIndex(max(grades.findData(grade), 0))
-    words = QLineEdit(heard)
-    words.setMaxLength(400)
-    words.setMinimumWidth(340)
-    form.addRow("Grade", grades)
-    form.addRow("What you hear", words)
-    layout = QVBoxLayout(dialog)
-    layout.addLayout(form)
-    layout.addWidget(_buttons(dialog, "Note it", "Leave as it was", dialog.accept))
-    if dialog.exec() != QDialog.DialogCode.Accepted:
-        return None
-    return grades.currentData(), words.text().strip()
-
-
 def ask_tone(parent: QWidget) -> float | None:
     """The level of the calibrator's tone."""
     value, ok = QInputDialog.getDouble(

@@ -51,6 +51,8 @@ class Session(QObject):
     highlighted = pyqtSignal()
     refused = pyqtSignal(str)
     told = pyqtSignal(str)
+    walked = pyqtSignal(str)
+    """To the station of that id."""
 
     def __init__(self, project: Project, path: Path | None, settings: SettingsStore) -> None:
         super().__init__()

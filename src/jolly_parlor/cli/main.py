@@ -20,9 +20,11 @@ from jolly_parlor.cli.document_commands import (
 )
 from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
 from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
+from jolly_parlor.cli.ledger_commands import ledger, note
 from jolly_parlor.cli.output import PATH
 from jolly_parlor.cli.search_commands import search_room
 from jolly_parlor.cli.settings_commands import settings, subs
+from jolly_parlor.cli.signal_commands import signal
 from jolly_parlor.cli.take_commands import analyse, measure_take
 from jolly_parlor.refused import Refused
 
@@ -83,6 +85,9 @@ for command in (
     search_room,
     settings,
     subs,
+    ledger,
+    note,
+    signal,
 ):
     cli.add_command(command)
 

@@ -17,6 +17,7 @@ from jolly_parlor.acoustics.room import DOOR_SWING, OUTSIDE, KeepOut, Room
 from jolly_parlor.acoustics.turning import turned_point
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import PAIR, Desk, Gear
+from jolly_parlor.placement.grading import Grading
 from jolly_parlor.placement.items import LEFT, Item, loudspeaker, seat
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
@@ -48,10 +49,10 @@ class Arrangement:
     desk: DeskPlace | None = None
     school: Annotated[str, MaxLen(60)] = "own"
     rule: Annotated[str, MaxLen(1000)] = "Placed by hand."
-    grade: Annotated[int, Ge(1), Le(5)] | None = None
-    """What the listener gives it by ear, 5 the best."""
-    heard: Annotated[str, MaxLen(400)] = ""
-    """What the listener has to say of it."""
+    aim_degrees: Annotated[float, Ge(-45.0), Le(45.0)] = 0.0
+    """How far both of the pair are turned outwards from the ear; inwards is negative."""
+    grading: Grading | None = None
+    """What the listener gives it as it stands; a move takes it away (the Ledger keeps it)."""
 
     @property
     def left(self) -> Point:
@@ -95,15 +96,24 @@ class Arrangement:
         return self.chains.get(name, Chain())
 
     def toe_in_degrees(self, side: str, seat: str) -> float:
-        """How far one of the pair is turned from straight ahead to point at the seat, 0 to 180."""
+        """How far one of the pair is turned inwards from straight ahead, as it is aimed with
+        respect to the seat; up to 180.
+        """
         monitor, ear = self.places[side], self.seats[seat]
-        return degrees(atan2(abs(ear.x - monitor.x), ear.y - monitor.y))
+        return degrees(atan2(abs(ear.x - monitor.x), ear.y - monitor.y)) - self.aim_degrees
 
     def board(self, desk: Desk | None) -> Board | None:
         """The desk top as a finite plane, where there is one."""
         if desk is None or self.desk is None:
             return None
         return Board(self.desk.x, self.desk.y, desk.width, desk.depth, desk.height)
+
+
+def aim_words(degrees_out: float) -> str:
+    """How a pair is aimed, in words."""
+    if abs(degrees_out) < 0.05:
+        return "at the ear"
+    return f"{abs(degrees_out):.0f}° {'outside' if degrees_out > 0 else 'inside'} the ear"
 
 
 def turned_arrangement(room: Room, gear: Gear, arrangement: Arrangement) -> Arrangement:

@@ -4,6 +4,7 @@ from dataclasses import dataclass, field, replace
 from functools import cached_property
 
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.by_ear.record import ByEar
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, gear_problems
 from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable
@@ -29,6 +30,8 @@ class Document:
     chosen: str | None = None
     wishes: Wishes = field(default=Wishes())
     """What is asked of a search."""
+    by_ear: ByEar = field(default=ByEar())
+    """What listening has brought."""
     noted: tuple[Entry, ...] = ()
 
     def arrangement(self, name: str) -> Arrangement:

@@ -25,9 +25,10 @@ def _sentence(text: str) -> str:
 
 def checked(before: Document, changed: Document) -> Document:
     """The changed document, if a file of it could be read; only what is new is looked at."""
-    known: set[int] = {id(before.room), id(before.gear), id(before.wishes)}
+    known: set[int] = {id(before.room), id(before.gear), id(before.wishes), id(before.by_ear)}
     known |= {id(a) for a in before.arrangements} | {id(t.info) for t in before.takes}
-    parts: list[Any] = [changed.room, changed.gear, changed.wishes, *changed.arrangements]
+    parts: list[Any] = [changed.room, changed.gear, changed.wishes, changed.by_ear]
+    parts += changed.arrangements
     parts += [take.info for take in changed.takes]
     for part in parts:
         if id(part) not in known:
@@ -42,7 +43,26 @@ def done(
     kind: EntryKind,
     text: str,
     stood: Arrangement | None = None,
+    take: str = "",
+    turned: int = 0,
 ) -> Document:
-    """The changed document, checked, with what is to be noted of it."""
-    noted = (*before.noted, entry(kind, text, stood))
+    """The changed document, checked, with what is to be noted of it. Grades given to what is now
+    set or placed otherwise go; the Ledger has them.
+    """
+    if kind in ("move", "setting"):
+        stood = replace(stood, grading=None) if stood is not None else None
+        changed = _ungraded(before, changed)
+    noted = (*before.noted, entry(kind, text, stood, take, turned))
     return replace(checked(before, changed), noted=noted)
+
+
+def _ungraded(before: Document, changed: Document) -> Document:
+    """Without the grades of arrangements that do not sound as they did when they were graded."""
+    were = {a.name: a for a in before.arrangements}
+
+    def heard_now(a: Arrangement) -> Arrangement:
+        old = were.get(a.name)
+        same = a is old or old is None or a.grading is not old.grading
+        return a if same else replace(a, grading=None)
+
+    return replace(changed, arrangements=tuple(map(heard_now, changed.arrangements)))

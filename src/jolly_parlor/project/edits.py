@@ -14,6 +14,7 @@ from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.schools import School
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.what_moved import what_moved
 from jolly_parlor.project.document import Document, Take, carried
 from jolly_parlor.project.editing import EditRefused, checked, done
 from jolly_parlor.project.gear_edits import usual_chains
@@ -42,7 +43,8 @@ def turn_room(document: Document) -> Document:
         takes=tuple(seen_take(take) for take in document.takes),
     )
     changed = carried(document, changed)
-    return done(document, changed, "survey", "Turned to face the wall that was at the left.")
+    text = "Turned to face the wall that was at the left."
+    return done(document, changed, "survey", text, turned=1)
 
 
 def set_wishes(document: Document, wishes: Wishes) -> Document:
@@ -87,7 +89,7 @@ def rename_arrangement(document: Document, name: str, to: str) -> Document:
     if to in {a.name for a in document.arrangements}:
         raise EditRefused(f"There is already an arrangement “{to}”; choose another name.")
     renamed = replace(document.arrangement(name), name=to)
-    changed = _with_arrangement(document, name, renamed)
+    changed = replace_in(document, name, renamed)
     takes = tuple(
         replace(t, info=replace(t.info, placed=replace(t.info.placed, name=to)))
         if t.info.placed.name == name
@@ -114,23 +116,11 @@ def remove_arrangement(document: Document, name: str) -> Document:
 def replace_arrangement(document: Document, arrangement: Arrangement) -> Document:
     """Put an arrangement of the same name in place of the old one: a move."""
     old = document.arrangement(arrangement.name)
-    words = _move_words(old, arrangement)
+    words = "; ".join(what_moved(old, arrangement))
     if not words:
         return document
-    changed = _with_arrangement(document, arrangement.name, arrangement)
-    return done(document, changed, "move", f"“{arrangement.name}”: {words}", arrangement)
-
-
-def note_heard(document: Document, name: str, grade: int | None, heard: str) -> Document:
-    """What an arrangement sounds like to the listener: a grade of 1 to 5, and words."""
-    if grade is not None and not 1 <= grade <= 5:
-        raise EditRefused("A grade goes from 1 to 5.")
-    if len(heard) > 400:
-        raise EditRefused("Keep it to 400 letters.")
-    graded = replace(document.arrangement(name), grade=grade, heard=heard.strip())
-    changed = _with_arrangement(document, name, graded)
-    words = f"“{name}” by ear: {f'{grade} of 5' if grade else 'no grade'}. {heard.strip()}"
-    return done(document, changed, "grade", words.strip(), graded)
+    changed = replace_in(document, arrangement.name, arrangement)
+    return done(document, changed, "move", f"“{arrangement.name}”: {words}.", arrangement)
 
 
 def choose(document: Document, name: str, reason: str) -> Document:
@@ -140,19 +130,7 @@ def choose(document: Document, name: str, reason: str) -> Document:
     return done(document, changed, "choice", f"“{name}” picked. {reason}", picked)
 
 
-def _with_arrangement(document: Document, name: str, new: Arrangement) -> Document:
+def replace_in(document: Document, name: str, new: Arrangement) -> Document:
+    """Another arrangement in the place of the one of that name, unchecked: a part of an edit."""
     changed = tuple(new if a.name == name else a for a in document.arrangements)
     return replace(document, arrangements=changed)
-
-
-def _move_words(old: Arrangement, new: Arrangement) -> str:
-    moves = []
-    for item in new.items:
-        before, after = old.position(item), new.position(item)
-        if before != after:
-            moves.append(f"{item.id} to {after.x:.2f}, {after.y:.2f}, {after.z:.2f} m")
-    if old.desk != new.desk and new.desk is not None:
-        moves.append(f"desk to {new.desk.x:.2f}, {new.desk.y:.2f} m")
-    elif old.desk != new.desk:
-        moves.append("desk taken out")
-    return "; ".join(moves) + "." if moves else ""

@@ -5,7 +5,7 @@ stands beside it and only ever grows.
 from dataclasses import dataclass, replace
 
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.ledger import Entry, entry
+from jolly_parlor.project.ledger import Entry, EntryKind, entry
 
 
 @dataclass(frozen=True, eq=False)
@@ -24,6 +24,8 @@ class Project:
 class _Step:
     label: str
     document: Document
+    turned: int = 0
+    """Quarter turns that going to the later document means."""
 
 
 class History:
@@ -70,7 +72,8 @@ class History:
         now = self.document
         if document is now:
             return
-        self._past.append(_Step(label, now))
+        turned = sum(noted.turned for noted in document.noted)
+        self._past.append(_Step(label, now, turned))
         self._future.clear()
         self._project = self._project.after(document)
 
@@ -78,15 +81,19 @@ class History:
         """Take the last step back; nothing when there is none."""
         if self._past:
             step = self._past.pop()
-            self._future.append(_Step(step.label, self.document))
-            self._go("undo", f"Undone: {step.label}.", step.document)
+            self._future.append(replace(step, document=self.document))
+            self._go("undo", f"Undone: {step.label}.", step.document, -step.turned)
 
     def redo(self) -> None:
         """Do the last undone step again; nothing when there is none."""
         if self._future:
             step = self._future.pop()
-            self._past.append(_Step(step.label, self.document))
-            self._go("redo", f"Done again: {step.label}.", step.document)
+            self._past.append(replace(step, document=self.document))
+            self._go("redo", f"Done again: {step.label}.", step.document, step.turned)
+
+    def note(self, noted: Entry) -> None:
+        """An entry of its own, which no undo takes away."""
+        self._project = Project(self.document, (*self.ledger, noted))
 
     def saved(self, project: Project | None = None) -> None:
         """The project as it stands, or as it stood when saving began, is what the file holds."""
@@ -96,6 +103,6 @@ class History:
         """No file holds the project as it stands."""
         self._saved = Project(self.document)
 
-    def _go(self, kind: str, text: str, document: Document) -> None:
-        noted = entry("undo" if kind == "undo" else "redo", text)
+    def _go(self, kind: EntryKind, text: str, document: Document, turned: int) -> None:
+        noted = entry(kind, text, turned=turned % 4)
         self._project = Project(document, (*self.ledger, noted))

@@ -2,9 +2,9 @@
 
 from dataclasses import dataclass
 from datetime import datetime
-from typing import Annotated, Literal
+from typing import Annotated, Literal, get_args
 
-from annotated_types import MaxLen
+from annotated_types import Ge, Le, MaxLen
 
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.strict import STRICT
@@ -22,6 +22,7 @@ EntryKind = Literal[
     "undo",
     "redo",
 ]
+ENTRY_KINDS: tuple[EntryKind, ...] = get_args(EntryKind)
 
 
 @dataclass(frozen=True)
@@ -36,11 +37,21 @@ class Entry:
     text: Annotated[str, MaxLen(2000)]
     stood: Arrangement | None = None
     """What stood where, of an entry about an arrangement."""
+    take: Annotated[str, MaxLen(20)] = ""
+    """The id of the take it is about."""
+    turned: Annotated[int, Ge(0), Le(3)] = 0
+    """Quarter turns it gave the whole survey; what stood before is seen after them."""
 
 
-def entry(kind: EntryKind, text: str, stood: Arrangement | None = None) -> Entry:
+def entry(
+    kind: EntryKind,
+    text: str,
+    stood: Arrangement | None = None,
+    take: str = "",
+    turned: int = 0,
+) -> Entry:
     """An entry of this moment."""
-    return Entry(now(), kind, text[:2000], stood)
+    return Entry(now(), kind, text[:2000], stood, take, turned)
 
 
 def now() -> str:

@@ -1,13 +1,15 @@
 """Files of earlier versions made into those of today: one small function a version, on plain data.
 
 What is not as expected is left as it is for the validation to name. Version 1 knew a box with a
-left and a right monitor of one kind and subwoofers whose settings were the gear's.
+left and a right monitor of one kind and subwoofers whose settings were the gear's. Version 2 is in
+`migrations_by_ear`.
 """
 
 from collections.abc import Callable, Iterable
 from typing import Any
 
 from jolly_parlor.placement.gear import RESERVED_IDS
+from jolly_parlor.project.migrations_by_ear import project_2_to_3, survey_2_to_3
 
 Data = dict[str, Any]
 _SIDES = ("front", "right", "back", "left")
@@ -16,7 +18,10 @@ PAIR_MODEL = "monitor"
 
 def migrated_project(data: Data, version: int, impulses: Iterable[str]) -> Data:
     """project.json of an earlier version as of today; `impulses` are ids of takes with a WAV."""
-    steps: dict[int, Callable[[Data], Data]] = {1: lambda d: _project_1_to_2(d, set(impulses))}
+    steps: dict[int, Callable[[Data], Data]] = {
+        1: lambda d: _project_1_to_2(d, set(impulses)),
+        2: project_2_to_3,
+    }
     for step in range(version, max(steps) + 1):
         data = steps[step](data)
     return data
@@ -24,7 +29,7 @@ def migrated_project(data: Data, version: int, impulses: Iterable[str]) -> Data:
 
 def migrated_survey(data: Data, version: int) -> Data:
     """A survey of an earlier version as of today."""
-    steps: dict[int, Callable[[Data], Data]] = {1: _survey_1_to_2}
+    steps: dict[int, Callable[[Data], Data]] = {1: _survey_1_to_2, 2: survey_2_to_3}
     for step in range(version, max(steps) + 1):
         data = steps[step](data)
     return data

@@ -87,6 +87,7 @@ def project_json(project: Project) -> str:
         document.chosen,
         (*project.ledger, *document.noted),
         document.wishes,
+        document.by_ear,
     )
     return PROJECT.dump_json(written, indent=2).decode("utf-8")
 
@@ -129,6 +130,7 @@ def differences(one: Project, other: Project) -> list[str]:
             ("takes", [t.info for t in a.takes], [t.info for t in b.takes]),
             ("choice", a.chosen, b.chosen),
             ("wishes", a.wishes, b.wishes),
+            ("what was heard", a.by_ear, b.by_ear),
             ("Ledger", (*one.ledger, *a.noted), (*other.ledger, *b.noted)),
         )
         if left != right
@@ -179,7 +181,9 @@ def _unpacked(archive: zipfile.ZipFile, file_name: str) -> Project:
             f"{file_name} was left untouched; its project.json has faults: {in_words(error)}"
         ) from None
     takes = tuple(_take(archive, info, file_name) for info in read.takes)
-    document = Document(read.room, read.gear, read.arrangements, takes, read.chosen, read.wishes)
+    document = Document(
+        read.room, read.gear, read.arrangements, takes, read.chosen, read.wishes, read.by_ear
+    )
     if found := problems(document):
         raise FileRefused(f"{file_name}: {' '.join(found[:3])}")
     if version < 2:  # it did not write down what its takes measured: held to be as it stands

@@ -11,6 +11,7 @@ from annotated_types import MaxLen
 from pydantic import Field, TypeAdapter
 
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.by_ear.record import ByEar
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import Gear
@@ -19,8 +20,8 @@ from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.takes import TakeInfo
 from jolly_parlor.strict import STRICT
 
-PROJECT_VERSION: Final = 2
-SURVEY_VERSION: Final = 2
+PROJECT_VERSION: Final = 3
+SURVEY_VERSION: Final = 3
 
 
 @dataclass(frozen=True)
@@ -29,7 +30,7 @@ class ProjectFile:
 
     __pydantic_config__ = STRICT
 
-    schema_version: Literal[2]
+    schema_version: Literal[3]
     program: str
     room: Room
     gear: Gear
@@ -38,6 +39,7 @@ class ProjectFile:
     chosen: str | None
     ledger: tuple[Entry, ...]
     wishes: Wishes = field(default=Wishes())
+    by_ear: ByEar = field(default=ByEar())
 
 
 @dataclass(frozen=True)
@@ -46,7 +48,7 @@ class Survey:
 
     __pydantic_config__ = STRICT
 
-    survey_version: Literal[2]
+    survey_version: Literal[3]
     room: Room
     gear: Gear
     arrangements: tuple[Arrangement, ...] = ()

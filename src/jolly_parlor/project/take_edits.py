@@ -43,7 +43,7 @@ def add_take(
     take = document.stamped(Take(info, read.response, _as_written(read.impulse)))
     changed = replace(document, takes=(*document.takes, take))
     text = f"{file_name}: {source} at {seat}, “{arrangement}”."
-    return done(document, changed, "take", text, placed)
+    return done(document, changed, "take", text, placed, info.id)
 
 
 def _take_place(document: Document, arrangement: str, source: str, seat: str) -> Arrangement:
@@ -113,7 +113,7 @@ def add_measured(
     word = {"good": "good", "doubtful": "doubtful", "bad": "bad, left out"}[measured.mark]
     where = f", tried: {tried.name}" if tried is not None else ""
     text = f"{name}: {source} at {seat}, “{arrangement}”{where}, {word}."
-    return done(document, changed, "take", text, placed)
+    return done(document, changed, "take", text, placed, number)
 
 
 def _subwoofers(document: Document, source: str) -> tuple[str, ...]:

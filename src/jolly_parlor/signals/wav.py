@@ -2,9 +2,10 @@
 
 import io
 from pathlib import Path
-from typing import BinaryIO
+from typing import Any, BinaryIO
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
@@ -54,9 +55,18 @@ def read_wav(file: Path | BinaryIO, name: str) -> tuple[FloatArray, int]:
 
 
 def wav_bytes(samples: FloatArray, sample_rate: int) -> bytes:
-    """A mono WAV of 32-bit floats, which keep any level."""
+    """A WAV of 32-bit floats, which keep any level; (samples,) or (samples, channels)."""
+    return _written(samples.astype(np.float32), sample_rate, "FLOAT")
+
+
+def wav_to_hear(samples: FloatArray, sample_rate: int) -> bytes:
+    """A WAV of 24 bit, which every player reads; (samples,) or (samples, channels), within ±1."""
+    return _written(samples, sample_rate, "PCM_24")
+
+
+def _written(samples: NDArray[Any], sample_rate: int, subtype: str) -> bytes:
     import soundfile
 
     out = io.BytesIO()
-    soundfile.write(out, samples.astype(np.float32), sample_rate, format="WAV", subtype="FLOAT")
+    soundfile.write(out, samples, sample_rate, format="WAV", subtype=subtype)
     return out.getvalue()

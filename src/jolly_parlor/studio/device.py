@@ -9,6 +9,8 @@ from jolly_parlor.acoustics.images import Board
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.refused import Refused
 
+FADE_IN_SECONDS, FADE_OUT_SECONDS = 1.0, 0.05
+"""How softly a sound for listening begins and ends."""
 LATENCY_ALLOWANCE_SECONDS = 0.25
 """Recorded beyond what was played, besides the room's own ringing."""
 
@@ -110,6 +112,22 @@ class Device(Protocol):
 
         Raises DeviceFailed in a sentence. Cancelling silences at once and returns what was
         recorded so far.
+        """
+        ...
+
+    def play(
+        self,
+        sounds: Mapping[str, FloatArray],
+        output_db: Callable[[], float],
+        again: bool,
+        told: Callable[[float], None],
+        cancelled: Callable[[], bool],
+    ) -> None:
+        """Play a sound for listening from each source, by its id, (samples,) and full scale 1.
+
+        output_db: below full scale, asked again and again; again: begin anew at the end; told: at
+        which second it is. Begins and ends softly. Raises DeviceFailed. What is simulated is
+        silent and returns at once.
         """
         ...
 

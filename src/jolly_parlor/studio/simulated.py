@@ -8,7 +8,7 @@ Seeded and repeatable: the same seed, the same places and the same number of the
 recording. Nothing of the hidden room may be used by a forecast.
 """
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -105,6 +105,22 @@ class SimulatedStudio:
         loopback[late : late + sound.size] = 0.5 * sound
         stop = self._tell(samples, progress, cancelled)
         return Recording(np.clip(samples, -1.0, 1.0)[:stop], rate, loopback[:stop])
+
+    def play(
+        self,
+        sounds: Mapping[str, FloatArray],
+        output_db: Callable[[], float],
+        again: bool,
+        told: Callable[[float], None],
+        cancelled: Callable[[], bool],
+    ) -> None:
+        """Silent: nothing is played, and nobody waits."""
+
+    def response(self, source: str, stage: Stage) -> FloatArray:
+        """The impulse response that would be heard at the microphone's place, without noise and
+        microphone: what a listener standing there hears, (samples,).
+        """
+        return self._heard(source, stage, np.array([1.0]))
 
     def _tell(self, samples: FloatArray, progress: Progress, cancelled: Callable[[], bool]) -> int:
         """Progress in twentieths; how far it came."""

@@ -1,13 +1,20 @@
 """Sound cards through PortAudio. An optional extra: without `sounddevice` it says how to get it."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, replace
 from typing import Any
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
+from jolly_parlor.studio.device import (
+    FADE_IN_SECONDS,
+    FADE_OUT_SECONDS,
+    DeviceFailed,
+    Progress,
+    Recording,
+    Stage,
+)
 
 _BLOCK = 1024
 _WAIT_SECONDS = 0.05
@@ -121,6 +128,43 @@ class SoundCard:
         samples = heard[:, self.channels.microphone - 1].astype(np.float64)
         return Recording(samples, self.sample_rate, loopback, run.troubles)
 
+    def play(
+        self,
+        sounds: Mapping[str, FloatArray],
+        output_db: Callable[[], float],
+        again: bool,
+        told: Callable[[float], None],
+        cancelled: Callable[[], bool],
+    ) -> None:
+        """As the interface asks."""
+        wanted = self.channels.outputs
+        for name in sounds:
+            if name not in wanted:
+                raise DeviceFailed(f"No output channel is set for {name}; choose one.")
+        frames = max(sound.size for sound in sounds.values())
+        out = np.zeros((frames, max(wanted.values())), np.float32)
+        for name, sound in sounds.items():
+            out[: sound.size, wanted[name] - 1] += sound
+        run = _Playing(out, self.sample_rate, output_db, again)
+        try:
+            with self._sd.OutputStream(
+                samplerate=self.sample_rate,
+                blocksize=_BLOCK,
+                device=self.device,
+                channels=out.shape[1],
+                dtype="float32",
+                callback=run.step,
+                finished_callback=run.ended,
+            ):
+                while not run.wait(_WAIT_SECONDS):
+                    told(run.seconds)
+                    if cancelled():
+                        run.fade_out()
+        except self._sd.PortAudioError as error:
+            raise DeviceFailed(
+                f"{self.name} stopped: {_reason(error)}. Check that nothing else uses it."
+            ) from None
+
     @property
     def _inputs(self) -> int:
         return max(self.channels.microphone, self.channels.loopback_input or 1)
@@ -207,6 +251,58 @@ class _Run:
     def troubles(self) -> tuple[str, ...]:
         """Over- and underruns, in words."""
         return tuple(sorted(self._late))
+
+
+class _Playing:
+    """What one output stream plays: begun softly, at a level that may be moved, ended softly."""
+
+    def __init__(
+        self, out: Any, sample_rate: int, output_db: Callable[[], float], again: bool
+    ) -> None:
+        from threading import Event
+
+        self._out, self._rate, self._again = out, sample_rate, again
+        self._output_db = output_db
+        self._gain = 0.0
+        self._done = 0
+        self._leaving = False
+        self._end = Event()
+
+    def step(self, outdata: Any, frames: int, _time: Any, status: Any) -> None:
+        """One block."""
+        import sounddevice
+
+        wanted = 0.0 if self._leaving else 10 ** (self._output_db() / 20)
+        seconds = FADE_OUT_SECONDS if self._leaving else FADE_IN_SECONDS
+        most = max(wanted, self._gain, 1e-6) * frames / (seconds * self._rate)
+        gain = self._gain + float(np.clip(wanted - self._gain, -most, most))
+        ramp = np.linspace(self._gain, gain, frames, endpoint=False, dtype=np.float32)
+        at = np.arange(self._done, self._done + frames)
+        inside = at < len(self._out) if not self._again else np.ones(frames, bool)
+        outdata[:] = self._out[at % len(self._out)] * (ramp * inside)[:, None]
+        self._done = int(at[-1] + 1)
+        if self._again:
+            self._done %= len(self._out)
+        self._gain = gain
+        if (self._leaving and gain <= 1e-7) or (not self._again and self._done >= len(self._out)):
+            raise sounddevice.CallbackStop
+
+    def fade_out(self) -> None:
+        """Be silent soon."""
+        self._leaving = True
+
+    def ended(self) -> None:
+        """The stream has ended."""
+        self._end.set()
+
+    def wait(self, seconds: float) -> bool:
+        """Whether it ended within that time."""
+        return self._end.wait(seconds)
+
+    @property
+    def seconds(self) -> float:
+        """Of the sound, since its beginning."""
+        return self._done / self._rate
 
 
 _FLAGS = {

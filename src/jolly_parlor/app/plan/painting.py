@@ -46,7 +46,8 @@ class PlanPainter:
         self.p.drawPolygon(QPolygonF(corners))
         for side in PAIR:
             lit = selected == loudspeaker(side)
-            self._cabinet(a.places[side], ear, self.gear.monitor, lit, focused)
+            out = a.aim_degrees if side == "left" else -a.aim_degrees
+            self._cabinet(a.places[side], ear, self.gear.monitor, lit, focused, out)
 
     def others(self, a: Arrangement, seat: str, selected: Item, focused: bool) -> None:
         """Other loudspeakers and seats in both views."""
@@ -140,10 +141,18 @@ class PlanPainter:
         label = self.view.on_plan(at.x + 0.24, at.y + desk.depth - 0.13)
         self.letters.words(label, "desk", "soft", 8.5)
 
-    def _cabinet(self, centre: Point, ear: Point, m: Model, selected: bool, focused: bool) -> None:
-        """A loudspeaker turned to the ear."""
+    def _cabinet(
+        self,
+        centre: Point,
+        ear: Point,
+        m: Model,
+        selected: bool,
+        focused: bool,
+        clockwise_degrees: float = 0.0,
+    ) -> None:
+        """A loudspeaker turned to the ear, or past it."""
         at = self.view.on_plan(centre.x, centre.y)
-        turn = degrees(atan2(ear.y - centre.y, ear.x - centre.x)) - 90
+        turn = degrees(atan2(ear.y - centre.y, ear.x - centre.x)) - 90 + clockwise_degrees
         s = self.view.scale
         self.p.save()
         self.p.translate(at)

@@ -6,7 +6,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QHideEvent, QMouseEvent, QShowEvent
 from PyQt6.QtWidgets import QCheckBox, QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
-from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app import theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.compare.difference_card import DifferenceCard
@@ -16,7 +16,7 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.judging import USUAL_JUDGING
 from jolly_parlor.project.comparison import Comparison, Row
-from jolly_parlor.project.edits import add_arrangement, choose, note_heard
+from jolly_parlor.project.edits import add_arrangement, choose
 from jolly_parlor.project.tuning import has_controls
 from jolly_parlor.units import format_length, with_minus
 
@@ -225,13 +225,11 @@ class ComparisonRow(QFrame):
         button.setProperty("strong", picked)
         button.clicked.connect(partial(self._pick, found))
         a = row.arrangement
-        words = f"By ear: {a.grade} of 5" if a.grade else "By ear …"
+        words = f"By ear: {a.grading.short}" if a.grading else "By ear …"
         heard = QPushButton(words)
         heard.setObjectName(f"heard-{a.name}")
-        heard.setToolTip(
-            tip(a.heard or "What does it sound like to you? Noted beside the figures.")
-        )
-        heard.clicked.connect(self._note_heard)
+        heard.setToolTip(tip(a.grading.text if a.grading else "Grade what you hear, at Fine-tune."))
+        heard.clicked.connect(self._grade)
         pair = QHBoxLayout()
         pair.setSpacing(6)
         pair.addWidget(button)
@@ -240,11 +238,9 @@ class ComparisonRow(QFrame):
         layout.addLayout(pair)
         return side
 
-    def _note_heard(self) -> None:
-        a = self.row.arrangement
-        told = dialogs.ask_heard(self, a.name, a.grade, a.heard)
-        if told is not None:
-            self.session.do(f"Note {a.name}", lambda d: note_heard(d, a.name, *told))
+    def _grade(self) -> None:
+        self.session.show_arrangement(self.row.arrangement.name)
+        self.session.walked.emit("finetune")
 
     def _pick(self, found: Comparison) -> None:
         name = self.row.arrangement.name

@@ -1,0 +1,172 @@
+"""Where ear and forecast agree: marks of a hunt on the map, tones against findings, the calm zone
+against the strips.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import CalmZone
+from jolly_parlor.by_ear.record import Hunt, HuntMark, ToneMark
+from jolly_parlor.diagnosis.findings import Finding
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.maps import EvennessMap, seat_map
+from jolly_parlor.placement.mixes import Listening, one
+from jolly_parlor.placement.strips import Strip
+from jolly_parlor.signals.tones import note_name
+from jolly_parlor.units import UnitSystem, format_length
+
+_ALIKE_DB = 0.5
+_NEAR_OCTAVES = 1 / 6
+_SEEN_DB = 3.0
+
+
+def hunt_listening(arrangement: Arrangement, hunt: Hunt, seat: str) -> Listening:
+    """What is heard while a hunt goes on: one loudspeaker, where it plays."""
+    ear = arrangement.seats[seat]
+    placed = replace(
+        arrangement,
+        places={**arrangement.places, hunt.loudspeaker: hunt.stood},
+        seats={**arrangement.seats, seat: Point(ear.x, ear.y, hunt.ear_height)},
+    )
+    return Listening(placed, seat, one(hunt.loudspeaker))
+
+
+def hunt_map(model: Forecaster, arrangement: Arrangement, hunt: Hunt, seat: str) -> EvennessMap:
+    """How even the forecast has every place of the floor while the hunt goes on."""
+    return seat_map(model, hunt_listening(arrangement, hunt, seat))
+
+
+def figure_at(found: EvennessMap, x: float, y: float) -> float:
+    """The map's figure at the nearest place it has one for."""
+    away = np.hypot(found.xs[None, :] - x, found.ys[:, None] - y)
+    away = np.where(np.isfinite(found.figures_db), away, np.inf)
+    return float(found.figures_db.flat[int(np.argmin(away))])
+
+
+@dataclass(frozen=True)
+class HuntSaid:
+    """What a hunt has come to."""
+
+    best: HuntMark | None
+    """The even mark that the forecast likes best."""
+    best_db: float
+    calmest: Point
+    calmest_db: float
+    words: str
+
+
+def hunt_said(found: EvennessMap, hunt: Hunt, units: UnitSystem = "metric") -> HuntSaid:
+    """The marks against the map."""
+    calm, calm_db = found.calmest, float(np.nanmin(found.figures_db))
+    figures = [(figure_at(found, mark.x, mark.y), mark) for mark in hunt.marks]
+    even = sorted(((f, m) for f, m in figures if m.heard == "even"), key=lambda pair: pair[0])
+    across, along = format_length(calm.x, units), format_length(calm.y, units)
+    where = f"{across} from the left, {along} from the front"
+    if not even:
+        words = "Mark at least one place where it sounds even, crisp and clear."
+        if hunt.marks:
+            words += f" The forecast would look for it at {where} ({calm_db:.1f} dB from even)."
+        return HuntSaid(None, float("nan"), calm, calm_db, words)
+    best_db, best = even[0]
+    told = [f"Where you hear it even, the forecast has {best_db:.1f} dB from even"]
+    told.append(f"at its calmest, {where}, {calm_db:.1f} dB")
+    words = "; ".join(told) + ". " + _agreement(figures, best_db, calm_db, found)
+    return HuntSaid(best, best_db, calm, calm_db, words)
+
+
+def _agreement(
+    figures: Sequence[tuple[float, HuntMark]],
+    best_db: float,
+    calm_db: float,
+    found: EvennessMap,
+) -> str:
+    """Whether the forecast, too, has the even places calmer than the others."""
+    known = found.figures_db[np.isfinite(found.figures_db)]
+    share = float(np.mean(known <= best_db))
+    rough = [figure for figure, mark in figures if mark.heard != "even"]
+    if best_db <= calm_db + _ALIKE_DB:
+        return "Ear and forecast agree: it hardly gets calmer than there."
+    if rough and best_db > min(rough) + _ALIKE_DB:
+        return (
+            "They disagree: the forecast has a place calmer that you did not find even. Listen "
+            "there once more, and measure both."
+        )
+    if share <= 0.25:
+        return "Ear and forecast agree: that is among the calmest quarter of the room."
+    return (
+        f"The forecast has {100 * share:.0f} % of the room as calm or calmer: walk some of those "
+        "places too before you settle."
+    )
+
+
+def tones_said(
+    marks: Sequence[ToneMark], findings: Sequence[Finding], curve: Deviation | None, what: str
+) -> list[str]:
+    """Each marked note against what is known there: its finding, else the curve. what: `forecast`
+    or `measured`.
+    """
+    told = []
+    for mark in marks:
+        name = f"{note_name(mark.hertz)}, {mark.hertz:.0f} Hz, {mark.heard}"
+        kind = "hill" if mark.heard == "booms" else "hollow"
+        near = [
+            f
+            for f in findings
+            if f.feature.kind == kind
+            and abs(np.log2(f.feature.frequency_hz / mark.hertz)) <= _NEAR_OCTAVES
+        ]
+        if near:
+            found = min(near, key=lambda f: abs(np.log2(f.feature.frequency_hz / mark.hertz)))
+            told.append(f"{name}: {found.headline}")
+            continue
+        level = _extreme(curve, mark) if curve is not None else None
+        if level is None:
+            told.append(f"{name}: nothing is known there.")
+        elif (level > 0) == (mark.heard == "booms") and abs(level) >= _SEEN_DB:
+            told.append(
+                f"{name}: {what} {abs(level):.0f} dB {'up' if level > 0 else 'down'} there."
+            )
+        else:
+            told.append(
+                f"{name}: the {what} curve has nothing of it ({level:+.0f} dB). Something may "
+                "rattle or hum along, or the room differs from its survey: take a sweep."
+            )
+    return told
+
+
+def _extreme(curve: Deviation, mark: ToneMark) -> float | None:
+    """The highest, or lowest, level near a note."""
+    near = np.abs(np.log2(curve.frequencies_hz / mark.hertz)) <= _NEAR_OCTAVES
+    if not near.any():
+        return None
+    level: FloatArray = curve.deviation_db[near]
+    return float(level.max() if mark.heard == "booms" else level.min())
+
+
+def zone_said(zone: CalmZone, strip: Strip, front: float) -> str:
+    """Whether the forecast, too, is calm inside the zone the voice found, along the way out from
+    the wall behind.
+    """
+    out = strip.metres - front
+    known = np.isfinite(strip.figures_db)
+    inside = known & (out >= zone.front_near) & (out <= zone.front_far)
+    if not known.any() or not inside.any():
+        return "The forecast cannot say: nothing can stand there."
+    best, here = float(strip.figures_db[known].min()), float(strip.figures_db[inside].min())
+    calm = float(out[known][int(np.argmin(strip.figures_db[known]))])
+    if here <= best + _ALIKE_DB:
+        return (
+            f"Ear and forecast agree: in the zone {here:.1f} dB from even, nowhere less than "
+            f"{best:.1f}."
+        )
+    return (
+        f"Ear and forecast disagree: in the zone {here:.1f} dB from even at best, but {best:.1f} "
+        f"dB {100 * calm:.0f} cm out. The voice hears the mid-bass, the forecast all of the bass: "
+        "try both, and measure."
+    )

@@ -1,0 +1,37 @@
+"""Signals to listen to, as WAV."""
+
+from pathlib import Path
+
+import click
+
+from jolly_parlor.atomic import replacing
+from jolly_parlor.cli.output import PATH
+from jolly_parlor.refused import Refused
+from jolly_parlor.signals.programme import PROGRAMMES, programme
+from jolly_parlor.signals.wav import wav_to_hear
+
+_CAUTION = "Start quiet: a tone at full scale harms ears and tweeters before it seems loud."
+
+
+@click.command("signal")
+@click.argument("kind", type=click.Choice(list(PROGRAMMES)))
+@click.argument("out", type=PATH)
+@click.option("--rate", default=48000, show_default=True, type=click.IntRange(8000, 192_000))
+@click.option("--seconds", type=float, help="How long, of noise and sweeps.")
+@click.option("--low", type=float, help="Where it begins, Hz, of bands and sweeps.")
+@click.option("--high", type=float, help="Where it ends, Hz.")
+def signal(
+    kind: str, out: Path, rate: int, seconds: float | None, low: float | None, high: float | None
+) -> None:
+    """Write a signal of the listening tests as a WAV of two channels."""
+    made = programme(kind)
+    asked = made.asked(seconds, low, high)
+    data = wav_to_hear(made.samples(rate, asked), rate)
+    try:
+        with replacing(out) as temporary:
+            temporary.write_bytes(data)
+    except OSError as error:
+        reason = (error.strerror or "the place cannot be written").lower()
+        raise Refused(f"{out} could not be written: {reason}.") from None
+    click.echo(f"{out}: {made.name.lower()}, {made.use}.")
+    click.echo(_CAUTION)

@@ -1,0 +1,76 @@
+"""What differs between two arrangements, said as whoever moved it would say it."""
+
+from jolly_parlor.placement.arrangement import Arrangement, aim_words
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.items import Item
+from jolly_parlor.units import UnitSystem, format_small
+
+_LEAST_METRES = 5e-4
+
+
+def what_moved(old: Arrangement, new: Arrangement, units: UnitSystem = "metric") -> list[str]:
+    """One phrase for each thing that stands elsewhere; the pair together where it moved alike."""
+    told = []
+    items = [item for item in new.items if item in old.items]
+    pair = _pair_words(old, new, units)
+    if pair is not None:
+        told += pair
+        items = [item for item in items if not item.of_pair]
+    for item in items:
+        told += _item_words(old, new, item, units)
+    if old.desk != new.desk:
+        if old.desk is None or new.desk is None:
+            told.append("the desk put in" if old.desk is None else "the desk taken out")
+        else:
+            dx, dy = new.desk.x - old.desk.x, new.desk.y - old.desk.y
+            told += [f"the desk {w}" for w in _plan_words(dx, dy, "back", "forward", units)]
+    if abs(old.aim_degrees - new.aim_degrees) > 0.05:
+        told.append(f"the monitors aimed {aim_words(new.aim_degrees)}")
+    return told
+
+
+def _pair_words(old: Arrangement, new: Arrangement, units: UnitSystem) -> list[str] | None:
+    """Of both together; None where one moved otherwise than its mirror image."""
+    (lx, ly, lz), (rx, ry, rz) = (
+        tuple(b - a for a, b in zip(_xyz(old, side), _xyz(new, side), strict=True)) for side in PAIR
+    )
+    if abs(ly - ry) > _LEAST_METRES or abs(lz - rz) > _LEAST_METRES:
+        return None
+    if abs(lx + rx) > _LEAST_METRES:
+        return None
+    told = [f"both monitors {w}" for w in _plan_words(0.0, ly, _AWAY, _TOWARDS, units)]
+    if abs(lx) > _LEAST_METRES:
+        way = "nearer each other" if lx > 0 else "farther apart"
+        told.append(f"both monitors {format_small(abs(lx), units)} each {way}")
+    return told + [f"both monitors {w}" for w in _height_words(lz, units)]
+
+
+_AWAY, _TOWARDS = "away from the front wall", "towards the front wall"
+
+
+def _item_words(old: Arrangement, new: Arrangement, item: Item, units: UnitSystem) -> list[str]:
+    before, after = old.position(item), new.position(item)
+    dx, dy, dz = after.x - before.x, after.y - before.y, after.z - before.z
+    ways = ("back", "forward") if item.kind == "seat" else (_AWAY, _TOWARDS)
+    words = _plan_words(dx, dy, *ways, units) + _height_words(dz, units)
+    return [f"the {item.words} {w}" for w in words]
+
+
+def _plan_words(dx: float, dy: float, away: str, near: str, units: UnitSystem) -> list[str]:
+    told = []
+    if abs(dy) > _LEAST_METRES:
+        told.append(f"{format_small(abs(dy), units)} {away if dy > 0 else near}")
+    if abs(dx) > _LEAST_METRES:
+        told.append(f"{format_small(abs(dx), units)} to the {'right' if dx > 0 else 'left'}")
+    return told
+
+
+def _height_words(dz: float, units: UnitSystem) -> list[str]:
+    if abs(dz) <= _LEAST_METRES:
+        return []
+    return [f"{format_small(abs(dz), units)} {'up' if dz > 0 else 'down'}"]
+
+
+def _xyz(a: Arrangement, side: str) -> tuple[float, float, float]:
+    at = a.places[side]
+    return at.x, at.y, at.z
