@@ -136,8 +136,10 @@ ACTIONS: tuple[Action, ...] = (
     Action("forecast", "Forecast", "Walk", "Ctrl+4", "go", argument="forecast"),
     Action("takes", "Takes", "Walk", "Ctrl+5", "go", argument="takes"),
     Action("compare", "Compare", "Walk", "Ctrl+6", "go", argument="compare"),
-    Action("subs", "Subs", "Walk", "Ctrl+7", "go", argument="subs"),
-    Action("signoff", "Sign-off", "Walk", "Ctrl+8", "go", argument="signoff"),
+    Action("finetune", "Fine-tune", "Walk", "Ctrl+7", "go", argument="finetune"),
+    Action("subs", "Subs", "Walk", "Ctrl+8", "go", argument="subs"),
+    Action("signoff", "Sign-off", "Walk", "Ctrl+9", "go", argument="signoff"),
+    Action("ledger", "The Ledger", "Walk", "Ctrl+J", "show_ledger"),
     Action("plan", "To the plan", "Walk", "Ctrl+0", "focus_plan"),
     Action(
         "tint_seat",

@@ -235,6 +235,11 @@ class Commands(WindowParts):
             why = f"{figure.value_db:.1f} dB from even, {self.session.layer}." if figure else ""
             self.session.do(f"Pick {a.name}", lambda d: choose(d, a.name, why))
 
+    def show_ledger(self) -> None:
+        """Every step there was."""
+        self.go("finetune")
+        self.finetune.show_page("ledger")
+
     def flip(self) -> None:
         """Back and forth between the last two arrangements."""
         self.session.flip()

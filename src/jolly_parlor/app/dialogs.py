@@ -62,6 +62,14 @@ def ask_card(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path 
     return path
 
 
+def ask_table(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
+    """Where to save a table."""
+    start = str(Path(settings.values.last_folder) / suggestion)
+    chosen, _ = QFileDialog.getSaveFileName(parent, "Save the table", start, "Tables (*.csv)")
+    path = _kept(chosen, settings)
+    return path.with_suffix(".csv") if path is not None and not path.suffix else path
+
+
 def choose_response(parent: QWidget, settings: SettingsStore) -> Path | None:
     """Which response to import."""
     chosen, _ = QFileDialog.getOpenFileName(

@@ -7,6 +7,9 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app.questions import Models
+from jolly_parlor.by_ear.clues import Clue, Expected, asked_for, expected
+from jolly_parlor.by_ear.compared import HuntSaid, hunt_map, hunt_said, tones_said, zone_said
+from jolly_parlor.by_ear.record import Hunt, ToneMark
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast
 from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks, paths_of
 from jolly_parlor.diagnosis.remedies import Remedy
@@ -16,7 +19,7 @@ from jolly_parlor.fitting.posterior import BAND_SIGMAS, believe, placing_of_mix
 from jolly_parlor.placement import facing, maps
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
-from jolly_parlor.placement.items import Item
+from jolly_parlor.placement.items import LEFT, Item
 from jolly_parlor.placement.mixes import Listening, Mix
 from jolly_parlor.placement.search.first import best_school
 from jolly_parlor.placement.search.further_subs import Further
@@ -30,11 +33,14 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.floor_walk import FloorWalk, walk_round
 from jolly_parlor.project.gear_edits import usual_chains
+from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.ledger_steps import Step, judged_steps
 from jolly_parlor.project.measured import measured_deviation
 from jolly_parlor.project.room_fit import advice_for, fit_document
 from jolly_parlor.project.subwoofers import Aligned, SubReport, aligned, further, sub_report
 from jolly_parlor.project.tuning import SeatTrade, Tuned, compare_at_best, seat_trades, tune
 from jolly_parlor.refused import Refused
+from jolly_parlor.units import UnitSystem
 
 
 @dataclass(frozen=True, eq=False)
@@ -186,6 +192,52 @@ def schools(document: Document, models: Models) -> list[JudgedSchool]:
 def first_proposal(document: Document, models: Models) -> tuple[Arrangement, float]:
     """The best of the schools, to look at while the search goes on."""
     return best_school(models.forecaster, document.wishes, usual_chains(document))
+
+
+def clue_moves(
+    listening: Listening, found: tuple[Clue, ...], models: Models
+) -> list[Expected | None]:
+    """What the forecast expects of each clue's move; None where it asks for none or cannot be."""
+    model, told = models.forecaster, []
+    for clue in found:
+        after = asked_for(model.room, model.gear, listening.arrangement, clue, listening.seat)
+        told.append(None if after is None else expected(model, listening, after))
+    return told
+
+
+def zone(listening: Listening, models: Models) -> str:
+    """Whether ear and forecast agree on the calm zone of the voice."""
+    room = models.forecaster.room
+    assert room.calm_zone is not None
+    found = strip(models.forecaster, listening, LEFT, "y")
+    return zone_said(room.calm_zone, found, room.frame.front)
+
+
+def hunt(
+    arrangement: Arrangement, hunted: Hunt, seat: str, units: UnitSystem, models: Models
+) -> HuntSaid:
+    """The marks of a hunt against the map of the forecast."""
+    return hunt_said(hunt_map(models.forecaster, arrangement, hunted, seat), hunted, units)
+
+
+def tones(
+    document: Document, listening: Listening, marks: tuple[ToneMark, ...], models: Models
+) -> list[str]:
+    """Notes marked by ear against findings: of the takes where there are some, else forecast."""
+    measured = measured_deviation(document, listening)
+    found = findings_at(
+        document, listening, measured, models.forecaster, models.anechoic, models.upper
+    )
+    what = "forecast" if measured is None else "measured"
+    curve = models.forecaster.deviation(listening) if measured is None else measured
+    return tones_said(marks, found, curve, what)
+
+
+def ledger(
+    document: Document, noted: tuple[Entry, ...], seat: str, mix: Mix, models: Models
+) -> list[Step]:
+    """Every step of the Ledger with its figures."""
+    return judged_steps(document, noted, seat, mix, models.forecaster)
 
 
 class Strips:

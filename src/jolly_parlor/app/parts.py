@@ -7,6 +7,7 @@ from jolly_parlor.app.safety import SafetyCopy
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.stations.base import Station
 from jolly_parlor.app.stations.compare.compare_page import CompareStation
+from jolly_parlor.app.stations.finetune.finetune_page import FinetuneStation
 from jolly_parlor.app.stations.forecast.forecast_page import ForecastStation
 from jolly_parlor.app.stations.gear.gear_page import GearStation
 from jolly_parlor.app.stations.lineup.lineup_page import LineupStation
@@ -30,6 +31,7 @@ class WindowParts(QMainWindow):
     forecast: ForecastStation
     takes: TakesStation
     compare: CompareStation
+    finetune: FinetuneStation
     subs: SubsStation
     signoff: SignoffStation
 
@@ -39,6 +41,7 @@ class WindowParts(QMainWindow):
         self.survey, self.gear = SurveyStation(session), GearStation(session)
         self.lineup, self.forecast = LineupStation(session), ForecastStation(session)
         self.takes, self.compare = TakesStation(session), CompareStation(session)
+        self.finetune = FinetuneStation(session, self.takes.measure)
         self.subs, self.signoff = SubsStation(session, self.takes.measure), SignoffStation(session)
         every: tuple[Station, ...] = (
             self.survey,
@@ -47,6 +50,7 @@ class WindowParts(QMainWindow):
             self.forecast,
             self.takes,
             self.compare,
+            self.finetune,
             self.subs,
             self.signoff,
         )

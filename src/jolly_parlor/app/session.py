@@ -29,6 +29,7 @@ from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.history import History, Project
+from jolly_parlor.project.ledger import Entry
 
 
 class Session(QObject):
@@ -53,6 +54,7 @@ class Session(QObject):
     told = pyqtSignal(str)
     walked = pyqtSignal(str)
     """To the station of that id."""
+    ledger_wanted = pyqtSignal()
 
     def __init__(self, project: Project, path: Path | None, settings: SettingsStore) -> None:
         super().__init__()
@@ -68,6 +70,10 @@ class Session(QObject):
         self.ghost: Arrangement | None = None
         """What is looked at on the plan beside what stands there."""
         self.wanted_region: Callable[[Region], object] | None = None
+        self.wanted_place: Callable[[float, float], object] | None = None
+        """Who wants to know where on the plan is clicked next, and after that."""
+        self.heard_on_plan = ""
+        """What of the ear is drawn on the plan: `zone`, `hunt`, or nothing."""
         self.draft: Arrangement | None = None
         self.shown = Shown(None, None, ())
         self.findings: list[Finding] | None = None
@@ -147,6 +153,11 @@ class Session(QObject):
         self.document_changed.emit()
         return True
 
+    def note(self, noted: Entry) -> None:
+        """Write into the Ledger what changes nothing else; no undo takes it away."""
+        self.history.note(noted)
+        self.document_changed.emit()
+
     def undo(self) -> None:
         """Take the last change back."""
         self._step(self.history.undo)
@@ -207,6 +218,12 @@ class Session(QObject):
     def draw_region(self, then: Callable[[Region], object]) -> None:
         """Let the next drag on the plan draw a rectangle of floor."""
         self.wanted_region = then
+
+    def show_heard(self, what: str, place: Callable[[float, float], object] | None = None) -> None:
+        """Draw the calm zone or a hunt on the plan; clicks go to `place` while it is given."""
+        if (what, place) != (self.heard_on_plan, self.wanted_place):
+            self.heard_on_plan, self.wanted_place = what, place
+            self.highlighted.emit()
 
     def select(self, item: Item) -> None:
         """Select what arrow keys move."""

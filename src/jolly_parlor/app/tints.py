@@ -7,10 +7,11 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.following import Follower
 from jolly_parlor.app.questions import TINT, Question
 from jolly_parlor.app.session import Session
+from jolly_parlor.by_ear.compared import hunt_listening
 from jolly_parlor.placement.items import LEFT, Item, loudspeaker
 from jolly_parlor.placement.maps import EvennessMap, PressureMap
 
-KINDS: Final = ("seat", "source", "pressure")
+KINDS: Final = ("seat", "source", "pressure", "hunt")
 _FIRST_HZ = 60.0
 
 
@@ -54,10 +55,13 @@ class Tints(Follower):
         if not self.kind or a is None or session.problem:
             self._drop("")
             return
+        hunts, heard = session.document.by_ear.hunts, session.listening_to(a)
+        if self.kind == "hunt" and hunts:
+            heard = hunt_listening(a, hunts[-1], session.seat)
         job = partial(
             jobs.tint,
             self.kind,
-            session.listening_to(a),
+            heard,
             self.item(),
             session.alike,
             self.frequency_hz,

@@ -148,6 +148,8 @@ class MainWindow(Commands):
         session = self.session
         session.refused.connect(self.say)
         session.told.connect(self.say)
+        session.walked.connect(self.go)
+        session.ledger_wanted.connect(self.show_ledger)
         for signal in (
             session.document_changed,
             session.view_changed,

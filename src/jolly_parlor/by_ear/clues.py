@@ -150,15 +150,15 @@ def contradiction(found: Sequence[Clue]) -> str:
         if other is not None:
             first, second = sorted((clue, other), key=found.index)
             return (
-                f"These contradict each other: {first.because} asks to go "
-                f"{_way(first.sign.move)}, {second.because} to go {_way(second.sign.move)}. Take "
-                "the smallest step towards the one you mind more, and grade again."
+                f"These contradict each other: “{first.sign.says}” asks to go "
+                f"{_way(first.sign.move)}, “{second.sign.says}” to go {_way(second.sign.move)}. "
+                "Take the smallest step against the one you mind more, and grade again."
             )
     return ""
 
 
 def _way(move: str) -> str:
-    return {"away": "away from the wall", "back": "back to it"}.get(move, MOVES[move].words)
+    return {"away": "away from the wall", "back": "back to the wall"}.get(move, MOVES[move].words)
 
 
 def together(grading: Grading) -> str:

@@ -22,6 +22,8 @@ from jolly_parlor.signals.tones import note_name
 from jolly_parlor.units import UnitSystem, format_length
 
 _ALIKE_DB = 0.5
+_OFF_FRONT, _OFF_WALL = 1.0, 0.3
+"""Metres beyond the map's edge in which nobody sits."""
 _NEAR_OCTAVES = 1 / 6
 _SEEN_DB = 3.0
 
@@ -63,8 +65,9 @@ class HuntSaid:
 
 def hunt_said(found: EvennessMap, hunt: Hunt, units: UnitSystem = "metric") -> HuntSaid:
     """The marks against the map."""
+    whole, found = found, _usable(found, hunt)
     calm, calm_db = found.calmest, float(np.nanmin(found.figures_db))
-    figures = [(figure_at(found, mark.x, mark.y), mark) for mark in hunt.marks]
+    figures = [(figure_at(whole, mark.x, mark.y), mark) for mark in hunt.marks]
     even = sorted(((f, m) for f, m in figures if m.heard == "even"), key=lambda pair: pair[0])
     across, along = format_length(calm.x, units), format_length(calm.y, units)
     where = f"{across} from the left, {along} from the front"
@@ -78,6 +81,20 @@ def hunt_said(found: EvennessMap, hunt: Hunt, units: UnitSystem = "metric") -> H
     told.append(f"at its calmest, {where}, {calm_db:.1f} dB")
     words = "; ".join(told) + ". " + _agreement(figures, best_db, calm_db, found)
     return HuntSaid(best, best_db, calm, calm_db, words)
+
+
+def _usable(found: EvennessMap, hunt: Hunt) -> EvennessMap:
+    """The map where what is hunted for can be: a seat is neither before the monitors nor with the
+    head at a wall.
+    """
+    if hunt.wanted != "seat":
+        return found
+    figures = found.figures_db.copy()
+    across = (found.xs < found.xs[0] + _OFF_WALL) | (found.xs > found.xs[-1] - _OFF_WALL)
+    along = (found.ys < found.ys[0] + _OFF_FRONT) | (found.ys > found.ys[-1] - _OFF_WALL)
+    figures[:, across] = np.nan
+    figures[along, :] = np.nan
+    return replace(found, figures_db=figures) if np.isfinite(figures).any() else found
 
 
 def _agreement(

@@ -17,6 +17,8 @@ from jolly_parlor.studio.simulated import SimulatedStudio
 
 _HILL_DB, _HOLLOW_DB = 6.0, 9.0
 """Beyond these a note booms or is missing; a hollow is heard later than a hill."""
+_PLACE_HILL_DB, _PLACE_HOLLOW_DB = 8.0, 10.0
+"""Within these a place sounds even: about a quarter of the places in the samples' rooms."""
 _NEAR_OCTAVES = 0.75
 """Either side of a note, what it is heard against."""
 
@@ -45,9 +47,9 @@ class NotesHeard:
     def heard(self) -> Heard:
         """All of it in one word."""
         hill, hollow = float(self.against_db.max()), float(-self.against_db.min())
-        if hill <= _HILL_DB and hollow <= _HOLLOW_DB:
+        if hill <= _PLACE_HILL_DB and hollow <= _PLACE_HOLLOW_DB:
             return "even"
-        return "boomy" if hill - _HILL_DB >= hollow - _HOLLOW_DB else "thin"
+        return "boomy" if hill - _PLACE_HILL_DB >= hollow - _PLACE_HOLLOW_DB else "thin"
 
 
 def notes_heard(

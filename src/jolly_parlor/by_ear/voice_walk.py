@@ -102,7 +102,7 @@ def width_words(near: float, far: float) -> str:
     usual = USUAL_WIDTH_METRES
     if width > GOOD_ROOM_METRES:
         return f"{100 * width:.0f} cm wide: a good room, few have more than 45 cm"
-    if width > usual[1]:
+    if width > usual[1] + 0.005:
         return f"{100 * width:.0f} cm wide: wider than most"
     if width >= usual[0]:
         return f"{100 * width:.0f} cm wide, as is usual"

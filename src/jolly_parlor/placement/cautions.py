@@ -12,6 +12,10 @@ EQUALISING = (
 SWEEPS = (
     "Sweeps: start low; 75 dB SPL at the seat is plenty. Mistakes in gain damage ears and tweeters."
 )
+LISTENING = (
+    "Begins quiet: raise it only as far as you need. 85 dB(A) for 8 hours is the most that "
+    "exposure guidance allows, half the time for each 3 dB more (NIOSH 1998)."
+)
 LIFTING = "Heavy cabinets: two people, and strap what stands high so that no child can tip it."
 LASER = "No laser at eye height; aim with a string or a tape."
 CABLES = "Tape down cables where people walk."

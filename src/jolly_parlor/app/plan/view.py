@@ -12,8 +12,10 @@ from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.grips import Grips
 from jolly_parlor.app.plan.ground import Ground, Look
+from jolly_parlor.app.plan.heard import paint_hunt, paint_zone
 from jolly_parlor.app.plan.mode_shape import ModeShape
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.by_ear.steps import STEPS
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
@@ -154,8 +156,17 @@ class PlanView(QWidget):
             if session.ghost is not None:
                 draw.ghost(session.arrangement, session.ghost)
             draw.dimensions(a, session.seat, selected)
+            self._paint_heard(painter, look.view)
             if problem := session.shaping.problem or session.problem:
                 draw.problem(problem)
+
+    def _paint_heard(self, painter: QPainter, view: Unfolded) -> None:
+        session = self.session
+        zone, hunts = session.document.room.calm_zone, session.document.by_ear.hunts
+        if session.heard_on_plan == "zone" and zone is not None:
+            paint_zone(painter, view, zone, STEPS[session.settings.values.units][0])
+        if session.heard_on_plan == "hunt" and hunts:
+            paint_hunt(painter, view, hunts[-1])
 
     def item_at(self, position: QPointF) -> tuple[Item, bool] | None:
         """The item under a pixel, and whether it was caught on the wall view."""
@@ -206,6 +217,9 @@ class PlanView(QWidget):
             return
         if self.session.wanted_region is not None:
             self._corner = self._far = event.position()
+            return
+        if self.session.wanted_place is not None:
+            self.session.wanted_place(*self.unfolded.place_on_plan(event.position()))
             return
         caught = self.item_at(event.position())
         if caught is None and self.session.shaping.on:

@@ -5,8 +5,9 @@ from functools import partial
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPlainTextEdit, QPushButton
 
+from jolly_parlor.app.review_dialog import ReviewCard
 from jolly_parlor.app.stations.base import Station, card, clear
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, named_button
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import cautions
 from jolly_parlor.placement.settings.as_set import settings_lines
@@ -52,7 +53,11 @@ class SignoffStation(Station):
         layout.addStretch(1)
         row.addWidget(frame, 1)
         frame, layout = card()
-        layout.addWidget(label("Ledger", "head"))
+        head = QHBoxLayout()
+        head.addWidget(label("Ledger", "head"))
+        head.addStretch(1)
+        head.addWidget(named_button("All of it", "open-ledger", self._open_ledger))
+        layout.addLayout(head)
         self.ledger = QPlainTextEdit()
         self.ledger.setReadOnly(True)
         self.ledger.setObjectName("ledger")
@@ -61,6 +66,8 @@ class SignoffStation(Station):
         layout.addWidget(self.ledger)
         row.addWidget(frame, 1)
         self.body.addLayout(row)
+        self.review = ReviewCard(session, "signoff")
+        self.body.addWidget(self.review.frame)
         self.body.addStretch(1)
         self.listen(session.document_changed, session.view_changed)
 
@@ -72,6 +79,7 @@ class SignoffStation(Station):
         """Show the distances of the current arrangement."""
         clear(self.grid)
         clear(self.settings)
+        self.review.refresh()
         document, a = self.session.document, self.session.arrangement
         self.pick.setEnabled(a is not None and document.chosen != a.name)
         self.save.setEnabled(a is not None)
@@ -114,6 +122,9 @@ class SignoffStation(Station):
             self.grid.addWidget(label(format_length(distance.metres)), row, column + 2)
             self.grid.addWidget(label(feet_inches(distance.metres)), row, column + 3)
             row += 1
+
+    def _open_ledger(self) -> None:
+        self.session.ledger_wanted.emit()
 
     def _pick(self) -> None:
         a = self.session.arrangement

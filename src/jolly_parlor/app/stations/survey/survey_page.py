@@ -16,6 +16,7 @@ from jolly_parlor.acoustics.room import (
 )
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.acoustics.tape_check import tape_problems
+from jolly_parlor.app.review_dialog import ReviewCard
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.survey.modes_card import ModesCard
 from jolly_parlor.app.stations.survey.plan_card import PlanCard
@@ -65,6 +66,8 @@ class SurveyStation(Station):
         self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
         self.tape = TapeCard(session)
         self.body.addWidget(self.tape.frame)
+        self.review = ReviewCard(session, "survey")
+        self.body.addWidget(self.review.frame)
         self.modes = ModesCard(session)
         self.body.addWidget(self.modes.frame)
         self.body.addStretch(1)
@@ -109,6 +112,7 @@ class SurveyStation(Station):
         for name, field in self.zone_fields.items():
             field.set_value(getattr(room.calm_zone, name) if room.calm_zone else field.value)
         self.modes.refresh()
+        self.review.refresh()
         self.session.want_facings()
 
     def _build_size(self) -> None:

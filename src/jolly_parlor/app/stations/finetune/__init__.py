@@ -1,0 +1,1 @@
+"""The station Fine-tune: by ear, with a record."""

@@ -1,0 +1,203 @@
+"""Fine-tune: moves of a step, grades, clues; the calm zone; listening tests; the Ledger."""
+
+from PyQt6.QtGui import QHideEvent, QShowEvent
+from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+
+from jolly_parlor.app.player import Player
+from jolly_parlor.app.stations.base import Station
+from jolly_parlor.app.stations.finetune.asked_card import AskedCard
+from jolly_parlor.app.stations.finetune.clues_card import CluesCard
+from jolly_parlor.app.stations.finetune.grades_card import GradesCard
+from jolly_parlor.app.stations.finetune.hunt_card import HuntCard
+from jolly_parlor.app.stations.finetune.ledger_card import LedgerCard
+from jolly_parlor.app.stations.finetune.moves_card import MovesCard
+from jolly_parlor.app.stations.finetune.sweep_card import SweepCard
+from jolly_parlor.app.stations.finetune.zone_card import ZoneCard
+from jolly_parlor.app.stations.takes.measure_card import MeasureCard
+from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.grading import Grading
+from jolly_parlor.placement.items import LEFT
+
+_PAGES = [
+    ("moves", "Moves and grades"),
+    ("zone", "Calm zone"),
+    ("tests", "Listening tests"),
+    ("ledger", "Ledger"),
+]
+_TESTS = [
+    ("hunt", "Bass hunt"),
+    ("placing", "Placing in two steps"),
+    ("centring", "Centring"),
+    ("sweep", "Slow sweep"),
+]
+
+
+class FinetuneStation(Station):
+    """By ear, with a record."""
+
+    id, name = "finetune", "Fine-tune"
+
+    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
+        super().__init__(session)
+        self.player = Player(measure)
+        self.page, self.test = "moves", "hunt"
+        self.pages = Choice(_PAGES, "finetune-page")
+        self.pages.chosen.connect(self.show_page)
+        self.tests = Choice(_TESTS, "finetune-test")
+        self.tests.chosen.connect(self.show_test)
+        row = QHBoxLayout()
+        row.addWidget(self.pages)
+        row.addStretch(1)
+        self.body.addLayout(row)
+        self.moves = MovesCard(session)
+        self.grades = GradesCard(session)
+        self.clues = CluesCard(session, self.moves)
+        self.zone = ZoneCard(session)
+        self.hunt = HuntCard(measure, self.player)
+        self.sweep = SweepCard(measure, self.player)
+        self.placing = AskedCard("placing", measure, self.player, self.moves)
+        self.centring = AskedCard("centring", measure, self.player, self.moves)
+        self.ledger = LedgerCard(session)
+        self._made = {
+            "moves": self._moves_page(),
+            "zone": _stacked(self.zone.frame, self.zone.found),
+            "tests": self._tests_page(),
+            "ledger": _stacked(self.ledger.picture, self.ledger.frame),
+        }
+        for page in self._made.values():
+            self.body.addWidget(page)
+        self.body.addStretch(1)
+        self.listen(session.document_changed, session.view_changed)
+        self.show_page("moves")
+
+    def state(self) -> str:
+        """In progress once something was graded or a test kept."""
+        document = self.session.document
+        graded = any(a.grading is not None for a in document.arrangements)
+        heard = document.by_ear
+        if graded or heard.hunts or heard.sweeps or heard.tests or document.room.calm_zone:
+            return "in progress"
+        return "untouched"
+
+    def show_page(self, page: str) -> None:
+        """One of the four."""
+        self.page = page
+        self.pages.show_value(page)
+        for name, widget in self._made.items():
+            widget.setVisible(name == page)
+        self._draw_on_plan()
+        self.refresh()
+
+    def show_test(self, test: str) -> None:
+        """One of the listening tests."""
+        self.test = test
+        self.tests.show_value(test)
+        for name, made in self._tests.items():
+            made.frame.setVisible(name == test)
+        self._draw_on_plan()
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show what the page is of."""
+        a = self.session.arrangement
+        if a is None:
+            self.verdict.setText("Nothing to tune yet")
+            self.under.setText("Rough in an arrangement at Line-up, compare, and pick one.")
+        else:
+            given = a.grading or Grading()
+            self.verdict.setText(f"{a.name}: {given.short} by ear")
+            self.under.setText(
+                "A step at a time, both sides alike, the same piece, a note at once. The Ledger "
+                "keeps every step; undo erases none."
+            )
+        shown = {
+            "moves": (self.moves, self.grades, self.clues),
+            "zone": (self.zone,),
+            "tests": (self._tests[self.test],),
+            "ledger": (self.ledger,),
+        }[self.page]
+        for made in shown:
+            made.refresh()
+        self._tint()
+
+    def restyle(self) -> None:
+        """Colours may have changed."""
+        self.ledger.history.update()
+        self.refresh()
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        """What the page shows on the plan."""
+        super().showEvent(event)
+        self._draw_on_plan()
+
+    def hideEvent(self, event: QHideEvent | None) -> None:
+        """The plan is the next station's."""
+        if "session" in vars(self):  # Qt hides pages of a window that Python has let go already
+            self.session.show_heard("")
+            self._tint()
+
+    def _moves_page(self) -> QWidget:
+        page = QWidget()
+        layout = QVBoxLayout(page)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(8)
+        layout.addWidget(self.moves.frame)
+        row = QHBoxLayout()
+        row.setSpacing(8)
+        row.addWidget(self.grades.frame, 11)
+        row.addWidget(self.clues.frame, 9)
+        layout.addLayout(row)
+        return page
+
+    def _tests_page(self) -> QWidget:
+        self._tests: dict[str, HuntCard | SweepCard | AskedCard] = {
+            "hunt": self.hunt,
+            "placing": self.placing,
+            "centring": self.centring,
+            "sweep": self.sweep,
+        }
+        page = QWidget()
+        layout = QVBoxLayout(page)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(8)
+        row = QHBoxLayout()
+        row.addWidget(self.tests)
+        row.addStretch(1)
+        layout.addLayout(row)
+        for name, made in self._tests.items():
+            layout.addWidget(made.frame)
+            made.frame.setVisible(name == self.test)
+        self.tests.show_value(self.test)
+        return page
+
+    def _draw_on_plan(self) -> None:
+        if not self.isVisible():
+            return
+        if self.page == "zone":
+            self.session.show_heard("zone")
+            self.session.select(LEFT)
+        elif self.page == "tests" and self.test == "hunt":
+            self.session.show_heard("hunt", self.hunt.clicked)
+        else:
+            self.session.show_heard("")
+        self._tint()
+
+    def _tint(self) -> None:
+        """The plan is tinted by the hunt while one goes on, and only then."""
+        tints = self.session.tints
+        wanted = self.session.heard_on_plan == "hunt" and bool(self.session.document.by_ear.hunts)
+        if wanted and tints.kind != "hunt":
+            tints.choose("hunt")
+        elif not wanted and tints.kind == "hunt":
+            tints.choose("")
+
+
+def _stacked(*frames: QWidget) -> QWidget:
+    page = QWidget()
+    layout = QVBoxLayout(page)
+    layout.setContentsMargins(0, 0, 0, 0)
+    layout.setSpacing(8)
+    for frame in frames:
+        layout.addWidget(frame)
+    return page

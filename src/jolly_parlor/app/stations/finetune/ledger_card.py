@@ -1,0 +1,227 @@
+"""The Ledger: its picture, every entry, what stood, and two held against each other."""
+
+from functools import partial
+
+from PyQt6.QtWidgets import (
+    QAbstractItemView,
+    QComboBox,
+    QFrame,
+    QHBoxLayout,
+    QHeaderView,
+    QLineEdit,
+    QTableWidget,
+    QTableWidgetItem,
+)
+
+from jolly_parlor.app import dialogs, jobs
+from jolly_parlor.app.plots.history import HistoryPlot
+from jolly_parlor.app.questions import LEDGER, Question
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.atomic import replacing
+from jolly_parlor.project.ledger import entry
+from jolly_parlor.project.ledger_steps import (
+    Step,
+    against,
+    gap_words,
+    ledger_csv,
+    stand_up_again,
+    steps_of,
+)
+
+_FILTERS: tuple[tuple[str, tuple[str, ...]], ...] = (
+    ("everything", ()),
+    ("moves and settings", ("move", "setting", "arrangement", "choice")),
+    ("takes", ("take",)),
+    ("grades", ("grade",)),
+    ("notes and tests", ("note",)),
+    ("survey and gear", ("survey", "gear")),
+)
+_COLUMNS = ("step", "when", "what", "", "forecast", "measured", "grade")
+_MEAN = "Mark one entry to stand it up again, two to hold them against each other."
+
+
+class LedgerCard:
+    """`picture` is the history, `frame` the list."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self.steps: list[Step] = []
+        self._of: object = None
+        self.picture: QFrame
+        self.picture, layout = card()
+        self.history = HistoryPlot()
+        self.history.pointed.connect(self._select)
+        layout.addWidget(self.history)
+        self.frame: QFrame
+        self.frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Ledger", "head"))
+        self.filter: QComboBox = choice_field("ledger filter", [name for name, _ in _FILTERS])
+        self.filter.activated.connect(lambda _: self._fill())
+        row.addWidget(self.filter)
+        self.note = QLineEdit()
+        self.note.setObjectName("ledger-note")
+        self.note.setAccessibleName("A note for the Ledger")
+        self.note.setPlaceholderText("write a note")
+        self.note.setMaxLength(2000)
+        self.note.returnPressed.connect(self._write)
+        row.addWidget(self.note, 1)
+        row.addWidget(named_button("Write it", "ledger-write", self._write))
+        row.addWidget(named_button("Save as CSV …", "ledger-csv", self._export))
+        layout.addLayout(row)
+        self.table = QTableWidget(0, len(_COLUMNS))
+        self._dress_table()
+        layout.addWidget(self.table)
+        row = QHBoxLayout()
+        self.stand = named_button("Stand it up again", "ledger-stand", self._stand)
+        row.addWidget(self.stand)
+        self.words = label(_MEAN, "soft", wrap=True)
+        self.words.setObjectName("ledger-words")
+        row.addWidget(self.words, 1)
+        layout.addLayout(row)
+
+    def _dress_table(self) -> None:
+        table = self.table
+        table.setObjectName("ledger-table")
+        table.setAccessibleName("Ledger")
+        table.setHorizontalHeaderLabels(list(_COLUMNS))
+        table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
+        table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+        table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
+        table.setShowGrid(False)
+        table.setWordWrap(True)
+        table.setMinimumHeight(250)
+        table.setTabKeyNavigation(False)
+        header, side = table.horizontalHeader(), table.verticalHeader()
+        assert header is not None and side is not None
+        side.setVisible(False)
+        for column in range(len(_COLUMNS)):
+            mode = QHeaderView.ResizeMode.ResizeToContents
+            header.setSectionResizeMode(
+                column, QHeaderView.ResizeMode.Stretch if column == 3 else mode
+            )
+        table.itemSelectionChanged.connect(self._mean)
+
+    def refresh(self) -> None:
+        """All entries at once; their figures when they are worked out."""
+        noted, document = self.session.history.ledger, self.session.believed
+        view = (noted, document, self.session.seat, self.session.mix)
+        if self._of is not None and view == self._of:
+            return
+        self._of = view
+        old = {s.number: s for s in self.steps if self.steps}
+        self.steps = [
+            old[s.number] if s.number in old and old[s.number].entry is s.entry else s
+            for s in steps_of(document, noted)
+        ]
+        self._fill()
+        job = partial(jobs.ledger, document, noted, self.session.seat, self.session.mix)
+        take = partial(self._take, view)
+        self.session.slow.ask(Question(LEDGER, document.room, document.gear, job, take))
+
+    def chosen(self) -> list[Step]:
+        """The steps marked, oldest first."""
+        rows = sorted({index.row() for index in self.table.selectedIndexes()})
+        numbers = {int(self.table.item(row, 0).text()) for row in rows}  # type: ignore[union-attr]
+        return [step for step in self.steps if step.number in numbers]
+
+    def _take(self, view: object, steps: list[Step]) -> None:
+        if view == self._of:
+            self.steps = steps
+            self._fill()
+
+    def _shown(self) -> list[Step]:
+        kinds = _FILTERS[max(self.filter.currentIndex(), 0)][1]
+        return [s for s in self.steps if not kinds or s.entry.kind in kinds]
+
+    def _fill(self) -> None:
+        marked = {step.number for step in self.chosen()}
+        shown = self._shown()
+        self.history.show_steps(shown)
+        self.table.blockSignals(True)
+        self.table.setRowCount(len(shown))
+        for row, step in enumerate(reversed(shown)):
+            grade = step.grading.short.removesuffix(" of 5") if step.grading is not None else ""
+            cells = (
+                str(step.number),
+                step.day_and_time,
+                step.entry.kind,
+                step.entry.text,
+                "" if step.forecast_db is None else f"{step.forecast_db:.1f} dB",
+                "" if step.measured_db is None else f"{step.measured_db:.1f} dB",
+                grade,
+            )
+            for column, words in enumerate(cells):
+                self.table.setItem(row, column, QTableWidgetItem(words))
+        self.table.clearSelection()
+        for row, step in enumerate(reversed(shown)):
+            if step.number in marked:
+                self._mark_row(row)
+        self.table.resizeRowsToContents()
+        self.table.blockSignals(False)
+        self._mean()
+
+    def _mark_row(self, row: int) -> None:
+        for column in range(len(_COLUMNS)):
+            item = self.table.item(row, column)
+            if item is not None:
+                item.setSelected(True)
+
+    def _select(self, number: int) -> None:
+        """The row of a step pointed at in the picture."""
+        self.table.clearSelection()
+        for row in range(self.table.rowCount()):
+            item = self.table.item(row, 0)
+            if item is not None and item.text() == str(number):
+                self._mark_row(row)
+                self.table.scrollToItem(item)
+
+    def _mean(self) -> None:
+        chosen = self.chosen()
+        one = chosen[0] if len(chosen) == 1 else None
+        self.stand.setEnabled(one is not None and one.stood is not None)
+        self.history.point(chosen[-1].number if chosen else None)
+        if len(chosen) == 2:
+            self.words.setText(self._against(*chosen))
+        elif one is not None and one.grading is not None:
+            self.words.setText(one.grading.text)
+        elif one is not None and one.stood is None:
+            self.words.setText("This one is about no arrangement: nothing stood anywhere.")
+        else:
+            self.words.setText(_MEAN if len(chosen) < 2 else "Mark two to hold them against.")
+
+    def _against(self, one: Step, other: Step) -> str:
+        found = against(one, other, self.session.settings.values.units)
+        told = [f"From step {one.number} to step {other.number}"]
+        if gap := gap_words(one, other):
+            told[0] += f", {gap}"
+        parts = [*found.moves, *found.figures, *found.grades]
+        return f"{told[0]}: {'; '.join(parts) or 'nothing to compare'}. {found.doubt}".strip()
+
+    def _write(self) -> None:
+        words = self.note.text().strip()
+        if not words:
+            return
+        self.session.note(entry("note", words, self.session.arrangement))
+        self.note.clear()
+
+    def _stand(self) -> None:
+        step, ledger = self.chosen()[0], self.session.history.ledger
+        within = self.session.arrangement
+        what = f"Stand up step {step.number}"
+        if self.session.do(what, lambda d: stand_up_again(d, ledger, step.number, within)):
+            self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+    def _export(self) -> None:
+        path = dialogs.ask_table(self.frame, self.session.settings, "ledger.csv")
+        if path is None:
+            return
+        try:
+            with replacing(path) as temporary:
+                temporary.write_text(ledger_csv(self._shown()), "utf-8")
+        except OSError as error:
+            self.session.refused.emit(f"{path.name} could not be written: {error.strerror}.")
+            return
+        self.session.told.emit(f"{path.name}: {len(self._shown())} entries.")

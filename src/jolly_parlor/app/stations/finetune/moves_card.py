@@ -1,0 +1,173 @@
+"""One press moves by a step; the move sheet says what the tape has to read."""
+
+from functools import partial
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QComboBox, QFrame, QGridLayout, QHBoxLayout, QPushButton
+
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.by_ear.steps import MOVES, STEPS, move_sheet, moved, step_words
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.corners import CORNERS
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.ear_edits import measure_from
+from jolly_parlor.project.edits import replace_arrangement
+from jolly_parlor.project.ledger_steps import same_places, steps_of, stood_before
+
+_GROUPS = (
+    ("Both monitors", ("back", "away", "narrower", "wider")),
+    ("", ("down", "up", "aim_in", "aim_out")),
+    ("Seat", ("seat_forward", "seat_back", "seat_down", "seat_up")),
+    ("Sub", ("sub_near", "sub_away", "sub_left", "sub_right")),
+)
+
+
+class MovesCard:
+    """Of the arrangement shown. `frame` is the widget."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        self._before: Arrangement | None = None
+        self._after: Arrangement | None = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        head = QHBoxLayout()
+        head.addWidget(label("Move by", "head"))
+        self._steps_at = head.count()
+        self.steps: Choice | None = None
+        self._head = head
+        head.addStretch(1)
+        head.addWidget(label("tape at the", "soft"))
+        self.corner: QComboBox = choice_field("measured corner", [f"{c} corner" for c in CORNERS])
+        self.corner.activated.connect(lambda n: self._measure_from(n))
+        head.addWidget(self.corner)
+        layout.addLayout(head)
+        self.step = STEPS["metric"][0]
+        self._units = ""
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(6)
+        grid.setVerticalSpacing(4)
+        self.which: QComboBox = choice_field("moved sub", ())
+        self.buttons: dict[str, QPushButton] = {}
+        for row, (title, moves) in enumerate(_GROUPS):
+            grid.addWidget(label(title, "soft"), row, 0)
+            for column, move in enumerate(moves, start=1):
+                words = MOVES[move].words
+                button = named_button(words, f"move-{move}", partial(self.go, move))
+                self.buttons[move] = button
+                grid.addWidget(button, row, column)
+        grid.addWidget(self.which, len(_GROUPS) - 1, 5)
+        grid.setColumnStretch(6, 1)
+        layout.addLayout(grid)
+        self.remembered = label("", "strong", wrap=True)
+        self.remembered.setObjectName("stood-before")
+        layout.addWidget(self.remembered)
+        self.what = label("", wrap=True)
+        self.what.setObjectName("last-move")
+        layout.addWidget(self.what)
+        self.sheet = QGridLayout()
+        self.sheet.setHorizontalSpacing(14)
+        self.sheet.setVerticalSpacing(1)
+        self.sheet.setColumnStretch(4, 1)
+        layout.addLayout(self.sheet)
+
+    def refresh(self) -> None:
+        """Show the sheet of the last move, or the readings as they are."""
+        document, a = self.session.document, self.session.arrangement
+        self._offer_steps()
+        corner = document.by_ear.corner
+        self.corner.setCurrentIndex(CORNERS.index(corner))
+        subs = [sub.id for sub in document.gear.subwoofers]
+        if [self.which.itemText(n) for n in range(self.which.count())] != subs:
+            self.which.clear()
+            self.which.addItems(subs)
+        self.which.setVisible(len(subs) > 1)
+        for move, button in self.buttons.items():
+            fits = MOVES[move].what != "subwoofer" or bool(subs)
+            button.setVisible(fits)
+            button.setEnabled(a is not None)
+        clear(self.sheet)
+        if a is None:
+            self.what.setText("Rough in an arrangement at Line-up first.")
+            self.remembered.hide()
+            return
+        steps = steps_of(document, self.session.history.ledger)
+        said = stood_before(steps, a)
+        self.remembered.setText(said)
+        self.remembered.setVisible(bool(said))
+        before = a
+        if self._before is not None and self._after is not None and a.name == self._after.name:
+            if same_places(self._after, a):
+                before = self._before
+        self._fill(before, a)
+
+    def go(self, move: str) -> None:
+        """One step of a move, as one undoable change."""
+        a = self.session.arrangement
+        if a is None:
+            return
+        document = self.session.document
+
+        def edit(d: Document) -> Document:
+            after = moved(
+                d.room, d.gear, a, move, self.step, self.session.seat, self.which.currentText()
+            )
+            return replace_arrangement(d, after)
+
+        words = MOVES[move].words
+        far = "" if MOVES[move].what == "monitors" and move.startswith("aim") else self._far()
+        if self.session.do(f"{words}{far}", edit):
+            self._before, self._after = a, self.session.arrangement
+            if document is not self.session.document:
+                self.refresh()
+
+    def _far(self) -> str:
+        return f" by {step_words(self.step, self.session.settings.values.units)}"
+
+    def _fill(self, before: Arrangement, a: Arrangement) -> None:
+        document, units = self.session.document, self.session.settings.values.units
+        made = move_sheet(
+            document.room,
+            document.gear,
+            before,
+            a,
+            self.session.seat,
+            document.by_ear.corner,
+            units,
+        )
+        changed = [line for line in made if line.changed]
+        if before is a or not changed:
+            self.what.setText("As it stands, the tape reads:")
+        else:
+            self.what.setText("Set these with the tape, the same corner on both sides:")
+        for row, line in enumerate(changed or made):
+            self.sheet.addWidget(label(line.what, "soft"), row, 0)
+            if line.changed:
+                self.sheet.addWidget(label(line.before, "soft"), row, 1)
+                self.sheet.addWidget(label("→", "soft"), row, 2)
+            self.sheet.addWidget(label(line.after, "strong"), row, 3, Qt.AlignmentFlag.AlignLeft)
+
+    def _offer_steps(self) -> None:
+        units = self.session.settings.values.units
+        if units == self._units:
+            return
+        self._units = units
+        if self.steps is not None:
+            self._head.removeWidget(self.steps)
+            self.steps.deleteLater()
+        offered = {f"{step:g}": step for step in STEPS[units]}
+        self.steps = Choice([(key, step_words(v, units)) for key, v in offered.items()], "step")
+        self.steps.chosen.connect(lambda key: self._choose(offered[key]))
+        self._head.insertWidget(self._steps_at, self.steps)
+        self._choose(STEPS[units][0])
+
+    def _choose(self, step: float) -> None:
+        self.step = step
+        if self.steps is not None:
+            self.steps.show_value(f"{step:g}")
+
+    def _measure_from(self, index: int) -> None:
+        corner = CORNERS[index]
+        self.session.do("Measure from another corner", lambda d: measure_from(d, corner))

@@ -1,0 +1,76 @@
+"""A row that plays one signal: play, silence, quieter, louder."""
+
+from collections.abc import Callable, Sequence
+
+from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QVBoxLayout, QWidget
+
+from jolly_parlor.app.player import LOUDEST_DB, Player
+from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.placement.cautions import LISTENING
+from jolly_parlor.signals.programme import PROGRAMMES, programme
+from jolly_parlor.units import with_minus
+
+
+class PlayBar(QWidget):
+    """Of a few programmes one is chosen; what plays is the player's, of which there is one."""
+
+    def __init__(
+        self,
+        player: Player,
+        programmes: Sequence[str],
+        sources: Callable[[], Sequence[str]],
+        again: bool = True,
+    ) -> None:
+        super().__init__()
+        self.player, self._sources, self._again = player, sources, again
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.setSpacing(2)
+        row = QHBoxLayout()
+        self.what: QComboBox = choice_field("programme", ())
+        row.addWidget(self.what)
+        self.go = named_button("Play", "play", self._play)
+        self.silence = named_button("Silence (Esc)", "play-stop", player.stop)
+        self.quieter = named_button("Quieter", "play-quieter", lambda: player.louder(-1))
+        self.louder = named_button("Louder", "play-louder", lambda: player.louder(1))
+        self.level = label("", "soft")
+        for widget in (self.go, self.silence, self.quieter, self.level, self.louder):
+            row.addWidget(widget)
+        row.addStretch(1)
+        layout.addLayout(row)
+        self.words = label("", "soft", wrap=True)
+        self.words.setObjectName("play-words")
+        layout.addWidget(self.words)
+        self.offer(programmes)
+        player.changed.connect(self.refresh)
+
+    @property
+    def programme(self) -> str:
+        """The id of the one chosen."""
+        return str(self.what.currentData() or "")
+
+    def offer(self, programmes: Sequence[str]) -> None:
+        """These can be played here."""
+        self.what.clear()
+        for name in programmes:
+            self.what.addItem(PROGRAMMES[name].name, name)
+        self.setVisible(bool(programmes))
+        self.refresh()
+
+    def refresh(self) -> None:
+        """What can be pressed, and how loud it is."""
+        player = self.player
+        plays = bool(player.playing)
+        self.go.setEnabled(not plays)
+        self.silence.setEnabled(plays)
+        self.quieter.setEnabled(not player.simulated)
+        self.louder.setEnabled(not player.simulated and player.output_db < LOUDEST_DB)
+        self.level.setText(with_minus(f"{player.output_db:.0f} dB"))
+        if plays:
+            self.words.setText(f"{programme(player.playing).name} plays. Esc silences it at once.")
+        else:
+            self.words.setText(player.said or LISTENING)
+
+    def _play(self) -> None:
+        if self.programme:
+            self.player.play(self.programme, self._sources(), self._again)

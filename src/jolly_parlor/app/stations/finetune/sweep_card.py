@@ -1,0 +1,190 @@
+"""A slow sweep by ear: booming and missing notes, named against what is known of them."""
+
+from collections.abc import Callable
+from functools import partial
+
+from PyQt6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
+
+from jolly_parlor.app import jobs, theme
+from jolly_parlor.app.measure_run import MeasureRun
+from jolly_parlor.app.player import Player
+from jolly_parlor.app.questions import TONES, Question
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.finetune.play_bar import PlayBar
+from jolly_parlor.app.stations.takes.measure_card import MeasureCard
+from jolly_parlor.app.widgets.fields import label, named_button, number_field
+from jolly_parlor.by_ear.record import ToneHeard, ToneMark, ToneSweep
+from jolly_parlor.by_ear.simulated_ear import notes_heard
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.project.ear_edits import begin_sweep, mark_tone
+from jolly_parlor.project.ledger import now
+from jolly_parlor.project.staging import stage_of
+from jolly_parlor.refused import Refused
+from jolly_parlor.signals.programme import SLOW_SWEEP
+from jolly_parlor.signals.tones import note_name
+
+_SAID: tuple[tuple[ToneHeard, str], ...] = (("booms", "It booms"), ("missing", "It is missing"))
+_REACTION_SECONDS = 0.35
+"""Between hearing and pressing."""
+
+
+class SweepCard:
+    """At the seat looked at, both monitors. `frame` is the widget."""
+
+    def __init__(self, measure: MeasureCard, player: Player) -> None:
+        self.session, self._measure, self._player = measure.session, measure, player
+        self._run: MeasureRun | None = None
+        self._of: object = None
+        self.frame: QFrame
+        self.frame, layout = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Slow sweep by ear", "head"))
+        row.addStretch(1)
+        self.ask = named_button("Ask the simulated listener", "sweep-simulated", self._simulated)
+        row.addWidget(self.ask)
+        layout.addLayout(row)
+        layout.addWidget(
+            label(
+                "Sit where you listen and let the tone rise. Press where a note swells, and where "
+                "one sinks away, or type a frequency.",
+                wrap=True,
+            )
+        )
+        self.play = PlayBar(player, ("sweep",), lambda: PAIR, again=False)
+        layout.addWidget(self.play)
+        row = QHBoxLayout()
+        self.now = label("–")
+        self.now.setObjectName("sweep-now")
+        self.now.setFont(theme.serif(20))
+        self.now.setMinimumWidth(150)
+        row.addWidget(self.now)
+        self.hertz = number_field("sweep hertz", "Hz", 1)
+        self.hertz.set_value(SLOW_SWEEP.low_hz)
+        self.hertz.committed.connect(self._typed)
+        self.hertz.failed.connect(self.session.refused.emit)
+        row.addWidget(self.hertz)
+        for heard, words in _SAID:
+            row.addWidget(named_button(words, f"sweep-{heard}", partial(self._press, heard)))
+        row.addStretch(1)
+        layout.addLayout(row)
+        self.rows = QVBoxLayout()
+        self.rows.setSpacing(4)
+        layout.addLayout(self.rows)
+        player.reached.connect(self._reached)
+        self.session.closing.connect(self._end)
+
+    @property
+    def sweep(self) -> ToneSweep | None:
+        """The newest of the arrangement and seat looked at."""
+        a, seat = self.session.arrangement, self.session.seat
+        every = self.session.document.by_ear.sweeps
+        last = every[-1] if every else None
+        if last is None or a is None or (last.arrangement, last.seat) != (a.name, seat):
+            return None
+        return last
+
+    @property
+    def listening(self) -> bool:
+        """Whether the simulated listener is at it."""
+        return self._run is not None
+
+    def refresh(self) -> None:
+        """Show what was marked, and what is known of it."""
+        self.ask.setVisible(self._player.simulated)
+        sweep = self.sweep
+        if sweep is None or not sweep.marks:
+            self._of = None
+            clear(self.rows)
+            self.rows.addWidget(label("Nothing is marked yet.", "soft"))
+            return
+        self._ask_models(sweep.marks)
+
+    def _reached(self, second: float) -> None:
+        if self._player.playing == "sweep":
+            hertz = SLOW_SWEEP.hertz_at(max(second - _REACTION_SECONDS, 0.0))
+            self.hertz.set_value(hertz)
+            self._say(hertz)
+
+    def _typed(self, hertz: float) -> None:
+        self.hertz.keep(hertz)
+        if 10.0 < hertz <= 2000.0:
+            self._say(hertz)
+
+    def _say(self, hertz: float) -> None:
+        self.now.setText(f"{hertz:.0f} Hz, {note_name(hertz)}")
+
+    def _press(self, heard: ToneHeard) -> None:
+        self._mark([ToneMark(self.hertz.value, heard)] if 10 < self.hertz.value <= 2000 else [])
+
+    def _mark(self, marks: list[ToneMark]) -> None:
+        a = self.session.arrangement
+        if a is None:
+            return
+        if not marks:
+            self.session.refused.emit("No note to mark: give a frequency from 10 to 2000 Hz.")
+            return
+        if self.sweep is None:
+            made = ToneSweep(a.name, self.session.seat, BOTH.id, now())
+            self.session.do("Begin a slow sweep", lambda d: begin_sweep(d, made))
+        for mark in marks:
+            self.session.do(
+                f"{mark.hertz:.0f} Hz {mark.heard}",
+                lambda d, m=mark: mark_tone(d, m.hertz, m.heard),  # type: ignore[misc]
+            )
+
+    def _simulated(self) -> None:
+        a = self.session.arrangement
+        if a is None or self._run is not None:
+            return
+        try:
+            stage = stage_of(self.session.document, a, self.session.seat)
+        except Refused as error:
+            self.session.refused.emit(str(error))
+            return
+        studio = self._measure.equipment.simulated
+
+        def work(
+            progress: Callable[[float, float], None], stop: Callable[[], bool]
+        ) -> list[ToneMark]:
+            return list(notes_heard(studio, "both", stage).marks)
+
+        self.now.setText("listens …")
+        self._run = MeasureRun(work)
+        self._run.done.connect(self._told)
+        self._run.refused.connect(self.session.refused.emit)
+        self._run.finished.connect(self._finish)
+        self._run.start()
+
+    def _told(self, marks: list[ToneMark]) -> None:
+        self.now.setText("–")
+        if marks:
+            self._mark(marks)
+        else:
+            self.session.told.emit("The simulated listener hears no note stand out.")
+
+    def _finish(self) -> None:
+        self._run = None
+
+    def _end(self) -> None:
+        if self._run is not None:
+            self._run.wait()
+
+    def _ask_models(self, marks: tuple[ToneMark, ...]) -> None:
+        document, a = self.session.believed, self.session.arrangement
+        assert a is not None
+        view = (document, a, self.session.seat, marks)
+        if view == self._of:
+            return
+        self._of = view
+        heard = Listening(a, self.session.seat, BOTH)
+        job = partial(jobs.tones, document, heard, marks)
+        take = partial(self._take, view)
+        self.session.slow.ask(Question(TONES, document.room, document.gear, job, take))
+
+    def _take(self, view: object, told: list[str]) -> None:
+        if view != self._of:
+            return
+        clear(self.rows)
+        for words in told:
+            self.rows.addWidget(label(words, wrap=True))
