@@ -18,7 +18,9 @@ from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project import edits
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.files import open_document, save_document
+from jolly_parlor.project.edits import choose
+from jolly_parlor.project.files import open_document, open_project, save_document
+from jolly_parlor.project.ledger import entry
 
 
 @pytest.fixture
@@ -126,6 +128,17 @@ def test_changes_given_up_on_leaving_are_set_aside(
     assert window.may_leave()
     [kept] = copies(tmp_path / "unsaved" / "discarded")
     assert len(open_document(kept).arrangements) == 4
+
+
+def test_a_crash_loses_no_entry_of_the_ledger(window: MainWindow, tmp_path: Path) -> None:
+    session = window.session
+    session.do("Pick", lambda d: choose(d, d.arrangements[0].name, "for the crash"))
+    session.undo()
+    session.note(entry("note", "just before the lights went out"))
+    window.safety.write()
+    saved = open_project(window.safety.path).project
+    assert [e.kind for e in saved.ledger[-3:]] == ["choice", "undo", "note"]
+    assert saved.ledger == session.history.ledger
 
 
 def test_a_safety_copy_that_cannot_be_written_is_told(window: MainWindow, tmp_path: Path) -> None:

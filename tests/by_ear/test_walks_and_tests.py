@@ -6,7 +6,14 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.by_ear.compared import figure_at, hunt_map, hunt_said, tones_said, zone_said
+from jolly_parlor.by_ear.compared import (
+    figure_at,
+    hunt_map,
+    hunt_said,
+    tones_said,
+    usable,
+    zone_said,
+)
 from jolly_parlor.by_ear.placing import CENTRING, COMB, PLACING, centring_verdict, placing_verdict
 from jolly_parlor.by_ear.record import ByEar, Hunt, ToneMark
 from jolly_parlor.by_ear.review import QUESTIONS, keys, scored
@@ -103,7 +110,8 @@ def test_a_hunt_lands_on_the_map_and_says_whether_it_agrees(
     assert found.height == 1.2
     said = hunt_said(found, hunt)
     assert said.best is None and "Mark at least one" in said.words
-    calm = found.calmest
+    calm = usable(found, hunt).calmest
+    assert calm.y > 1.0 and 0.4 < calm.x < kiln.room.width - 0.4, "nobody sits at a wall"
     agreeing = hunt_said(found, hunt.marked(calm.x, calm.y, "even"))
     assert "agree" in agreeing.words and agreeing.best_db == pytest.approx(agreeing.calmest_db)
     row, column = np.unravel_index(int(np.nanargmax(found.figures_db)), found.figures_db.shape)

@@ -1,5 +1,6 @@
 """The placement card, read back from what was written."""
 
+from dataclasses import replace
 from datetime import date
 from pathlib import Path
 
@@ -8,9 +9,11 @@ from pypdf import PdfReader
 from reportlab.lib.units import mm
 
 from jolly_parlor.acoustics.room import Point
+from jolly_parlor.placement.grading import Grading
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.ear_edits import answer_review, grade_arrangement
 from jolly_parlor.project.edits import rename_arrangement, replace_arrangement
 from jolly_parlor.refused import Refused
 from jolly_parlor.report.card import build_card
@@ -37,6 +40,25 @@ def test_the_pdf_holds_every_distance_in_both_units(card, demo: Document, tmp_pa
         assert words in text
     assert "two people" in text
     assert "63 Hz value is held down" in text.replace("\n", " ")
+
+
+def test_grades_faults_and_the_history_are_on_the_card(kiln: Document, tmp_path: Path) -> None:
+    given = Grading("2026-11-26T10:00:00+00:00", "Kettle <song>", {"flow": "4-"}, None, "runs on")
+    d = grade_arrangement(kiln, NAME, given)
+    d = answer_review(d, "corner left", "yes")
+    d = replace_arrangement(d, replace(d.arrangement(NAME), aim_degrees=4.0))
+    d = grade_arrangement(d, NAME, given)
+    made = build_card(d, NAME, date(2026, 11, 26), d.noted)
+    path = tmp_path / "card.pdf"
+    write_card(made, path)
+    text = " ".join("\n".join(p.extract_text() for p in PdfReader(path).pages).split())
+    html = card_html(made)
+    for words in ("By ear and by eye", "How it came about", "runs on", "Two walls lift its bass"):
+        assert words in text and words in html
+    assert "aimed 4° outside the ear" in text and "Kettle &lt;song&gt;" in html
+    assert len(made.history) == len([e for e in d.noted if e.stood and e.stood.name == NAME])
+    plain = card_html(build_card(kiln, NAME))
+    assert "By ear" not in plain and "How it came" not in plain
 
 
 def test_the_html_says_the_same_and_stands_alone(card, demo: Document) -> None:

@@ -9,6 +9,7 @@ import subprocess
 import time
 from collections.abc import Iterator
 from pathlib import Path
+from threading import Event, Thread
 
 import numpy as np
 import pytest
@@ -136,6 +137,29 @@ def test_each_source_goes_to_its_channel(virtual_card: None, stage: Stage) -> No
     assert heard["left"] < 1e-3 and heard[""] < 1e-3
     assert heard["right"] == pytest.approx(0.3, rel=0.05)
     assert heard["both"] == pytest.approx(0.3, rel=0.05)
+
+
+def test_what_is_listened_to_begins_softly_loops_and_ends_softly(
+    virtual_card: None, stage: Stage
+) -> None:
+    """Heard through the sink's monitor while another stream plays."""
+    card, silent, told = SoundCard("default"), Event(), []
+    tone = np.sin(2 * np.pi * 500 * np.arange(24000) / 48000)
+
+    def listen() -> None:
+        card.play({"left": tone, "right": tone}, lambda: -20.0, True, told.append, silent.is_set)
+
+    played = Thread(target=listen)
+    played.start()
+    heard = SoundCard("default", Channels(microphone=1)).record(
+        np.zeros(48000 * 3), "", stage, 0.0, lambda s, p: None, lambda: False
+    )
+    silent.set()
+    played.join(timeout=10)
+    assert not played.is_alive() and told
+    level = np.abs(heard.samples).reshape(-1, 4800).max(axis=1)
+    assert level.max() == pytest.approx(0.1, rel=0.05)
+    assert np.max(np.abs(np.diff(heard.samples))) < 0.02  # a sine of 0.1 at 500 Hz steps by 0.007
 
 
 def test_cancelling_stops_the_stream(virtual_card: None, stage: Stage) -> None:

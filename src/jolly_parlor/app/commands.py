@@ -169,9 +169,9 @@ class Commands(WindowParts):
         a = self.session.arrangement
         if a is None:
             return
-        document = self.session.document
+        document, noted = self.session.document, self.session.history.ledger
         try:
-            waited_for(lambda: write_card(build_card(document, a.name), path))
+            waited_for(lambda: write_card(build_card(document, a.name, ledger=noted), path))
         except Exception as error:
             self.say(defects.sentence(error, "writing the placement card"))
             return
@@ -304,7 +304,8 @@ class Commands(WindowParts):
         table = "".join(f"<tr>{''.join(parts[i : i + half])}</tr>" for i in (0, half))
         plan = (
             "<p>On the plan: N next item, arrows 1 cm, Shift with arrows 10 cm, "
-            "Page Up and Page Down for height. On the response: left and right.</p>"
+            "Page Up and Page Down for height. On the response: left and right. Escape silences "
+            "what plays, from anywhere.</p>"
         )
         dialogs.show_text(self, "All keys", f"<table>{table}</table>{plan}")
 

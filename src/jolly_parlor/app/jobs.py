@@ -8,7 +8,14 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app.questions import Models
 from jolly_parlor.by_ear.clues import Clue, Expected, asked_for, expected
-from jolly_parlor.by_ear.compared import HuntSaid, hunt_map, hunt_said, tones_said, zone_said
+from jolly_parlor.by_ear.compared import (
+    HuntSaid,
+    hunt_map,
+    hunt_said,
+    tones_said,
+    usable,
+    zone_said,
+)
 from jolly_parlor.by_ear.record import Hunt, ToneMark
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast
 from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks, paths_of
@@ -218,6 +225,13 @@ def hunt(
 ) -> HuntSaid:
     """The marks of a hunt against the map of the forecast."""
     return hunt_said(hunt_map(models.forecaster, arrangement, hunted, seat), hunted, units)
+
+
+def hunt_tint(
+    arrangement: Arrangement, hunted: Hunt, seat: str, models: Models
+) -> maps.EvennessMap:
+    """How even it is where what is hunted for can be."""
+    return usable(hunt_map(models.forecaster, arrangement, hunted, seat), hunted)
 
 
 def tones(

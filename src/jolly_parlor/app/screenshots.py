@@ -8,20 +8,17 @@ from functools import partial
 from pathlib import Path
 
 from PyQt6.QtCore import QEventLoop, QTimer
-from PyQt6.QtGui import QColor, QPainter
-from PyQt6.QtWidgets import QDialog
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.commands import DEMO, SAMPLES
 from jolly_parlor.app.highlight import Highlight
-from jolly_parlor.app.import_preview import ImportPreview
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.grading import Mark, Quality
 from jolly_parlor.project.files import open_project
 from jolly_parlor.project.history import Project
 from jolly_parlor.refused import Refused
-from jolly_parlor.signals.importing import read_take
 
 _PATIENCE_MS = 60_000
 _STATIONS = {
@@ -64,7 +61,6 @@ class _Pictures:
     def __init__(self, window: MainWindow, folder: Path, only: frozenset[str]) -> None:
         self.window, self.folder, self.only = window, folder, only
         self.made: list[Path] = []
-        self._over: QDialog | None = None
         self._undo: Callable[[], object] = _nothing
 
     def take(self) -> list[Path]:
@@ -83,15 +79,15 @@ class _Pictures:
         stations = {name: partial(self._station, at) for at, name in _STATIONS.items()}
         return {
             "forecast": self._point_at_the_worst,
-            "forecast-measured": self._measured,
             **stations,
             "subs": self._subs,
             "plan": self._plan_of_the_loft,
             "loft": self._loft,
             "seat-map": self._seat_map,
-            "pressure": self._pressure,
-            "paths": self._paths,
-            "import": self._preview,
+            "fine-tune": self._by_ear,
+            "calm-zone": self._calm_zone,
+            "hunt": self._hunt,
+            "ledger": self._ledger,
             "search": self._search,
             "take": self._take,
             "learn": self._learn,
@@ -101,18 +97,6 @@ class _Pictures:
     def _station(self, station: str) -> None:
         self.window.session.point_at(Highlight())
         self.window.go(station)
-
-    def _measured(self) -> None:
-        session = self.window.session
-        self._station("forecast")
-        session.show_mix("both+sub")
-        session.show_layer("measured")
-
-        def undo() -> None:
-            session.show_layer("forecast")
-            session.show_mix("both")
-
-        self._then(undo)
 
     def _subs(self) -> None:
         """The best settings, found."""
@@ -126,35 +110,57 @@ class _Pictures:
         self._station("forecast")
         self._then(lambda: session.tints.choose(""))
 
-    def _pressure(self) -> None:
-        session = self.window.session
-        session.tints.choose("pressure")
-        self._station("forecast")
-        self.window.forecast.response.point_at_frequency(61.0)
-        self._then(lambda: session.tints.choose(""))
-
-    def _paths(self) -> None:
-        buttons = self.window.forecast.reading.buttons
-        self.window.go("forecast")
-        buttons["paths"].click()
-        self._then(buttons["findings"].click)
-
     def _evening(self) -> None:
         self.window.toggle_theme()
         self._point_at_the_worst()
         self._then(self.window.toggle_theme)
 
-    def _preview(self) -> None:
-        """A file as it is looked at before it is taken."""
-        path = DEMO.parent / "kiln-room-takes" / "a-third_left_desk.txt"
-        where = "left at the desk in “A third”"
-        preview = ImportPreview(
-            self.window, path.name, where, lambda curve: read_take(path, curve=curve)
+    def _by_ear(self) -> None:
+        """Two gradings with a step between them, as the demo's owner might note them."""
+        tuning = self.window.finetune
+        self._station("finetune")
+        tuning.show_page("moves")
+        heard: tuple[tuple[dict[Quality, Mark], str], ...] = (
+            ({"deep_bass": "4", "upper_bass": "2+", "centre": "4-", "space": "3-"}, "heavy"),
+            ({"deep_bass": "4-", "upper_bass": "3-", "centre": "4-", "space": "3"}, "clearer"),
         )
-        self._station("takes")
-        preview.show()
-        self._over = preview
-        self._then(preview.close)
+        for marks, words in heard:
+            for quality, mark in marks.items():
+                tuning.grades.ladders[quality].set_mark(mark)
+            tuning.grades.piece.setText("Low tide, chamber folk")
+            tuning.grades.words.setText(words)
+            tuning.grades.note()
+            if words == "heavy":
+                tuning.moves.go("away")
+            _settle(self.window)
+
+    def _calm_zone(self) -> None:
+        self._station("finetune")
+        zone = self.window.finetune.zone
+        self.window.finetune.show_page("zone")
+        for _ in ("behind", "beside"):
+            zone.ask.click()
+        self._then(lambda: self.window.finetune.show_page("moves"))
+
+    def _hunt(self) -> None:
+        """A sub in the corner, and the simulated listener at four places."""
+        self._station("finetune")
+        tuning = self.window.finetune
+        tuning.show_page("tests")
+        tuning.hunt.start.click()
+        for at in ((1.9, 2.1), (1.2, 2.5), (2.7, 2.5), (1.9, 3.1)):
+            tuning.hunt.clicked(*at)
+            while tuning.hunt.listening:
+                _settle(self.window)
+        self._then(lambda: tuning.show_page("moves"))
+
+    def _ledger(self) -> None:
+        self._by_ear()
+        self.window.show_ledger()
+        _settle(self.window)
+        card = self.window.finetune.ledger
+        card.table.selectRow(0)
+        self._then(lambda: self.window.finetune.show_page("moves"))
 
     def _search(self) -> None:
         """What a search brings, scrolled to."""
@@ -233,17 +239,11 @@ class _Pictures:
         _settle(self.window)
         path = self.folder / f"{name}.png"
         picture = self.window.grab()
-        if self._over is not None:
-            dialog = self._over.grab()
-            with QPainter(picture) as painter:
-                at = picture.rect().center() - dialog.rect().center()
-                painter.fillRect(picture.rect(), QColor(0, 0, 0, 90))
-                painter.drawPixmap(at, dialog)
         if not picture.save(str(path)):
             raise Refused(f"{path} could not be written.")
         self.made.append(path)
         self._undo()
-        self._over, self._undo = None, _nothing
+        self._undo = _nothing
         _settle(self.window)
 
 

@@ -1,13 +1,13 @@
 """What the plan is tinted by: seats, a source's places, or the pressure at one frequency."""
 
+from collections.abc import Callable
 from functools import partial
 from typing import Final
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.following import Follower
-from jolly_parlor.app.questions import TINT, Question
+from jolly_parlor.app.questions import TINT, Models, Question
 from jolly_parlor.app.session import Session
-from jolly_parlor.by_ear.compared import hunt_listening
 from jolly_parlor.placement.items import LEFT, Item, loudspeaker
 from jolly_parlor.placement.maps import EvennessMap, PressureMap
 
@@ -55,17 +55,14 @@ class Tints(Follower):
         if not self.kind or a is None or session.problem:
             self._drop("")
             return
-        hunts, heard = session.document.by_ear.hunts, session.listening_to(a)
+        heard, hunts = session.listening_to(a), session.document.by_ear.hunts
+        job: Callable[[Models], EvennessMap | PressureMap]
         if self.kind == "hunt" and hunts:
-            heard = hunt_listening(a, hunts[-1], session.seat)
-        job = partial(
-            jobs.tint,
-            self.kind,
-            heard,
-            self.item(),
-            session.alike,
-            self.frequency_hz,
-        )
+            job = partial(jobs.hunt_tint, a, hunts[-1], session.seat)
+        else:
+            job = partial(
+                jobs.tint, self.kind, heard, self.item(), session.alike, self.frequency_hz
+            )
         believed, in_drag = session.believed, session.draft is not None
         session.beside.ask(
             Question(TINT, believed.room, believed.gear, job, self._take, self._drop, in_drag)

@@ -202,6 +202,7 @@ class Expected:
         return f"{verdict}; {' and '.join(parts)}" if parts else verdict
 
 
+_TELLS_DB = 0.1
 _DEEP_HZ, _UPPER_HZ = (30.0, 60.0), (80.0, 160.0)
 
 
@@ -234,10 +235,12 @@ def agrees(sign: Sign, told: Expected) -> str:
     }.get(sign.id)
     if test is None:
         return ""
+    if max(abs(told.deep_db), abs(told.upper_db)) < _TELLS_DB:
+        return "So small a step it cannot tell apart."
     return (
         "Ear and forecast agree."
         if test()
-        else "The forecast does not expect that: believe your ear, but grade again after it."
+        else "It does not expect what you hope for: believe your ear, but grade again after it."
     )
 
 

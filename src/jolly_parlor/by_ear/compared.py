@@ -44,6 +44,20 @@ def hunt_map(model: Forecaster, arrangement: Arrangement, hunt: Hunt, seat: str)
     return seat_map(model, hunt_listening(arrangement, hunt, seat))
 
 
+def usable(found: EvennessMap, hunt: Hunt) -> EvennessMap:
+    """The map where what is hunted for can be: a seat is neither before the monitors nor with the
+    head at a wall.
+    """
+    if hunt.wanted != "seat":
+        return found
+    figures = found.figures_db.copy()
+    across = (found.xs < found.xs[0] + _OFF_WALL) | (found.xs > found.xs[-1] - _OFF_WALL)
+    along = (found.ys < found.ys[0] + _OFF_FRONT) | (found.ys > found.ys[-1] - _OFF_WALL)
+    figures[:, across] = np.nan
+    figures[along, :] = np.nan
+    return replace(found, figures_db=figures) if np.isfinite(figures).any() else found
+
+
 def figure_at(found: EvennessMap, x: float, y: float) -> float:
     """The map's figure at the nearest place it has one for."""
     away = np.hypot(found.xs[None, :] - x, found.ys[:, None] - y)
@@ -65,7 +79,7 @@ class HuntSaid:
 
 def hunt_said(found: EvennessMap, hunt: Hunt, units: UnitSystem = "metric") -> HuntSaid:
     """The marks against the map."""
-    whole, found = found, _usable(found, hunt)
+    whole, found = found, usable(found, hunt)
     calm, calm_db = found.calmest, float(np.nanmin(found.figures_db))
     figures = [(figure_at(whole, mark.x, mark.y), mark) for mark in hunt.marks]
     even = sorted(((f, m) for f, m in figures if m.heard == "even"), key=lambda pair: pair[0])
@@ -81,20 +95,6 @@ def hunt_said(found: EvennessMap, hunt: Hunt, units: UnitSystem = "metric") -> H
     told.append(f"at its calmest, {where}, {calm_db:.1f} dB")
     words = "; ".join(told) + ". " + _agreement(figures, best_db, calm_db, found)
     return HuntSaid(best, best_db, calm, calm_db, words)
-
-
-def _usable(found: EvennessMap, hunt: Hunt) -> EvennessMap:
-    """The map where what is hunted for can be: a seat is neither before the monitors nor with the
-    head at a wall.
-    """
-    if hunt.wanted != "seat":
-        return found
-    figures = found.figures_db.copy()
-    across = (found.xs < found.xs[0] + _OFF_WALL) | (found.xs > found.xs[-1] - _OFF_WALL)
-    along = (found.ys < found.ys[0] + _OFF_FRONT) | (found.ys > found.ys[-1] - _OFF_WALL)
-    figures[:, across] = np.nan
-    figures[along, :] = np.nan
-    return replace(found, figures_db=figures) if np.isfinite(figures).any() else found
 
 
 def _agreement(

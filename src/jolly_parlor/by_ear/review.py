@@ -185,7 +185,7 @@ class Scored:
     @property
     def words(self) -> str:
         """In a sentence or two."""
-        if not self.answered:
+        if not (self.answered or self.faults):
             return "Not looked at yet: twenty plain questions, five minutes."
         left, right = self.count("left"), self.count("right")
         both = len(self.faults) - left - right

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems, standing_problems
-from jolly_parlor.placement.corners import Corner, readings
+from jolly_parlor.placement.corners import Corner, Reading, readings
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import METRES_PER_INCH, UnitSystem, format_exact, format_small
@@ -159,9 +159,17 @@ def move_sheet(
     """The tape readings before and after: of the monitors by one corner, the same on both sides;
     two where it is as symmetrical as it should be, four where it is not.
     """
-    lines = _pair_lines(room, gear, before, after, seat, corner, units)
+
+    def read(which: Corner) -> list[dict[str, Reading]]:
+        return [readings(room, gear, a, seat, which) for a in (before, after)]
+
+    was_at, now_at = read(corner)
+    lines = _pair_lines(corner, was_at, now_at, units)
     if abs(before.aim_degrees - after.aim_degrees) > 0.01:
-        lines += _aim_lines(room, gear, before, after, seat, units)
+        edges = zip(read("front outer"), read("front inner"), strict=True)
+        ahead = [outer["left"].from_front - inner["left"].from_front for outer, inner in edges]
+        was, now = (format_exact(value, units) for value in ahead)
+        lines.append(TapeLine("outer edge of the face ahead of the inner, both", was, now))
     front = room.frame.front
     height = gear.monitor.centre_height
     places: tuple[tuple[str, Callable[[Arrangement], float]], ...] = (
@@ -180,17 +188,8 @@ def move_sheet(
 
 
 def _pair_lines(
-    room: Room,
-    gear: Gear,
-    before: Arrangement,
-    after: Arrangement,
-    seat: str,
-    corner: Corner,
-    units: UnitSystem,
+    corner: Corner, was: dict[str, Reading], now: dict[str, Reading], units: UnitSystem
 ) -> list[TapeLine]:
-    was = readings(room, gear, before, seat, corner)
-    now = readings(room, gear, after, seat, corner)
-
     def line(what: str, which: str, side: str) -> TapeLine:
         one, other = getattr(was[side], which), getattr(now[side], which)
         return TapeLine(what, format_exact(one, units), format_exact(other, units))
@@ -203,20 +202,6 @@ def _pair_lines(
         else:
             lines += each
     return lines
-
-
-def _aim_lines(
-    room: Room, gear: Gear, before: Arrangement, after: Arrangement, seat: str, units: UnitSystem
-) -> list[TapeLine]:
-    """How much nearer the inner edge of the face is to the front wall than the outer."""
-    found = []
-    for a in (before, after):
-        inner = readings(room, gear, a, seat, "front inner")["left"].from_front
-        outer = readings(room, gear, a, seat, "front outer")["left"].from_front
-        found.append(outer - inner)
-    was, now = (format_exact(value, units) for value in found)
-    what = "outer edge of the face ahead of the inner, both"
-    return [TapeLine(what, was, now)]
 
 
 def _sub_lines(

@@ -143,7 +143,8 @@ def report(file: Path, out: Path, arrangement: str) -> None:
     from jolly_parlor.report.card import build_card
     from jolly_parlor.report.writing import write_card
 
-    write_card(build_card(open_document(file), arrangement), out)
+    project = open_project(file).project
+    write_card(build_card(project.document, arrangement, ledger=project.ledger), out)
     click.echo(f"{out} written.")
 
 

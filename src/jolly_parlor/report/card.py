@@ -1,11 +1,14 @@
 """What a placement card says, apart from how it looks."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date
 
 from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
-from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.by_ear.placing import TESTS
+from jolly_parlor.by_ear.review import scored
+from jolly_parlor.placement.arrangement import Arrangement, aim_words
 from jolly_parlor.placement.cautions import cautions, left_out
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -15,6 +18,8 @@ from jolly_parlor.placement.settings.as_set import settings_lines
 from jolly_parlor.placement.tape import Distance, tape_distances
 from jolly_parlor.project.comparison import Row, compare
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.ledger_steps import Step, steps_of
 from jolly_parlor.refused import Refused
 
 
@@ -40,13 +45,27 @@ class Card:
     figures: tuple[Figure, ...]
     dip: str
     toe_in_degrees: tuple[float, float]
+    aim: str
+    """What the pair is turned to, in words."""
     cautions: tuple[str, ...]
     doubts: tuple[str, ...]
+    by_ear: tuple[str, ...]
+    """What was graded and seen, a sentence each."""
+    history: tuple[Step, ...]
+    """The steps of the Ledger that are about it, oldest first."""
 
 
-def build_card(document: Document, name: str, made_on: date | None = None) -> Card:
+_STEPS_TOLD = 60
+
+
+def build_card(
+    document: Document,
+    name: str,
+    made_on: date | None = None,
+    ledger: Sequence[Entry] = (),
+) -> Card:
     """The card of an arrangement. Raises Refused when there is none of that name, or when it
-    cannot stand as placed.
+    cannot stand as placed. ledger: where its history is taken from.
     """
     arrangement = document.arrangement(name)
     seat = document.gear.seats[0].name
@@ -72,9 +91,38 @@ def build_card(document: Document, name: str, made_on: date | None = None) -> Ca
         figures=figures,
         dip=_dip_words(both),
         toe_in_degrees=(left, right),
+        aim=aim_words(arrangement.aim_degrees),
         cautions=tuple(cautions(document.room, document.gear, arrangement)),
         doubts=_doubts(document, arrangement, both),
+        by_ear=_by_ear(document, arrangement),
+        history=_history(document, name, ledger),
     )
+
+
+def _by_ear(document: Document, arrangement: Arrangement) -> tuple[str, ...]:
+    told = []
+    if arrangement.grading is not None:
+        given = arrangement.grading.text
+        told.append(f"{given[0].upper()}{given[1:]}")
+    told += [
+        f"{TESTS[test.test][0]}: {test.verdict}"
+        for test in document.by_ear.tests
+        if test.arrangement == arrangement.name
+    ]
+    found = scored(document.by_ear.review)
+    if found.answered or found.faults:
+        told.append(f"The room by eye: {found.words}")
+        told += [fault.words for fault in found.faults]
+    return tuple(told)
+
+
+def _history(document: Document, name: str, ledger: Sequence[Entry]) -> tuple[Step, ...]:
+    steps = [
+        step
+        for step in steps_of(document, ledger)
+        if step.stood is not None and step.stood.name == name
+    ]
+    return tuple(steps[-_STEPS_TOLD:])
 
 
 def _dip_words(row: Row) -> str:

@@ -102,8 +102,8 @@ def _story(card: Card) -> list[Flowable]:
         Paragraph("Monitors are measured at the acoustic centre on their front.", body),
         _distances(card),
         Paragraph(
-            f"Turn the left monitor in by {toe[0]:.0f}° and the right by {toe[1]:.0f}°, so that "
-            "each points at the ear.",
+            f"Turn the left monitor in by {toe[0]:.0f}° and the right by {toe[1]:.0f}°: aimed "
+            f"{card.aim}.",
             body,
         ),
         Paragraph("Set like this", head),
@@ -115,8 +115,25 @@ def _story(card: Card) -> list[Flowable]:
         *[Paragraph(f"· {escape(text)}", body) for text in card.doubts],
         Paragraph("Cautions", head),
         *[Paragraph(f"· {escape(text)}", body) for text in card.cautions],
+        *_heard(card, head, body),
         Spacer(1, 4 * mm),
     ]
+
+
+def _heard(card: Card, head: ParagraphStyle, body: ParagraphStyle) -> list[Flowable]:
+    """By ear, and how it came about; nothing where nothing is kept."""
+    told: list[Flowable] = []
+    if card.by_ear:
+        told.append(Paragraph("By ear and by eye", head))
+        told += [Paragraph(f"· {escape(text)}", body) for text in card.by_ear]
+    if card.history:
+        told.append(Paragraph("How it came about", head))
+        rows = [
+            [str(step.number), step.day_and_time, Paragraph(escape(step.entry.text), body)]
+            for step in card.history
+        ]
+        told.append(_table([["step", "when", ""], *rows], [12 * mm, 32 * mm, 126 * mm]))
+    return told
 
 
 def _distances(card: Card) -> Table:

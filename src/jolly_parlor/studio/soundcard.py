@@ -7,14 +7,8 @@ from typing import Any
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.studio.device import (
-    FADE_IN_SECONDS,
-    FADE_OUT_SECONDS,
-    DeviceFailed,
-    Progress,
-    Recording,
-    Stage,
-)
+from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
+from jolly_parlor.studio.streams import Playback, RecordingRun
 
 _BLOCK = 1024
 _WAIT_SECONDS = 0.05
@@ -99,7 +93,7 @@ class SoundCard:
         and is not looked at.
         """
         out = self._routed(sound, stage.playing(source).names, after_seconds)
-        run = _Run(out, self._inputs)
+        run = RecordingRun(out, self._inputs)
         try:
             stream = self._sd.Stream(
                 samplerate=self.sample_rate,
@@ -145,7 +139,7 @@ class SoundCard:
         out = np.zeros((frames, max(wanted.values())), np.float32)
         for name, sound in sounds.items():
             out[: sound.size, wanted[name] - 1] += sound
-        run = _Playing(out, self.sample_rate, output_db, again)
+        run = Playback(out, self.sample_rate, output_db, again)
         try:
             with self._sd.OutputStream(
                 samplerate=self.sample_rate,
@@ -199,116 +193,6 @@ class SoundCard:
                 f"{self.sample_rate} Hz: {_reason(error)}."
             ) from None
         return str(told["name"])
-
-
-class _Run:
-    """What one stream plays and has heard; its callback runs on PortAudio's own thread."""
-
-    def __init__(self, out: Any, inputs: int) -> None:
-        from threading import Event
-
-        self.out, self.heard = out, np.zeros((len(out), inputs), np.float32)
-        self.done = 0
-        self._late: set[str] = set()
-        self._end = Event()
-
-    def step(self, indata: Any, outdata: Any, frames: int, _time: Any, status: Any) -> None:
-        """One block."""
-        import sounddevice
-
-        for flag, words in _FLAGS.items():
-            if getattr(status, flag):
-                self._late.add(words)
-        here = min(frames, len(self.out) - self.done)
-        outdata[:here] = self.out[self.done : self.done + here]
-        outdata[here:] = 0
-        self.heard[self.done : self.done + here] = indata[:here]
-        self.done += here
-        if self.done >= len(self.out):
-            raise sounddevice.CallbackStop
-
-    def ended(self) -> None:
-        """The stream has ended."""
-        self._end.set()
-
-    def wait(self, seconds: float) -> bool:
-        """Whether it ended within that time."""
-        return self._end.wait(seconds)
-
-    @property
-    def share(self) -> float:
-        """How much is done, 0 to 1."""
-        return self.done / max(len(self.out), 1)
-
-    @property
-    def peak_db(self) -> float:
-        """Of the last tenth of a second or so heard, below full scale."""
-        recent = self.heard[max(self.done - 4800, 0) : self.done]
-        peak = float(np.max(np.abs(recent))) if recent.size else 0.0
-        return float(20 * np.log10(max(peak, 1e-6)))
-
-    @property
-    def troubles(self) -> tuple[str, ...]:
-        """Over- and underruns, in words."""
-        return tuple(sorted(self._late))
-
-
-class _Playing:
-    """What one output stream plays: begun softly, at a level that may be moved, ended softly."""
-
-    def __init__(
-        self, out: Any, sample_rate: int, output_db: Callable[[], float], again: bool
-    ) -> None:
-        from threading import Event
-
-        self._out, self._rate, self._again = out, sample_rate, again
-        self._output_db = output_db
-        self._gain = 0.0
-        self._done = 0
-        self._leaving = False
-        self._end = Event()
-
-    def step(self, outdata: Any, frames: int, _time: Any, status: Any) -> None:
-        """One block."""
-        import sounddevice
-
-        wanted = 0.0 if self._leaving else 10 ** (self._output_db() / 20)
-        seconds = FADE_OUT_SECONDS if self._leaving else FADE_IN_SECONDS
-        most = max(wanted, self._gain, 1e-6) * frames / (seconds * self._rate)
-        gain = self._gain + float(np.clip(wanted - self._gain, -most, most))
-        ramp = np.linspace(self._gain, gain, frames, endpoint=False, dtype=np.float32)
-        at = np.arange(self._done, self._done + frames)
-        inside = at < len(self._out) if not self._again else np.ones(frames, bool)
-        outdata[:] = self._out[at % len(self._out)] * (ramp * inside)[:, None]
-        self._done = int(at[-1] + 1)
-        if self._again:
-            self._done %= len(self._out)
-        self._gain = gain
-        if (self._leaving and gain <= 1e-7) or (not self._again and self._done >= len(self._out)):
-            raise sounddevice.CallbackStop
-
-    def fade_out(self) -> None:
-        """Be silent soon."""
-        self._leaving = True
-
-    def ended(self) -> None:
-        """The stream has ended."""
-        self._end.set()
-
-    def wait(self, seconds: float) -> bool:
-        """Whether it ended within that time."""
-        return self._end.wait(seconds)
-
-    @property
-    def seconds(self) -> float:
-        """Of the sound, since its beginning."""
-        return self._done / self._rate
-
-
-_FLAGS = {
-    "input_overflow": "The computer was too slow to record: parts are missing. Measure again.",
-    "output_underflow": "The computer was too slow to play: the sweep has gaps. Measure again.",
-}
 
 
 def _portaudio() -> Any:

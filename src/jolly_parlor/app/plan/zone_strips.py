@@ -9,6 +9,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.kept import KeptPicture
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.items import LEFT
 from jolly_parlor.placement.strips import Strip
 from jolly_parlor.units import format_length
 
@@ -78,6 +79,29 @@ class ZoneStrips(QWidget):
                 if strip.item in a.items:
                     now = getattr(a.position(strip.item), strip.axis)
                     self._mark(p, rect, strip, now, "wine")
+                    self._zone(p, rect, strip)
+
+    def _zone(self, p: QPainter, rect: QRectF, strip: Strip) -> None:
+        """A bracket over the calm zone the voice found, while the walk is looked at."""
+        room = self.session.document.room
+        zone = room.calm_zone
+        if self.session.heard_on_plan != "zone" or zone is None or not strip.item.of_pair:
+            return
+        frame, left = room.frame, strip.item == LEFT
+        if strip.axis == "y":
+            low, high = frame.front + zone.front_near, frame.front + zone.front_far
+        elif strip.axis == "x":
+            sides = zone.side_near, zone.side_far
+            low, high = (frame.left + s if left else frame.right - s for s in sides)
+        else:
+            return
+        first, last = float(strip.metres[0]), float(strip.metres[-1])
+        ends = [(min(max(at, first), last) - first) / (last - first) for at in (low, high)]
+        xs = sorted(rect.left() + share * rect.width() for share in ends)
+        p.setPen(QPen(theme.current().colour("ink"), 2))
+        for x in xs:
+            p.drawLine(QPointF(x, rect.top() - 3), QPointF(x, rect.top() + 4))
+        p.drawLine(QPointF(xs[0], rect.top() - 3), QPointF(xs[1], rect.top() - 3))
 
     def _profiles(self, p: QPainter, rects: list[tuple[Strip, QRectF]]) -> None:
         known = _known(rects)

@@ -217,7 +217,7 @@ class HistoryPlot(QWidget):
             figure = self._figure(step)
             if step.entry.kind != "move" or figure is None:
                 continue
-            room = max(self._apart * 1.6, 90.0)
+            room = max(self._apart * 1.6, 130.0)
             name = metrics.elidedText(short_move(step), Qt.TextElideMode.ElideRight, room)
             wide, x = metrics.horizontalAdvance(name), self._x(step)
             left = min(max(x - wide / 2, _LEFT), self.width() - _RIGHT - wide)
@@ -235,6 +235,13 @@ class HistoryPlot(QWidget):
 
 
 def short_move(step: Step) -> str:
-    """A move's own words, without the arrangement's name."""
+    """A move's own words, without what goes without saying."""
     text = step.entry.text
-    return text.split("”: ", 1)[1].rstrip(".") if "”: " in text else text
+    words = text.split("”: ", 1)[1].rstrip(".") if "”: " in text else text
+    for usual, short in (
+        ("both monitors ", ""),
+        (" from the front wall", ""),
+        (" the front", " the"),
+    ):
+        words = words.replace(usual, short)
+    return words

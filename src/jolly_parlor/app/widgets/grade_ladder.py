@@ -82,7 +82,7 @@ class GradeLadder(QWidget):
         if event is not None and event.button() == Qt.MouseButton.LeftButton:
             x = event.position().x()
             nearest: Mark = min(MARKS, key=lambda mark: abs(self.rung(mark).x() - x))
-            self._set(nearest)
+            self.set_mark(nearest)
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         """Arrows by a third, digits a whole mark, plus and minus beside it, Delete none."""
@@ -91,13 +91,13 @@ class GradeLadder(QWidget):
         if event.key() in (Qt.Key.Key_Left, Qt.Key.Key_Right):
             step = 1 if event.key() == Qt.Key.Key_Right else -1
             start = MARKS.index("3") - step if at is None else at
-            self._set(MARKS[min(max(start + step, 0), len(MARKS) - 1)])
+            self.set_mark(MARKS[min(max(start + step, 0), len(MARKS) - 1)])
         elif event.text() in _MARK:
-            self._set(_MARK[event.text()])
+            self.set_mark(_MARK[event.text()])
         elif event.text() in ("+", "-") and self.mark is not None:
-            self._set(_MARK.get(self.mark[0] + event.text(), self.mark))
+            self.set_mark(_MARK.get(self.mark[0] + event.text(), self.mark))
         elif event.key() in (Qt.Key.Key_Delete, Qt.Key.Key_Backspace):
-            self._set(None)
+            self.set_mark(None)
         else:
             super().keyPressEvent(event)
 
@@ -109,7 +109,8 @@ class GradeLadder(QWidget):
         """Keys go elsewhere."""
         self.update()
 
-    def _set(self, mark: Mark | None) -> None:
+    def set_mark(self, mark: Mark | None) -> None:
+        """As if it had been clicked."""
         if mark != self.mark:
             self.mark = mark
             self._say()

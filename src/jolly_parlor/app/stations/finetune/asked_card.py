@@ -6,9 +6,9 @@ from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
 
-from jolly_parlor.app.measure_run import MeasureRun
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.finetune.listener import Listener
 from jolly_parlor.app.stations.finetune.moves_card import MovesCard
 from jolly_parlor.app.stations.finetune.play_bar import PlayBar
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
@@ -25,8 +25,6 @@ from jolly_parlor.by_ear.simulated_ear import Centred, centre_heard
 from jolly_parlor.by_ear.steps import MOVES
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.project.ear_edits import keep_test
-from jolly_parlor.project.staging import stage_of
-from jolly_parlor.refused import Refused
 
 _LEANS_DB = 1.0
 
@@ -35,14 +33,14 @@ class AskedCard:
     """One of the tests, question by question. `frame` is the widget."""
 
     def __init__(self, test: str, measure: MeasureCard, player: Player, moves: MovesCard) -> None:
-        self.session, self._measure, self._moves = measure.session, measure, moves
+        self.session, self._moves = measure.session, moves
         self._player = player
         self.test = test
         self.title, self.asked = TESTS[test]
         self.at = 0
         self.answers: dict[str, str] = {}
         self._begun = time.monotonic()
-        self._run: MeasureRun | None = None
+        self._listener = Listener(measure)
         self.frame: QFrame
         self.frame, layout = card()
         row = QHBoxLayout()
@@ -74,7 +72,6 @@ class AskedCard:
         self.verdict = label("", "strong", wrap=True)
         self.verdict.setObjectName(f"{test}-verdict")
         layout.addWidget(self.verdict)
-        self.session.closing.connect(self._end)
         self._show()
 
     def refresh(self) -> None:
@@ -91,7 +88,7 @@ class AskedCard:
     @property
     def listening(self) -> bool:
         """Whether the simulated listener is at it."""
-        return self._run is not None
+        return self._listener.asked
 
     @property
     def over(self) -> bool:
@@ -189,23 +186,9 @@ class AskedCard:
     def _simulated(self) -> None:
         """Centring as the simulated listener hears it."""
         a = self.session.arrangement
-        if a is None or self._run is not None:
-            return
-        try:
-            stage = stage_of(self.session.document, a, self.session.seat)
-        except Refused as error:
-            self.session.refused.emit(str(error))
-            return
-        studio, apart = self._measure.equipment.simulated, a.left.distance(a.right)
-
-        def work(progress: Callable[[float, float], None], stop: Callable[[], bool]) -> Centred:
-            return centre_heard(studio, stage, apart)
-
-        self._run = MeasureRun(work)
-        self._run.done.connect(self._told)
-        self._run.refused.connect(self.session.refused.emit)
-        self._run.finished.connect(self._finish)
-        self._run.start()
+        if a is not None:
+            apart = a.left.distance(a.right)
+            self._listener.ask(lambda studio, stage: centre_heard(studio, stage, apart), self._told)
 
     def _told(self, heard: Centred) -> None:
         lean = "in the middle"
@@ -221,10 +204,3 @@ class AskedCard:
         self.at = len(self.asked)
         self._keep()
         self._show()
-
-    def _finish(self) -> None:
-        self._run = None
-
-    def _end(self) -> None:
-        if self._run is not None:
-            self._run.wait()

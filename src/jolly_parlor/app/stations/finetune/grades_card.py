@@ -87,6 +87,7 @@ class GradesCard:
                 ladder.show_mark(given.marks.get(quality), before)
             self.words.setText(given.words)
             self.piece.setText(given.piece or self.session.document.by_ear.piece)
+            self.piece.setCursorPosition(0)
         self._changed()
         self.said.setText(self._against(given, earlier))
 

@@ -1,16 +1,15 @@
 """The bass hunt: one loudspeaker plays, the listener walks or crawls and marks the plan."""
 
-from collections.abc import Callable
 from functools import partial
 
 from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout
 
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.app import jobs
-from jolly_parlor.app.measure_run import MeasureRun
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.questions import HUNT, Question
 from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.finetune.listener import Listener
 from jolly_parlor.app.stations.finetune.play_bar import PlayBar
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import (
@@ -30,12 +29,13 @@ from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.project.ear_edits import begin_hunt, mark_hunt
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.ledger import now
-from jolly_parlor.project.staging import stage_of
-from jolly_parlor.refused import Refused
+from jolly_parlor.studio.device import Stage
+from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.units import format_length
 
 _CRAWL_METRES, _OFF_WALL = 0.3, 0.05
 _WAYS = [("corner", "in a corner: find a seat"), ("seat", "at the seat: find the sub's place")]
+_SHAPES = "On the plan a dot is even, a peak booms, a hollow is thin; its tint is the forecast's."
 _HEARD: list[tuple[str, str]] = [("even", "even"), ("boomy", "booms"), ("thin", "thin")]
 _LEADS = {
     "corner": (
@@ -56,7 +56,7 @@ class HuntCard:
 
     def __init__(self, measure: MeasureCard, player: Player) -> None:
         self.session, self._measure = measure.session, measure
-        self._run: MeasureRun | None = None
+        self._listener = Listener(measure)
         self.said: HuntSaid | None = None
         self._of: object = None
         self.way = "corner"
@@ -101,7 +101,6 @@ class HuntCard:
         row.addWidget(self.settle)
         row.addStretch(1)
         layout.addLayout(row)
-        self.session.closing.connect(self._end)
 
     def _field(self, name: str) -> CheckedField:
         field = length_field(name, lambda: self.session.settings.values.units)
@@ -126,7 +125,7 @@ class HuntCard:
         hunt = self.hunt
         self.ways.show_value(self.way)
         self.sounds.show_value(self.heard)
-        self.lead.setText(_LEADS[self.way])
+        self.lead.setText(f"{_LEADS[self.way]} {_SHAPES}")
         self.start.setText("Begin anew" if hunt else "Begin")
         self.start.setEnabled(a is not None)
         under_way = hunt is not None and a is not None
@@ -193,42 +192,23 @@ class HuntCard:
 
     def _ask_studio(self, x: float, y: float) -> None:
         """What the simulated listener hears there."""
-        a, hunt = self.session.arrangement, self.hunt
-        if self._run is not None or a is None or hunt is None:
-            return
-        try:
-            stage = stage_of(self.session.document, a, self.session.seat)
-        except Refused as error:
-            self.session.refused.emit(str(error))
+        hunt = self.hunt
+        if hunt is None:
             return
         if not self.session.document.room.has_air_at(Point(x, y, hunt.ear_height)):
             self._mark(x, y, "even")  # refused in the edit's own words
             return
-        studio = self._measure.equipment.simulated
 
-        def work(
-            progress: Callable[[float, float], None], stop: Callable[[], bool]
-        ) -> tuple[float, float, Heard]:
+        def listen(studio: SimulatedStudio, stage: Stage) -> tuple[float, float, Heard]:
             return x, y, heard_at(studio, stage, hunt, x, y)
 
-        self.words.setText("The simulated listener walks there …")
-        self._run = MeasureRun(work)
-        self._run.done.connect(lambda told: self._mark(*told))
-        self._run.refused.connect(self.session.refused.emit)
-        self._run.finished.connect(self._finish)
-        self._run.start()
+        if self._listener.ask(listen, lambda told: self._mark(*told)):
+            self.words.setText("The simulated listener walks there …")
 
     @property
     def listening(self) -> bool:
         """Whether the simulated listener is on his way."""
-        return self._run is not None
-
-    def _finish(self) -> None:
-        self._run = None
-
-    def _end(self) -> None:
-        if self._run is not None:
-            self._run.wait()
+        return self._listener.asked
 
     def _ask(self, a: Arrangement, hunt: Hunt) -> None:
         document, units = self.session.believed, self.session.settings.values.units

@@ -27,6 +27,7 @@ class PlayBar(QWidget):
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(2)
         row = QHBoxLayout()
+        row.setSpacing(8)
         self.what: QComboBox = choice_field("programme", ())
         row.addWidget(self.what)
         self.go = named_button("Play", "play", self._play)

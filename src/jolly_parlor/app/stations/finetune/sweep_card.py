@@ -1,15 +1,14 @@
 """A slow sweep by ear: booming and missing notes, named against what is known of them."""
 
-from collections.abc import Callable
 from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
 
 from jolly_parlor.app import jobs, theme
-from jolly_parlor.app.measure_run import MeasureRun
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.questions import TONES, Question
 from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.finetune.listener import Listener
 from jolly_parlor.app.stations.finetune.play_bar import PlayBar
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import label, named_button, number_field
@@ -19,10 +18,10 @@ from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import BOTH, Listening
 from jolly_parlor.project.ear_edits import begin_sweep, mark_tone
 from jolly_parlor.project.ledger import now
-from jolly_parlor.project.staging import stage_of
-from jolly_parlor.refused import Refused
 from jolly_parlor.signals.programme import SLOW_SWEEP
 from jolly_parlor.signals.tones import note_name
+from jolly_parlor.studio.device import Stage
+from jolly_parlor.studio.simulated import SimulatedStudio
 
 _SAID: tuple[tuple[ToneHeard, str], ...] = (("booms", "It booms"), ("missing", "It is missing"))
 _REACTION_SECONDS = 0.35
@@ -33,8 +32,8 @@ class SweepCard:
     """At the seat looked at, both monitors. `frame` is the widget."""
 
     def __init__(self, measure: MeasureCard, player: Player) -> None:
-        self.session, self._measure, self._player = measure.session, measure, player
-        self._run: MeasureRun | None = None
+        self.session, self._player = measure.session, player
+        self._listener = Listener(measure)
         self._of: object = None
         self.frame: QFrame
         self.frame, layout = card()
@@ -72,7 +71,6 @@ class SweepCard:
         self.rows.setSpacing(4)
         layout.addLayout(self.rows)
         player.reached.connect(self._reached)
-        self.session.closing.connect(self._end)
 
     @property
     def sweep(self) -> ToneSweep | None:
@@ -87,7 +85,7 @@ class SweepCard:
     @property
     def listening(self) -> bool:
         """Whether the simulated listener is at it."""
-        return self._run is not None
+        return self._listener.asked
 
     def refresh(self) -> None:
         """Show what was marked, and what is known of it."""
@@ -134,27 +132,11 @@ class SweepCard:
             )
 
     def _simulated(self) -> None:
-        a = self.session.arrangement
-        if a is None or self._run is not None:
-            return
-        try:
-            stage = stage_of(self.session.document, a, self.session.seat)
-        except Refused as error:
-            self.session.refused.emit(str(error))
-            return
-        studio = self._measure.equipment.simulated
-
-        def work(
-            progress: Callable[[float, float], None], stop: Callable[[], bool]
-        ) -> list[ToneMark]:
+        def listen(studio: SimulatedStudio, stage: Stage) -> list[ToneMark]:
             return list(notes_heard(studio, "both", stage).marks)
 
-        self.now.setText("listens …")
-        self._run = MeasureRun(work)
-        self._run.done.connect(self._told)
-        self._run.refused.connect(self.session.refused.emit)
-        self._run.finished.connect(self._finish)
-        self._run.start()
+        if self._listener.ask(listen, self._told):
+            self.now.setText("listens …")
 
     def _told(self, marks: list[ToneMark]) -> None:
         self.now.setText("–")
@@ -162,13 +144,6 @@ class SweepCard:
             self._mark(marks)
         else:
             self.session.told.emit("The simulated listener hears no note stand out.")
-
-    def _finish(self) -> None:
-        self._run = None
-
-    def _end(self) -> None:
-        if self._run is not None:
-            self._run.wait()
 
     def _ask_models(self, marks: tuple[ToneMark, ...]) -> None:
         document, a = self.session.believed, self.session.arrangement

@@ -149,7 +149,7 @@ class ZoneCard:
             f"of {step_words(drawn.step, units)}. Begin two thirds of the way forward, the "
             f"acoustic centres {out} from the wall behind and "
             f"{format_length(x - frame.left, units)} from the side, and use the same corner of "
-            "both cabinets from then on."
+            "both cabinets from then on. The bracket on the strips under the plan is the zone."
         )
         self._ask_forecast()
 

@@ -202,9 +202,8 @@ class SurveyStation(Station):
         layout.addLayout(row)
         layout.addWidget(
             label(
-                "Back to the wall, speak and step away: near it the voice has added bass, then it "
-                "sounds too large, then it is just a voice, until it changes again. All four "
-                "distances make the school “Calm zone”.",
+                "Fine-tune leads the walk step by step; who has walked it writes the four "
+                "distances here. Together they make the school “Calm zone”.",
                 "soft",
                 wrap=True,
             )
