@@ -1,6 +1,7 @@
 """Fine-tune driven as a user does: moves, grades, clues, the calm zone, the hunt, the Ledger."""
 
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -16,6 +17,8 @@ from jolly_parlor.app.widgets.grade_ladder import GradeLadder
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.grading import Mark
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.edits import set_room
+from jolly_parlor.signals.wav import read_wav
 
 
 @pytest.fixture
@@ -326,6 +329,28 @@ def test_nothing_is_heard_from_the_simulated_studio(tuning: MainWindow) -> None:
     press(tuning, "play")
     assert "silent" in tuning.finetune.player.said
     assert not tuning.finetune.player.playing
+
+
+def test_a_signal_is_written_as_a_file(
+    tuning: MainWindow, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    press(tuning, "finetune-page-tests")
+    monkeypatch.setattr(dialogs, "ask_sound", lambda *_: tmp_path / "line.wav")
+    press(tuning, "play-wav")
+    samples, rate = read_wav(tmp_path / "line.wav", "line")
+    assert rate == 48000 and samples.shape[1] == 2
+    monkeypatch.setattr(dialogs, "ask_sound", lambda *_: tmp_path / "no" / "line.wav")
+    press(tuning, "play-wav")
+    assert "could not be written" in tuning.notice_text.text()
+
+
+def test_every_entry_says_what_stood(tuning: MainWindow) -> None:
+    session = tuning.session
+    session.do("Name", lambda d: set_room(d, replace(d.room, name="The Kiln")))
+    tuning.undo()
+    for noted in session.history.ledger[-2:]:
+        assert noted.stood is not None and noted.stood.name == session.arrangement.name
+    assert [e.kind for e in session.history.ledger[-2:]] == ["survey", "undo"]
 
 
 def test_the_ledger_is_seen_filtered_compared_and_stood_up_again(

@@ -64,10 +64,23 @@ def ask_card(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path 
 
 def ask_table(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
     """Where to save a table."""
+    return _ask_place(parent, settings, suggestion, "Save the table", "Tables (*.csv)")
+
+
+def ask_sound(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
+    """Where to save a sound."""
+    return _ask_place(parent, settings, suggestion, "Save the signal", "Sounds (*.wav)")
+
+
+def _ask_place(
+    parent: QWidget, settings: SettingsStore, suggestion: str, title: str, kinds: str
+) -> Path | None:
+    """Where to save; without a suffix the suggestion's is taken."""
     start = str(Path(settings.values.last_folder) / suggestion)
-    chosen, _ = QFileDialog.getSaveFileName(parent, "Save the table", start, "Tables (*.csv)")
+    chosen, _ = QFileDialog.getSaveFileName(parent, title, start, kinds)
     path = _kept(chosen, settings)
-    return path.with_suffix(".csv") if path is not None and not path.suffix else path
+    suffix = Path(suggestion).suffix
+    return path.with_suffix(suffix) if path is not None and not path.suffix else path
 
 
 def choose_response(parent: QWidget, settings: SettingsStore) -> Path | None:

@@ -148,7 +148,8 @@ class Session(QObject):
         except Exception as error:
             self.refused.emit(defects.sentence(error, f"at “{label}”"))
             return False
-        self.history.do(label, changed)
+        now = self.arrangement
+        self.history.do(label, changed, now.name if now is not None else None)
         self.draft = None
         self.document_changed.emit()
         return True
@@ -323,8 +324,9 @@ class Session(QObject):
         self._asked.clear()
         self.view_changed.emit()
 
-    def _step(self, step: Callable[[], None]) -> None:
-        step()
+    def _step(self, step: Callable[[str | None], None]) -> None:
+        now = self.arrangement
+        step(now.name if now is not None else None)
         self.draft = None
         self.document_changed.emit()
 

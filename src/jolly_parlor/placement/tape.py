@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.corners import Corner, readings
 from jolly_parlor.placement.gear import Gear
 
 
@@ -16,9 +17,15 @@ class Distance:
     metres: float
 
 
-def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Distance]:
-    """All distances, item by item. Monitors are measured at the acoustic centre on their front."""
+def tape_distances(
+    room: Room, gear: Gear, arrangement: Arrangement, corner: Corner | None = None
+) -> list[Distance]:
+    """All distances, item by item. Monitors are measured at the acoustic centre on their front,
+    and at a corner of the cabinet where one is named.
+    """
     rows = []
+    main = gear.seats[0].name
+    read = readings(room, gear, arrangement, main, corner) if corner is not None else {}
     for item, point, wall in (
         ("left monitor", arrangement.left, "left"),
         ("right monitor", arrangement.right, "right"),
@@ -30,7 +37,11 @@ def tape_distances(room: Room, gear: Gear, arrangement: Arrangement) -> list[Dis
             Distance(item, "above the floor", point.z),
             Distance(item, "its base above the floor", point.z - gear.monitor.centre_height),
         ]
-    main = gear.seats[0].name
+        if wall in read:
+            rows += [
+                Distance(item, f"{corner} corner, front wall", read[wall].from_front),
+                Distance(item, f"{corner} corner, {wall} wall", read[wall].from_side),
+            ]
     apart = arrangement.left.distance(arrangement.right)
     rows.append(Distance("monitors", "one to the other", apart))
     for name, ear in arrangement.seats.items():

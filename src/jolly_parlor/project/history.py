@@ -4,6 +4,7 @@ stands beside it and only ever grows.
 
 from dataclasses import dataclass, replace
 
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.ledger import Entry, EntryKind, entry
 
@@ -67,29 +68,36 @@ class History:
         """What a redo would do again."""
         return self._future[-1].label if self._future else None
 
-    def do(self, label: str, document: Document) -> None:
-        """One undoable step. A document that is the same object is no step."""
+    def do(self, label: str, document: Document, shown: str | None = None) -> None:
+        """One undoable step. A document that is the same object is no step. shown: the arrangement
+        that stands in the room, for entries that name none.
+        """
         now = self.document
         if document is now:
             return
+        stood = _standing(document, shown)
+        noted = tuple(
+            e if e.stood or not stood else replace(e, stood=stood) for e in document.noted
+        )
+        document = replace(document, noted=noted)
         turned = sum(noted.turned for noted in document.noted)
         self._past.append(_Step(label, now, turned))
         self._future.clear()
         self._project = self._project.after(document)
 
-    def undo(self) -> None:
+    def undo(self, shown: str | None = None) -> None:
         """Take the last step back; nothing when there is none."""
         if self._past:
             step = self._past.pop()
             self._future.append(replace(step, document=self.document))
-            self._go("undo", f"Undone: {step.label}.", step.document, -step.turned)
+            self._go("undo", f"Undone: {step.label}.", step, -step.turned, shown)
 
-    def redo(self) -> None:
+    def redo(self, shown: str | None = None) -> None:
         """Do the last undone step again; nothing when there is none."""
         if self._future:
             step = self._future.pop()
             self._past.append(replace(step, document=self.document))
-            self._go("redo", f"Done again: {step.label}.", step.document, step.turned)
+            self._go("redo", f"Done again: {step.label}.", step, step.turned, shown)
 
     def note(self, noted: Entry) -> None:
         """An entry of its own, which no undo takes away."""
@@ -103,6 +111,11 @@ class History:
         """No file holds the project as it stands."""
         self._saved = Project(self.document)
 
-    def _go(self, kind: EntryKind, text: str, document: Document, turned: int) -> None:
-        noted = entry(kind, text, turned=turned % 4)
-        self._project = Project(document, (*self.ledger, noted))
+    def _go(self, kind: EntryKind, text: str, step: _Step, turned: int, shown: str | None) -> None:
+        stood = _standing(step.document, shown)
+        noted = entry(kind, text, stood, turned=turned % 4)
+        self._project = Project(step.document, (*self.ledger, noted))
+
+
+def _standing(document: Document, shown: str | None) -> Arrangement | None:
+    return next((a for a in document.arrangements if a.name == shown), None)

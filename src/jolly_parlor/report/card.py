@@ -86,7 +86,9 @@ def build_card(
         document=document,
         arrangement=arrangement,
         made_on=made_on or date.today(),
-        distances=tuple(tape_distances(document.room, document.gear, arrangement)),
+        distances=tuple(
+            tape_distances(document.room, document.gear, arrangement, document.by_ear.corner)
+        ),
         settings=tuple(settings_lines(document.gear, arrangement)),
         figures=figures,
         dip=_dip_words(both),

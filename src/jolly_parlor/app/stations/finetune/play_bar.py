@@ -4,11 +4,17 @@ from collections.abc import Callable, Sequence
 
 from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QVBoxLayout, QWidget
 
+from jolly_parlor.app import dialogs
 from jolly_parlor.app.player import LOUDEST_DB, Player
 from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.atomic import replacing
 from jolly_parlor.placement.cautions import LISTENING
 from jolly_parlor.signals.programme import PROGRAMMES, programme
+from jolly_parlor.signals.wav import wav_to_hear
 from jolly_parlor.units import with_minus
+
+RATE_HZ = 48000
+"""Of a signal written as a file."""
 
 
 class PlayBar(QWidget):
@@ -38,6 +44,7 @@ class PlayBar(QWidget):
         for widget in (self.go, self.silence, self.quieter, self.level, self.louder):
             row.addWidget(widget)
         row.addStretch(1)
+        row.addWidget(named_button("As WAV …", "play-wav", self._save))
         layout.addLayout(row)
         self.words = label("", "soft", wrap=True)
         self.words.setObjectName("play-words")
@@ -71,6 +78,21 @@ class PlayBar(QWidget):
             self.words.setText(f"{programme(player.playing).name} plays. Esc silences it at once.")
         else:
             self.words.setText(player.said or LISTENING)
+
+    def _save(self) -> None:
+        """The signal as a file, for whatever else plays it."""
+        session = self.player.session
+        path = dialogs.ask_sound(self, session.settings, f"{self.programme}.wav")
+        if path is None:
+            return
+        try:
+            data = wav_to_hear(programme(self.programme).samples(RATE_HZ), RATE_HZ)
+            with replacing(path) as temporary:
+                temporary.write_bytes(data)
+        except OSError as error:
+            session.refused.emit(f"{path.name} could not be written: {error.strerror}.")
+            return
+        session.told.emit(f"{path.name} written. Start quiet wherever you play it.")
 
     def _play(self) -> None:
         if self.programme:

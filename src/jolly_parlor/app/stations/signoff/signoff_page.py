@@ -95,7 +95,8 @@ class SignoffStation(Station):
         picked = document.chosen == a.name
         self.verdict.setText(f"{a.name}, picked" if picked else f"{a.name}, not picked yet")
         self.under.setText(
-            "Monitors are measured at the acoustic centre on their front; set them to 1 or 2 cm."
+            "Monitors are measured at the acoustic centre on their front, and at the corner chosen "
+            "at Fine-tune; set them to 1 or 2 cm."
         )
         self.cautions.setText(
             "\n".join(f"· {text}" for text in cautions(document.room, document.gear, a))
@@ -109,7 +110,7 @@ class SignoffStation(Station):
             self.settings.addWidget(label(who, "strong"), line, 0, Qt.AlignmentFlag.AlignTop)
             self.settings.addWidget(label(words, wrap=True), line, 1)
         last, row = "", 0
-        found = tape_distances(document.room, document.gear, a)
+        found = tape_distances(document.room, document.gear, a, document.by_ear.corner)
         half = (len(found) + 1) // 2
         for index, distance in enumerate(found):
             if index == half:
