@@ -1,11 +1,33 @@
 """Running commands so that none outlives its test."""
 
+import io
 import os
 import signal
 import subprocess
+import sys
 from collections.abc import Mapping, Sequence
+from contextlib import redirect_stderr, redirect_stdout
 
 from places import ROOT
+
+
+def ran_here(words: Sequence[object]) -> subprocess.CompletedProcess[str]:
+    """The same of the program's own command, in this process: what it prints, and its exit code
+    (loading the libraries anew for each would take seconds).
+    """
+    from jolly_parlor.cli.main import main
+
+    out, err, code = io.StringIO(), io.StringIO(), 0
+    before = sys.argv
+    sys.argv = ["jolly-parlor", *map(str, words)]
+    try:
+        with redirect_stdout(out), redirect_stderr(err):
+            main()
+    except SystemExit as stop:
+        code = stop.code if isinstance(stop.code, int) else int(stop.code is not None)
+    finally:
+        sys.argv = before
+    return subprocess.CompletedProcess(words, code, out.getvalue(), err.getvalue())
 
 
 def ran(

@@ -13,18 +13,21 @@ import pytest
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.signals.wav import wav_bytes
 from places import DATA, EXAMPLES, ROOT
-from processes import ran
+from processes import ran, ran_here
 
 
 def run(*words: object, code: int = 0) -> subprocess.CompletedProcess[str]:
-    done = ran([sys.executable, "-m", "jolly_parlor", *words])
+    done = ran_here(words)
     assert done.returncode == code, done.stderr
     return done
 
 
 def test_the_whole_walk_without_a_window(tmp_path: Path) -> None:
     room = tmp_path / "room.parlor"
-    run("new", EXAMPLES / "kiln-room.json", room)
+    made = ran([sys.executable, "-m", "jolly_parlor", "new", EXAMPLES / "kiln-room.json", room])
+    assert made.returncode == 0, made.stderr
+    gone = ran([sys.executable, "-m", "jolly_parlor", "compare", tmp_path / "nowhere.parlor"])
+    assert gone.returncode == 1 and "nowhere.parlor" in gone.stderr
     found = json.loads(run("compare", room, "--json").stdout)
     assert found["basis"] == "forecast"
     for a, stem in (

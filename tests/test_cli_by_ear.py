@@ -16,7 +16,7 @@ from test_cli import run
 
 def test_a_note_is_written_and_the_ledger_read_in_words_json_and_csv(tmp_path: Path) -> None:
     room = tmp_path / "room.parlor"
-    shutil.copy(EXAMPLES / "kiln-furnished.parlor", room)
+    shutil.copy(EXAMPLES / "kiln-room.parlor", room)
     count = len(open_project(room).project.ledger)
     said = run("note", room, "  fridge off, curtains drawn ", "--arrangement", "A third").stdout
     assert said == f"Noted as step {count + 1}.\n"
@@ -33,7 +33,7 @@ def test_a_note_is_written_and_the_ledger_read_in_words_json_and_csv(tmp_path: P
 
 def test_a_step_is_stood_up_again(tmp_path: Path) -> None:
     room = tmp_path / "room.parlor"
-    shutil.copy(EXAMPLES / "kiln-furnished.parlor", room)
+    shutil.copy(EXAMPLES / "kiln-room.parlor", room)
     said = run("ledger", room, "--stand-up", "1").stdout
     assert "“A third, step 1” added" in said
     assert open_project(room).project.document.arrangements[-1].name == "A third, step 1"

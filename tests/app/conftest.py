@@ -8,7 +8,8 @@ import pytest
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
-from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app import dialogs, search_run, theme
+from jolly_parlor.app.commands import first_station
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
@@ -39,9 +40,20 @@ def no_dialog_waits(monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr(dialogs, "ask_import", lambda parent, name, where, read: read(None))
 
 
+@pytest.fixture(autouse=True)
+def few_proposals(monkeypatch: pytest.MonkeyPatch) -> None:
+    """A search settles each proposal's subwoofers and settings: three show what five would."""
+    monkeypatch.setattr(search_run, "MOST", 3)
+
+
 @pytest.fixture
-def open_window(qtbot: QtBot, qapp: object, tmp_path: Path) -> Iterator[Callable[..., MainWindow]]:
-    """Opens windows, holds them as the program does, and closes them, threads and all."""
+def open_window(
+    qtbot: QtBot, qapp: object, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> Iterator[Callable[..., MainWindow]]:
+    """Opens windows, holds them as the program does, and closes them, threads and all. What is
+    compared where a document opens is left out: a test that wants it goes there.
+    """
+    monkeypatch.setattr("jolly_parlor.app.window.first_station", _without_comparing)
     held = []  # a window nobody holds is collected while it is still seen, and its pages with it
 
     def make(document: Document, path: Path | None = None) -> MainWindow:
@@ -56,6 +68,11 @@ def open_window(qtbot: QtBot, qapp: object, tmp_path: Path) -> Iterator[Callable
 
     yield make
     theme.apply(application(), theme.DAY)
+
+
+def _without_comparing(document: Document) -> str:
+    found = first_station(document)
+    return "forecast" if found == "compare" else found
 
 
 @pytest.fixture

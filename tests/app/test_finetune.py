@@ -150,8 +150,7 @@ def test_grades_by_key_and_words_give_a_clue_too(qtbot: QtBot, tuning: MainWindo
     QTest.keyClick(ladder, Qt.Key.Key_Delete)
     assert ladder.mark is None
     type_into(tuning, "heard-words", "thin, no bass")
-    settled(qtbot, tuning)
-    assert "Clear and quick, not enough deep bass" in page_texts(tuning)
+    qtbot.waitUntil(lambda: "Clear and quick, not enough deep bass" in page_texts(tuning))
 
 
 def test_from_compare_one_comes_here_to_grade(qtbot: QtBot, window: MainWindow) -> None:

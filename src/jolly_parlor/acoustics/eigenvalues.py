@@ -12,8 +12,10 @@ the admittances grow from zero to their value, a few Newton steps each time.
 
 from dataclasses import dataclass
 from functools import cached_property
+from threading import Lock
 
 import numpy as np
+from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import (
     AdmittanceArray,
@@ -93,6 +95,33 @@ def axis_modes(
         f"The eigenvalues of the {length:.2f} m axis could not be followed; "
         "one of its two surfaces absorbs too much for this model."
     )
+
+
+_KNOWN: LRUCache[tuple[object, ...], AxisModes] = LRUCache(
+    12_000_000, lambda found: int(found.u.nbytes + found.norm.nbytes)
+)
+_LOCK = Lock()
+
+
+def known_axis_modes(
+    length: float,
+    wavenumbers: FloatArray,
+    start_admittance: AdmittanceArray,
+    end_admittance: AdmittanceArray,
+    count: int,
+) -> AxisModes:
+    """As `axis_modes`; the last few axes are kept, since every room made of another (with one
+    surface taken away, of another document, turned) has most of its axes in common with it.
+    """
+    arrays = (wavenumbers, start_admittance, end_admittance)
+    key = (length, count, *((a.dtype.char, a.tobytes()) for a in arrays))
+    with _LOCK:
+        found = _KNOWN.get(key)
+    if found is None:
+        found = axis_modes(length, *arrays, count)
+        with _LOCK:
+            _KNOWN[key] = found
+    return found
 
 
 def axis_modes_near(

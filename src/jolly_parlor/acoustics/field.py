@@ -25,8 +25,7 @@ from jolly_parlor.acoustics.arrays import (
     exp_j,
     thinned_rows,
 )
-from jolly_parlor.acoustics.eigenvalues import AxisModes
-from jolly_parlor.acoustics.eigenvalues import axis_modes as impedance_modes
+from jolly_parlor.acoustics.eigenvalues import AxisModes, known_axis_modes
 from jolly_parlor.acoustics.eigenvalues import axis_modes_near as modes_near
 from jolly_parlor.refused import Refused
 
@@ -172,7 +171,7 @@ class BoxField:
         needed = self._count(length, limit_hz)
         known = self._axes.get(axis)  # another thread may put a larger one there at any time
         if known is None or known.u.shape[1] < needed:
-            known = self._axes[axis] = impedance_modes(
+            known = self._axes[axis] = known_axis_modes(
                 length,
                 self.wavenumbers,
                 self.admittances[2 * axis],

@@ -11,6 +11,9 @@ from jolly_parlor.placement.search.apart import search_apart
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.room_fit import MOST_UNDER_DOUBT, agreement, with_doubt
 
+MOST = 5
+"""Proposals that a search brings, where no fit asks for more."""
+
 
 class SearchRun(QThread):
     """One search of a document's room; emits what it found, or why it could not."""
@@ -50,7 +53,7 @@ class SearchRun(QThread):
                 progress=self.progressed.emit,
                 cancelled=self._stop.is_set,
                 glimpse=self.glimpsed.emit,
-                most=5 if self._fit is None else MOST_UNDER_DOUBT,
+                most=MOST if self._fit is None else MOST_UNDER_DOUBT,
             )
             result = with_doubt(self._fit, result, self._document.gear)
             self.rivals = agreement(result)
