@@ -321,6 +321,7 @@ def test_placing_moves_as_it_asks_and_ends_in_a_judgement(qtbot: QtBot, tuning: 
         press(tuning, "placing-next")
     kept = tuning.session.document.by_ear.tests[-1]
     assert "a middle that is no point" in kept.verdict.lower() and "triangle" in kept.verdict
+    assert "By the forecast " in kept.verdict and "dB from even" in kept.verdict
 
 
 def test_nothing_is_heard_from_the_simulated_studio(tuning: MainWindow) -> None:

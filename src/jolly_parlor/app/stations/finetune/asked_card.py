@@ -40,6 +40,7 @@ class AskedCard:
         self.at = 0
         self.answers: dict[str, str] = {}
         self._begun = time.monotonic()
+        self._begun_db: float | None = None
         self._listener = Listener(measure)
         self.frame: QFrame
         self.frame, layout = card()
@@ -157,11 +158,16 @@ class AskedCard:
                 self.session.refused.emit(f"“{asked.title}”: choose what you hear first.")
                 return
         if self.at == 0 and step > 0:
-            self._begun = time.monotonic()
+            self._begin()
         self.at = max(self.at + step, 0)
         if self.over and step > 0:
             self._keep()
         self._show()
+
+    def _begin(self) -> None:
+        figure = self.session.shown.figure("forecast")
+        self._begun = time.monotonic()
+        self._begun_db = figure.value_db if figure is not None else None
 
     def _anew(self) -> None:
         self.at, self.answers = 0, {}
@@ -174,7 +180,12 @@ class AskedCard:
             return ""
         if self.test == "centring":
             return centring_verdict(a, self.session.seat, self.answers)
-        return placing_verdict(self.answers, (time.monotonic() - self._begun) / 60)
+        said = placing_verdict(self.answers, (time.monotonic() - self._begun) / 60)
+        figure = self.session.shown.figure("forecast")
+        if figure is None:
+            return said
+        begun = "" if self._begun_db is None else f"{self._begun_db:.1f} → "
+        return f"{said} By the forecast {begun}{figure.value_db:.1f} dB from even."
 
     def _keep(self) -> None:
         a, verdict = self.session.arrangement, self._verdict()
