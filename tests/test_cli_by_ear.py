@@ -53,6 +53,20 @@ def test_what_cannot_be_noted_is_refused_and_nothing_written(tmp_path: Path) -> 
     assert room.read_bytes() == before
 
 
+def test_the_hand_over_lists_first_reflections() -> None:
+    found = json.loads(run("handover", EXAMPLES / "kiln-room.parlor", "--json").stdout)
+    assert found["seat"] == "desk"
+    levels = [row["level_db"] for row in found["reflections"]]
+    assert levels == sorted(levels, reverse=True) and any(
+        r["exceeds"] for r in found["reflections"]
+    )
+    assert {b["surface"] for b in found["behind_head"]} <= {"back wall", "door in the back wall"}
+    words = run("handover", EXAMPLES / "kiln-room.parlor", "--arrangement", "A third").stdout
+    assert "over-treated" in words and "from the front wall" in words
+    gone = run("handover", EXAMPLES / "kiln-room.parlor", "--arrangement", "X", code=1).stderr
+    assert "no arrangement “X”" in gone
+
+
 def test_signals_are_written_as_wav(tmp_path: Path) -> None:
     out = tmp_path / "band.wav"
     said = run("signal", "band", out, "--rate", 44100, "--seconds", 2, "--low", 80, "--high", 160)

@@ -10,8 +10,6 @@ from jolly_parlor.acoustics.surfaces import (
     admittance_from_random_incidence,
 )
 
-_PLAIN_SOLID = "door_solid"
-"""Of a solid thing without a material: board, as most furniture is."""
 _LOSS, _LOSS_OF_A_SOFA = 300.0, 260.0
 """1/s, of a bed and of a sofa; from trials, no source."""
 
@@ -42,8 +40,8 @@ def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, Admittan
         found[f"opening {n}"] = _admittance(room, lining, room.side_of(opening), frequencies_hz)
     for n, thing in enumerate(room.things):
         if thing.kind == "solid":
-            lining = Surface(thing.material or _PLAIN_SOLID, thing.absorption)
-            found[f"thing {n}"] = _limited(np.ones_like(frequencies_hz), lining, frequencies_hz)
+            plain = np.ones_like(frequencies_hz)
+            found[f"thing {n}"] = _limited(plain, thing.lining, frequencies_hz)
     return found
 
 

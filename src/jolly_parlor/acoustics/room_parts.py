@@ -15,6 +15,8 @@ from jolly_parlor.strict import STRICT
 
 DOOR_SWING = "door's swing"
 TOUCHING = 1e-6
+_PLAIN_SOLID = "door_solid"
+"""Of a solid thing without a material: board, as most furniture is."""
 
 Dimension = Annotated[float, Gt(0.5), Le(60.0)]
 Coefficient = Annotated[float, Ge(0.0), Le(1.0)]
@@ -109,6 +111,11 @@ class Thing:
     absorption: Octaves | None = None
     loss_per_second: Annotated[float, Gt(0.0), Le(10_000.0)] | None = None
     """Of a soft thing; None takes its kind's."""
+
+    @property
+    def lining(self) -> Surface:
+        """Of a solid thing."""
+        return Surface(self.material or _PLAIN_SOLID, self.absorption)
 
     def holds(self, point: Point) -> bool:
         """Whether a point lies within it, its faces not counted."""

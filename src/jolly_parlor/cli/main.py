@@ -20,6 +20,7 @@ from jolly_parlor.cli.document_commands import (
 )
 from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
 from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
+from jolly_parlor.cli.handover_command import handover
 from jolly_parlor.cli.ledger_commands import ledger, note
 from jolly_parlor.cli.output import PATH
 from jolly_parlor.cli.search_commands import search_room
@@ -88,6 +89,7 @@ for command in (
     ledger,
     note,
     signal,
+    handover,
 ):
     cli.add_command(command)
 

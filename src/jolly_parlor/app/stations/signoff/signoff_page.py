@@ -7,6 +7,7 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPlainTextEdit, QPushButto
 
 from jolly_parlor.app.review_dialog import ReviewCard
 from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.signoff.handover_card import HandoverCard
 from jolly_parlor.app.widgets.fields import label, named_button
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import cautions
@@ -66,6 +67,8 @@ class SignoffStation(Station):
         layout.addWidget(self.ledger)
         row.addWidget(frame, 1)
         self.body.addLayout(row)
+        self.handover = HandoverCard(session)
+        self.body.addWidget(self.handover.frame)
         self.review = ReviewCard(session, "signoff")
         self.body.addWidget(self.review.frame)
         self.body.addStretch(1)
@@ -79,6 +82,7 @@ class SignoffStation(Station):
         """Show the distances of the current arrangement."""
         clear(self.grid)
         clear(self.settings)
+        self.handover.refresh()
         self.review.refresh()
         document, a = self.session.document, self.session.arrangement
         self.pick.setEnabled(a is not None and document.chosen != a.name)
