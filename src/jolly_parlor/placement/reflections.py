@@ -25,7 +25,8 @@ from jolly_parlor.units import UnitSystem, format_length
 
 EARLY_SECONDS, EARLY_DB = 0.015, -10.0
 SMALL_ROOMS = (
-    "Small rooms are easily over-treated: begin with the marked points, measure, and stop early. "
+    "Loudspeakers beam: what leaves them sideways or backwards is less than is said here. Small "
+    "rooms are easily over-treated: begin with the marked points, measure, and stop early. "
     "What hangs on a wall or ceiling is fixed by whoever may."
 )
 _TREBLE = np.array(OCTAVE_BANDS_HZ) >= 1000.0
