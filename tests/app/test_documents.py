@@ -163,7 +163,7 @@ def test_renaming_follows_everywhere(window: MainWindow, monkeypatch: pytest.Mon
     monkeypatch.setattr(dialogs, "ask_name", lambda *_: "Brick side")
     window.rename()
     assert window.arrangement_name.text() == "Brick side"
-    monkeypatch.setattr(dialogs, "ask_name", lambda *_: "A third")
+    monkeypatch.setattr(dialogs, "ask_name", lambda *_: "Thirty-eight")
     window.rename()
     assert "already an arrangement" in window.notice_text.text()
 

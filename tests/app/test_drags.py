@@ -150,6 +150,8 @@ def test_verdict_and_curve_follow_while_the_page_keeps_still(
 
 def test_zone_strips_follow_a_drag(qtbot: QtBot, window: MainWindow) -> None:
     near, session, plan = window.session.neighbourhood, window.session, window.plan
+    session.show_arrangement("Tight to the wall")
+    settled(qtbot, window)
     first = {strip.axis: strip for strip in near.strips}
     a = session.arrangement
     at = plan.unfolded.on_plan(a.left.x, a.left.y).toPoint()

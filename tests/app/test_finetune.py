@@ -23,6 +23,7 @@ from jolly_parlor.signals.wav import read_wav
 
 @pytest.fixture
 def tuning(qtbot: QtBot, window: MainWindow) -> MainWindow:
+    window.session.show_arrangement("Tight to the wall")
     window.go("finetune")
     settled(qtbot, window)
     return window
@@ -276,8 +277,8 @@ def test_a_slow_sweep_marks_notes_and_names_them(qtbot: QtBot, tuning: MainWindo
     assert words(tuning, "sweep-now") == "67 Hz, C2"
     press(tuning, "sweep-missing")
     settled(qtbot, tuning)
-    told = page_texts(tuning)
-    assert "C2, 67 Hz, missing:" in told and "height mode" in told
+    qtbot.waitUntil(lambda: "C2, 67 Hz, missing:" in page_texts(tuning), timeout=20_000)
+    assert "height mode" in page_texts(tuning)
     press(tuning, "sweep-simulated")
     listened(qtbot, tuning)
     assert len(tuning.session.document.by_ear.sweeps[-1].marks) > 1

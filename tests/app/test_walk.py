@@ -13,6 +13,7 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import drag_on_plan, press, settled, type_into
 from jolly_parlor.app import dialogs
+from jolly_parlor.app.commands import first_station
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -218,8 +219,12 @@ def test_try_it_adds_what_the_finding_promises(qtbot: QtBot, window: MainWindow)
 
 
 def test_the_demo_opens_with_the_best_on_the_plan(
-    qtbot: QtBot, open_window: Callable[..., MainWindow], demo: Document
+    qtbot: QtBot,
+    open_window: Callable[..., MainWindow],
+    demo: Document,
+    monkeypatch: pytest.MonkeyPatch,
 ) -> None:
+    monkeypatch.setattr("jolly_parlor.app.window.first_station", first_station)
     window = open_window(demo)
     assert window.stones.current == 5
     best = window.compare.rows[0].row.arrangement.name
@@ -227,6 +232,13 @@ def test_the_demo_opens_with_the_best_on_the_plan(
     assert window.compare.verdict.text().startswith(best)
     press(window, "try-next")
     assert len(window.session.document.arrangements) == 4
+
+
+def test_a_document_of_one_arrangement_opens_with_its_strips(
+    open_window: Callable[..., MainWindow], kiln: Document
+) -> None:
+    window = open_window(replace(kiln, arrangements=kiln.arrangements[:1]))
+    assert [s.axis for s, _ in window.strips.strip_rects()] == ["y", "x", "z"]
 
 
 def test_a_strip_shows_the_calm_and_moves_there(qtbot: QtBot, window: MainWindow) -> None:

@@ -74,6 +74,7 @@ class MainWindow(Commands):
         self.signoff.save.clicked.connect(self.save_card)
         self.go(first_station(document))
         self.session.recalculate()
+        self.session.neighbourhood.ask()
         self.refresh()
         self.plan.setFocus()
 
