@@ -84,6 +84,7 @@ def test_one_press_moves_both_and_the_sheet_says_two_readings(
     settled(qtbot, tuning)
     assert session.arrangement.aim_degrees == 2.0
     assert "outer edge of the face" in page_texts(tuning)
+    assert "no forecast knows aim" in page_texts(tuning)
 
 
 def test_a_move_that_cannot_be_is_refused_in_words(qtbot: QtBot, tuning: MainWindow) -> None:

@@ -24,6 +24,9 @@ _GROUPS = (
 )
 
 
+_AIM = "no forecast knows aim: loudspeakers are taken to send alike in every direction"
+
+
 class MovesCard:
     """Of the arrangement shown. `frame` is the widget."""
 
@@ -141,7 +144,11 @@ class MovesCard:
         if before is a or not changed:
             self.what.setText("As it stands, the tape reads:")
         else:
-            self.what.setText("Set these with the tape, the same corner on both sides:")
+            aimed = before.aim_degrees != a.aim_degrees
+            self.what.setText(
+                "Set these with the tape, the same corner on both sides:"
+                + (f" ({_AIM})" if aimed else "")
+            )
         for row, line in enumerate(changed or made):
             self.sheet.addWidget(label(line.what, "soft"), row, 0)
             if line.changed:
