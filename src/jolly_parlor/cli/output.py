@@ -34,9 +34,14 @@ def write_json(out: str, table: dict[str, Any]) -> None:
 
 def write_text(out: Path, text: str) -> None:
     """Write a result where asked, whole or not at all. Raises Refused in a sentence."""
+    write_bytes(out, text.encode("utf-8"))
+
+
+def write_bytes(out: Path, data: bytes) -> None:
+    """The same of what is no text."""
     try:
         with replacing(out) as temporary:
-            temporary.write_text(text, "utf-8")
+            temporary.write_bytes(data)
     except OSError as error:
         reason = (error.strerror or "the place cannot be written").lower()
         raise Refused(f"{out} could not be written: {reason}.") from None

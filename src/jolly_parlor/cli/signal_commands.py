@@ -4,9 +4,7 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.atomic import replacing
-from jolly_parlor.cli.output import PATH
-from jolly_parlor.refused import Refused
+from jolly_parlor.cli.output import PATH, write_bytes
 from jolly_parlor.signals.programme import PROGRAMMES, programme
 from jolly_parlor.signals.wav import wav_to_hear
 
@@ -26,12 +24,6 @@ def signal(
     """Write a signal of the listening tests as a WAV of two channels."""
     made = programme(kind)
     asked = made.asked(seconds, low, high)
-    data = wav_to_hear(made.samples(rate, asked), rate)
-    try:
-        with replacing(out) as temporary:
-            temporary.write_bytes(data)
-    except OSError as error:
-        reason = (error.strerror or "the place cannot be written").lower()
-        raise Refused(f"{out} could not be written: {reason}.") from None
+    write_bytes(out, wav_to_hear(made.samples(rate, asked), rate))
     click.echo(f"{out}: {made.name.lower()}, {made.use}.")
     click.echo(_CAUTION)

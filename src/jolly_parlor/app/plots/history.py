@@ -37,6 +37,8 @@ class HistoryPlot(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFixedHeight(226)
         self.steps: list[Step] = []
+        self._places: dict[int, int] = {}
+        """By number, the how-manieth of those drawn."""
         self.at: int | None = None
 
     def sizeHint(self) -> QSize:
@@ -46,14 +48,15 @@ class HistoryPlot(QWidget):
     def show_steps(self, steps: Sequence[Step]) -> None:
         """Draw those that have a figure or grades."""
         self.steps = [s for s in steps if self._figure(s) is not None or s.grading is not None]
-        if self.at not in {s.number for s in self.steps}:
+        self._places = {s.number: n for n, s in enumerate(self.steps)}
+        if self.at not in self._places:
             self.at = None
         self._say()
         self.update()
 
     def point(self, number: int | None) -> None:
         """Ring a step."""
-        self.at = number if number in {s.number for s in self.steps} else None
+        self.at = number if number in self._places else None
         self._say()
         self.update()
 
@@ -127,8 +130,7 @@ class HistoryPlot(QWidget):
         return self._upper.width() / max(len(self.steps), 1)
 
     def _x(self, step: Step) -> float:
-        at = [s.number for s in self.steps].index(step.number)
-        return self._upper.left() + (at + 0.5) * self._apart
+        return self._upper.left() + (self._places[step.number] + 0.5) * self._apart
 
     @property
     def _range(self) -> tuple[float, float]:

@@ -105,17 +105,12 @@ class CluesCard:
         row = QHBoxLayout()
         way = MOVES[sign.move].words.lower()
         row.addWidget(label(f"{step_words(clue.metres, units)} {way}, both alike", wrap=True), 1)
-        go = named_button("Make this move", f"clue-{sign.id}", partial(self._go, clue))
+        go = named_button(
+            "Make this move", f"clue-{sign.id}", partial(self._moves.go, sign.move, clue.metres)
+        )
         row.addWidget(go)
         self.rows.addLayout(row)
         if expected is not None:
             agreed = agrees(sign, expected)
             words = f"The forecast expects: {expected.words}. {agreed}".strip()
             self.rows.addWidget(label(words, "soft", wrap=True))
-
-    def _go(self, clue: Clue) -> None:
-        step, self._moves.step = self._moves.step, clue.metres
-        try:
-            self._moves.go(clue.sign.move)
-        finally:
-            self._moves.step = step

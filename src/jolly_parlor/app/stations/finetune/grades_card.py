@@ -94,7 +94,7 @@ class GradesCard:
     def note(self) -> None:
         """Keep the grades, dated."""
         a, given = self.session.arrangement, self._given()
-        if a is None or given == self._as_kept():
+        if a is None or not self._is_new():
             return
         self.session.do(f"Grade {a.name}", lambda d: grade_arrangement(d, a.name, given))
 
@@ -104,21 +104,15 @@ class GradesCard:
         words, piece = self.words.text().strip(), self.piece.text().strip()
         return Grading(now(), piece, marks, overall, words)
 
-    def _as_kept(self) -> Grading:
-        """What noting again would bring to nothing new."""
-        kept = self._of.grading if self._of is not None else None
-        given = self._given()
-        same = kept is not None and (kept.marks, kept.words, kept.piece) == (
-            given.marks,
-            given.words,
-            given.piece,
-        )
-        return (
-            given if same or (kept is None and not given.marks and not given.words) else Grading()
-        )
+    def _is_new(self) -> bool:
+        """Whether noting the grades would keep anything that is not kept yet."""
+        given, kept = self._given(), self._of.grading if self._of is not None else None
+        if kept is None:
+            return bool(given.marks or given.words)
+        return (kept.marks, kept.words, kept.piece) != (given.marks, given.words, given.piece)
 
     def _changed(self) -> None:
-        self.keep.setEnabled(self._given() != self._as_kept())
+        self.keep.setEnabled(self._is_new())
 
     def _earlier(self, a: Arrangement) -> Grading | None:
         """The grades noted last for this arrangement before those it has."""

@@ -1,5 +1,6 @@
 """The Ledger: its picture, every entry, what stood, and two held against each other."""
 
+from dataclasses import replace
 from functools import partial
 
 from PyQt6.QtWidgets import (
@@ -111,11 +112,11 @@ class LedgerCard:
         if self._of is not None and view == self._of:
             return
         self._of = view
-        old = {s.number: s for s in self.steps if self.steps}
-        self.steps = [
-            old[s.number] if s.number in old and old[s.number].entry is s.entry else s
-            for s in steps_of(document, noted)
-        ]
+        known = {id(s.entry): (s.forecast_db, s.measured_db) for s in self.steps}
+        self.steps = []
+        for step in steps_of(document, noted):  # with the figures of before, until new ones come
+            forecast, measured = known.get(id(step.entry), (None, None))
+            self.steps.append(replace(step, forecast_db=forecast, measured_db=measured))
         self._fill()
         job = partial(jobs.ledger, document, noted, self.session.seat, self.session.mix)
         take = partial(self._take, view)

@@ -106,28 +106,25 @@ class MovesCard:
                 before = self._before
         self._fill(before, a)
 
-    def go(self, move: str) -> None:
-        """One step of a move, as one undoable change."""
+    def go(self, move: str, metres: float | None = None) -> None:
+        """One step of a move, of the length chosen unless another is given; one undoable change."""
         a = self.session.arrangement
         if a is None:
             return
-        document = self.session.document
+        document, step = self.session.document, self.step if metres is None else metres
 
         def edit(d: Document) -> Document:
             after = moved(
-                d.room, d.gear, a, move, self.step, self.session.seat, self.which.currentText()
+                d.room, d.gear, a, move, step, self.session.seat, self.which.currentText()
             )
             return replace_arrangement(d, after)
 
         words = MOVES[move].words
-        far = "" if MOVES[move].what == "monitors" and move.startswith("aim") else self._far()
-        if self.session.do(f"{words}{far}", edit):
+        by = f" by {step_words(step, self.session.settings.values.units)}"
+        if self.session.do(words if move.startswith("aim") else words + by, edit):
             self._before, self._after = a, self.session.arrangement
             if document is not self.session.document:
                 self.refresh()
-
-    def _far(self) -> str:
-        return f" by {step_words(self.step, self.session.settings.values.units)}"
 
     def _fill(self, before: Arrangement, a: Arrangement) -> None:
         document, units = self.session.document, self.session.settings.values.units

@@ -196,8 +196,8 @@ class ZoneCard:
         self._of, self._said = view, ""
         self.forecast.setText("Held against the forecast …")
         job = partial(jobs.zone, self.session.listening_to(a))
-        answered, refused = partial(self._take, view), partial(self._take, view)
-        self.session.slow.ask(Question(ZONE, document.room, document.gear, job, answered, refused))
+        take = partial(self._take, view)
+        self.session.slow.ask(Question(ZONE, document.room, document.gear, job, take, take))
 
     def _take(self, view: object, said: str) -> None:
         if view == self._of:
