@@ -36,7 +36,7 @@ MONITOR = {
                  "low_mid_db": {"low": -4.0, "high": 0.0, "step": 2.0}},
 }  # fmt: skip
 LOFT = {
-    "survey_version": 3,
+    "survey_version": 4,
     "room": {
         "name": "Harbour Loft",
         "height": 2.64,

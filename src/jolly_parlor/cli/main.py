@@ -18,6 +18,7 @@ from jolly_parlor.cli.document_commands import (
     propose_arrangement,
     report,
 )
+from jolly_parlor.cli.equalise_command import equalise_command
 from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
 from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
 from jolly_parlor.cli.handover_command import handover
@@ -90,6 +91,7 @@ for command in (
     note,
     signal,
     handover,
+    equalise_command,
 ):
     cli.add_command(command)
 

@@ -1,1 +1,1 @@
-"""The equaliser: what a cut can mend, what nothing fills, and the few sections that are worth it."""
+"""The equaliser: what a cut can mend, what nothing fills, the few sections that are worth it."""

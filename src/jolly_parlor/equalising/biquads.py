@@ -110,7 +110,7 @@ def fir(sections: Sequence[Section], sample_rate: int, kind: FirKind) -> FloatAr
 def fir_error_db(taps: FloatArray, sections: Sequence[Section], sample_rate: int) -> float:
     """The most a FIR's level strays from the sections', 20 Hz to 20 kHz, dB."""
     size = 4 * taps.size
-    bins = np.fft.rfftfreq(size, 1 / sample_rate)
+    bins: FloatArray = np.fft.rfftfreq(size, 1 / sample_rate).astype(np.float64)
     inside = (bins >= 20.0) & (bins <= min(20_000.0, 0.45 * sample_rate))
     level = 20 * np.log10(np.abs(np.fft.rfft(taps, size))[inside])
     wanted = 20 * np.log10(np.abs(digital(sections, bins[inside], sample_rate)))

@@ -46,16 +46,22 @@ class Excess:
     delay_seconds: FloatArray
 
     def jump_seconds(self, low_hz: float, high_hz: float) -> float:
-        """How far it rises between two frequencies above what it is around them (the median over
-        half an octave to either side).
+        """By how much its mean between two frequencies exceeds what it falls to around them (the
+        least tenth within half an octave to either side). An all-pass only ever delays, so that
+        what is least is the sound's way.
         """
         f, delay = self.frequencies_hz, self.delay_seconds
         inside = (f >= low_hz) & (f <= high_hz)
-        around = (f >= low_hz / 2**0.5) & (f <= high_hz * 2**0.5) & ~inside
-        if not np.any(inside) or not np.any(around):
+        around = (f >= low_hz / 2**0.5) & (f <= high_hz * 2**0.5)
+        if not np.any(inside):
             return 0.0
-        apart = delay[inside] - np.median(delay[around])
-        return float(apart[np.argmax(np.abs(apart))])
+        return float(np.mean(delay[inside]) - np.percentile(delay[around], 10))
+
+    def turns(self, low_hz: float, high_hz: float) -> float:
+        """The same as whole turns of phase: a cancellation in which the later path is the louder
+        has one (a pair of zeros outside the unit circle), spread over its width.
+        """
+        return self.jump_seconds(low_hz, high_hz) * (high_hz - low_hz)
 
 
 @dataclass(frozen=True, eq=False)
@@ -159,7 +165,7 @@ def noise_of(impulse: ImpulseResponse, frequencies_hz: FloatArray) -> FloatArray
     """
     quiet = impulse.samples[-impulse.samples.size // _QUIET_SHARE :]
     power = np.abs(np.fft.rfft(quiet)) ** 2 * _QUIET_SHARE
-    bins = np.fft.rfftfreq(quiet.size, 1 / impulse.sample_rate)
+    bins: FloatArray = np.fft.rfftfreq(quiet.size, 1 / impulse.sample_rate).astype(np.float64)
     level = 10 * np.log10(np.maximum(power[1:], 1e-30))
-    inside = np.clip(frequencies_hz, bins[1], bins[-1])
+    inside: FloatArray = np.clip(frequencies_hz, bins[1], bins[-1]).astype(np.float64)
     return smooth_level_db(bins[1:], level, inside, 3)

@@ -12,9 +12,10 @@ from jolly_parlor.equalising.curves import Curve
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.units import with_minus
 
-JUMP_PERIODS = 0.5
-"""Excess group delay in periods of the feature's own frequency: a pair of zeros that cancels has
-2 Q / pi periods, which a hollow of any depth exceeds; what is minimum phase has none.
+TURNS = 0.25
+"""Turns of excess phase within a feature from which it is taken for a cancellation: a pair of zeros
+that no filter undoes has one whole turn, what is minimum phase has none, and the tails of a
+neighbour reach in a little.
 """
 SPREAD_DB = 3.0
 """Over the head; what differs more is another thing at each ear."""
@@ -64,15 +65,20 @@ def _reach(feature: Feature) -> tuple[float, float]:
 
 def _jump(curve: Curve, feature: Feature) -> float | None:
     """Excess group delay within the feature above what it is around, seconds."""
-    if curve.excess is None:
-        return None
-    half = min(max(feature.width_octaves / 2, _LEAST_HALF_WIDTH), 2 * _LEAST_HALF_WIDTH)
-    f = feature.frequency_hz
-    return curve.excess.jump_seconds(f / 2**half, f * 2**half)
+    return None if curve.excess is None else curve.excess.jump_seconds(*_within(feature))
 
 
-def _cancels(feature: Feature, jump: float | None) -> bool:
-    return jump is not None and abs(jump) * feature.frequency_hz > JUMP_PERIODS
+def _within(feature: Feature) -> tuple[float, float]:
+    """Where its phase is looked at: a hill's top, since what interferes beside it is another
+    feature; a hollow as far as it reaches.
+    """
+    least = _LEAST_HALF_WIDTH / 2 if feature.kind == "hill" else _LEAST_HALF_WIDTH
+    half = min(max(feature.width_octaves / 2, least), 2 * least)
+    return feature.frequency_hz / 2**half, feature.frequency_hz * 2**half
+
+
+def _cancels(curve: Curve, feature: Feature) -> bool:
+    return curve.excess is not None and curve.excess.turns(*_within(feature)) > TURNS
 
 
 def _hill(curve: Curve, feature: Feature) -> Verdict:
@@ -84,10 +90,10 @@ def _hill(curve: Curve, feature: Feature) -> Verdict:
     seats = {name: curve.smoothed(level, f) for name, level in curve.seats_db.items()}
     poorest = min(seats, key=lambda name: seats[name], default="")
     above = curve.above_noise_db(f)
-    if _cancels(feature, jump):
+    if _cancels(curve, feature):
         assert jump is not None
         why = (
-            f"not by a cut: its group delay strays by {1000 * jump:.0f} ms, so paths interfere "
+            f"not by a cut: its group delay jumps by {1000 * jump:.0f} ms, so paths interfere "
             "here, and each ear has it otherwise."
         )
     elif points[least] < _SHARE * height or (spread is not None and spread > SPREAD_DB):
@@ -104,7 +110,9 @@ def _hill(curve: Curve, feature: Feature) -> Verdict:
     elif above is not None and above < ABOVE_NOISE_DB:
         why = f"not known: it stands only {above:.0f} dB above the noise; measure louder or longer."
     else:
-        return _verdict(feature, True, f"A cut mends it: {_alike(curve, spread, jump)}.", jump, spread)
+        return _verdict(
+            feature, True, f"A cut mends it: {_alike(curve, spread, jump)}.", jump, spread
+        )
     return _verdict(feature, False, f"{why[0].upper()}{why[1:]}", jump, spread)
 
 
@@ -125,11 +133,11 @@ def _hollow(curve: Curve, feature: Feature) -> Verdict:
     f, depth = feature.frequency_hz, -feature.level_db
     jump = _jump(curve, feature)
     spread = curve.spread_db(f) if len(curve.points_db) > 1 else None
-    if _cancels(feature, jump):
+    if _cancels(curve, feature):
         assert jump is not None
         words = (
             "A cancellation: what you add cancels too. Its group delay jumps by "
-            f"{1000 * abs(jump):.0f} ms."
+            f"{1000 * jump:.0f} ms."
         )
     elif spread is not None and spread > SPREAD_DB:
         words = (
@@ -150,7 +158,9 @@ def _verdict(
     feature: Feature, mendable: bool, words: str, jump: float | None, spread: float | None
 ) -> Verdict:
     low, high = _reach(feature)
-    return Verdict(feature, mendable, words, None if jump is None else 1000 * jump, spread, low, high)
+    return Verdict(
+        feature, mendable, words, None if jump is None else 1000 * jump, spread, low, high
+    )
 
 
 def _db(level: float) -> str:

@@ -9,7 +9,6 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
-from scipy.optimize import least_squares
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.equalising.biquads import analogue
@@ -30,7 +29,7 @@ STRENGTH_WHY = (
     "of the room for granted. Set it by ear, on music you know well. (Common practice, no source.)"
 )
 _Q_LEAST, _Q_MOST = 0.7, 16.0
-_LEAST_RISE_DB = 1.0
+_LEAST_RISE_DB, _BEYOND_DB = 1.0, 1.0
 _TRIES = 3
 _DB = 10 / np.log(10)
 
@@ -140,6 +139,17 @@ class _Task:
         ranked = sorted(found, key=lambda pair: -pair[0])
         return [section for _, section in ranked[:_TRIES]]
 
+    def _height(self, hill: Verdict) -> float:
+        """How far a hill stands above even as it is, before smoothing, dB: the figure alone would
+        cut further, to meet a deep hollow half way.
+        """
+        level = self.off_db([])
+        even = min(0.0, float(np.median(level)))
+        inside = (self.f >= hill.low_hz) & (self.f <= hill.high_hz)
+        raw = self.curve.mean_db - self.curve.judged.target.at(self.f)
+        smooth = np.interp(self.at_hz, self.f, raw) - level  # what is taken as even
+        return max(float(raw[inside].max() - np.median(smooth)) - even, _LEAST_RISE_DB)
+
     def _settled(self, sections: Sequence[Section]) -> list[Section]:
         """All of them moved to where the whole is most even."""
         start = np.array([[np.log(s.frequency_hz), s.gain_db, np.log(s.q)] for s in sections])
@@ -149,7 +159,8 @@ class _Task:
                 self.hills,
                 key=lambda h: abs(np.log(h.feature.frequency_hz / section.frequency_hz)),
             )
-            low[n] = np.log(max(hill.low_hz, self._low)), -MOST_DB, np.log(_Q_LEAST)
+            most = min(MOST_DB, self._height(hill) + _BEYOND_DB)
+            low[n] = np.log(max(hill.low_hz, self._low)), -most, np.log(_Q_LEAST)
             high[n] = np.log(max(hill.high_hz, self._low * 1.001)), 0.0, np.log(_Q_MOST)
         inside = np.clip(start, low + 1e-6, high - 1e-6)
 
@@ -158,6 +169,8 @@ class _Task:
             weight = np.where(off < 0, DIP_WEIGHT, 1.0)
             beyond = correction_db(_sections(flat), self.f).min() + MOST_DB
             return np.append(np.sqrt(weight / weight.sum()) * off, min(beyond, 0.0))
+
+        from scipy.optimize import least_squares  # here: starting the window need not wait for it
 
         bounds = (low.ravel(), high.ravel())
         solved = least_squares(residual, inside.ravel(), bounds=bounds, x_scale="jac", max_nfev=60)

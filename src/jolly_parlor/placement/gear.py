@@ -7,6 +7,7 @@ from typing import Annotated
 from annotated_types import Gt, Le, MaxLen, MinLen
 
 from jolly_parlor.placement.judging import USUAL_JUDGING, Judging, judging_problem
+from jolly_parlor.placement.layouts import STEREO, Layout
 from jolly_parlor.placement.loudspeakers import Label, Loudspeaker, Model, Size
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
@@ -51,6 +52,8 @@ class Gear:
     desk: Desk | None = None
     judging: Judging = USUAL_JUDGING
     """How what it plays is judged: every figure is made where the gear is at hand."""
+    layout: Layout = STEREO
+    """From which directions the loudspeakers besides the pair should come."""
 
     @cached_property
     def monitor(self) -> Model:
@@ -110,8 +113,21 @@ class Gear:
         raise Refused(f"There is no seat “{name}”; there is {known}.")
 
 
-RESERVED_IDS = ("both", "both+sub", "subs", "all", "desk")
+RESERVED_IDS = ("both", "both+sub", "both-set", "subs", "all", "desk")
 """Ids of mixes, and of what is no loudspeaker."""
+
+
+def _layout_problems(gear: Gear) -> list[str]:
+    found, seen = [], set(PAIR)
+    for one in gear.layout.directions:
+        if one.loudspeaker in seen:
+            found.append(f"The layout gives “{one.loudspeaker}” two directions; give it one.")
+        elif one.loudspeaker not in {speaker.id for speaker in gear.loudspeakers}:
+            found.append(f"The layout places “{one.loudspeaker}”, which the gear lacks.")
+        elif problem := one.problem():
+            found.append(problem)
+        seen.add(one.loudspeaker)
+    return found
 
 
 def gear_problems(gear: Gear) -> list[str]:
@@ -139,6 +155,7 @@ def gear_problems(gear: Gear) -> list[str]:
             found.append(f"Model “{model.id}”: {problem}")
     if problem := judging_problem(gear.judging):
         found.append(problem)
+    found += _layout_problems(gear)
     if not found:
         pair = [one.model for one in gear.loudspeakers if one.id in PAIR]
         if len(pair) < 2:

@@ -57,6 +57,12 @@ RIGHT_ALONE = Mix("right", "Right", ("right",), False, False)
 BOTH = Mix("both", "Both", PAIR, True, False)
 
 
+BOTH_AS_SET = Mix("both-set", "Both as set", PAIR, True, False)
+"""The pair through its chains, measured as it is set: what a subwoofer's gear measures as
+`both+sub`.
+"""
+
+
 PAIR_MIXES = (LEFT_ALONE.id, RIGHT_ALONE.id, BOTH.id)
 """Mixes of the pair without anything else."""
 
@@ -97,10 +103,16 @@ def mix_of(gear: Gear, mix_id: str) -> Mix:
 
 
 def measurable(gear: Gear) -> tuple[Mix, ...]:
-    """What a take can be of: the pair together, each loudspeaker by itself, and the pair with all
-    subwoofers, as they are set.
+    """What a take can be of: the pair together, each loudspeaker by itself, and all that plays as
+    it is set: the pair, with the subwoofers there are.
     """
-    return (*(mix for mix in mixes(gear) if mix.alone or mix.id in (BOTH.id, WITH_SUBWOOFERS)),)
+    found = [mix for mix in mixes(gear) if mix.alone or mix.id in (BOTH.id, WITH_SUBWOOFERS)]
+    return (*found, *(() if gear.subwoofers else (BOTH_AS_SET,)))
+
+
+def as_set(gear: Gear) -> Mix:
+    """What a take of all that plays, as it is set, is of."""
+    return mix_of(gear, WITH_SUBWOOFERS) if gear.subwoofers else BOTH_AS_SET
 
 
 def with_subwoofers(gear: Gear) -> Mix:

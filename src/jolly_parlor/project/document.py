@@ -10,6 +10,7 @@ from jolly_parlor.placement.gear import Gear, gear_problems
 from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.signing import Signing
 from jolly_parlor.project.survey_problems import room_problems
 from jolly_parlor.project.takes import HeadPoint, Measured, Take, TakeInfo, settings_of, stamps_of
 from jolly_parlor.refused import Refused
@@ -32,6 +33,8 @@ class Document:
     """What is asked of a search."""
     by_ear: ByEar = field(default=ByEar())
     """What listening has brought."""
+    signing: Signing = field(default=Signing())
+    """What Sign-off keeps."""
     noted: tuple[Entry, ...] = ()
 
     def arrangement(self, name: str) -> Arrangement:

@@ -26,8 +26,9 @@ def _sentence(text: str) -> str:
 def checked(before: Document, changed: Document) -> Document:
     """The changed document, if a file of it could be read; only what is new is looked at."""
     known: set[int] = {id(before.room), id(before.gear), id(before.wishes), id(before.by_ear)}
+    known.add(id(before.signing))
     known |= {id(a) for a in before.arrangements} | {id(t.info) for t in before.takes}
-    parts: list[Any] = [changed.room, changed.gear, changed.wishes, changed.by_ear]
+    parts: list[Any] = [changed.room, changed.gear, changed.wishes, changed.by_ear, changed.signing]
     parts += changed.arrangements
     parts += [take.info for take in changed.takes]
     for part in parts:

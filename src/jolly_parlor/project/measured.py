@@ -1,6 +1,6 @@
 """What takes say of a mix at a seat: which of them answer for it, and how they are judged."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -11,6 +11,7 @@ from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import (
     BOTH,
+    BOTH_AS_SET,
     WITH_SUBWOOFERS,
     Listening,
     judged_band,
@@ -18,7 +19,7 @@ from jolly_parlor.placement.mixes import (
     mixed,
 )
 from jolly_parlor.project.around import around
-from jolly_parlor.project.document import Document
+from jolly_parlor.project.document import Document, Take
 from jolly_parlor.signals.response import Response
 
 UNCALIBRATED = (
@@ -55,9 +56,12 @@ def head_average(document: Document, listening: Listening) -> Response | None:
     """The mean on power of the takes around the head, of a mix that was measured as it is; None
     with fewer than two points.
     """
-    arrangement, mix = listening.arrangement, listening.mix
-    takes = document.takes_around(arrangement, mix.id, listening.seat)
-    if len(takes) < 2 or "centre" not in takes or (mix == BOTH and not _pair_is_plain(listening)):
+    arrangement, mix, seat = listening.arrangement, listening.mix, listening.seat
+    takes = document.takes_around(arrangement, mix.id, seat)
+    if mix == BOTH:
+        whole = document.takes_around(arrangement, BOTH_AS_SET.id, seat)
+        takes = whole if "centre" in whole else takes if _pair_is_plain(listening) else {}
+    if len(takes) < 2 or "centre" not in takes:
         return None
     return around([take.response for take in takes.values()]).mean
 
@@ -72,19 +76,31 @@ def _pair_is_plain(listening: Listening) -> bool:
 def measured_response(document: Document, listening: Listening) -> Response | None:
     """The takes that answer for a mix, summed as complex pressure where need be.
 
-    One loudspeaker, the pair where nothing is set for it, and all with the subwoofers as they are
-    set, is a take as it is. Else the takes of each, with phase, are summed through the chains; one
-    take of the pair stands for both where both are set alike.
+    One loudspeaker, the pair where nothing is set for it, and all that plays as it is set, is a
+    take as it is. Else the takes of each, with phase, are summed through the chains; one take of
+    the pair stands for both where both are set alike.
     """
-    arrangement, seat, mix = listening.arrangement, listening.seat, listening.mix
+    arrangement, mix = listening.arrangement, listening.mix
+
+    def take_of(source: str) -> Take | None:
+        return document.take_of(arrangement, source, listening.seat)
+
     if mix.alone:
-        take = document.take_of(arrangement, mix.id, seat)
+        take = take_of(mix.id)
         return take.response if take else None
-    if mix.id == WITH_SUBWOOFERS:
-        whole = document.take_of(arrangement, mix.id, seat)
+    if mix.id in (WITH_SUBWOOFERS, BOTH_AS_SET.id, BOTH.id):
+        whole = take_of(BOTH_AS_SET.id if mix == BOTH else mix.id)
         if whole is not None:
             return whole.response
-    both = document.take_of(arrangement, BOTH.id, seat)
+    return summed(listening, take_of)
+
+
+def summed(listening: Listening, take_of: Callable[[str], Take | None]) -> Response | None:
+    """The takes of each loudspeaker alone, with phase, through the chains; one take of the pair
+    stands for both where both are set alike. None where one is missing or has no phase.
+    """
+    arrangement, mix = listening.arrangement, listening.mix
+    both = take_of(BOTH.id)
     alike = arrangement.chain("left") == arrangement.chain("right")
     if mix == BOTH and both is not None and _pair_is_plain(listening):
         return both.response
@@ -94,7 +110,7 @@ def measured_response(document: Document, listening: Listening) -> Response | No
     for name in mix.loudspeakers:
         if name in PAIR and BOTH.id in parts:
             continue
-        take = document.take_of(arrangement, name, seat)
+        take = take_of(name)
         if take is None:
             return None
         parts[name] = take.response

@@ -2,7 +2,7 @@
 
 What is not as expected is left as it is for the validation to name. Version 1 knew a box with a
 left and a right monitor of one kind and subwoofers whose settings were the gear's. Version 2 is in
-`migrations_by_ear`.
+`migrations_by_ear`; version 3 knew neither layouts nor what Sign-off keeps.
 """
 
 from collections.abc import Callable, Iterable
@@ -21,6 +21,7 @@ def migrated_project(data: Data, version: int, impulses: Iterable[str]) -> Data:
     steps: dict[int, Callable[[Data], Data]] = {
         1: lambda d: _project_1_to_2(d, set(impulses)),
         2: project_2_to_3,
+        3: lambda d: d | {"schema_version": 4},
     }
     for step in range(version, max(steps) + 1):
         data = steps[step](data)
@@ -29,7 +30,11 @@ def migrated_project(data: Data, version: int, impulses: Iterable[str]) -> Data:
 
 def migrated_survey(data: Data, version: int) -> Data:
     """A survey of an earlier version as of today."""
-    steps: dict[int, Callable[[Data], Data]] = {1: _survey_1_to_2, 2: survey_2_to_3}
+    steps: dict[int, Callable[[Data], Data]] = {
+        1: _survey_1_to_2,
+        2: survey_2_to_3,
+        3: lambda d: d | {"survey_version": 4},
+    }
     for step in range(version, max(steps) + 1):
         data = steps[step](data)
     return data

@@ -88,6 +88,7 @@ def project_json(project: Project) -> str:
         (*project.ledger, *document.noted),
         document.wishes,
         document.by_ear,
+        document.signing,
     )
     return PROJECT.dump_json(written, indent=2).decode("utf-8")
 
@@ -131,6 +132,7 @@ def differences(one: Project, other: Project) -> list[str]:
             ("choice", a.chosen, b.chosen),
             ("wishes", a.wishes, b.wishes),
             ("what was heard", a.by_ear, b.by_ear),
+            ("what Sign-off keeps", a.signing, b.signing),
             ("Ledger", (*one.ledger, *a.noted), (*other.ledger, *b.noted)),
         )
         if left != right
@@ -182,7 +184,14 @@ def _unpacked(archive: zipfile.ZipFile, file_name: str) -> Project:
         ) from None
     takes = tuple(_take(archive, info, file_name) for info in read.takes)
     document = Document(
-        read.room, read.gear, read.arrangements, takes, read.chosen, read.wishes, read.by_ear
+        read.room,
+        read.gear,
+        read.arrangements,
+        takes,
+        read.chosen,
+        read.wishes,
+        read.by_ear,
+        read.signing,
     )
     if found := problems(document):
         raise FileRefused(f"{file_name}: {' '.join(found[:3])}")

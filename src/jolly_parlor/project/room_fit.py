@@ -14,7 +14,7 @@ from jolly_parlor.fitting.posterior import placing_of
 from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import BOTH, PAIR_MIXES, judged_band
+from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, PAIR_MIXES, judged_band
 from jolly_parlor.placement.search.proposals import Proposal, agreeing_words, trade_words
 from jolly_parlor.placement.search.search import Found
 from jolly_parlor.project.document import Document, Take, carried
@@ -46,9 +46,10 @@ def placing_of_take(take: Take) -> Placing:
     """What stood where when it was made."""
     info = take.info
     placing = placing_of(info.placed, info.seat, info.played)
-    if info.subwoofers:  # all others are taken flat
+    if info.subwoofers or info.source == BOTH_AS_SET.id:  # all others are taken flat
         chains = {name: info.placed.chain(name) for name in info.played}
-        drives = {name: chain.response(MODEL_HZ, True) for name, chain in chains.items()}
+        crossed = bool(info.subwoofers)
+        drives = {name: chain.response(MODEL_HZ, crossed) for name, chain in chains.items()}
         placing = replace(placing, drives=drives)
     return replace(placing, ear=head_point(placing.ear, info.point))
 

@@ -17,11 +17,12 @@ from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.signing import Signing
 from jolly_parlor.project.takes import TakeInfo
 from jolly_parlor.strict import STRICT
 
-PROJECT_VERSION: Final = 3
-SURVEY_VERSION: Final = 3
+PROJECT_VERSION: Final = 4
+SURVEY_VERSION: Final = 4
 
 
 @dataclass(frozen=True)
@@ -30,7 +31,7 @@ class ProjectFile:
 
     __pydantic_config__ = STRICT
 
-    schema_version: Literal[3]
+    schema_version: Literal[4]
     program: str
     room: Room
     gear: Gear
@@ -40,6 +41,7 @@ class ProjectFile:
     ledger: tuple[Entry, ...]
     wishes: Wishes = field(default=Wishes())
     by_ear: ByEar = field(default=ByEar())
+    signing: Signing = field(default=Signing())
 
 
 @dataclass(frozen=True)
@@ -48,7 +50,7 @@ class Survey:
 
     __pydantic_config__ = STRICT
 
-    survey_version: Literal[3]
+    survey_version: Literal[4]
     room: Room
     gear: Gear
     arrangements: tuple[Arrangement, ...] = ()

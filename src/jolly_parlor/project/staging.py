@@ -10,7 +10,7 @@ from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
-from jolly_parlor.placement.mixes import FLAT, WITH_SUBWOOFERS
+from jolly_parlor.placement.mixes import BOTH_AS_SET, FLAT, WITH_SUBWOOFERS
 from jolly_parlor.project.document import Document, HeadPoint
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -44,7 +44,11 @@ def stage_of(
             f"The point “{point}” of the head at the {seat} lies beyond a wall or in a thing."
         )
     subs = tuple(sub.id for sub in gear.subwoofers)
-    mixes = {WITH_SUBWOOFERS: _set(PAIR + subs, arrangement.chains)} if subs else {}
+    chains = arrangement.chains
+    if subs:
+        mixes = {WITH_SUBWOOFERS: _set(PAIR + subs, chains)}
+    else:
+        mixes = {BOTH_AS_SET.id: _set(PAIR, chains, handed_over=False)}
     return Stage(document.room, sources, microphone, board, mixes)
 
 
@@ -91,12 +95,14 @@ def siblings_of(
     return {other: take.response}
 
 
-def _set(names: tuple[str, ...], chains: Mapping[str, Chain]) -> Together:
-    """Loudspeakers that play together, each through its chain with its crossover."""
+def _set(names: tuple[str, ...], chains: Mapping[str, Chain], handed_over: bool = True) -> Together:
+    """Loudspeakers that play together, each through its chain, with its crossover where a
+    subwoofer takes over.
+    """
 
     def through(chain: Chain) -> Fed:
         def response(frequencies_hz: FloatArray) -> ComplexArray:
-            return chain.response(frequencies_hz, True)
+            return chain.response(frequencies_hz, handed_over)
 
         return Fed(response, chain.delay_ms / 1000.0)
 

@@ -13,7 +13,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Controls
-from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable
+from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS, measurable
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.response import Response
@@ -92,7 +92,7 @@ class TakeInfo:
     @property
     def played(self) -> tuple[str, ...]:
         """The loudspeakers that sounded, by id."""
-        if self.source in ("both", WITH_SUBWOOFERS):
+        if self.source in ("both", WITH_SUBWOOFERS, BOTH_AS_SET.id):
             return PAIR + self.subwoofers
         return (self.source,)
 

@@ -24,7 +24,7 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.placement.floor_places import FloorPlace
 from jolly_parlor.placement.forecast import head_point
-from jolly_parlor.placement.mixes import WITH_SUBWOOFERS
+from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
 from jolly_parlor.project.document import HeadPoint
 from jolly_parlor.project.staging import siblings_of, stage_of, tried_stage
 from jolly_parlor.project.take_edits import add_measured
@@ -41,6 +41,7 @@ _WHO = {
     "left": "the left monitor",
     "right": "the right monitor",
     WITH_SUBWOOFERS: "all that plays, as it is set",
+    BOTH_AS_SET.id: "both monitors, as they are set",
 }
 
 

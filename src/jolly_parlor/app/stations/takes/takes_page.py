@@ -18,7 +18,8 @@ from jolly_parlor.app.stations.takes.missing_card import MissingCard
 from jolly_parlor.app.stations.takes.take_card import TakeCard
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.mixes import WITH_SUBWOOFERS
+from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.guessing import Place, files_in
 from jolly_parlor.project.take_edits import (
@@ -116,13 +117,25 @@ class TakesStation(Station):
         seats = [seat.name for seat in document.gear.seats]
         for column, seat in enumerate(seats, start=1):
             self.grid.addWidget(label(f"at the {seat}", "soft"), 0, column)
-        for row, source in enumerate(document.source_names, start=1):
-            name = f"{source}, as set" if source == WITH_SUBWOOFERS else source
+        sources = [name for name in document.source_names if self._tells(name)]
+        for row, source in enumerate(sources, start=1):
+            name = {WITH_SUBWOOFERS: f"{source}, as set", BOTH_AS_SET.id: "both, as set"}.get(
+                source
+            )
+            name = name or source
             self.grid.addWidget(label(name), row, 0, Qt.AlignmentFlag.AlignTop)
             for column, seat in enumerate(seats, start=1):
                 take = document.take_of(a, source, seat)
                 self._cell(row, column, source, seat, take or document.bad_take_of(a, source, seat))
         self.grid.setColumnStretch(len(seats) + 1, 1)
+
+    def _tells(self, source: str) -> bool:
+        """Whether a take of it says anything of its own: of a pair that is not set, both do."""
+        document, a = self.session.document, self.session.arrangement
+        if source != BOTH_AS_SET.id or a is None:
+            return True
+        taken = any(take.info.source == source for take in document.takes)
+        return taken or not all(a.chain(side).flat_alone for side in PAIR)
 
     def _cell(self, row: int, column: int, source: str, seat: str, take: Take | None) -> None:
         if take is None:

@@ -1,0 +1,189 @@
+"""Layouts: from which directions, seen from the main seat, a set of loudspeakers should come.
+
+Angles and their ranges after ITU-R BS.775-3 (three and five) and ITU-R BS.2051-2 (0+7+0, 4+5+0,
+4+7+0), from memory; the five degrees either way of those in front are common practice, no source.
+As in BS.2051 azimuth counts from straight ahead to the left, elevation upwards from the ear.
+"""
+
+from dataclasses import dataclass
+from math import atan2, cos, degrees, hypot, radians, sin
+from typing import Annotated, Literal, NamedTuple
+
+from annotated_types import Ge, Le, MaxLen
+
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.placement.loudspeakers import Label, Role
+from jolly_parlor.strict import STRICT
+
+Azimuth = Annotated[float, Ge(-180.0), Le(180.0)]
+Elevation = Annotated[float, Ge(-90.0), Le(90.0)]
+LayoutId = Literal["stereo", "three", "five", "seven", "five_four", "seven_four", "own"]
+
+
+class Span(NamedTuple):
+    """What an angle should be and may be, degrees."""
+
+    wanted: float
+    low: float
+    high: float
+
+    def off(self, value: float) -> float:
+        """How far a value lies outside, degrees; negative below."""
+        return value - min(max(value, self.low), self.high)
+
+
+@dataclass(frozen=True)
+class Direction:
+    """Where one loudspeaker belongs, and whether it may be moved there."""
+
+    __pydantic_config__ = STRICT
+
+    loudspeaker: Label
+    azimuth_degrees: Azimuth
+    azimuth_from: Azimuth
+    azimuth_to: Azimuth
+    elevation_degrees: Elevation = 0.0
+    elevation_from: Elevation = -5.0
+    elevation_to: Elevation = 10.0
+    movable: bool = True
+
+    @property
+    def azimuth(self) -> Span:
+        """Its azimuth."""
+        return Span(self.azimuth_degrees, self.azimuth_from, self.azimuth_to)
+
+    @property
+    def elevation(self) -> Span:
+        """Its elevation."""
+        return Span(self.elevation_degrees, self.elevation_from, self.elevation_to)
+
+    def problem(self) -> str:
+        """What cannot be, in a sentence; empty when it can."""
+        for what, span in (("azimuth", self.azimuth), ("elevation", self.elevation)):
+            if not span.low <= span.wanted <= span.high:
+                return (
+                    f"“{self.loudspeaker}” should have an {what} of {span.wanted:g}°, which lies "
+                    f"outside its own range of {span.low:g} to {span.high:g}°."
+                )
+        return ""
+
+
+@dataclass(frozen=True)
+class Layout:
+    """Which one, and the directions of its loudspeakers besides the pair; the pair's are those of
+    `PAIR_SPAN`.
+    """
+
+    __pydantic_config__ = STRICT
+
+    id: LayoutId = "stereo"
+    directions: Annotated[tuple[Direction, ...], MaxLen(38)] = ()
+
+    def of(self, loudspeaker: str) -> Direction | None:
+        """Where that one belongs; None where the layout does not say."""
+        if loudspeaker in _PAIR_DIRECTIONS:
+            return _PAIR_DIRECTIONS[loudspeaker]
+        return next((one for one in self.directions if one.loudspeaker == loudspeaker), None)
+
+
+STEREO = Layout()
+
+
+class Channel(NamedTuple):
+    """One loudspeaker of a layout as it comes: id, role, azimuth and elevation with ranges."""
+
+    id: str
+    role: Role
+    azimuth: Span
+    elevation: Span
+
+    def direction(self) -> Direction:
+        """As a document keeps it."""
+        return Direction(self.id, *self.azimuth, *self.elevation)
+
+
+class Preset(NamedTuple):
+    """A layout on offer."""
+
+    name: str
+    source: str
+    channels: tuple[Channel, ...]
+    """Besides the pair."""
+
+
+_EAR, _RAISED = Span(0.0, -5.0, 10.0), Span(0.0, -5.0, 15.0)
+_ABOVE = Span(40.0, 30.0, 55.0)
+
+
+def _both(name: str, role: Role, azimuth: Span, elevation: Span) -> tuple[Channel, Channel]:
+    """Left and right of something, mirrored."""
+    mirrored = Span(-azimuth.wanted, -azimuth.high, -azimuth.low)
+    return (
+        Channel(f"{name} left", role, azimuth, elevation),
+        Channel(f"{name} right", role, mirrored, elevation),
+    )
+
+
+_CENTRE = Channel("centre", "centre", Span(0.0, -5.0, 5.0), _EAR)
+_FIVE = (_CENTRE, *_both("surround", "surround", Span(110.0, 100.0, 120.0), _RAISED))
+_SEVEN = (
+    _CENTRE,
+    *_both("side", "surround", Span(90.0, 60.0, 110.0), _RAISED),
+    *_both("rear", "surround", Span(135.0, 120.0, 150.0), _RAISED),
+)
+_FIVE_ABOVE = (
+    *_both("front height", "height", Span(30.0, 30.0, 45.0), _ABOVE),
+    *_both("rear height", "height", Span(110.0, 100.0, 135.0), _ABOVE),
+)
+_SEVEN_ABOVE = (
+    *_both("front height", "height", Span(45.0, 30.0, 45.0), _ABOVE),
+    *_both("rear height", "height", Span(135.0, 100.0, 150.0), _ABOVE),
+)
+PRESETS: dict[LayoutId, Preset] = {
+    "stereo": Preset("two", "", ()),
+    "three": Preset("three in front", "ITU-R BS.775", (_CENTRE,)),
+    "five": Preset("five", "ITU-R BS.775, BS.2051 0+5+0", _FIVE),
+    "seven": Preset("seven", "ITU-R BS.2051 0+7+0", _SEVEN),
+    "five_four": Preset("five with four above", "ITU-R BS.2051 4+5+0", _FIVE + _FIVE_ABOVE),
+    "seven_four": Preset("seven with four above", "ITU-R BS.2051 4+7+0", _SEVEN + _SEVEN_ABOVE),
+}
+PAIR_SPAN = Span(30.0, 25.0, 35.0)
+_PAIR_DIRECTIONS = {
+    "left": Direction("left", *PAIR_SPAN, *_EAR),
+    "right": Direction("right", -30.0, -35.0, -25.0, *_EAR),
+}
+
+
+def preset_layout(layout_id: LayoutId) -> Layout:
+    """A layout as it comes; `own` begins empty."""
+    channels = PRESETS[layout_id].channels if layout_id in PRESETS else ()
+    return Layout(layout_id, tuple(channel.direction() for channel in channels))
+
+
+def azimuth_of(ear: Point, at: Point) -> float:
+    """Degrees from straight ahead (towards the wall faced) to the left, -180 to 180."""
+    return degrees(atan2(ear.x - at.x, ear.y - at.y))
+
+
+def elevation_of(ear: Point, at: Point) -> float:
+    """Degrees above the ear."""
+    return degrees(atan2(at.z - ear.z, hypot(at.x - ear.x, at.y - ear.y)))
+
+
+def point_at(ear: Point, azimuth: float, elevation: float, metres: float) -> Point:
+    """The point in a direction from the ear at a distance."""
+    flat = metres * cos(radians(elevation))
+    return Point(
+        ear.x - flat * sin(radians(azimuth)),
+        ear.y - flat * cos(radians(azimuth)),
+        ear.z + metres * sin(radians(elevation)),
+    )
+
+
+def side_words(azimuth: float) -> str:
+    """`30° left`, `straight ahead`, `straight behind`."""
+    if abs(azimuth) < 0.5:
+        return "straight ahead"
+    if abs(azimuth) > 179.5:
+        return "straight behind"
+    return f"{abs(azimuth):.0f}° {'left' if azimuth > 0 else 'right'}"
