@@ -23,6 +23,7 @@ from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
 from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
 from jolly_parlor.cli.handover_command import handover
 from jolly_parlor.cli.ledger_commands import ledger, note
+from jolly_parlor.cli.match_command import match
 from jolly_parlor.cli.output import PATH
 from jolly_parlor.cli.search_commands import search_room
 from jolly_parlor.cli.settings_commands import settings, subs
@@ -92,6 +93,7 @@ for command in (
     signal,
     handover,
     equalise_command,
+    match,
 ):
     cli.add_command(command)
 

@@ -17,7 +17,7 @@ from jolly_parlor.placement.arrangement import (
 )
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.school_rules import Layout, SchoolCannotBeMet
+from jolly_parlor.placement.school_rules import SchoolCannotBeMet, Triangle
 from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.refused import Refused
 
@@ -37,7 +37,7 @@ class School:
     id: str
     name: str
     rule: str
-    place: Callable[[Room, Gear], Layout]
+    place: Callable[[Room, Gear], Triangle]
     source: str = _COMMON
 
     def propose(
@@ -84,7 +84,7 @@ class School:
         for words, problem in standing_problems(room, gear, proposed):
             raise SchoolCannotBeMet(f"{self.name}: {words} would be {problem}.")
 
-    def _check(self, room: Room, gear: Gear, layout: Layout) -> None:
+    def _check(self, room: Room, gear: Gear, layout: Triangle) -> None:
         side, widest = layout.side, room.frame.width - gear.monitor.width - 2 * _SIDE_GAP
         if side > widest:
             raise SchoolCannotBeMet(

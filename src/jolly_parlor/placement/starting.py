@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.around_seat import placed_around
 from jolly_parlor.placement.chains import Chain, Crossover
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Loudspeaker
@@ -53,6 +54,10 @@ def starting_places(
     known = standing or {}
     names = [one.id for one in gear.beside_the_pair]
     placed |= {name: known[name] for name in names if name in known}
+    missing = [name for name in names if name not in known]
+    if gear.layout.directions and missing:
+        around = placed_around(room, gear, left, right, ear, {})
+        placed |= {name: around[name] for name in missing if name in around}
     for one in gear.beside_the_pair:
         if one.id in placed:
             continue

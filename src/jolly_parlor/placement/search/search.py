@@ -13,6 +13,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.turned_field import TurnedField
 from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.placement.around_seat import settled_around
 from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.evenness import bass_reach_hz, evenness, mismatch_db
 from jolly_parlor.placement.gear import Gear
@@ -217,7 +218,7 @@ class _Way:
             ranked = ranked[:_REFINED_WITH_MANY]
         arrangements = []
         for place in ranked:
-            arrangements.append(self.subs.placed(look.arrangement(place)))
+            arrangements.append(self._around(self.subs.placed(look.arrangement(place))))
             self._glimpse(glimpse, arrangements[-1:])
         figures = look.judge.figures(arrangements, played=True)
         order = np.argsort(figures, kind="stable")
@@ -227,6 +228,15 @@ class _Way:
             self._find_trades(np.concatenate([top[:300], weighed.nearby, ranked]))
         settled = [self.subs.settled(arrangements[i], cancelled()) for i in kept]
         return self._proposals(settled, ranked[kept])
+
+    def _around(self, arrangement: Arrangement) -> Arrangement:
+        """With the loudspeakers around the seat, where they may be moved, at their angles and
+        where each is most even.
+        """
+        if not self.gear.layout.directions:
+            return arrangement
+        coarse = self.look.forecaster.coarse()
+        return settled_around(coarse, arrangement, self.look.seat)[0]
 
     def _glimpse(self, glimpse: Glimpse, best: list[Arrangement]) -> None:
         """Show the best so far as it would be played."""
