@@ -54,7 +54,7 @@ def test_what_cannot_be_noted_is_refused_and_nothing_written(tmp_path: Path) -> 
 
 
 def test_the_hand_over_lists_first_reflections() -> None:
-    found = json.loads(run("handover", EXAMPLES / "kiln-room.parlor", "--json").stdout)
+    found = json.loads(run("reflections", EXAMPLES / "kiln-room.parlor", "--json").stdout)
     assert found["seat"] == "desk"
     levels = [row["level_db"] for row in found["reflections"]]
     assert levels == sorted(levels, reverse=True) and any(
@@ -64,9 +64,9 @@ def test_the_hand_over_lists_first_reflections() -> None:
     through = {b["loudspeaker"]: (b["surface"], b["at_m"][1]) for b in found["behind_head"]}
     assert through["left"] == ("right wall", pytest.approx(5.2315, abs=0.001))
     assert through["right"][0] == "left wall"
-    words = run("handover", EXAMPLES / "kiln-room.parlor", "--arrangement", "A third").stdout
+    words = run("reflections", EXAMPLES / "kiln-room.parlor", "--arrangement", "A third").stdout
     assert "over-treated" in words and "from the front wall" in words
-    gone = run("handover", EXAMPLES / "kiln-room.parlor", "--arrangement", "X", code=1).stderr
+    gone = run("reflections", EXAMPLES / "kiln-room.parlor", "--arrangement", "X", code=1).stderr
     assert "no arrangement “X”" in gone
 
 

@@ -134,20 +134,6 @@ def _hertz(text: str) -> float:
         raise Refused(f"“{text}” is no frequency; write one such as 700.") from None
 
 
-@click.command("report")
-@click.argument("file", type=PATH)
-@click.argument("out", type=PATH)
-@click.option("--arrangement", required=True, help="Name of the arrangement.")
-def report(file: Path, out: Path, arrangement: str) -> None:
-    """Write the placement card of an arrangement of FILE to OUT, .pdf or .html."""
-    from jolly_parlor.report.card import build_card
-    from jolly_parlor.report.writing import write_card
-
-    project = open_project(file).project
-    write_card(build_card(project.document, arrangement, ledger=project.ledger), out)
-    click.echo(f"{out} written.")
-
-
 @click.command("export")
 @click.argument("file", type=PATH)
 @click.argument("folder", type=PATH)

@@ -16,15 +16,15 @@ from jolly_parlor.cli.document_commands import (
     judge,
     new,
     propose_arrangement,
-    report,
 )
 from jolly_parlor.cli.equalise_command import equalise_command
 from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
 from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
-from jolly_parlor.cli.handover_command import handover
 from jolly_parlor.cli.ledger_commands import ledger, note
 from jolly_parlor.cli.match_command import match
 from jolly_parlor.cli.output import PATH
+from jolly_parlor.cli.reflections_command import reflections
+from jolly_parlor.cli.report_command import report
 from jolly_parlor.cli.search_commands import search_room
 from jolly_parlor.cli.settings_commands import settings, subs
 from jolly_parlor.cli.signal_commands import signal
@@ -91,7 +91,7 @@ for command in (
     ledger,
     note,
     signal,
-    handover,
+    reflections,
     equalise_command,
     match,
 ):

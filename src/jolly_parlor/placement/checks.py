@@ -4,7 +4,7 @@ Tolerances are common practice, no source, unless named.
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -33,22 +33,28 @@ class Check:
 
     holds: bool
     text: str
+    about: str = ""
+    """Which point of a check list it belongs to; empty for none of its own."""
 
 
 def geometry_checks(room: Room, gear: Gear, arrangement: Arrangement) -> list[Check]:
     """All checks of an arrangement at its main seat, those that fail first."""
     found = [
         *_triangle(gear, arrangement),
-        *_aim(gear, arrangement),
-        *_obstacles(room, gear, arrangement),
+        *_about("aim", _aim(gear, arrangement)),
+        *_about("in the way", _obstacles(room, gear, arrangement)),
         *_walls(room, gear, arrangement),
-        *_power(room, gear, arrangement),
+        *_about("walls' power", _power(room, gear, arrangement)),
         *_seat(room, gear, arrangement),
-        *_sides(room),
-        *_desk(gear, arrangement),
-        *_subwoofers(room, gear, arrangement),
+        *_about("sides", _sides(room)),
+        *_about("desk", _desk(gear, arrangement)),
+        *_about("sub in time", _subwoofers(room, gear, arrangement)),
     ]
     return sorted(found, key=lambda check: check.holds)
+
+
+def _about(what: str, checks: Iterator[Check]) -> Iterator[Check]:
+    return (replace(check, about=what) for check in checks)
 
 
 def _triangle(gear: Gear, a: Arrangement) -> Iterator[Check]:
@@ -56,34 +62,52 @@ def _triangle(gear: Gear, a: Arrangement) -> Iterator[Check]:
     left, right, apart = a.left.distance(ear), a.right.distance(ear), a.left.distance(a.right)
     gap = abs(left - right)
     if gap <= _SET_UP_METRES:
-        yield Check(True, f"Both monitors are equally far from the ear, within {gap * 100:.0f} cm.")
+        yield Check(
+            True,
+            f"Both monitors are equally far from the ear, within {gap * 100:.0f} cm.",
+            "equal",
+        )
     else:
         nearer = "left" if left < right else "right"
         yield Check(
-            False, f"The {nearer} monitor is {gap * 100:.0f} cm nearer to the ear; the image leans."
+            False,
+            f"The {nearer} monitor is {gap * 100:.0f} cm nearer to the ear; the image leans.",
+            "equal",
         )
     ratio = apart / ((left + right) / 2)
     if _NARROW <= ratio <= _WIDE:
-        yield Check(True, f"The triangle is equilateral within {abs(ratio - 1) * 100:.0f} %.")
+        yield Check(
+            True,
+            f"The triangle is equilateral within {abs(ratio - 1) * 100:.0f} %.",
+            "equilateral",
+        )
     else:
         what = "wider" if ratio > 1 else "narrower"
-        yield Check(False, f"The triangle is {abs(ratio - 1) * 100:.0f} % {what} than equilateral.")
+        yield Check(
+            False,
+            f"The triangle is {abs(ratio - 1) * 100:.0f} % {what} than equilateral.",
+            "equilateral",
+        )
     far = (left + right) / 2
     if not _NEAREST_METRES <= far <= _FURTHEST_METRES:
         yield Check(
             False,
             f"The monitors are {far:.2f} m away; near-field listening wants "
             f"{_NEAREST_METRES:.1f} to {_FURTHEST_METRES:.1f} m.",
+            "distance",
         )
     above = (a.left.z + a.right.z) / 2 - ear.z
     if abs(above) <= _EAR_METRES:
-        yield Check(True, f"Monitors at ear height, within {abs(above) * 100:.0f} cm.")
+        yield Check(
+            True, f"Monitors at ear height, within {abs(above) * 100:.0f} cm.", "ear height"
+        )
     else:
         where = "above" if above > 0 else "below"
         yield Check(
             False,
             f"The monitors are {abs(above) * 100:.0f} cm {where} the ear: tilt them so that they "
             "still point at it.",
+            "ear height",
         )
 
 
@@ -157,6 +181,7 @@ def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
         yield Check(
             False,
             f"Left and right see unlike walls: {to_left:.2f} m and {to_right:.2f} m to the sides.",
+            "symmetry",
         )
     distances = {
         "front wall": a.left.y - frame.front,
@@ -175,9 +200,10 @@ def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
             False,
             f"{one.capitalize()} and {two} are equally far from the monitors "
             f"({distances[one]:.2f} and {distances[two]:.2f} m): their cancellations stack.",
+            "unlike",
         )
     if not alike:
-        yield Check(True, "Front wall, side wall and floor are at unlike distances.")
+        yield Check(True, "Front wall, side wall and floor are at unlike distances.", "unlike")
 
 
 def _power(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
@@ -207,12 +233,20 @@ def _seat(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
     frame = room.frame
     share = (ear.y - frame.front) / frame.depth
     if abs(share - 0.5) < _HALF:
-        yield Check(False, f"The seat is at {share * 100:.0f} % of the length: the first null.")
+        yield Check(
+            False, f"The seat is at {share * 100:.0f} % of the length: the first null.", "half"
+        )
     if frame.back - ear.y < _BEHIND_HEAD_METRES:
-        yield Check(False, f"The head is {frame.back - ear.y:.2f} m from the back wall.")
+        yield Check(
+            False, f"The head is {frame.back - ear.y:.2f} m from the back wall.", "back wall"
+        )
     off = ear.x - frame.middle
     if abs(off) > 0.10:
-        yield Check(False, f"The seat is {abs(off) * 100:.0f} cm off the room's middle line.")
+        yield Check(
+            False,
+            f"The seat is {abs(off) * 100:.0f} cm off the room's middle line.",
+            "symmetry",
+        )
 
 
 def _openings_towards(room: Room, way: WallSide) -> list[Opening]:

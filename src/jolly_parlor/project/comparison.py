@@ -145,8 +145,10 @@ def compare(
     anechoic: Anechoic | None = None,
     basis: Basis | None = None,
     fit: Fit | None = None,
+    only: str | None = None,
 ) -> Comparison:
-    """Rank all arrangements. `basis` None takes measured when every arrangement is measured.
+    """Rank all arrangements. `basis` None takes measured when every arrangement is measured. only:
+    work out the row of that arrangement alone, judged as beside the others.
 
     Raises Refused when a measured basis is asked for and one has no take.
     """
@@ -169,6 +171,7 @@ def compare(
     rows = [
         _row(document, one, curve, forecaster, anechoic)
         for one, curve in zip(heard, curves, strict=True)
+        if only in (None, one.arrangement.name)
     ]
     words = {
         "measured": f"ranked by takes{takes.words}{kinds_of_takes(document, seat)}",

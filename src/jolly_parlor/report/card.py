@@ -8,6 +8,7 @@ from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.by_ear.placing import TESTS
 from jolly_parlor.by_ear.review import scored
+from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.arrangement import Arrangement, aim_words
 from jolly_parlor.placement.cautions import cautions, left_out
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Evenness
@@ -63,17 +64,21 @@ def build_card(
     name: str,
     made_on: date | None = None,
     ledger: Sequence[Entry] = (),
+    forecaster: Forecaster | None = None,
+    anechoic: Anechoic | None = None,
 ) -> Card:
     """The card of an arrangement. Raises Refused when there is none of that name, or when it
-    cannot stand as placed. ledger: where its history is taken from.
+    cannot stand as placed. ledger: where its history is taken from; forecaster, anechoic: of the
+    document's room, where they are known.
     """
     arrangement = document.arrangement(name)
     seat = document.gear.seats[0].name
-    forecaster = Forecaster(document.room, document.gear)
+    forecaster = forecaster or Forecaster(document.room, document.gear)
+    anechoic = anechoic or Anechoic(forecaster)
     rows: dict[str, Row] = {}
     for mix in mixes(document.gear):
-        found = compare(document, seat, mix, forecaster)
-        rows[mix.id] = next(r for r in found.rows if r.arrangement.name == name)
+        found = compare(document, seat, mix, forecaster, anechoic, only=name)
+        rows[mix.id] = found.rows[0]
     both = rows[BOTH.id]
     if both.problem:
         raise Refused(f"“{name}” cannot stand as placed: {both.problem}")

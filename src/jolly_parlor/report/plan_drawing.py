@@ -1,44 +1,65 @@
 """The plan to scale, as a drawing that serves PDF and HTML alike."""
 
+from collections.abc import Sequence
 from math import cos, radians, sin
 
-from reportlab.graphics.shapes import Circle, Drawing, Group, Line, Polygon, Rect, String
+from reportlab.graphics.shapes import Circle, Drawing, Group, Line, Polygon, Rect
 from reportlab.lib.colors import HexColor
 from reportlab.lib.units import mm
 
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
-from jolly_parlor.report.fonts import SANS
+from jolly_parlor.placement.reflections import ReflectionPoint
+from jolly_parlor.report.drawing_marks import FAINT as _FAINT
+from jolly_parlor.report.drawing_marks import INK as _INK
+from jolly_parlor.report.drawing_marks import LINE, SCALES, crosses, lines_needed, text_at
+from jolly_parlor.report.drawing_marks import TEAL as _TEAL
+from jolly_parlor.report.drawing_marks import WINE as _WINE
+from jolly_parlor.units import UnitSystem, format_length
 
-_SCALES = (10, 20, 25, 40, 50, 75, 100, 150, 200, 250, 400, 500)
-_INK, _WINE, _TEAL, _FAINT = (HexColor(c) for c in ("#2b2522", "#7a2a41", "#1d6a6a", "#b8ab97"))
 _MARGIN = 14 * mm
+_UPRIGHT = ("front", "back", "left", "right")
 
 
 class ScaledPlan:
     """Draws one arrangement; `ratio` is the scale's denominator."""
 
     def __init__(
-        self, room: Room, gear: Gear, arrangement: Arrangement, width: float, height: float
+        self,
+        room: Room,
+        gear: Gear,
+        arrangement: Arrangement,
+        width: float,
+        height: float,
+        points: Sequence[ReflectionPoint] = (),
+        units: UnitSystem = "metric",
     ) -> None:
+        """points: reflections to be numbered on it, in their order. Width and height: at most so
+        large, in points of the printer.
+        """
         self.room, self.gear, self.arrangement = room, gear, arrangement
+        self.points, self.units = points, units
         fits = [
             s
-            for s in _SCALES
+            for s in SCALES
             if room.width * 1000 * mm / s <= width - 2 * _MARGIN
             and room.length * 1000 * mm / s <= height - 2 * _MARGIN
         ]
-        self.ratio = fits[0] if fits else _SCALES[-1]
+        self.ratio = fits[0] if fits else SCALES[-1]
         self._unit = 1000 * mm / self.ratio
+        self._flat_ones = [met for met in points if met.side not in _UPRIGHT]
+        self._under = LINE * lines_needed(self._flat_ones)
         self.drawing = Drawing(
-            room.width * self._unit + 2 * _MARGIN, room.length * self._unit + 2 * _MARGIN
+            room.width * self._unit + 2 * _MARGIN,
+            room.length * self._unit + 2 * _MARGIN + self._under,
         )
         self._draw()
 
     def at(self, x: float, y: float) -> tuple[float, float]:
         """Room metres to drawing points: the front wall at the top."""
-        return _MARGIN + x * self._unit, _MARGIN + (self.room.length - y) * self._unit
+        up = _MARGIN + self._under
+        return _MARGIN + x * self._unit, up + (self.room.length - y) * self._unit
 
     def _draw(self) -> None:
         self._walls()
@@ -70,7 +91,23 @@ class ScaledPlan:
             px, py = self.at(ear.x, ear.y)
             self.drawing.add(Circle(px, py, 0.11 * self._unit, strokeColor=_WINE, fillColor=None))
             self._text(ear.x, ear.y + 0.28, name, _WINE)
+        crosses(
+            self.drawing,
+            list(enumerate(self.points, start=1)),
+            lambda met: self.at(met.at.x, met.at.y),
+            self._lies,
+            (self.drawing.width / 2, LINE * lines_needed(self._flat_ones)),
+        )
         self._dimensions()
+
+    def _lies(self, met: ReflectionPoint) -> str:
+        """From the left and the front wall, of what lies flat; walls have elevations."""
+        if met.side in _UPRIGHT:
+            return ""
+        frame = self.room.frame
+        parts = met.at.x - frame.left, met.at.y - frame.front
+        left, front = (format_length(part, self.units) for part in parts)
+        return f"{left} from the left, {front} from the front"
 
     def _walls(self) -> None:
         outline = [value for corner in self.room.plan for value in self.at(*corner)]
@@ -86,7 +123,7 @@ class ScaledPlan:
         text = f"facing: {faced.name} wall ({faced.material.replace('_', ' ')})"
         if self.room.is_box:
             text = f"front wall ({faced.material.replace('_', ' ')})"
-        self.drawing.add(_string(px, py + 8 * mm, text, _INK, 7.5))
+        self.drawing.add(text_at(px, py + 8 * mm, text, _INK, 7.5))
 
     def _cabinet(self, centre: Point, ear: Point) -> None:
         dx, dy = ear.x - centre.x, ear.y - centre.y
@@ -107,15 +144,15 @@ class ScaledPlan:
         """Room size along top and left, and a scale bar."""
         w, length = self.room.width, self.room.length
         px, py = self.at(w / 2, 0)
-        self.drawing.add(_string(px, py + 3.5 * mm, f"{w:.2f} m", _INK, 7.5))
+        self.drawing.add(text_at(px, py + 3.5 * mm, format_length(w, self.units), _INK, 7.5))
         lx, ly = self.at(0, length / 2)
-        turned = Group(_string(0, 0, f"{length:.2f} m", _INK, 7.5))
+        turned = Group(text_at(0, 0, format_length(length, self.units), _INK, 7.5))
         turned.transform = (*_rotation(90), lx - 4 * mm, ly)
         self.drawing.add(turned)
-        bx, by = _MARGIN, 5 * mm
+        bx, by = _MARGIN, 5 * mm + self._under
         self.drawing.add(Line(bx, by, bx + self._unit, by, strokeColor=_INK, strokeWidth=1.2))
         bar = f"1 m at 1:{self.ratio}"
-        self.drawing.add(_string(bx + self._unit + 2 * mm, by - 2.5, bar, _INK, 7.5, "start"))
+        self.drawing.add(text_at(bx + self._unit + 2 * mm, by - 2.5, bar, _INK, 7.5, "start"))
 
     def _rect(
         self,
@@ -147,13 +184,7 @@ class ScaledPlan:
 
     def _text(self, x: float, y: float, text: str, colour: HexColor) -> None:
         px, py = self.at(x, y)
-        self.drawing.add(_string(px, py - 2.5, text, colour, 7.5))
-
-
-def _string(
-    x: float, y: float, text: str, colour: HexColor, size: float, anchor: str = "middle"
-) -> String:
-    return String(x, y, text, fontName=SANS, fontSize=size, fillColor=colour, textAnchor=anchor)
+        self.drawing.add(text_at(px, py - 2.5, text, colour, 7.5))
 
 
 def _rotation(degrees: float) -> tuple[float, float, float, float]:

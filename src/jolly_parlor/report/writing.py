@@ -6,7 +6,6 @@ from pathlib import Path
 from jinja2 import Environment, PackageLoader
 from reportlab.graphics import renderSVG
 from reportlab.lib.colors import HexColor
-from reportlab.lib.pagesizes import A4
 from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
@@ -14,6 +13,7 @@ from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, T
 from jolly_parlor.atomic import replacing
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.refused import Refused
+from jolly_parlor.report.blocks import PAPERS, Paper
 from jolly_parlor.report.card import Card
 from jolly_parlor.report.fonts import SANS, SANS_BOLD, SERIF, SERIF_ITALIC, register
 from jolly_parlor.report.plan_drawing import ScaledPlan
@@ -26,15 +26,17 @@ class CardNotWritten(Refused):
     """The card could not be written; the message says why."""
 
 
-def write_card(card: Card, path: Path) -> None:
+def write_card(card: Card, path: Path, paper: Paper = "a4") -> None:
     """Write as `.pdf` or `.html`, whole or not at all. Raises CardNotWritten."""
-    writers = {".pdf": _write_pdf, ".html": _write_html}
-    writer = writers.get(path.suffix.lower())
-    if writer is None:
+    kind = path.suffix.lower()
+    if kind not in (".pdf", ".html"):
         raise CardNotWritten(f"{path.name}: a card is written as .pdf or .html; choose one.")
     try:
         with replacing(path) as temporary:
-            writer(card, temporary)
+            if kind == ".pdf":
+                _write_pdf(card, temporary, paper)
+            else:
+                _write_html(card, temporary)
     except OSError as error:
         reason = (error.strerror or "the place cannot be written").lower()
         raise CardNotWritten(f"{path.name} could not be written: {reason}.") from None
@@ -62,11 +64,11 @@ def _write_html(card: Card, path: Path) -> None:
     path.write_text(card_html(card), "utf-8")
 
 
-def _write_pdf(card: Card, path: Path) -> None:
+def _write_pdf(card: Card, path: Path, paper: Paper) -> None:
     register()
     page = SimpleDocTemplate(
         str(path),
-        pagesize=A4,
+        pagesize=PAPERS[paper],
         leftMargin=18 * mm,
         rightMargin=18 * mm,
         topMargin=16 * mm,

@@ -1,0 +1,338 @@
+"""The check list before signing off: filled in by the product where it can, left to tick where not.
+
+What an open point costs is worked out where the forecast knows it: the same arrangement with that
+one thing mended.
+"""
+
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from typing import Literal
+
+from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.by_ear.review import QUESTIONS, scored
+from jolly_parlor.equalising.sections import WARN_DB
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.checks import Check, geometry_checks
+from jolly_parlor.placement.evenness import evenness, mismatch_db
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.items import seat as seat_item
+from jolly_parlor.placement.mixes import (
+    BOTH,
+    LEFT_ALONE,
+    RIGHT_ALONE,
+    Listening,
+    as_set,
+    with_subwoofers,
+)
+from jolly_parlor.placement.settings.shares import idle_words
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.equaliser_check import equaliser_check
+from jolly_parlor.project.equalising import sections_set
+from jolly_parlor.project.matching import match_all
+from jolly_parlor.project.measured import measured_deviation
+from jolly_parlor.project.subwoofers import sub_report
+from jolly_parlor.refused import Refused
+
+State = Literal["holds", "open", "unknown", "yours", "ticked"]
+_MATCH_DB = 3.0
+_TELLING_DB = 0.1
+
+
+@dataclass(frozen=True)
+class CheckPoint:
+    """One point of the list."""
+
+    id: str
+    title: str
+    state: State
+    words: str
+    costs: str = ""
+    """What leaving it open costs."""
+
+
+def check_list(
+    document: Document, name: str, forecaster: Forecaster | None = None
+) -> list[CheckPoint]:
+    """All points of an arrangement, in the order of the walk. Raises Refused for one that cannot
+    stand.
+    """
+    a, room, gear = document.arrangement(name), document.room, document.gear
+    if problems := fit_problems(room, gear, a):
+        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    model = forecaster or Forecaster(room, gear)
+    checks = geometry_checks(room, gear, a)
+    found = [
+        _geometry(checks, point_id, title, _cost(model, document, a, mended))
+        for point_id, title, mended in _GEOMETRY
+    ]
+    found.append(_alike(document, a, model))
+    found.append(_takes(document, a))
+    found += _subwoofers(document, a)
+    found += _around(document, a)
+    found.append(_equaliser(document, a, model))
+    found.append(_review(document))
+    ticked = set(document.signing.ticked)
+    for point_id, title, words in BY_HAND:
+        state: State = "ticked" if point_id in ticked else "yours"
+        found.append(CheckPoint(point_id, title, state, words))
+    return found
+
+
+BY_HAND = (
+    ("written", "Settings written down", "Knobs photographed or noted beside the placement card."),
+    ("mono", "Mono is narrow and in the middle", "Both in the same polarity: heard, not assumed."),
+    ("music", "Heard with music you know", "An hour, at the level you work at."),
+    ("stands", "Stands strapped, cables taped", "Two people for lifting; nothing tips on a child."),
+    ("ways", "Ways out and windows free", "Escape routes stay clear; local codes decide."),
+)
+"""Id, title and what it means, of what only the owner can tell."""
+
+
+def _geometry(
+    checks: list[Check], point_id: str, title: str, cost: Callable[[], str]
+) -> CheckPoint:
+    own = [check for check in checks if check.about == point_id]
+    wrong = [check for check in own if not check.holds]
+    if wrong:
+        return CheckPoint(point_id, title, "open", " ".join(c.text for c in wrong), cost())
+    words = " ".join(check.text for check in own) or _FINE.get(point_id, "Holds.")
+    return CheckPoint(point_id, title, "holds", words)
+
+
+Mend = Callable[[Document, Arrangement], Arrangement | None]
+
+
+def _at_ear_height(document: Document, a: Arrangement) -> Arrangement | None:
+    ear = a.seats[document.gear.seats[0].name]
+    return a.with_pair(replace(a.left, z=ear.z), replace(a.right, z=ear.z))
+
+
+def _mirrored(document: Document, a: Arrangement) -> Arrangement | None:
+    middle = document.room.frame.middle
+    half, y = (a.right.x - a.left.x) / 2, (a.left.y + a.right.y) / 2
+    main = document.gear.seats[0].name
+    moved = a.with_pair(Point(middle - half, y, a.left.z), Point(middle + half, y, a.right.z))
+    return moved.moved(seat_item(main), replace(a.seats[main], x=middle))
+
+
+def _equilateral(document: Document, a: Arrangement) -> Arrangement | None:
+    ear = a.seats[document.gear.seats[0].name]
+    far = (a.left.distance(ear) + a.right.distance(ear)) / 2
+    middle = (a.left.x + a.right.x) / 2
+    half = far / 2
+    return a.with_pair(replace(a.left, x=middle - half), replace(a.right, x=middle + half))
+
+
+def _unlike(document: Document, a: Arrangement) -> Arrangement | None:
+    """The first small move of the pair after which no two distances are alike."""
+    left, right = a.left, a.right
+    for by in (0.15, -0.15, 0.25, -0.25):
+        along = a.with_pair(replace(left, y=left.y + by), replace(right, y=right.y + by))
+        wider = a.with_pair(replace(left, x=left.x - by), replace(right, x=right.x + by))
+        for moved in (along, wider):
+            checks = geometry_checks(document.room, document.gear, moved)
+            if all(c.holds for c in checks if c.about in ("unlike", "distance")):
+                return moved
+    return None
+
+
+def _off_half(document: Document, a: Arrangement) -> Arrangement | None:
+    """The triangle as it is, with the seat at 38 % of the length."""
+    main, frame = document.gear.seats[0].name, document.room.frame
+    shift = frame.front + 0.38 * frame.depth - a.seats[main].y
+
+    def along(p: Point) -> Point:
+        return replace(p, y=p.y + shift)
+
+    return a.with_pair(along(a.left), along(a.right)).moved(seat_item(main), along(a.seats[main]))
+
+
+_GEOMETRY: tuple[tuple[str, str, Mend | None], ...] = (
+    ("unlike", "Walls and floor at unlike distances", _unlike),
+    ("equal", "Both equally far from the ear", _mirrored),
+    ("equilateral", "Equilateral, or nearly", _equilateral),
+    ("ear height", "At ear height", _at_ear_height),
+    ("aim", "Aimed at the ear", None),
+    ("symmetry", "Left and right see the same walls", _mirrored),
+    ("half", "Seat not at half the length", _off_half),
+    ("in the way", "Nothing in the way", None),
+)
+"""Id of the checks, title, and how the thing would be mended."""
+_FINE = {
+    "symmetry": "Both see the same walls, and the seat is on the middle line.",
+    "half": "The seat is clear of the middle of the length.",
+}
+
+
+def _cost(
+    model: Forecaster, document: Document, a: Arrangement, mend: Mend | None
+) -> Callable[[], str]:
+    """What an open point costs in Evenness, in words; worked out only when asked."""
+
+    def told() -> str:
+        if mend is None:
+            return ""
+        better = mend(document, a)
+        if better is None or fit_problems(document.room, document.gear, better):
+            return "No small move mends it here, so what it costs is not known."
+        mix, seat = with_subwoofers(document.gear), document.gear.seats[0].name
+        now, then = (
+            evenness(model.deviation(Listening(x, seat, mix))).value_db for x in (a, better)
+        )
+        if abs(now - then) < _TELLING_DB:
+            return "The curve would hardly change (forecast); the image would."
+        way = "more" if then < now else "less"
+        return f"Mended, it would be {abs(now - then):.1f} dB {way} even (forecast)."
+
+    return told
+
+
+def _alike(document: Document, a: Arrangement, model: Forecaster) -> CheckPoint:
+    seat = document.gear.seats[0].name
+    sides = [
+        measured_deviation(document, Listening(a, seat, mix)) for mix in (LEFT_ALONE, RIGHT_ALONE)
+    ]
+    measured = sides[0] is not None and sides[1] is not None
+    left, right = (
+        one or model.deviation(Listening(a, seat, mix))
+        for one, mix in zip(sides, (LEFT_ALONE, RIGHT_ALONE), strict=True)
+    )
+    gap = mismatch_db(left, right)
+    kind = "measured" if measured else "forecast"
+    words = f"They differ by {gap:.1f} dB, {kind}."
+    if gap > _MATCH_DB:
+        why = f"The image leans and blurs; within {_MATCH_DB:.0f} dB is usual."
+        return CheckPoint("alike", "Left and right alike", "open", words, why)
+    if not measured:
+        return CheckPoint(
+            "alike", "Left and right alike", "unknown", f"{words} Measure each side alone."
+        )
+    return CheckPoint("alike", "Left and right alike", "holds", words)
+
+
+def _takes(document: Document, a: Arrangement) -> CheckPoint:
+    title, seat = "Measured as it stands", document.gear.seats[0].name
+    mix = with_subwoofers(document.gear)
+    doubtful = [t for t in document.doubtful_takes() if t.applies_to(a)]
+    bad = [s for s in document.source_names if document.bad_take_of(a, s, seat) is not None]
+    measured = measured_deviation(document, Listening(a, seat, mix))
+    if measured is None and mix != BOTH:
+        measured = measured_deviation(document, Listening(a, seat, BOTH))
+    if measured is None:
+        words = f"No take at {seat} tells how all that plays is heard here."
+        if doubtful:
+            words += f" {len(doubtful)} may no longer hold: Takes asks."
+        return CheckPoint(
+            "takes", title, "open", words, "All that is said of it is forecast: a guess by some dB."
+        )
+    if bad or doubtful:
+        return CheckPoint(
+            "takes",
+            title,
+            "open",
+            f"{len(bad)} bad and {len(doubtful)} doubtful takes are left out.",
+            "What they would have told is missing.",
+        )
+    whole = document.take_of(a, as_set(document.gear).id, seat)
+    around = len(document.takes_around(a, as_set(document.gear).id, seat))
+    words = "Measured"
+    words += " as set" if whole is not None else ", summed from single takes"
+    words += f", at {around} points of the head." if around > 1 else ", at the head's centre only."
+    return CheckPoint("takes", title, "holds", words)
+
+
+def _subwoofers(document: Document, a: Arrangement) -> list[CheckPoint]:
+    if not document.gear.subwoofers:
+        return []
+    found = []
+    checks = geometry_checks(document.room, document.gear, a)
+    late = [c for c in checks if c.about == "sub in time" and not c.holds]
+    if late:
+        words = " ".join(c.text for c in late)
+        state: State = "open" if not a.chains else "unknown"
+        words += " By distance alone; Subs aligns by the null, which counts more."
+        found.append(CheckPoint("sub in time", "Subwoofer in time with the pair", state, words))
+    else:
+        words = "By distance and delay."
+        found.append(CheckPoint("sub in time", "Subwoofer in time with the pair", "holds", words))
+    if len(document.gear.subwoofers) > 1:
+        title, seat = "Subwoofers share the work", document.gear.seats[0].name
+        idle = idle_words(sub_report(document, a.name).at_seats[seat])
+        if idle:
+            costs = "One is driven to its limit while another rests."
+            found.append(CheckPoint("shares", title, "open", " ".join(idle), costs))
+        else:
+            found.append(CheckPoint("shares", title, "holds", "None idles below 40 Hz."))
+    return found
+
+
+def _around(document: Document, a: Arrangement) -> list[CheckPoint]:
+    if not document.gear.layout.directions and not document.gear.others:
+        return []
+    title = "Loudspeakers around the seat match"
+    found = match_all(document, a.name)
+    off = [m for m in found if not m.stands]
+    loud = [m for m in found if m.stands and abs(m.gain_db) >= 0.5]
+    if off:
+        names = ", ".join(m.loudspeaker for m in off)
+        words = f"Outside their angles: {names}."
+        return [
+            CheckPoint("around", title, "open", words, "Sounds come from where they were not put.")
+        ]
+    if loud:
+        names = ", ".join(f"{m.loudspeaker} {m.gain_db:+.1f} dB" for m in loud)
+        return [
+            CheckPoint(
+                "around", title, "open", f"Levels to set: {names}.", "One is heard before all."
+            )
+        ]
+    return [CheckPoint("around", title, "holds", "All within their angles and half a decibel.")]
+
+
+def _equaliser(document: Document, a: Arrangement, model: Forecaster) -> CheckPoint:
+    title, count = "Equaliser last, and checked", sections_set(a)
+    if not count:
+        return CheckPoint(
+            "equaliser", title, "holds", "None is set: place first, it may not be needed."
+        )
+    large = [s for c in a.chains.values() for s in c.sections if s.gain_db < -WARN_DB]
+    if large:
+        words = f"{len(large)} cuts beyond {WARN_DB:.0f} dB are set."
+        return CheckPoint("equaliser", title, "open", words, "Large cuts smear; move first.")
+    try:
+        checked = equaliser_check(document, a.name, model)
+    except Refused as error:
+        return CheckPoint("equaliser", title, "unknown", str(error))
+    state: State = "holds" if checked.gap_db <= checked.noise_db else "open"
+    return CheckPoint("equaliser", title, state, checked.words)
+
+
+def _review(document: Document) -> CheckPoint:
+    title, found = "The room looked over", scored(document.by_ear.review)
+    if found.answered < len(QUESTIONS):
+        return CheckPoint(
+            "review",
+            title,
+            "unknown",
+            f"{found.answered} of {len(QUESTIONS)} questions of the review by eye are answered.",
+        )
+    if found.faults:
+        first = found.faults[0].words
+        return CheckPoint("review", title, "open", f"{len(found.faults)} faults. {first}")
+    return CheckPoint("review", title, "holds", found.words)
+
+
+def open_points(points: list[CheckPoint]) -> list[CheckPoint]:
+    """Those that are open."""
+    return [point for point in points if point.state == "open"]
+
+
+def ticked(document: Document, point_id: str, on: bool) -> Document:
+    """The document with one point ticked by hand, or not. Raises Refused for one that is not the
+    owner's to tick.
+    """
+    if point_id not in {known for known, _, _ in BY_HAND}:
+        raise Refused("That point is filled in from what is measured and placed.")
+    rest = tuple(known for known in document.signing.ticked if known != point_id)
+    signing = replace(document.signing, ticked=(*rest, point_id) if on else rest)
+    return replace(document, signing=signing)

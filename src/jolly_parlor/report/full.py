@@ -1,0 +1,286 @@
+"""The full report of an arrangement: verdict, plan, elevations, settings, what remains, the
+hand-over list, the check list, advice, cautions and how it came about.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import date
+
+from jolly_parlor.diagnosis.interventions import Anechoic
+from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.placement.fixing import Advice, fixing_advice
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.layouts import side_words
+from jolly_parlor.placement.matching import Match, match_words
+from jolly_parlor.placement.mixes import with_subwoofers
+from jolly_parlor.placement.reflections import EARLY_DB, EARLY_SECONDS, SMALL_ROOMS
+from jolly_parlor.project.checklist import CheckPoint, check_list
+from jolly_parlor.project.comparison import compare
+from jolly_parlor.project.document import Document
+from jolly_parlor.project.handover import NOT_MEASURED, Handover, handover
+from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.matching import match_all
+from jolly_parlor.project.verdict import Verdict, verdict
+from jolly_parlor.report.blocks import Block, Bullets, Heading, Picture, Report, Rows, Words
+from jolly_parlor.report.card import Card, build_card
+from jolly_parlor.report.curve_drawing import curve_drawing
+from jolly_parlor.report.elevation_drawing import SIDES, ScaledElevation
+from jolly_parlor.report.plan_drawing import ScaledPlan
+from jolly_parlor.units import UnitSystem, format_length, with_minus
+
+STATES = {
+    "holds": "holds",
+    "open": "open",
+    "unknown": "not known",
+    "yours": "to tick",
+    "ticked": "ticked",
+}
+
+
+@dataclass(frozen=True, eq=False)
+class Findings:
+    """What a report says, before it is laid out."""
+
+    card: Card
+    verdict: Verdict
+    handed: Handover
+    points: tuple[CheckPoint, ...]
+    advice: tuple[Advice, ...]
+    matched: tuple[Match, ...]
+    forecast: Deviation | None
+    measured: Deviation | None
+    units: UnitSystem
+
+
+def gather(
+    document: Document,
+    name: str,
+    ledger: Sequence[Entry] = (),
+    fit: Fit | None = None,
+    forecaster: Forecaster | None = None,
+    units: UnitSystem = "metric",
+    made_on: date | None = None,
+) -> Findings:
+    """Work all of it out. Raises Refused for an arrangement that cannot stand."""
+    model = forecaster or Forecaster(document.room, document.gear)
+    anechoic = Anechoic(model)
+    seat = document.gear.seats[0].name
+    card = build_card(document, name, made_on, ledger, model, anechoic)
+    handed = handover(document, name, seat, model, anechoic)
+    points = check_list(document, name, model)
+    mix = with_subwoofers(document.gear)
+    compared = compare(document, seat, mix, model, anechoic, fit=fit)
+    row = next(r for r in compared.rows if r.arrangement.name == name)
+    said = verdict(document, name, compared, points, handed, fit, units)
+    others = bool(document.gear.others)
+    return Findings(
+        card,
+        said,
+        handed,
+        tuple(points),
+        tuple(fixing_advice(document.room, document.gear, document.arrangement(name))),
+        tuple(match_all(document, name)) if others else (),
+        row.forecast,
+        row.measured,
+        units,
+    )
+
+
+def report_of(found: Findings) -> Report:
+    """Laid out as blocks."""
+    card, room = found.card, found.card.document.room
+    size = " × ".join(format_length(d, found.units) for d in room.dimensions)
+    blocks: list[Block] = [
+        Words(f"Width × length × height: {size}"),
+        Words(found.verdict.headline + ".", strong=True),
+    ]
+    for part in found.verdict.parts:
+        blocks += [Heading(part.title), Bullets(part.sentences)]
+    blocks += _drawn(found)
+    blocks += _built(found)
+    blocks += _curves(found)
+    blocks += _handed(found)
+    blocks += _matched(found)
+    blocks += _listed(found)
+    blocks += _ended(found)
+    under = f"{room.name}, {card.made_on:%d %B %Y}"
+    return Report(card.arrangement.name, under, tuple(blocks))
+
+
+def _drawn(found: Findings) -> list[Block]:
+    card, points = found.card, found.handed.points
+    room, gear, a = card.document.room, card.document.gear, card.arrangement
+    drawn: list[Block] = [
+        Heading("Plan and elevations"),
+        Words(
+            "Crosses are first reflections, numbered as in the list below; ringed where they come "
+            "too early and too loud."
+        ),
+        Picture(
+            "Plan",
+            lambda width, height: (
+                ScaledPlan(room, gear, a, width, height, points, found.units).drawing
+            ),
+        ),
+    ]
+    for side in SIDES:
+        drawn.append(
+            Picture(
+                f"{side.capitalize()} side",
+                lambda width, height, side=side: (  # type: ignore[misc]
+                    ScaledElevation(room, gear, a, side, width, points, found.units).drawing
+                ),
+                0.3,
+            )
+        )
+    return drawn
+
+
+def _built(found: Findings) -> list[Block]:
+    card = found.card
+    tape, last = [], ""
+    for d in card.distances:
+        item = "" if d.item == last else d.item
+        tape.append((item, d.what, format_length(d.metres, found.units)))
+        last = d.item
+    left, right = card.toe_in_degrees
+    built: list[Block] = [
+        Heading("With the tape"),
+        Words("Monitors are measured at the acoustic centre on their front."),
+        Rows(("", "", "distance"), tuple(tape), (4, 7, 3)),
+        Words(
+            f"Turn the left monitor in by {left:.0f}° and the right by {right:.0f}°: aimed "
+            f"{card.aim}."
+        ),
+        Heading("Set like this"),
+        Rows(("loudspeaker", "setting"), card.settings, (3, 11)),
+    ]
+    sections = [
+        (name, f"{s.frequency_hz:g} Hz", with_minus(f"{s.gain_db:+.1f} dB"), f"{s.q:g}")
+        for name, chain in card.arrangement.chains.items()
+        for s in chain.sections
+    ]
+    if sections:
+        built += [
+            Heading("Equaliser, cuts only"),
+            Rows(("loudspeaker", "frequency", "gain", "Q"), tuple(sections), (4, 3, 3, 3)),
+        ]
+    return built
+
+
+def _curves(found: Findings) -> list[Block]:
+    filled = found.measured or found.forecast
+    if filled is None:
+        return []
+    line = found.forecast if found.measured is not None else None
+    words = ["filled: measured", "line: forecast"] if line is not None else ["filled: forecast"]
+    rows = []
+    for f in found.card.figures:
+        judged = f.forecast or f.measured
+        band = f"{judged.low_hz:.0f} to {judged.high_hz:.0f} Hz" if judged else ""
+        cells = [f"{e.value_db:.1f}" if e else "no take" for e in (f.forecast, f.measured)]
+        rows.append((f.combination, *cells, band))
+    return [
+        Heading("How even"),
+        Rows(("dB from even", "forecast", "measured", "band"), tuple(rows), (5, 3, 3, 4)),
+        Picture(
+            "All that plays at the main seat",
+            lambda width, height: curve_drawing(filled, line, words, width, min(height, 170.0)),
+            0.3,
+        ),
+    ]
+
+
+def _handed(found: Findings) -> list[Block]:
+    handed, room = found.handed, found.card.document.room
+    remains = tuple(
+        " ".join(part for part in (r.finding.headline, r.gathers_words) if part)
+        for r in handed.remains
+    )
+    points = tuple(
+        (
+            f"{n}{' *' if p.exceeds else ''}",
+            p.loudspeaker,
+            p.surface,
+            with_minus(f"{p.level_db:.0f} dB"),
+            f"{1000 * p.delay_seconds:.1f} ms",
+            p.tape(room, found.units),
+        )
+        for n, p in enumerate(handed.points, start=1)
+    )
+    behind = tuple(
+        f"The line of {b.loudspeaker} through the head meets the {b.surface}."
+        for b in handed.behind
+    )
+    told: list[Block] = [Heading("For whoever treats the room")]
+    if not handed.measured:
+        told.append(Words(NOT_MEASURED, strong=True))
+    told += [
+        Words("What remains after placing, in order of harm:"),
+        Bullets(remains or ("Nothing of 3 dB or more.",)),
+        Words(
+            f"First reflections at {handed.seat}; those marked * come within "
+            f"{1000 * EARLY_SECONDS:.0f} ms above {with_minus(f'{EARLY_DB:.0f}')} dB of the direct "
+            "sound, 1 to 4 kHz, which listening rooms should avoid (ITU-R BS.1116-3, EBU Tech "
+            "3276; from memory)."
+        ),
+        Rows(("", "of", "off", "level", "delay", "where"), points, (1.2, 3, 4, 2, 2.2, 9)),
+    ]
+    if behind:
+        told.append(Bullets(behind))
+    told.append(Words(handed.decay_words))
+    known = [d for d in handed.decays if d.seconds is not None]
+    if known:
+        cells = tuple((f"{d.midband_hz:.0f} Hz", f"{d.seconds:.2f} s", d.kind) for d in known)
+        told.append(Rows(("third of an octave", "decay", "from"), cells, (4, 3, 3)))
+    told.append(Words(SMALL_ROOMS))
+    return told
+
+
+def _matched(found: Findings) -> list[Block]:
+    if not found.matched:
+        return []
+    gear = found.card.document.gear
+    rows = tuple(
+        (
+            m.loudspeaker,
+            side_words(m.azimuth),
+            f"{with_minus(f'{m.elevation:.0f}')}°",
+            format_length(m.metres, found.units),
+            " ".join(match_words(m, gear, found.units)),
+        )
+        for m in found.matched
+    )
+    head = ("loudspeaker", "from", "up", "distance", "to do")
+    return [Heading("Around the seat"), Rows(head, rows, (3, 3, 1.5, 2.5, 10))]
+
+
+def _listed(found: Findings) -> list[Block]:
+    rows = tuple((STATES[p.state], p.title, f"{p.words} {p.costs}".strip()) for p in found.points)
+    advice = tuple(
+        f"{one.what}: {one.words}" + (f" {one.caution}" if one.caution else "")
+        for one in found.advice
+    )
+    return [
+        Heading("Check list"),
+        Rows(("", "", ""), rows, (2, 4.5, 11)),
+        Heading("Fixing and carrying"),
+        Bullets(advice),
+    ]
+
+
+def _ended(found: Findings) -> list[Block]:
+    card = found.card
+    ended: list[Block] = [
+        Heading("What this report cannot promise"),
+        Bullets(card.doubts),
+        Heading("Cautions"),
+        Bullets(card.cautions),
+    ]
+    if card.by_ear:
+        ended += [Heading("By ear and by eye"), Bullets(card.by_ear)]
+    if card.history:
+        rows = tuple((str(s.number), s.day_and_time, s.entry.text) for s in card.history)
+        ended += [Heading("How it came about"), Rows(("step", "when", ""), rows, (1.4, 3.2, 13))]
+    return ended
