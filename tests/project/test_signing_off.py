@@ -7,6 +7,7 @@ import pytest
 
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import box_room
+from jolly_parlor.acoustics.room_parts import Surface
 from jolly_parlor.by_ear.review import QUESTIONS, keys
 from jolly_parlor.placement.fixing import fixing_advice
 from jolly_parlor.placement.forecast import Forecaster
@@ -114,7 +115,9 @@ def test_what_remains_is_in_order_of_harm_and_measured(handed) -> None:
 
 def test_a_length_mode_gathers_at_the_end_walls(demo: Document) -> None:
     # In a hard empty box the first length mode has its pressure at both ends, none in the middle.
-    room = box_room("hard", 3.6, 5.2, 2.4, dict.fromkeys(demo.room.surface_names, "concrete"))
+    room = box_room(
+        "hard", 3.6, 5.2, 2.4, dict.fromkeys(demo.room.surface_names, Surface("concrete"))
+    )
     model = Forecaster(room, demo.gear)
     a = demo.arrangement(NAME)
     listening = Listening(a, "desk", BOTH)

@@ -48,6 +48,7 @@ ACTIONS: tuple[Action, ...] = (
     Action("save", "Save", "Room", "Ctrl+S", "save"),
     Action("save_as", "Save as…", "Room", "Ctrl+Shift+S", "save_as"),
     Action("card_pdf", "Save placement card…", "Room", "Ctrl+P", "save_card", _has_arrangement),
+    Action("report", "Save full report…", "Room", "Ctrl+Shift+P", "save_report", _has_arrangement),
     Action("quit", "Leave", "Room", "Ctrl+Q", "close"),
     Action("undo", "Undo", "Change", "Ctrl+Z", "undo", lambda s: bool(s.history.undo_label)),
     Action("redo", "Redo", "Change", "Ctrl+Shift+Z", "redo", lambda s: bool(s.history.redo_label)),

@@ -177,6 +177,42 @@ class Commands(WindowParts):
             return
         self.say(f"Placement card saved as {path.name}.")
 
+    def save_report(self) -> None:
+        """Save the full report of the current arrangement."""
+        a = self.session.arrangement
+        if a is None:
+            return
+        suggestion = f"{a.name.lower().replace(' ', '-')}-report.pdf"
+        path = dialogs.ask_report(self, self.settings, suggestion)
+        if path is not None:
+            self.write_report_to(path)
+
+    def write_report_to(self, path: Path) -> None:
+        """Write the full report beside the window's thread, or say why not."""
+        # Imported here: the PDF writer is not needed to start.
+        from jolly_parlor.report.blocks import Paper
+        from jolly_parlor.report.full import gather, report_of
+        from jolly_parlor.report.report_writing import write_report
+
+        a, session = self.session.arrangement, self.session
+        if a is None:
+            return
+        document, noted, fit = session.document, session.history.ledger, session.fit_used
+        units = self.settings.values.units
+        paper: Paper = "letter" if self.signoff.paper.currentIndex() else "a4"
+
+        def written() -> None:
+            found = gather(document, a.name, noted, fit, units=units)
+            write_report(report_of(found), path, paper)
+
+        self.say("Working out the report …")
+        try:
+            waited_for(written)
+        except Exception as error:
+            self.say(defects.sentence(error, "writing the report"))
+            return
+        self.say(f"Report saved as {path.name}.")
+
     def undo(self) -> None:
         """Take the last change back."""
         self.session.undo()

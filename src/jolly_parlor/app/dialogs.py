@@ -72,6 +72,21 @@ def ask_sound(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path
     return _ask_place(parent, settings, suggestion, "Save the signal", "Sounds (*.wav)")
 
 
+def ask_equaliser(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
+    """Where to save sections; the ending says as what."""
+    kinds = (
+        "Table (*.csv);;Words (*.txt);;Biquad coefficients (*.json);;"
+        "Impulse response for a convolver (*.wav)"
+    )
+    return _ask_place(parent, settings, suggestion, "Save the equaliser's sections", kinds)
+
+
+def ask_report(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
+    """Where to save the full report."""
+    kinds = "PDF (*.pdf);;Web page (*.html)"
+    return _ask_place(parent, settings, suggestion, "Save the full report", kinds)
+
+
 def _ask_place(
     parent: QWidget, settings: SettingsStore, suggestion: str, title: str, kinds: str
 ) -> Path | None:

@@ -24,9 +24,11 @@ from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.next_take import Advice
 from jolly_parlor.fitting.posterior import BAND_SIGMAS, believe, placing_of_mix
 from jolly_parlor.placement import facing, maps
+from jolly_parlor.placement.around_seat import Settled
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
 from jolly_parlor.placement.items import LEFT, Item
+from jolly_parlor.placement.matching import Match
 from jolly_parlor.placement.mixes import Listening, Mix
 from jolly_parlor.placement.search.first import best_school
 from jolly_parlor.placement.search.further_subs import Further
@@ -37,13 +39,18 @@ from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
 from jolly_parlor.project import comparison as comparing
 from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.equalising import Equalised, equalise
 from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.floor_walk import FloorWalk, walk_round
 from jolly_parlor.project.gear_edits import usual_chains
+from jolly_parlor.project.layout_edits import move_around
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.ledger_steps import Step, judged_steps
+from jolly_parlor.project.matching import match_all
 from jolly_parlor.project.measured import measured_deviation
 from jolly_parlor.project.room_fit import advice_for, fit_document
+from jolly_parlor.project.signing import Scope
+from jolly_parlor.project.signing_off import SignedOff, sign_off
 from jolly_parlor.project.subwoofers import Aligned, SubReport, aligned, further, sub_report
 from jolly_parlor.project.tuning import SeatTrade, Tuned, compare_at_best, seat_trades, tune
 from jolly_parlor.refused import Refused
@@ -252,6 +259,44 @@ def ledger(
 ) -> list[Step]:
     """Every step of the Ledger with its figures."""
     return judged_steps(document, noted, seat, mix, models.forecaster)
+
+
+def signed_off(
+    document: Document,
+    believed: Document,
+    name: str,
+    fit: Fit | None,
+    units: UnitSystem,
+    models: Models,
+) -> SignedOff:
+    """All that is to be said of an arrangement before signing off."""
+    model, silence = models.forecaster, models.anechoic
+    return sign_off(document, name, model, silence, models.upper, believed, fit, units)
+
+
+def equaliser(
+    document: Document,
+    name: str,
+    scope: Scope,
+    measured: bool,
+    fit: Fit | None,
+    units: UnitSystem,
+    models: Models,
+) -> Equalised:
+    """Trims and sections."""
+    return equalise(document, name, scope, fit, measured, models.forecaster.field, units)
+
+
+def around_seat(document: Document, name: str, models: Models) -> list[Match]:
+    """What is off of every loudspeaker around the seat."""
+    return match_all(document, name, field=models.forecaster.field)
+
+
+def moved_around(
+    document: Document, name: str, models: Models
+) -> tuple[Document, tuple[Settled, ...]]:
+    """The loudspeakers around the seat where each is most even."""
+    return move_around(document, name, models.forecaster.field)
 
 
 class Strips:

@@ -42,7 +42,8 @@ class WindowParts(QMainWindow):
         self.lineup, self.forecast = LineupStation(session), ForecastStation(session)
         self.takes, self.compare = TakesStation(session), CompareStation(session)
         self.finetune = FinetuneStation(session, self.takes.measure)
-        self.subs, self.signoff = SubsStation(session, self.takes.measure), SignoffStation(session)
+        self.subs = SubsStation(session, self.takes.measure)
+        self.signoff = SignoffStation(session, self.takes.measure)
         every: tuple[Station, ...] = (
             self.survey,
             self.gear,

@@ -81,5 +81,8 @@ CLUES = Kind("what a move would do", 1)
 ZONE = Kind("what the forecast has of the calm zone", 1)
 HUNT = Kind("what the forecast has of the hunt", 1)
 TONES = Kind("what the notes are", 1)
+SIGNING = Kind("what is left before signing off", 2)
+EQUALISER = Kind("the equaliser", 1)
+AROUND = Kind("the loudspeakers around the seat", 1)
 LEDGER = Kind("the figures of the Ledger", 2)
 """A new kind is one row here, and whoever asks it says what becomes of the answer."""

@@ -72,6 +72,7 @@ class MainWindow(Commands):
         self.menus = Menus(self, self.session)
         self._connect()
         self.signoff.save.clicked.connect(self.save_card)
+        self.signoff.report.clicked.connect(self.save_report)
         self.go(first_station(document))
         self.session.recalculate()
         self.session.neighbourhood.ask()

@@ -137,7 +137,7 @@ def matches(
                 wanted.movable if wanted is not None else True,
                 metres[name],
                 float(metres[name] - near),
-                float(band[name] - pair),
+                round(float(band[name] - pair), 3) + 0.0,
                 _stepped(gain, _SETTABLE_DB),
                 _stepped(1000 * (farthest - metres[name]) / room.speed_of_sound, _SETTABLE_MS),
                 within,
@@ -203,7 +203,7 @@ def match_words(match: Match, gear: Gear, units: UnitSystem = "metric") -> list[
         told.append(f"{then} {' and '.join(sets)}.")
     if match.within < 0.9:
         told.append(
-            f"{100 * match.within:.0f} % of its band lie within {TOLERANCE_DB:.0f} dB of the "
+            f"{100 * match.within:.0f} % of its band lies within {TOLERANCE_DB:.0f} dB of the "
             f"target; worst {with_minus(f'{match.worst_db:+.0f}')} dB at {match.worst_hz:.0f} Hz."
         )
     return told or [f"{name}: nothing to move, nothing to set."]

@@ -159,7 +159,14 @@ class ScaledElevation:
         """Of the pair, seen one behind the other, one name for both."""
         if name in PAIR and self.side in ("left", "right"):
             return "pair" if name == "left" else ""
-        return name
+        return name if self._in_near_half(self.arrangement.places[name]) else ""
+
+    def _in_near_half(self, at: Point) -> bool:
+        """Whether it stands nearer to this side than to the one behind the viewer: what stands
+        behind another is drawn, but not lettered over it.
+        """
+        x, y = at.x / self.room.width, at.y / self.room.length
+        return {"front": y, "back": 1 - y, "left": x, "right": 1 - x}[self.side] <= 0.6
 
     def _letters(self) -> None:
         middle = _MARGIN + self.across * self._unit / 2

@@ -9,19 +9,18 @@ from datetime import date
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.evenness import Deviation
-from jolly_parlor.placement.fixing import Advice, fixing_advice
+from jolly_parlor.placement.fixing import Advice
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.layouts import side_words
 from jolly_parlor.placement.matching import Match, match_words
-from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.reflections import EARLY_DB, EARLY_SECONDS, SMALL_ROOMS
-from jolly_parlor.project.checklist import CheckPoint, check_list
-from jolly_parlor.project.comparison import compare
+from jolly_parlor.project.checklist import CheckPoint
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.handover import NOT_MEASURED, Handover, handover
+from jolly_parlor.project.handover import NOT_MEASURED, Handover
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.matching import match_all
-from jolly_parlor.project.verdict import Verdict, verdict
+from jolly_parlor.project.signing_off import sign_off
+from jolly_parlor.project.verdict import Verdict
 from jolly_parlor.report.blocks import Block, Bullets, Heading, Picture, Report, Rows, Words
 from jolly_parlor.report.card import Card, build_card
 from jolly_parlor.report.curve_drawing import curve_drawing
@@ -65,24 +64,18 @@ def gather(
     """Work all of it out. Raises Refused for an arrangement that cannot stand."""
     model = forecaster or Forecaster(document.room, document.gear)
     anechoic = Anechoic(model)
-    seat = document.gear.seats[0].name
     card = build_card(document, name, made_on, ledger, model, anechoic)
-    handed = handover(document, name, seat, model, anechoic)
-    points = check_list(document, name, model)
-    mix = with_subwoofers(document.gear)
-    compared = compare(document, seat, mix, model, anechoic, fit=fit)
-    row = next(r for r in compared.rows if r.arrangement.name == name)
-    said = verdict(document, name, compared, points, handed, fit, units)
+    signed = sign_off(document, name, model, anechoic, fit=fit, units=units)
     others = bool(document.gear.others)
     return Findings(
         card,
-        said,
-        handed,
-        tuple(points),
-        tuple(fixing_advice(document.room, document.gear, document.arrangement(name))),
+        signed.verdict,
+        signed.handed,
+        signed.points,
+        signed.advice,
         tuple(match_all(document, name)) if others else (),
-        row.forecast,
-        row.measured,
+        signed.row.forecast,
+        signed.row.measured,
         units,
     )
 

@@ -14,11 +14,13 @@ from jolly_parlor.app.plan.grips import Grips
 from jolly_parlor.app.plan.ground import Ground, Look
 from jolly_parlor.app.plan.heard import paint_hunt, paint_zone
 from jolly_parlor.app.plan.mode_shape import ModeShape
+from jolly_parlor.app.plan.reflected import paint_reflections
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.by_ear.steps import STEPS
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
+from jolly_parlor.placement.reflections import reflection_points
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.placement.starting import inside
 
@@ -167,6 +169,11 @@ class PlanView(QWidget):
             paint_zone(painter, view, zone, STEPS[session.settings.values.units][0])
         if session.heard_on_plan == "hunt" and hunts:
             paint_hunt(painter, view, hunts[-1])
+
+        if session.heard_on_plan == "reflections" and session.arrangement and not session.problem:
+            document, a = session.document, session.arrangement
+            points = reflection_points(document.room, document.gear, a, session.seat)
+            paint_reflections(painter, view, points)
 
     def item_at(self, position: QPointF) -> tuple[Item, bool] | None:
         """The item under a pixel, and whether it was caught on the wall view."""

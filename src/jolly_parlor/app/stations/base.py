@@ -93,6 +93,17 @@ def card() -> tuple[QFrame, QVBoxLayout]:
     return frame, layout
 
 
+def stacked(*frames: QWidget) -> QWidget:
+    """Cards one under another, as a page of a station that has several."""
+    page = QWidget()
+    layout = QVBoxLayout(page)
+    layout.setContentsMargins(0, 0, 0, 0)
+    layout.setSpacing(8)
+    for frame in frames:
+        layout.addWidget(frame)
+    return page
+
+
 def clear(layout: QLayout) -> None:
     """Take every widget out of a layout, and out of the layouts in it."""
     while layout.count():

@@ -4,7 +4,7 @@ from PyQt6.QtGui import QHideEvent, QShowEvent
 from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from jolly_parlor.app.player import Player
-from jolly_parlor.app.stations.base import Station
+from jolly_parlor.app.stations.base import Station, stacked
 from jolly_parlor.app.stations.finetune.asked_card import AskedCard
 from jolly_parlor.app.stations.finetune.clues_card import CluesCard
 from jolly_parlor.app.stations.finetune.grades_card import GradesCard
@@ -61,9 +61,9 @@ class FinetuneStation(Station):
         self.ledger = LedgerCard(session)
         self._made = {
             "moves": self._moves_page(),
-            "zone": _stacked(self.zone.frame, self.zone.found),
+            "zone": stacked(self.zone.frame, self.zone.found),
             "tests": self._tests_page(),
-            "ledger": _stacked(self.ledger.picture, self.ledger.frame),
+            "ledger": stacked(self.ledger.picture, self.ledger.frame),
         }
         for page in self._made.values():
             self.body.addWidget(page)
@@ -191,13 +191,3 @@ class FinetuneStation(Station):
             tints.choose("hunt")
         elif not wanted and tints.kind == "hunt":
             tints.choose("")
-
-
-def _stacked(*frames: QWidget) -> QWidget:
-    page = QWidget()
-    layout = QVBoxLayout(page)
-    layout.setContentsMargins(0, 0, 0, 0)
-    layout.setSpacing(8)
-    for frame in frames:
-        layout.addWidget(frame)
-    return page

@@ -9,6 +9,7 @@ from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
+from jolly_parlor.app.stations.gear.layout_card import LayoutCard
 from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.stations.gear.use_card import UseCard
 from jolly_parlor.app.widgets.fields import label, length_field
@@ -57,6 +58,7 @@ class GearStation(Station):
         self._shown = shown
         clear(self.body)
         self._monitor_card(gear.monitor)
+        self.body.addWidget(LayoutCard(self.session).frame)
         for speaker in (*gear.subwoofers, *gear.others):
             made = LoudspeakerCard(
                 self.session, speaker, self._change, self._set_model, self._again

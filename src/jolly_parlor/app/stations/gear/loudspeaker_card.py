@@ -65,8 +65,14 @@ class LoudspeakerCard:
                 layout.addWidget(label(MOUNTING, "soft", wrap=True))
             layout.addWidget(label(EQUALISING, "soft", wrap=True))
         else:
-            words = "Forecast, measured and compared in any mix; schools and search place the pair "
-            layout.addWidget(label(f"{words}and the subwoofers only.", "soft", wrap=True))
+            known = gear.layout.of(speaker.id)
+            placed = (
+                "a search puts it within its angles"
+                if known and known.movable
+                else ("schools and search leave it where it stands")
+            )
+            words = f"Forecast, measured and compared in any mix; {placed}."
+            layout.addWidget(label(words, "soft", wrap=True))
 
     def _head(self, gear: Gear) -> QHBoxLayout:
         row = QHBoxLayout()

@@ -1,135 +1,166 @@
-"""Sign-off: the decision, every tape-measure distance, the cautions, and the placement card."""
+"""Sign-off: the verdict, the check list, the equaliser, the loudspeakers around the seat, the
+hand-over and what to build from.
+"""
 
 from functools import partial
+from typing import Protocol
 
-from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPlainTextEdit, QPushButton
+from PyQt6.QtGui import QHideEvent, QShowEvent
+from PyQt6.QtWidgets import QHBoxLayout, QPushButton
 
 from jolly_parlor.app.review_dialog import ReviewCard
-from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.base import Station, stacked
+from jolly_parlor.app.stations.signoff.around_card import AroundCard
+from jolly_parlor.app.stations.signoff.checklist_card import ChecklistCard
+from jolly_parlor.app.stations.signoff.equaliser_card import EqualiserCard
 from jolly_parlor.app.stations.signoff.handover_card import HandoverCard
-from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.stations.signoff.ledger_glimpse import LedgerGlimpse
+from jolly_parlor.app.stations.signoff.signed import Signed
+from jolly_parlor.app.stations.signoff.tape_card import TapeCard
+from jolly_parlor.app.stations.signoff.verdict_card import VerdictCard
+from jolly_parlor.app.stations.takes.measure_card import MeasureCard
+from jolly_parlor.app.widgets.fields import Choice, choice_field, named_button
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.cautions import cautions
-from jolly_parlor.placement.settings.as_set import settings_lines
-from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.edits import choose
-from jolly_parlor.units import feet_inches, format_length
+
+_PAGES = [
+    ("verdict", "Verdict"),
+    ("checks", "Check list"),
+    ("equaliser", "Equaliser"),
+    ("around", "Around the seat"),
+    ("handover", "Hand-over"),
+    ("build", "To build from"),
+]
+_SIGNED = ("verdict", "checks", "handover")
+_UNDER = {
+    "verdict": "What was chosen, why, how sure it is, and what it would take to do better.",
+    "checks": "What is open before anybody treats the room, and what leaving it open costs.",
+    "equaliser": "Last, and only for what is left: it cuts hills, it fills nothing.",
+    "around": "All heard alike at the main seat: moved first, then set.",
+    "handover": "What is left for whoever treats the room. Nothing is treated here.",
+    "build": "Monitors are measured at the acoustic centre on their front, and at the corner "
+    "chosen at Fine-tune; set them to 1 or 2 cm.",
+}
+
+
+class _Card(Protocol):
+    """What a page is made of."""
+
+    def refresh(self) -> None:
+        """Show the document as it is."""
 
 
 class SignoffStation(Station):
-    """What to build from, and the record of how it came about."""
+    """Good enough? What to build from, what to hand over, and the record of how it came about."""
 
     id, name = "signoff", "Sign-off"
 
-    def __init__(self, session: Workbench) -> None:
+    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
         super().__init__(session)
+        self.page = "verdict"
+        self._make_head()
+        self.pages = Choice(_PAGES, "signoff-page")
+        self.pages.chosen.connect(self.show_page)
+        row = QHBoxLayout()
+        row.addWidget(self.pages)
+        row.addStretch(1)
+        self.body.addLayout(row)
+        self.signed = Signed(session)
+        self.verdict_card, self.checks = VerdictCard(self.signed), ChecklistCard(self.signed)
+        self.equaliser, self.around = EqualiserCard(measure), AroundCard(session)
+        self.handover, self.tape = HandoverCard(self.signed), TapeCard(session)
+        self.review, self.ledger_glimpse = ReviewCard(session, "signoff"), LedgerGlimpse(session)
+        self._made = {
+            "verdict": stacked(self.verdict_card.frame, self.ledger_glimpse.frame),
+            "checks": stacked(self.checks.frame, self.review.frame),
+            "equaliser": stacked(*self.equaliser.frames),
+            "around": stacked(self.around.frame),
+            "handover": stacked(*self.handover.frames),
+            "build": stacked(*self.tape.frames),
+        }
+        for page in self._made.values():
+            self.body.addWidget(page)
+        self.body.addStretch(1)
+        self.signed.changed.connect(self.refresh)
+        self.listen(session.document_changed, session.view_changed)
+        self.show_page("verdict")
+
+    def _make_head(self) -> None:
         self.pick = QPushButton("Pick this one")
         self.pick.setObjectName("pick-current")
         self.pick.clicked.connect(self._pick)
+        self.paper = choice_field("report paper", ("A4", "Letter"))
+        imperial = self.session.settings.values.units == "imperial"
+        self.paper.setCurrentIndex(int(imperial))
+        self.report = named_button("Save report…", "save-report", lambda: None)
         self.save = QPushButton("Save placement card…")
         self.save.setObjectName("save-card")
         self.save.setProperty("strong", True)
-        self.head.addWidget(self.pick)
-        self.head.addWidget(self.save)
-        frame, layout = card()
-        layout.addWidget(label("With the tape", "head"))
-        self.grid = QGridLayout()
-        self.grid.setHorizontalSpacing(14)
-        self.grid.setVerticalSpacing(1)
-        layout.addLayout(self.grid)
-        self.body.addWidget(frame)
-        frame, layout = card()
-        layout.addWidget(label("Set like this", "head"))
-        self.settings = QGridLayout()
-        self.settings.setColumnStretch(1, 1)
-        self.settings.setHorizontalSpacing(14)
-        layout.addLayout(self.settings)
-        self.body.addWidget(frame)
-        row = QHBoxLayout()
-        frame, layout = card()
-        layout.addWidget(label("Cautions", "head"))
-        self.cautions = label("", wrap=True)
-        layout.addWidget(self.cautions)
-        layout.addStretch(1)
-        row.addWidget(frame, 1)
-        frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("Ledger", "head"))
-        head.addStretch(1)
-        head.addWidget(named_button("All of it", "open-ledger", self._open_ledger))
-        layout.addLayout(head)
-        self.ledger = QPlainTextEdit()
-        self.ledger.setReadOnly(True)
-        self.ledger.setObjectName("ledger")
-        self.ledger.setAccessibleName("Ledger")
-        self.ledger.setMinimumHeight(150)
-        layout.addWidget(self.ledger)
-        row.addWidget(frame, 1)
-        self.body.addLayout(row)
-        self.handover = HandoverCard(session)
-        self.body.addWidget(self.handover.frame)
-        self.review = ReviewCard(session, "signoff")
-        self.body.addWidget(self.review.frame)
-        self.body.addStretch(1)
-        self.listen(session.document_changed, session.view_changed)
+        for widget in (self.pick, self.paper, self.report, self.save):
+            self.head.addWidget(widget)
 
     def state(self) -> str:
         """Done once one is picked."""
         return "done" if self.session.document.chosen is not None else "untouched"
 
+    def show_page(self, page: str) -> None:
+        """One of the six."""
+        self.page = page
+        self.pages.show_value(page)
+        for name, widget in self._made.items():
+            widget.setVisible(name == page)
+        self._draw_on_plan()
+        self.refresh()
+
     def refresh(self) -> None:
-        """Show the distances of the current arrangement."""
-        clear(self.grid)
-        clear(self.settings)
-        self.handover.refresh()
-        self.review.refresh()
+        """Show what the page is of."""
         document, a = self.session.document, self.session.arrangement
+        gear = document.gear
+        several = bool(gear.others or gear.layout.directions)
+        self.pages.buttons["around"].setVisible(several)
+        if self.page == "around" and not several:
+            self.show_page("verdict")
+            return
         self.pick.setEnabled(a is not None and document.chosen != a.name)
         self.save.setEnabled(a is not None)
-        newest = reversed(self.session.history.ledger)
-        lines = [f"{entry.when[:16].replace('T', ' ')}  {entry.text}" for entry in newest]
-        empty = "Moves, takes and choices are written here as they happen."
-        self.ledger.setPlainText("\n".join(lines) or empty)
+        self.report.setEnabled(a is not None and not self.session.problem)
+        for name, widget in self._made.items():
+            widget.setVisible(name == self.page and (a is not None or name == "verdict"))
+        self.verdict_card.frame.setVisible(a is not None)
+        self.signed.refresh(self.isVisible() and self.page in _SIGNED)
         if a is None:
             self.verdict.setText("Nothing to sign off yet")
             self.under.setText("Rough in an arrangement at Line-up, compare, and pick one.")
-            self.cautions.setText("")
+            self.ledger_glimpse.refresh()
             return
         picked = document.chosen == a.name
         self.verdict.setText(f"{a.name}, picked" if picked else f"{a.name}, not picked yet")
-        self.under.setText(
-            "Monitors are measured at the acoustic centre on their front, and at the corner chosen "
-            "at Fine-tune; set them to 1 or 2 cm."
-        )
-        self.cautions.setText(
-            "\n".join(f"· {text}" for text in cautions(document.room, document.gear, a))
-        )
-        self._fill()
+        self.under.setText(_UNDER[self.page])
+        shown: dict[str, tuple[_Card, ...]] = {
+            "verdict": (self.verdict_card, self.ledger_glimpse),
+            "checks": (self.checks, self.review),
+            "equaliser": (self.equaliser,),
+            "around": (self.around,),
+            "handover": (self.handover,),
+            "build": (self.tape,),
+        }
+        for made in shown[self.page]:
+            made.refresh()
 
-    def _fill(self) -> None:
-        document, a = self.session.document, self.session.arrangement
-        assert a is not None
-        for line, (who, words) in enumerate(settings_lines(document.gear, a)):
-            self.settings.addWidget(label(who, "strong"), line, 0, Qt.AlignmentFlag.AlignTop)
-            self.settings.addWidget(label(words, wrap=True), line, 1)
-        last, row = "", 0
-        found = tape_distances(document.room, document.gear, a, document.by_ear.corner)
-        half = (len(found) + 1) // 2
-        for index, distance in enumerate(found):
-            if index == half:
-                last, row = "", 0
-            column = 5 * (index >= half)
-            if distance.item != last:
-                self.grid.addWidget(label(distance.item, "strong"), row, column)
-            last = distance.item
-            self.grid.addWidget(label(distance.what, "soft"), row, column + 1)
-            self.grid.addWidget(label(format_length(distance.metres)), row, column + 2)
-            self.grid.addWidget(label(feet_inches(distance.metres)), row, column + 3)
-            row += 1
+    def showEvent(self, event: QShowEvent | None) -> None:
+        """What the page shows on the plan."""
+        super().showEvent(event)
+        self.signed.refresh(self.page in _SIGNED)
+        self._draw_on_plan()
 
-    def _open_ledger(self) -> None:
-        self.session.ledger_wanted.emit()
+    def hideEvent(self, event: QHideEvent | None) -> None:
+        """The plan is the next station's."""
+        if "session" in vars(self):  # Qt hides pages of a window that Python has let go already
+            self.session.show_heard("")
+
+    def _draw_on_plan(self) -> None:
+        if self.isVisible():
+            self.session.show_heard("reflections" if self.page == "handover" else "")
 
     def _pick(self) -> None:
         a = self.session.arrangement

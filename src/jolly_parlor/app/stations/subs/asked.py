@@ -42,6 +42,10 @@ class Asked(Generic[Answer]):
             Question(self._kind, document.room, document.gear, work, answered, refused)
         )
 
+    def keep(self, found: Answer) -> None:
+        """Hold on to an answer that still serves, although what it was asked of has changed."""
+        self.found, self._of = found, self._question()
+
     def _question(self) -> tuple[object, ...]:
         document = self._session.believed
         return document.room, document.gear, self._session.arrangement, len(document.takes)

@@ -1,0 +1,92 @@
+"""The layout: which loudspeakers there are around the seat, and from where each should come."""
+
+from dataclasses import replace
+from functools import partial
+
+from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout
+
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.widgets.fields import CheckedField, choice_field, label, number_field
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.layouts import PRESETS, Direction, LayoutId
+from jolly_parlor.project.layout_edits import choose_layout, set_direction
+
+_HOW = (
+    "Degrees from straight ahead to the left, minus to the right, seen from the main seat; "
+    "Sign-off says which are off, moves those that may, and matches them."
+)
+_ANGLES = (
+    ("azimuth_degrees", "wanted"),
+    ("azimuth_from", "from"),
+    ("azimuth_to", "to"),
+    ("elevation_degrees", "up, wanted"),
+    ("elevation_from", "from"),
+    ("elevation_to", "to"),
+)
+_PIXELS = 78
+
+
+class LayoutCard:
+    """One list, and a row for each direction. `frame` is the widget, made anew with the page."""
+
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
+        layout = session.document.gear.layout
+        self.frame: QFrame
+        self.frame, body = card()
+        row = QHBoxLayout()
+        row.addWidget(label("Around the seat", "head"))
+        names = [preset.name for preset in PRESETS.values()]
+        own = layout.id == "own"
+        self.which = choice_field("layout", (*names, *(["one's own"] if own else [])))
+        ids: list[LayoutId] = [*PRESETS, "own"]
+        self.which.setCurrentIndex(ids.index(layout.id))
+        self.which.activated.connect(lambda at: self._choose(ids[at]))
+        row.addWidget(self.which)
+        source = PRESETS[layout.id].source if layout.id in PRESETS else ""
+        told = f"{source}, from memory." if source else "The pair alone."
+        row.addWidget(label(told if not own else "Angles of your own.", "soft"))
+        row.addStretch(1)
+        body.addLayout(row)
+        if layout.directions:
+            body.addWidget(label(_HOW, "soft", wrap=True))
+            body.addLayout(self._rows(layout.directions))
+
+    def _rows(self, directions: tuple[Direction, ...]) -> QGridLayout:
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(8)
+        grid.setVerticalSpacing(2)
+        for column, (_, title) in enumerate(_ANGLES, start=1):
+            grid.addWidget(label(title, "soft"), 0, column)
+        for line, one in enumerate(directions, start=1):
+            grid.addWidget(label(one.loudspeaker, "strong"), line, 0)
+            for column, (what, title) in enumerate(_ANGLES, start=1):
+                grid.addWidget(self._angle(one, what, title), line, column)
+            moves = QCheckBox("may be moved")
+            moves.setObjectName(f"{one.loudspeaker} movable")
+            moves.setChecked(one.movable)
+            moves.toggled.connect(partial(self._set, one, "movable"))
+            grid.addWidget(moves, line, len(_ANGLES) + 1)
+        grid.setColumnStretch(len(_ANGLES) + 2, 1)
+        return grid
+
+    def _angle(self, one: Direction, what: str, title: str) -> CheckedField:
+        field = number_field(f"{one.loudspeaker} {what}", "°", 0)
+        field.setAccessibleName(f"{one.loudspeaker}: {title}")
+        field.setMaximumWidth(_PIXELS)
+        field.set_value(float(getattr(one, what)))
+        field.committed.connect(partial(self._typed, one, what, field))
+        field.failed.connect(self.session.refused.emit)
+        return field
+
+    def _typed(self, one: Direction, what: str, field: CheckedField, value: float) -> None:
+        if not self._set(one, what, value):
+            field.reset()
+
+    def _choose(self, layout_id: LayoutId) -> None:
+        self.session.do("Choose a layout", partial(choose_layout, layout_id=layout_id))
+
+    def _set(self, one: Direction, what: str, value: object) -> bool:
+        changed = replace(one, **{what: value})  # type: ignore[arg-type]
+        words = f"Where {one.loudspeaker} belongs"
+        return self.session.do(words, partial(set_direction, direction=changed))
