@@ -5,7 +5,7 @@ from pathlib import Path
 
 import pytest
 from pypdf import PdfReader
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QSlider
 from pytestqt.qtbot import QtBot
@@ -62,7 +62,7 @@ def test_the_check_list_is_filled_in_and_the_rest_ticked(qtbot: QtBot, signing: 
     assert "stack" in said(signing, "point-unlike")
     box = signing.findChild(QCheckBox, "tick-music")
     assert box is not None and not box.isChecked()
-    QTest.mouseClick(box, Qt.MouseButton.LeftButton, pos=box.rect().center())
+    QTest.mouseClick(box, Qt.MouseButton.LeftButton, pos=QPoint(8, box.height() // 2))
     settled(qtbot, signing)
     assert signing.session.document.signing.ticked == ("music",)
     signing.session.undo()

@@ -19,6 +19,10 @@ from jolly_parlor.placement.layouts import (
     side_words,
 )
 from jolly_parlor.placement.matching import Heard, match_words, matches, mean_over
+from jolly_parlor.placement.mixes import BOTH
+from jolly_parlor.placement.search.search import search
+from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.layout_edits import choose_layout, move_around, set_direction
 from jolly_parlor.project.matching import match_all, matched
@@ -224,3 +228,18 @@ def test_what_is_matched_is_set_and_subwoofers_keep_their_time_to_the_pair(five:
 def test_takes_asked_for_and_missing_are_named(five: Document) -> None:
     with pytest.raises(Refused, match="no take of left, right, centre"):
         match_all(five, NAME, measured=True)
+
+
+def test_compare_says_how_many_stand_within_their_angles(five: Document) -> None:
+    row = compare(five, "desk", BOTH, only=NAME).rows[0]
+    assert "3 of 3 around the seat within their angles" in row.facts
+
+
+def test_a_search_puts_those_that_may_move_at_their_angles(five: Document) -> None:
+    a = five.arrangement(NAME)
+    astray = replace(a, places={**a.places, "surround left": Point(0.4, 0.6, 1.2)})
+    found = search(five.room, five.gear, Wishes(), astray, most=1)
+    placed = found.proposals[0].arrangement
+    ear = placed.seats["desk"]
+    for wanted in five.gear.layout.directions:
+        assert off_its_angles(placed, wanted, ear) == (0.0, 0.0)

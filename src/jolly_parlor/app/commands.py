@@ -170,8 +170,9 @@ class Commands(WindowParts):
         if a is None:
             return
         document, noted = self.session.document, self.session.history.ledger
+        paper = self.signoff.chosen_paper
         try:
-            waited_for(lambda: write_card(build_card(document, a.name, ledger=noted), path))
+            waited_for(lambda: write_card(build_card(document, a.name, ledger=noted), path, paper))
         except Exception as error:
             self.say(defects.sentence(error, "writing the placement card"))
             return
@@ -190,7 +191,6 @@ class Commands(WindowParts):
     def write_report_to(self, path: Path) -> None:
         """Write the full report beside the window's thread, or say why not."""
         # Imported here: the PDF writer is not needed to start.
-        from jolly_parlor.report.blocks import Paper
         from jolly_parlor.report.full import gather, report_of
         from jolly_parlor.report.report_writing import write_report
 
@@ -199,7 +199,7 @@ class Commands(WindowParts):
             return
         document, noted, fit = session.document, session.history.ledger, session.fit_used
         units = self.settings.values.units
-        paper: Paper = "letter" if self.signoff.paper.currentIndex() else "a4"
+        paper = self.signoff.chosen_paper
 
         def written() -> None:
             found = gather(document, a.name, noted, fit, units=units)

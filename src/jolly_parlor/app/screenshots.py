@@ -83,14 +83,14 @@ class _Pictures:
             "subs": self._subs,
             "plan": self._plan_of_the_loft,
             "loft": self._loft,
-            "seat-map": self._seat_map,
             "fine-tune": self._by_ear,
             "calm-zone": self._calm_zone,
-            "hunt": self._hunt,
             "ledger": self._ledger,
             "search": self._search,
             "take": self._take,
             "learn": self._learn,
+            "equaliser": self._equaliser,
+            "hand-over": self._hand_over,
             "evening": self._evening,
         }
 
@@ -104,11 +104,19 @@ class _Pictures:
         self.window.subs.best.find.click()
         _settle(self.window)
 
-    def _seat_map(self) -> None:
-        session = self.window.session
-        session.tints.choose("seat")
-        self._station("forecast")
-        self._then(lambda: session.tints.choose(""))
+    def _equaliser(self) -> None:
+        """Trims and sections, found from the demo's takes."""
+        self._station("signoff")
+        signoff = self.window.signoff
+        signoff.show_page("equaliser")
+        signoff.equaliser.find.click()
+        self._then(lambda: signoff.show_page("verdict"))
+
+    def _hand_over(self) -> None:
+        """Reflection points on list and plan."""
+        self._station("signoff")
+        self.window.signoff.show_page("handover")
+        self._then(lambda: self.window.signoff.show_page("verdict"))
 
     def _evening(self) -> None:
         self.window.toggle_theme()
@@ -141,18 +149,6 @@ class _Pictures:
         for _ in ("behind", "beside"):
             zone.ask.click()
         self._then(lambda: self.window.finetune.show_page("moves"))
-
-    def _hunt(self) -> None:
-        """A sub in the corner, and the simulated listener at four places."""
-        self._station("finetune")
-        tuning = self.window.finetune
-        tuning.show_page("tests")
-        tuning.hunt.start.click()
-        for at in ((1.9, 2.1), (1.2, 2.5), (2.7, 2.5), (1.9, 3.1)):
-            tuning.hunt.clicked(*at)
-            while tuning.hunt.listening:
-                _settle(self.window)
-        self._then(lambda: tuning.show_page("moves"))
 
     def _ledger(self) -> None:
         self._by_ear()

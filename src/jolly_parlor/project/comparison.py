@@ -19,6 +19,7 @@ from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.diagnosis.marks import marks
 from jolly_parlor.fitting.draws import Drawn, drawn_evenness
 from jolly_parlor.fitting.fit import Fit
+from jolly_parlor.placement.around_seat import off_its_angles
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import (
     Deviation,
@@ -251,6 +252,11 @@ def _facts(
     arrangement, seat = listening.arrangement, listening.seat
     over = room_over_direct_db(forecast, listening, document.room.speed_of_sound)
     facts.append(f"room {over:+.0f} dB over direct")
+    wanted = document.gear.layout.directions
+    if wanted:
+        ear = arrangement.seats[document.gear.seats[0].name]
+        within = sum(off_its_angles(arrangement, one, ear) == (0.0, 0.0) for one in wanted)
+        facts.append(f"{within} of {len(wanted)} around the seat within their angles")
     takes = [document.take_of(arrangement, source, seat) for source in ("both", "left", "right")]
     impulse = next((t.impulse for t in takes if t is not None and t.impulse is not None), None)
     if impulse is not None:

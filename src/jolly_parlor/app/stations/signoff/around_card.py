@@ -21,8 +21,8 @@ from jolly_parlor.units import format_length, with_minus
 
 _ASK = (
     "Every loudspeaker at the same level, time and curve at the main seat: from takes of each "
-    "alone at up to six points of the head, else by forecast. Those that may move are moved before "
-    "anything is set."
+    "alone at up to six points of the head, else by forecast. Turn each to the ear. Those that may "
+    "move are moved before anything is set."
 )
 Moved = tuple[Document, tuple[Settled, ...]]
 

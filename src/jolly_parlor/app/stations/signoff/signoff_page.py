@@ -3,7 +3,7 @@ hand-over and what to build from.
 """
 
 from functools import partial
-from typing import Protocol
+from typing import Literal, Protocol
 
 from PyQt6.QtGui import QHideEvent, QShowEvent
 from PyQt6.QtWidgets import QHBoxLayout, QPushButton
@@ -54,6 +54,7 @@ class SignoffStation(Station):
     """Good enough? What to build from, what to hand over, and the record of how it came about."""
 
     id, name = "signoff", "Sign-off"
+    figures = True
 
     def __init__(self, session: Workbench, measure: MeasureCard) -> None:
         super().__init__(session)
@@ -98,6 +99,11 @@ class SignoffStation(Station):
         self.save.setProperty("strong", True)
         for widget in (self.pick, self.paper, self.report, self.save):
             self.head.addWidget(widget)
+
+    @property
+    def chosen_paper(self) -> Literal["a4", "letter"]:
+        """What card and report are written for."""
+        return "letter" if self.paper.currentIndex() else "a4"
 
     def state(self) -> str:
         """Done once one is picked."""
