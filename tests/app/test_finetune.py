@@ -437,6 +437,7 @@ def test_the_room_is_looked_round_at_survey(qtbot: QtBot, window: MainWindow) ->
     assert window.session.document.by_ear.review == {"lamp left": "yes", "lamp right": "no"}
     assert "left is worse off" in words(window, "review-words-survey")
     window.go("signoff")
+    press(window, "signoff-page-checks")
     settled(qtbot, window)
     assert "left is worse off" in words(window, "review-words-signoff")
     press(window, "open-ledger")

@@ -238,7 +238,7 @@ def test_compare_says_how_many_stand_within_their_angles(five: Document) -> None
 def test_a_search_puts_those_that_may_move_at_their_angles(five: Document) -> None:
     a = five.arrangement(NAME)
     astray = replace(a, places={**a.places, "surround left": Point(0.4, 0.6, 1.2)})
-    found = search(five.room, five.gear, Wishes(), astray, most=1)
+    found = search(five.room, five.gear, astray, Wishes(), most=1)
     placed = found.proposals[0].arrangement
     ear = placed.seats["desk"]
     for wanted in five.gear.layout.directions:

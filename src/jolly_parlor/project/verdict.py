@@ -11,7 +11,7 @@ from jolly_parlor.project.comparison import Comparison, Row
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.equalising import sections_set
 from jolly_parlor.project.handover import Handover
-from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.units import UnitSystem, format_length, with_minus
 
 _WORTH_MOVING_DB = 0.5
 """A move that the forecast says gains less is within what it can tell (common practice)."""
@@ -52,12 +52,13 @@ def verdict(
     still_open = open_points(points)
     measured = row.measured is not None
     good = measured and not better and not still_open
-    parts = (
-        Paragraph("What was chosen", _chosen(document, row, units)),
-        Paragraph("Why", _why(comparison, row)),
-        Paragraph("How sure", _sure(document, comparison, row, fit)),
-        Paragraph("What it would take to do better", _to_do(better, still_open, points, handed)),
-    )
+    told = {
+        "What was chosen": _chosen(document, row, units),
+        "Why": _why(comparison, row),
+        "How sure": _sure(document, comparison, row, fit),
+        "What it would take to do better": _to_do(better, still_open, points, handed),
+    }
+    parts = tuple(Paragraph(title, tuple(map(with_minus, s))) for title, s in told.items())
     return Verdict(good, _headline(name, good, measured, better, still_open), parts)
 
 

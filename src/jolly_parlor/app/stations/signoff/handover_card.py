@@ -20,6 +20,7 @@ from jolly_parlor.project.handover import NOT_MEASURED
 from jolly_parlor.units import with_minus
 
 _SHOWN = 40
+_WIDE_MM = 125  # so that its lettering reads on the page
 _SIDES = [("front", "Front"), ("right", "Right"), ("back", "Back"), ("left", "Left")]
 
 
@@ -126,7 +127,7 @@ class HandoverCard:
         register()
         units = self.session.settings.values.units
         side = next(s for s in SIDES if s == self.side)
-        made = ScaledElevation(document.room, document.gear, a, side, 180 * mm, points, units)
+        made = ScaledElevation(document.room, document.gear, a, side, _WIDE_MM * mm, points, units)
         svg = renderSVG.drawToString(made.drawing)
         here = [str(n) for n, p in enumerate(points, start=1) if p.side == side]
         told = f"reflections {', '.join(here)}" if here else "no reflection"
