@@ -5,7 +5,8 @@ from pathlib import Path
 
 import pytest
 from pypdf import PdfReader
-from PyQt6.QtCore import QPoint, Qt
+from PyQt6 import sip
+from PyQt6.QtCore import QObject, QPoint, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QSlider
 from pytestqt.qtbot import QtBot
@@ -13,6 +14,8 @@ from pytestqt.qtbot import QtBot
 from helpers_app import PATIENCE_MS, press, settled, type_into
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.around_seat import off_its_angles
+from jolly_parlor.placement.layouts import STEREO
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.equalising import sections_set
 from jolly_parlor.project.layout_edits import choose_layout
@@ -274,3 +277,32 @@ def test_an_arrangement_that_cannot_stand_says_why(qtbot: QtBot, signing: MainWi
     settled(qtbot, signing)
     assert signing.session.arrangement is not None
     assert said(signing, "signing-headline")
+
+
+def test_a_loudspeaker_of_ones_own_belongs_where_it_stands(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    window.go("gear")
+    press(window, "add-loudspeaker")
+    settled(qtbot, window)
+    session = window.session
+    (name,) = [one.id for one in session.document.gear.others]
+    press(window, f"{name} angles")
+    settled(qtbot, window)
+    assert session.document.gear.layout.id == "own"
+    wanted, a = session.document.gear.layout.of(name), session.arrangement
+    assert wanted is not None and a is not None
+    assert off_its_angles(a, wanted, a.seats["desk"]) == (0.0, 0.0)
+    press(window, f"{name} anywhere")
+    settled(qtbot, window)
+    assert session.document.gear.layout == STEREO
+
+
+def test_a_page_of_a_window_that_is_gone_hides_without_a_word(signing: MainWindow) -> None:
+    press(signing, "signoff-page-handover")
+    page = signing.signoff
+    held, gone = page.session, QObject()
+    sip.delete(gone)
+    page.session = gone
+    page.hideEvent(None)
+    page.session = held

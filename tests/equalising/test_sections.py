@@ -161,6 +161,15 @@ def test_a_hill_between_interfering_paths_is_not_cut():
     assert all(abs(np.log2(s.frequency_hz / between)) > 0.25 for s in cuts(made))
 
 
+def test_sections_together_take_no_hill_below_even():
+    # A comb: the figure alone would cut its hill by 11 dB with two sections, to meet the hollows.
+    made = curve([reflected(1.2, 2.3)] * 2)
+    (hill,) = [v for v in verdicts(made) if v.mendable]
+    correction = correction_for(made, verdicts(made))
+    assert correction.sections
+    assert -correction.largest_db < hill.feature.level_db + 2.5
+
+
 def cuts(made):
     return correction_for(made, verdicts(made)).sections
 

@@ -9,6 +9,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.equalising.biquads import analogue
@@ -92,6 +93,8 @@ class _Task:
         self._power = 10 ** (curve.mean_db / 10)
         self._target = target.at(self.at_hz)
         self._low = max(low, float(self.f[0]))
+        self._depths = [(self._within(h), self._most(h)) for h in self.hills]
+        """How deep sections may cut together within each hill."""
 
     def off_db(self, sections: Sequence[Section]) -> FloatArray:
         """Distance from even, (at_hz,)."""
@@ -139,16 +142,20 @@ class _Task:
         ranked = sorted(found, key=lambda pair: -pair[0])
         return [section for _, section in ranked[:_TRIES]]
 
-    def _height(self, hill: Verdict) -> float:
-        """How far a hill stands above even as it is, before smoothing, dB: the figure alone would
-        cut further, to meet a deep hollow half way.
+    def _within(self, hill: Verdict) -> NDArray[np.bool_]:
+        return np.asarray((self.f >= hill.low_hz) & (self.f <= hill.high_hz))
+
+    def _most(self, hill: Verdict) -> float:
+        """The deepest cut: little more than a hill stands above even as it is, before smoothing.
+        The figure alone would cut further, to meet a deep hollow half way.
         """
         level = self.off_db([])
         even = min(0.0, float(np.median(level)))
-        inside = (self.f >= hill.low_hz) & (self.f <= hill.high_hz)
+        inside = self._within(hill)
         raw = self.curve.mean_db - self.curve.judged.target.at(self.f)
         smooth = np.interp(self.at_hz, self.f, raw) - level  # what is taken as even
-        return max(float(raw[inside].max() - np.median(smooth)) - even, _LEAST_RISE_DB)
+        height = max(float(raw[inside].max() - np.median(smooth)) - even, _LEAST_RISE_DB)
+        return min(MOST_DB, height + _BEYOND_DB)
 
     def _settled(self, sections: Sequence[Section]) -> list[Section]:
         """All of them moved to where the whole is most even."""
@@ -159,7 +166,7 @@ class _Task:
                 self.hills,
                 key=lambda h: abs(np.log(h.feature.frequency_hz / section.frequency_hz)),
             )
-            most = min(MOST_DB, self._height(hill) + _BEYOND_DB)
+            most = self._most(hill)
             low[n] = np.log(max(hill.low_hz, self._low)), -most, np.log(_Q_LEAST)
             high[n] = np.log(max(hill.high_hz, self._low * 1.001)), 0.0, np.log(_Q_MOST)
         inside = np.clip(start, low + 1e-6, high - 1e-6)
@@ -167,8 +174,9 @@ class _Task:
         def residual(flat: FloatArray) -> FloatArray:
             off = self.off_db(_sections(flat))
             weight = np.where(off < 0, DIP_WEIGHT, 1.0)
-            beyond = correction_db(_sections(flat), self.f).min() + MOST_DB
-            return np.append(np.sqrt(weight / weight.sum()) * off, min(beyond, 0.0))
+            cut = correction_db(_sections(flat), self.f)
+            beyond = [min(cut[inside].min() + most, 0.0) for inside, most in self._depths]
+            return np.append(np.sqrt(weight / weight.sum()) * off, beyond)
 
         from scipy.optimize import least_squares  # here: starting the window need not wait for it
 

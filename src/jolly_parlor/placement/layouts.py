@@ -87,6 +87,7 @@ class Layout:
 
 
 STEREO = Layout()
+_OWN_DEGREES = 10.0
 
 
 class Channel(NamedTuple):
@@ -168,6 +169,15 @@ def azimuth_of(ear: Point, at: Point) -> float:
 def elevation_of(ear: Point, at: Point) -> float:
     """Degrees above the ear."""
     return degrees(atan2(at.z - ear.z, hypot(at.x - ear.x, at.y - ear.y)))
+
+
+def direction_at(loudspeaker: str, ear: Point, at: Point) -> Direction:
+    """Where one stands, as where it belongs: ten degrees either way are taken to be as good."""
+    azimuth = float(round(azimuth_of(ear, at)))
+    rise = float(round(elevation_of(ear, at)))
+    low, high = max(azimuth - _OWN_DEGREES, -180.0), min(azimuth + _OWN_DEGREES, 180.0)
+    flat, steep = max(rise - _OWN_DEGREES, -90.0), min(rise + _OWN_DEGREES, 90.0)
+    return Direction(loudspeaker, azimuth, low, high, rise, flat, steep)
 
 
 def point_at(ear: Point, azimuth: float, elevation: float, metres: float) -> Point:

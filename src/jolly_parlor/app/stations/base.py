@@ -4,6 +4,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from typing import Any
 
+from PyQt6 import sip
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLayout, QScrollArea, QVBoxLayout, QWidget
@@ -53,6 +54,12 @@ class Station(QWidget):
             outer.addWidget(self.scroll_area, 1)
         else:
             outer.addLayout(self.body, 1)
+
+    @property
+    def lives(self) -> bool:
+        """Whether its session does: Qt hides pages of a window that Python has let go already."""
+        session = vars(self).get("session")
+        return session is not None and not sip.isdeleted(session)
 
     def listen(self, *signals: Any) -> None:
         """Refresh on these signals: at once when seen, else when next shown."""

@@ -133,7 +133,7 @@ class FinetuneStation(Station):
 
     def hideEvent(self, event: QHideEvent | None) -> None:
         """The plan is the next station's."""
-        if "session" in vars(self):  # Qt hides pages of a window that Python has let go already
+        if self.lives:
             self.session.show_heard("")
             self._tint()
 

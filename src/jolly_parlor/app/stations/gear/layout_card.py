@@ -3,13 +3,19 @@
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout
+from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QVBoxLayout
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import CheckedField, choice_field, label, number_field
+from jolly_parlor.app.widgets.fields import (
+    CheckedField,
+    choice_field,
+    label,
+    named_button,
+    number_field,
+)
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.layouts import PRESETS, Direction, LayoutId
-from jolly_parlor.project.layout_edits import choose_layout, set_direction
+from jolly_parlor.placement.layouts import PRESETS, Direction, LayoutId, direction_at
+from jolly_parlor.project.layout_edits import choose_layout, set_direction, without_direction
 
 _HOW = (
     "Degrees from straight ahead to the left, minus to the right, seen from the main seat; "
@@ -51,6 +57,7 @@ class LayoutCard:
         if layout.directions:
             body.addWidget(label(_HOW, "soft", wrap=True))
             body.addLayout(self._rows(layout.directions))
+        self._offer_angles(body)
 
     def _rows(self, directions: tuple[Direction, ...]) -> QGridLayout:
         grid = QGridLayout()
@@ -67,8 +74,37 @@ class LayoutCard:
             moves.setChecked(one.movable)
             moves.toggled.connect(partial(self._set, one, "movable"))
             grid.addWidget(moves, line, len(_ANGLES) + 1)
-        grid.setColumnStretch(len(_ANGLES) + 2, 1)
+            gone = partial(self._free, one.loudspeaker)
+            anywhere = named_button("from anywhere", f"{one.loudspeaker} anywhere", gone)
+            grid.addWidget(anywhere, line, len(_ANGLES) + 2)
+        grid.setColumnStretch(len(_ANGLES) + 3, 1)
         return grid
+
+    def _offer_angles(self, body: QVBoxLayout) -> None:
+        """Of others that stand somewhere but belong nowhere yet: the angles they have now."""
+        gear, a = self.session.document.gear, self.session.arrangement
+        free = [one.id for one in gear.others if gear.layout.of(one.id) is None]
+        if not free or a is None:
+            return
+        row = QHBoxLayout()
+        for name in free:
+            here = partial(self._give, name)
+            row.addWidget(named_button(f"{name} belongs where it stands", f"{name} angles", here))
+        row.addStretch(1)
+        body.addLayout(row)
+
+    def _give(self, name: str) -> None:
+        document, a = self.session.document, self.session.arrangement
+        if a is None:
+            return
+        ear = a.seats[document.gear.seats[0].name]
+        direction = direction_at(name, ear, a.places[name])
+        words = f"Where {name} belongs"
+        self.session.do(words, partial(set_direction, direction=direction))
+
+    def _free(self, name: str) -> None:
+        words = f"{name} from anywhere"
+        self.session.do(words, partial(without_direction, loudspeaker=name))
 
     def _angle(self, one: Direction, what: str, title: str) -> CheckedField:
         field = number_field(f"{one.loudspeaker} {what}", "°", 0)

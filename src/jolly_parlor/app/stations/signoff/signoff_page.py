@@ -161,7 +161,7 @@ class SignoffStation(Station):
 
     def hideEvent(self, event: QHideEvent | None) -> None:
         """The plan is the next station's."""
-        if "session" in vars(self):  # Qt hides pages of a window that Python has let go already
+        if self.lives:
             self.session.show_heard("")
 
     def _draw_on_plan(self) -> None:
