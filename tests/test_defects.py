@@ -42,7 +42,7 @@ def test_a_defect_in_a_command_is_one_sentence_and_a_code_of_its_own(
     def broken(*_: object) -> object:
         raise KeyError("inside")
 
-    monkeypatch.setattr("jolly_parlor.cli.document_commands.open_project", broken)
+    monkeypatch.setattr("jolly_parlor.cli.report_command.open_project", broken)
     monkeypatch.setattr(
         "sys.argv", ["jolly-parlor", "report", "--arrangement", "A", "a.parlor", "o.pdf"]
     )

@@ -3,9 +3,9 @@
     L = -0.691 + 10 lg( sum over channels of the mean square after the K filters ),
 
 over blocks of 400 ms, a quarter apart; those below -70 LUFS and those more than 10 LU below the
-mean of the rest are left out. The K filters are given in the recommendation for 48 kHz; for other rates
-the analogue filters behind them are transformed anew (their parameters from memory, checked against
-the table of the recommendation). Channels in front only: each counts 1.
+mean of the rest are left out. The K filters are given in the recommendation for 48 kHz; for other
+rates the analogue filters behind them are transformed anew (their parameters from memory, checked
+against the table of the recommendation). Channels in front only: each counts 1.
 """
 
 import numpy as np
