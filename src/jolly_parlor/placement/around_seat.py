@@ -61,20 +61,24 @@ def spots(
     ear: Point,
     taken: Mapping[str, Point],
     shares: tuple[float, ...] = _SHARES,
-) -> list[Spot]:
-    """Where one can stand within its angles, nearest to what is wanted first."""
+) -> Iterator[Spot]:
+    """Where one can stand within its angles, nearest to what is wanted first; looked at one after
+    another as they are asked for.
+    """
     model = gear.model_of(wanted.loudspeaker)
-    found = []
-    for share, azimuth, elevation in product(shares, _azimuths(wanted), _elevations(wanted)):
-        at = point_at(ear, azimuth, elevation, share * metres)
-        behind = point_at(at, azimuth, 0.0, model.depth + _CLEAR_METRES)
-        low, high = at.z - model.centre_height, at.z - model.centre_height + model.height
-        if low < 0 or not all(room.has_air_at(p) for p in (at, behind, replace(at, z=high))):
-            continue
-        if any(at.distance(other) < _APART_METRES for other in taken.values()):
-            continue
-        found.append(Spot(at, azimuth, elevation, share))
-    return sorted(found, key=lambda s: s.off(wanted) + _NEARER_DEGREES * 10 * (1 - s.share))
+    tried = [
+        Spot(point_at(ear, azimuth, elevation, share * metres), azimuth, elevation, share)
+        for share, azimuth, elevation in product(shares, _azimuths(wanted), _elevations(wanted))
+    ]
+    tried.sort(key=lambda s: s.off(wanted) + _NEARER_DEGREES * 10 * (1 - s.share))
+    for spot in tried:
+        at = spot.at
+        behind = point_at(at, spot.azimuth, 0.0, model.depth + _CLEAR_METRES)
+        low = at.z - model.centre_height
+        corners = (at, behind, replace(at, z=low + model.height))
+        near = any(at.distance(other) < _APART_METRES for other in taken.values())
+        if low >= 0 and not near and all(map(room.has_air_at, corners)):
+            yield spot
 
 
 def _azimuths(wanted: Direction) -> list[float]:
@@ -102,9 +106,9 @@ def placed_around(
         name = wanted.loudspeaker
         if not wanted.movable and name in standing:
             continue
-        free = spots(room, gear, wanted, metres, ear, pair | found)
-        if free:
-            found[name] = free[0].at
+        free = next(spots(room, gear, wanted, metres, ear, pair | found), None)
+        if free is not None:
+            found[name] = free.at
     return found
 
 
@@ -176,8 +180,8 @@ def _best(
 ) -> list[tuple[Direction, Point, float]]:
     first, *rest = group
     tried: list[tuple[float, list[tuple[Direction, Point, float]]]] = []
-    free = spots(forecaster.room, forecaster.gear, first, metres, ear, taken, _SEARCHED)
-    free = free or spots(forecaster.room, forecaster.gear, first, metres, ear, taken)
+    known = forecaster.room, forecaster.gear, first, metres, ear, taken
+    free = list(spots(*known, _SEARCHED)) or list(spots(*known))
     step = max(len(free) // _MOST_TRIED, 1)
     chosen = free[::step]
     values = _figure(forecaster, first.loudspeaker, [s.at for s in chosen], heads)
