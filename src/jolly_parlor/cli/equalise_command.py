@@ -5,7 +5,15 @@ from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import JSON, PATH, rounded, write_bytes, write_json, write_text
+from jolly_parlor.cli.output import (
+    JSON,
+    PATH,
+    rounded,
+    usual_arrangement,
+    write_bytes,
+    write_json,
+    write_text,
+)
 from jolly_parlor.equalising.biquads import RATES_HZ, FirKind
 from jolly_parlor.equalising.sections import STRENGTH_WHY, USUAL_STRENGTH, Correction
 from jolly_parlor.equalising.writing import (
@@ -75,7 +83,7 @@ def equalise_command(
     which few sections are worth setting, trims first.
     """
     document = open_document(file)
-    name = arrangement or document.chosen or next((a.name for a in document.arrangements), "")
+    name = arrangement or usual_arrangement(document)
     if check_it:
         _tell_check(equaliser_check(document, name), out)
         return

@@ -5,7 +5,7 @@ from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import JSON, PATH, rounded, write_json
+from jolly_parlor.cli.output import JSON, PATH, rounded, usual_arrangement, write_json
 from jolly_parlor.placement.around_seat import Settled
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.layouts import PRESETS, LayoutId, side_words
@@ -40,7 +40,7 @@ def match(
     if layout is not None:
         edit_file(file, lambda d: choose_layout(d, layout))
     document = open_document(file)
-    name = arrangement or document.chosen or next((a.name for a in document.arrangements), "")
+    name = arrangement or usual_arrangement(document)
     document.arrangement(name)
     told: tuple[Settled, ...] = ()
     if move:

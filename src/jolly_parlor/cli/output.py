@@ -9,6 +9,7 @@ import click
 from jolly_parlor.atomic import replacing
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Mix, mix_of
+from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 
 PATH = click.Path(path_type=Path)
@@ -53,6 +54,13 @@ def asked_mix(gear: Gear, source: str) -> Mix:
         return mix_of(gear, source)
     except Refused as error:
         raise click.UsageError(str(error)) from None
+
+
+def usual_arrangement(document: Document) -> str:
+    """The picked or first one; a document without any is wrong usage."""
+    if not document.arrangements:
+        raise click.UsageError("The document has no arrangement; propose one first.")
+    return document.chosen or document.arrangements[0].name
 
 
 def rounded(value: float | None) -> float | None:

@@ -5,7 +5,7 @@ from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import JSON, PATH, rounded, write_json
+from jolly_parlor.cli.output import JSON, PATH, rounded, usual_arrangement, write_json
 from jolly_parlor.placement.reflections import EARLY_DB, EARLY_SECONDS, SMALL_ROOMS
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
@@ -22,7 +22,7 @@ def reflections(file: Path, arrangement: str | None, seat: str | None, out: str 
     first; what remains after placing, where its pressure gathers, and how long each band rings.
     """
     document = open_document(file)
-    name = arrangement or document.chosen or next((a.name for a in document.arrangements), "")
+    name = arrangement or usual_arrangement(document)
     found = handover(document, name, seat)
     if out is not None:
         write_json(out, handover_json(found))

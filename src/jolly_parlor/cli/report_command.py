@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING, Any
 
 import click
 
-from jolly_parlor.cli.output import PATH, write_json
+from jolly_parlor.cli.output import PATH, usual_arrangement, write_json
 from jolly_parlor.cli.reflections_command import handover_json
 from jolly_parlor.project.files import open_project
 from jolly_parlor.units import UnitSystem
@@ -48,7 +48,7 @@ def report(
         raise click.UsageError("Say where to write: OUT, a .pdf or .html, or --json.")
     project = open_project(file).project
     document = project.document
-    name = arrangement or document.chosen or next((a.name for a in document.arrangements), "")
+    name = arrangement or usual_arrangement(document)
     if out is not None and not full:
         write_card(build_card(document, name, ledger=project.ledger), out, paper)
     if full or out_json is not None:

@@ -7,12 +7,11 @@ from typing import Any
 import click
 import numpy as np
 
-from jolly_parlor.cli.output import JSON, PATH, rounded, write_json
+from jolly_parlor.cli.output import JSON, PATH, rounded, usual_arrangement, write_json
 from jolly_parlor.placement.search.further_subs import Further, further_words
 from jolly_parlor.placement.settings.alignment import Alignment
 from jolly_parlor.placement.settings.headroom import REFERENCE_DB_SPL, Headroom
 from jolly_parlor.placement.settings.shares import THIRDS_HZ, Shares
-from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import edit_file, open_document
 from jolly_parlor.project.room_fit import fit_document
 from jolly_parlor.project.subwoofers import SubReport, further, sub_report
@@ -55,7 +54,7 @@ def settings(
         raise click.UsageError("Give --fitted or --measured, not both: takes win over forecasts.")
     document = open_document(file)
     fit = fit_document(document) if fitted else None
-    name = arrangement or _usual(document)
+    name = arrangement or usual_arrangement(document)
     found = tune(document, name, seats == "all", fit, measured, reference)
     if apply_it:
         edit_file(file, lambda d: applied(d, found))
@@ -79,7 +78,7 @@ def subs(
     """
     document = open_document(file)
     fit = fit_document(document) if fitted else None
-    name = arrangement or _usual(document)
+    name = arrangement or usual_arrangement(document)
     found = sub_report(document, name, fit)
     more = further(document, name, fit) if ask_further else []
     if out is not None:
@@ -109,12 +108,6 @@ def _further_json(found: list[Further]) -> list[dict[str, Any]]:
         {"subs": f.count, "main_seat_db": rounded(f.main_db), "all_seats_db": rounded(f.every_db)}
         for f in found
     ]
-
-
-def _usual(document: Document) -> str:
-    if not document.arrangements:
-        raise click.UsageError("The document has no arrangement; propose one first.")
-    return document.chosen or document.arrangements[0].name
 
 
 def _tell(found: Tuned, apply_it: bool, file: Path) -> None:

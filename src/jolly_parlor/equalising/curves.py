@@ -31,7 +31,7 @@ _STEP_HZ = 0.5
 _TOP_HZ = 4096.0
 _ROLL_OFF_DB = 24.0
 """Per octave below what is known: as a ported box (an assumption, far from what is judged)."""
-_FLOOR_DB = 60.0
+_FLOOR_DB = 120.0
 _QUIET_SHARE = 5
 """The last fifth of an impulse response is taken to be noise."""
 
@@ -82,7 +82,7 @@ class Curve:
     excess: Excess | None = None
     """None where no phase is known."""
     noise_db: FloatArray | None = None
-    """None where no impulse response tells it; minus infinity for a forecast."""
+    """None where no impulse response tells it, as of a forecast."""
 
     @property
     def mean_db(self) -> FloatArray:
@@ -143,7 +143,7 @@ def excess_of(response: Response, late_seconds: float = 0.0) -> Excess | None:
     own = np.log2(f)
     level = np.interp(x, own, response.level_db)
     level -= _ROLL_OFF_DB * np.maximum(own[0] - x, 0.0)
-    level = np.maximum(level, level.max() - 2 * _FLOOR_DB)
+    level = np.maximum(level, level.max() - _FLOOR_DB)
     inside = (bins >= f[0]) & (bins <= f[-1])
     least = np.radians(minimum_phase_deg(level))[inside]
     turned = np.degrees(np.interp(bins[inside], f, phase) - least)

@@ -51,11 +51,8 @@ class Verdict:
 
 def verdicts(curve: Curve) -> list[Verdict]:
     """Of every hill and hollow of the mean over the head, worst first."""
-    return [_hill(curve, f) if f.kind == "hill" else _hollow(curve, f) for f in _features(curve)]
-
-
-def _features(curve: Curve) -> list[Feature]:
-    return features(curve.deviation)
+    found = features(curve.deviation)
+    return [_hill(curve, f) if f.kind == "hill" else _hollow(curve, f) for f in found]
 
 
 def _reach(feature: Feature) -> tuple[float, float]:

@@ -93,13 +93,15 @@ class _Task:
         self._power = 10 ** (curve.mean_db / 10)
         self._target = target.at(self.at_hz)
         self._low = max(low, float(self.f[0]))
-        self._depths = [(self._within(h), self._most(h)) for h in self.hills]
+        self._depths = [(self._within(h), self._most(h)) for h in hills]
         """How deep sections may cut together within each hill."""
 
     def off_db(self, sections: Sequence[Section]) -> FloatArray:
         """Distance from even, (at_hz,)."""
-        gain = np.abs(analogue(sections, self.f)) ** 2 if sections else 1.0
-        smooth = self._weights @ (self._power * gain)
+        return self._off_db(correction_db(sections, self.f))
+
+    def _off_db(self, cut_db: FloatArray) -> FloatArray:
+        smooth = self._weights @ (self._power * 10 ** (cut_db / 10))
         level = _DB * np.log(np.maximum(smooth, 1e-30)) - self._target
         return np.asarray(level - level.mean())
 
@@ -162,19 +164,18 @@ class _Task:
         start = np.array([[np.log(s.frequency_hz), s.gain_db, np.log(s.q)] for s in sections])
         low, high = np.empty_like(start), np.empty_like(start)
         for n, section in enumerate(sections):
-            hill = min(
-                self.hills,
-                key=lambda h: abs(np.log(h.feature.frequency_hz / section.frequency_hz)),
+            hill, (_, most) = min(
+                zip(self.hills, self._depths, strict=True),
+                key=lambda pair: abs(np.log(pair[0].feature.frequency_hz / section.frequency_hz)),
             )
-            most = self._most(hill)
             low[n] = np.log(max(hill.low_hz, self._low)), -most, np.log(_Q_LEAST)
             high[n] = np.log(max(hill.high_hz, self._low * 1.001)), 0.0, np.log(_Q_MOST)
         inside = np.clip(start, low + 1e-6, high - 1e-6)
 
         def residual(flat: FloatArray) -> FloatArray:
-            off = self.off_db(_sections(flat))
-            weight = np.where(off < 0, DIP_WEIGHT, 1.0)
             cut = correction_db(_sections(flat), self.f)
+            off = self._off_db(cut)
+            weight = np.where(off < 0, DIP_WEIGHT, 1.0)
             beyond = [min(cut[inside].min() + most, 0.0) for inside, most in self._depths]
             return np.append(np.sqrt(weight / weight.sum()) * off, beyond)
 

@@ -95,6 +95,11 @@ class Arrangement:
         """What is set for a loudspeaker; flat where nothing is."""
         return self.chains.get(name, Chain())
 
+    def without_sections(self) -> "Arrangement":
+        """The same with the equaliser off; trims stay."""
+        chains = {name: replace(chain, sections=()) for name, chain in self.chains.items()}
+        return replace(self, chains=chains)
+
     def toe_in_degrees(self, side: str, seat: str) -> float:
         """How far one of the pair is turned inwards from straight ahead, as it is aimed with
         respect to the seat; up to 180.

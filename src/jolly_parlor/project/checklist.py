@@ -11,11 +11,12 @@ from typing import Literal
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.by_ear.review import QUESTIONS, scored
 from jolly_parlor.equalising.sections import WARN_DB
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems, must_stand
 from jolly_parlor.placement.checks import Check, geometry_checks
 from jolly_parlor.placement.evenness import evenness, mismatch_db
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import seat as seat_item
+from jolly_parlor.placement.matching import LEVEL_DB
 from jolly_parlor.placement.mixes import (
     BOTH,
     LEFT_ALONE,
@@ -25,6 +26,7 @@ from jolly_parlor.placement.mixes import (
     with_subwoofers,
 )
 from jolly_parlor.placement.settings.shares import idle_words
+from jolly_parlor.project.comparison import MATCH_DB
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.equaliser_check import equaliser_check
 from jolly_parlor.project.equalising import sections_set
@@ -34,7 +36,6 @@ from jolly_parlor.project.subwoofers import sub_report
 from jolly_parlor.refused import Refused
 
 State = Literal["holds", "open", "unknown", "yours", "ticked"]
-_MATCH_DB = 3.0
 _TELLING_DB = 0.1
 
 
@@ -57,8 +58,7 @@ def check_list(
     stand.
     """
     a, room, gear = document.arrangement(name), document.room, document.gear
-    if problems := fit_problems(room, gear, a):
-        raise Refused(f"“{name}” cannot stand: {problems[0]}")
+    must_stand(room, gear, a)
     model = forecaster or Forecaster(room, gear)
     checks = geometry_checks(room, gear, a)
     found = [
@@ -67,8 +67,8 @@ def check_list(
     ]
     found.append(_alike(document, a, model))
     found.append(_takes(document, a))
-    found += _subwoofers(document, a)
-    found += _around(document, a)
+    found += _subwoofers(document, a, checks, model)
+    found += _around(document, a, model)
     found.append(_equaliser(document, a, model))
     found.append(_review(document))
     ticked = set(document.signing.ticked)
@@ -200,8 +200,8 @@ def _alike(document: Document, a: Arrangement, model: Forecaster) -> CheckPoint:
     gap = mismatch_db(left, right)
     kind = "measured" if measured else "forecast"
     words = f"They differ by {gap:.1f} dB, {kind}."
-    if gap > _MATCH_DB:
-        why = f"The image leans and blurs; within {_MATCH_DB:.0f} dB is usual."
+    if gap > MATCH_DB:
+        why = f"The image leans and blurs; within {MATCH_DB:.0f} dB is usual."
         return CheckPoint("alike", "Left and right alike", "open", words, why)
     if not measured:
         return CheckPoint(
@@ -241,11 +241,12 @@ def _takes(document: Document, a: Arrangement) -> CheckPoint:
     return CheckPoint("takes", title, "holds", words)
 
 
-def _subwoofers(document: Document, a: Arrangement) -> list[CheckPoint]:
+def _subwoofers(
+    document: Document, a: Arrangement, checks: list[Check], model: Forecaster
+) -> list[CheckPoint]:
     if not document.gear.subwoofers:
         return []
     found = []
-    checks = geometry_checks(document.room, document.gear, a)
     late = [c for c in checks if c.about == "sub in time" and not c.holds]
     if late:
         words = " ".join(c.text for c in late)
@@ -257,7 +258,7 @@ def _subwoofers(document: Document, a: Arrangement) -> list[CheckPoint]:
         found.append(CheckPoint("sub in time", "Subwoofer in time with the pair", "holds", words))
     if len(document.gear.subwoofers) > 1:
         title, seat = "Subwoofers share the work", document.gear.seats[0].name
-        idle = idle_words(sub_report(document, a.name).at_seats[seat])
+        idle = idle_words(sub_report(document, a.name, field=model.field).at_seats[seat])
         if idle:
             costs = "One is driven to its limit while another rests."
             found.append(CheckPoint("shares", title, "open", " ".join(idle), costs))
@@ -266,13 +267,13 @@ def _subwoofers(document: Document, a: Arrangement) -> list[CheckPoint]:
     return found
 
 
-def _around(document: Document, a: Arrangement) -> list[CheckPoint]:
+def _around(document: Document, a: Arrangement, model: Forecaster) -> list[CheckPoint]:
     if not document.gear.layout.directions and not document.gear.others:
         return []
     title = "Loudspeakers around the seat match"
-    found = match_all(document, a.name)
+    found = match_all(document, a.name, field=model.field)
     off = [m for m in found if not m.stands]
-    loud = [m for m in found if m.stands and abs(m.gain_db) >= 0.5]
+    loud = [m for m in found if m.stands and abs(m.gain_db) >= LEVEL_DB]
     if off:
         names = ", ".join(m.loudspeaker for m in off)
         words = f"Outside their angles: {names}."

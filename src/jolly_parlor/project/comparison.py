@@ -47,7 +47,9 @@ from jolly_parlor.signals.decay import decay_of_band
 
 Basis = Literal["measured", "forecast", "each"]
 """`each`: measured where there is a take, forecast where there is none."""
-_DEEP_DB, _HIGH_DB, _LEAN_DB, _MATCH_DB = -9.0, 7.0, 1.0, 3.0
+DEEP_DB, MATCH_DB = -9.0, 3.0
+"""A hollow deeper than the first, sides further apart than the second speak against a place."""
+_HIGH_DB, _LEAN_DB = 7.0, 1.0
 _TOO_CLOSE_DB = 0.3
 """Differences below this are within what a centimetre of placement changes; common practice."""
 
@@ -299,7 +301,7 @@ def difference(one: Row, other: Row, basis: Basis) -> Deviation:
 
 
 def _reasons(judged: Evenness, cause: str, lean_db: float, match_db: float) -> tuple[Reason, ...]:
-    deep = judged.deepest_db <= _DEEP_DB
+    deep = judged.deepest_db <= DEEP_DB
     if deep:
         first = f"Hollow at {judged.deepest_hz:.0f} Hz, {judged.deepest_db:.0f} dB: {cause}"
     else:
@@ -309,7 +311,7 @@ def _reasons(judged: Evenness, cause: str, lean_db: float, match_db: float) -> t
         second = f"Hill at {judged.highest_hz:.0f} Hz, {judged.highest_db:+.0f} dB"
     else:
         second = f"No hill above {judged.highest_db:.0f} dB"
-    leans, unlike = lean_db > _LEAN_DB, match_db > _MATCH_DB
+    leans, unlike = lean_db > _LEAN_DB, match_db > MATCH_DB
     third = "Leaning costs" if leans else "Leaning costs at most"
     third += f" {max(lean_db, 0.1):.1f} dB, forecast"
     fourth = "Left and right differ by" if unlike else "Left and right match within"

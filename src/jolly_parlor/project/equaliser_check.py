@@ -2,7 +2,7 @@
 what the takes of each alone say it should be.
 """
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 
 import numpy as np
 
@@ -53,7 +53,7 @@ def equaliser_check(document: Document, name: str, forecaster: Forecaster | None
     if measured is None:
         raise Refused(f"{take.info.id} does not cover {band.low_hz:.0f} to {band.high_hz:.0f} Hz.")
     foretold, from_takes = _foretold(document, arrangement, seat, forecaster)
-    before = _summed(document, _bare(arrangement), seat)
+    before = _summed(document, arrangement.without_sections(), seat)
     at = grid_to(band.high_hz)
     at = at[(at >= band.low_hz) & (at <= band.high_hz)]
     apart = np.interp(at, measured.frequencies_hz, measured.deviation_db) - np.interp(
@@ -97,11 +97,6 @@ def _summed(document: Document, arrangement: Arrangement, seat: str) -> Deviatio
 
     found = summed(Listening(arrangement, seat, mix), take_of)
     return as_judged(found, judged_band(document.gear, mix, takes=True))
-
-
-def _bare(arrangement: Arrangement) -> Arrangement:
-    chains = {n: replace(chain, sections=()) for n, chain in arrangement.chains.items()}
-    return replace(arrangement, chains=chains)
 
 
 def _words(

@@ -34,7 +34,7 @@ from jolly_parlor.placement.mixes import (
 )
 from jolly_parlor.project.document import Document, HeadPoint, Take
 from jolly_parlor.project.measured import summed
-from jolly_parlor.project.signing import Scope
+from jolly_parlor.project.signing import SCOPES, Scope
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 
@@ -61,7 +61,7 @@ def groups(gear: Gear, arrangement: Arrangement, scope: Scope, takes: bool) -> l
     """
     whole = with_subwoofers(gear)
     if scope == "alike":
-        return [_Group("all alike", whole, judged_band(gear, whole, takes))]
+        return [_Group(SCOPES["alike"], whole, judged_band(gear, whole, takes))]
     found = []
     crossed = bool(gear.subwoofers)
     for speaker in gear.loudspeakers:
@@ -166,7 +166,7 @@ def _measured(document: Document, arrangement: Arrangement, group: _Group) -> Cu
     low, high, _ = group.judged
     first = max(r.frequencies_hz[0] for r in (*heard.values(), *there.values()))
     last = min(r.frequencies_hz[-1] for r in (*heard.values(), *there.values()))
-    needed = max(high, float(GRID_HZ[-1]) if group.name == "all alike" else high)
+    needed = max(high, float(GRID_HZ[-1]) if group.name == SCOPES["alike"] else high)
     if first > low or last < needed:
         raise Refused(
             f"The takes cover {first:.0f} to {last:.0f} Hz; the equaliser of {_who(group)} needs "
@@ -286,4 +286,4 @@ def _on(response: Response, f: FloatArray) -> FloatArray:
 
 
 def _who(group: _Group) -> str:
-    return "all that plays" if group.name == "all alike" else group.name
+    return "all that plays" if group.name == SCOPES["alike"] else group.name

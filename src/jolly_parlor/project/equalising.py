@@ -8,7 +8,6 @@ import numpy as np
 from jolly_parlor.acoustics.fields import RoomField
 from jolly_parlor.diagnosis.features import Feature, features, same_feature
 from jolly_parlor.diagnosis.remedies import best_remedy
-from jolly_parlor.equalising.curves import Curve
 from jolly_parlor.equalising.mendable import verdicts
 from jolly_parlor.equalising.sections import WARN_DB, Correction, correction_for
 from jolly_parlor.equalising.writing import By, section_words
@@ -19,6 +18,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, mix_of, with_subwoofers
 from jolly_parlor.placement.settings.knobs import panel_of
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.edits import replace_in
 from jolly_parlor.project.equaliser_curves import forecast_curves, measured_curves
 from jolly_parlor.project.measured_parts import all_measured
 from jolly_parlor.project.room_fit import as_fitted
@@ -28,7 +28,6 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.units import UnitSystem
 
 _SPARED_DB = 1.0
-ALIKE = "all alike"
 
 
 @dataclass(frozen=True, eq=False)
@@ -89,7 +88,7 @@ def equalise(
     believed = document if fit is None else as_fitted(document, fit)
     must_stand(document.room, document.gear, document.arrangement(name))
     forecaster = Forecaster(believed.room, believed.gear, field)
-    bare = _without_sections(document, name)
+    bare = replace_in(document, name, document.arrangement(name).without_sections())
     if measured is None:
         measured = _can_be_measured(bare, name, scope)
     trimmed, tuned, notes = _trims(bare, name, fit, measured, field)
@@ -132,21 +131,13 @@ def applied(document: Document, found: Equalised, strength: float) -> Document:
 
 def cleared(document: Document, name: str) -> Document:
     """The document without sections in one arrangement; trims stay."""
-    bare = _without_sections(document, name).arrangement(name)
+    bare = document.arrangement(name).without_sections()
     return set_chains(document, name, bare.chains, "Equaliser off.")
 
 
 def sections_set(arrangement: Arrangement) -> int:
     """How many sections are set in it."""
     return sum(len(chain.sections) for chain in arrangement.chains.values())
-
-
-def _without_sections(document: Document, name: str) -> Document:
-    def bare(a: Arrangement) -> Arrangement:
-        chains = {n: replace(chain, sections=()) for n, chain in a.chains.items()}
-        return replace(a, chains=chains) if a.name == name else a
-
-    return replace(document, arrangements=tuple(map(bare, document.arrangements)))
 
 
 def _can_be_measured(document: Document, name: str, scope: Scope) -> bool:
@@ -194,7 +185,7 @@ def _move_first(
     if len(worst.curve.loudspeakers) == 1:
         mix = mix_of(believed.gear, worst.curve.loudspeakers[0])
     listening = Listening(trimmed, believed.gear.seats[0].name, mix)
-    hill = _nearest_hill(worst.curve, cut.frequency_hz)
+    hill = _nearest_hill(worst, cut.frequency_hz)
     known = features(forecaster.deviation(listening))
     feature = same_feature(hill, known) if hill is not None else None
     begins = f"{-worst.largest_db:.0f} dB at {cut.frequency_hz:.0f} Hz is much to cut."
@@ -211,8 +202,8 @@ def _move_first(
     )
 
 
-def _nearest_hill(curve: Curve, hertz: float) -> Feature | None:
-    hills = [f for f in features(curve.deviation) if f.kind == "hill"]
+def _nearest_hill(correction: Correction, hertz: float) -> Feature | None:
+    hills = [v.feature for v in correction.verdicts if v.feature.kind == "hill"]
     return min(hills, key=lambda f: abs(np.log(f.frequency_hz / hertz)), default=None)
 
 

@@ -9,7 +9,7 @@ from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.arrangement import must_stand
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gathering import Gathering, gathers
-from jolly_parlor.placement.mixes import Listening, with_subwoofers
+from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, Listening, with_subwoofers
 from jolly_parlor.placement.reflections import (
     BehindHead,
     ReflectionPoint,
@@ -124,7 +124,7 @@ def handover(
 
 def _ringing(document: Document, listening: Listening) -> tuple[tuple[Decay, ...], str]:
     """Decay by third of an octave of the take that has most playing."""
-    sources = [listening.mix.id, "both-set", "both", *listening.mix.loudspeakers]
+    sources = [listening.mix.id, BOTH_AS_SET.id, BOTH.id, *listening.mix.loudspeakers]
     for source in sources:
         take: Take | None = document.take_of(listening.arrangement, source, listening.seat)
         if take is not None and take.impulse is not None:

@@ -1,12 +1,10 @@
 """Edits of the layout: which loudspeakers there are around the seat, and where they belong."""
 
-from collections.abc import Mapping
 from dataclasses import replace
 
 from jolly_parlor.acoustics.fields import RoomField
 from jolly_parlor.placement.around_seat import Settled, settled_around
 from jolly_parlor.placement.arrangement import Arrangement, must_stand
-from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.layouts import PRESETS, Direction, Layout, LayoutId, preset_layout
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
@@ -112,13 +110,6 @@ def move_to(
     changed = replace_in(document, name, placed)
     words = "; ".join(f"{one.loudspeaker} {one.after_db:.1f} dB from even" for one in told)
     return done(document, changed, "move", f"“{name}”, around the seat: {words}.", placed)
-
-
-def set_levels(document: Document, name: str, chains: Mapping[str, Chain], why: str) -> Document:
-    """Gains and delays of one arrangement, as matched."""
-    arrangement = document.arrangement(name)
-    changed = replace(arrangement, chains={**arrangement.chains, **chains})
-    return done(document, replace_in(document, name, changed), "setting", why, changed)
 
 
 def _with_layout(document: Document, layout: Layout) -> Document:

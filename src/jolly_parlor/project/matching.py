@@ -13,7 +13,7 @@ from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.matching import Heard, Match, matches, mean_over
 from jolly_parlor.placement.mixes import one
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.layout_edits import set_levels
+from jolly_parlor.project.tuning import set_chains
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 
@@ -74,8 +74,8 @@ def matched(document: Document, name: str, found: list[Match]) -> Document:
         for m in found
         if m.gain_db or m.delay_ms
     )
-    why = f"“{name}”: levels and times matched at the seat. {words or 'Nothing to set'}."
-    return set_levels(document, name, chains, why)
+    why = f"levels and times matched at the seat. {words or 'Nothing to set'}."
+    return set_chains(document, name, chains, why)
 
 
 def _names(document: Document) -> list[str]:

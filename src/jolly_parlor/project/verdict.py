@@ -7,7 +7,7 @@ from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import aim_words
 from jolly_parlor.placement.settings.as_set import settings_lines
 from jolly_parlor.project.checklist import CheckPoint, open_points
-from jolly_parlor.project.comparison import Comparison, Row
+from jolly_parlor.project.comparison import DEEP_DB, Comparison, Row
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.equalising import sections_set
 from jolly_parlor.project.handover import Handover
@@ -15,7 +15,6 @@ from jolly_parlor.units import UnitSystem, format_length, with_minus
 
 _WORTH_MOVING_DB = 0.5
 """A move that the forecast says gains less is within what it can tell (common practice)."""
-_DEEP_DB = -9.0
 
 
 @dataclass(frozen=True)
@@ -105,7 +104,7 @@ def _why(comparison: Comparison, row: Row) -> tuple[str, ...]:
     kind = comparison.basis
     told = [
         f"{figure.value_db:.1f} dB from even, {figure.low_hz:.0f} to {figure.high_hz:.0f} Hz, "
-        f"{_basis(row, kind)}; less is more even."
+        f"{row.basis_of(kind)}; less is more even."
     ]
     ranked = [r for r in comparison.rows if r.figure(kind) is not None]
     others = [r for r in ranked if r is not row]
@@ -125,12 +124,6 @@ def _why(comparison: Comparison, row: Row) -> tuple[str, ...]:
             )
     told += [f"{reason.text}." for reason in row.reasons]
     return tuple(told)
-
-
-def _basis(row: Row, basis: str) -> str:
-    if basis == "each":
-        return "measured" if row.measured is not None else "forecast"
-    return basis
 
 
 def _sure(document: Document, comparison: Comparison, row: Row, fit: Fit | None) -> tuple[str, ...]:
@@ -190,7 +183,7 @@ def _to_do(
 
 def _for_treatment(handed: Handover) -> list[str]:
     left: list[Finding] = [
-        r.finding for r in handed.remains if r.finding.feature.level_db <= _DEEP_DB
+        r.finding for r in handed.remains if r.finding.feature.level_db <= DEEP_DB
     ]
     told = [
         f"No electronics fill {f.feature.frequency_hz:.0f} Hz ({f.feature.level_db:.0f} dB); "

@@ -12,6 +12,8 @@ SCALES = (10, 20, 25, 40, 50, 75, 100, 150, 200, 250, 400, 500)
 INK, WINE, TEAL, FAINT, SHEET = (
     HexColor(c) for c in ("#2b2522", "#7a2a41", "#1d6a6a", "#b8ab97", "#efe6d6")
 )
+RULE = HexColor("#d8ccb8")
+"""Between the rows of a table."""
 _ARM, _A_LINE = 3.2, 3
 LINE = 9.5
 

@@ -73,7 +73,7 @@ def gather(
         signed.handed,
         signed.points,
         signed.advice,
-        tuple(match_all(document, name)) if others else (),
+        tuple(match_all(document, name, field=model.field)) if others else (),
         signed.row.forecast,
         signed.row.measured,
         units,

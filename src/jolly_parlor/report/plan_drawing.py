@@ -11,11 +11,18 @@ from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.reflections import ReflectionPoint
-from jolly_parlor.report.drawing_marks import FAINT as _FAINT
-from jolly_parlor.report.drawing_marks import INK as _INK
-from jolly_parlor.report.drawing_marks import LINE, SCALES, crosses, lines_needed, text_at
-from jolly_parlor.report.drawing_marks import TEAL as _TEAL
-from jolly_parlor.report.drawing_marks import WINE as _WINE
+from jolly_parlor.report.drawing_marks import (
+    FAINT,
+    INK,
+    LINE,
+    SCALES,
+    SHEET,
+    TEAL,
+    WINE,
+    crosses,
+    lines_needed,
+    text_at,
+)
 from jolly_parlor.units import UnitSystem, format_length
 
 _MARGIN = 14 * mm
@@ -64,33 +71,33 @@ class ScaledPlan:
     def _draw(self) -> None:
         self._walls()
         for area in self.room.keep_outs:
-            self._rect(area.x, area.y, area.width, area.depth, _FAINT, dash=[2, 2])
-            self._text(area.x + area.width / 2, area.y + area.depth / 2, area.name, _FAINT)
+            self._rect(area.x, area.y, area.width, area.depth, FAINT, dash=[2, 2])
+            self._text(area.x + area.width / 2, area.y + area.depth / 2, area.name, FAINT)
         for thing in self.room.things:
-            self._rect(thing.x, thing.y, thing.width, thing.depth, _FAINT)
+            self._rect(thing.x, thing.y, thing.width, thing.depth, FAINT)
             centre = thing.x + thing.width / 2
-            self._text(centre, thing.y + thing.depth / 2, thing.name, _FAINT)
+            self._text(centre, thing.y + thing.depth / 2, thing.name, FAINT)
         a = self.arrangement
         if a.desk is not None and self.gear.desk is not None:
-            self._rect(a.desk.x, a.desk.y, self.gear.desk.width, self.gear.desk.depth, _INK)
+            self._rect(a.desk.x, a.desk.y, self.gear.desk.width, self.gear.desk.depth, INK)
             middle = a.desk.x + self.gear.desk.width / 2
-            self._text(middle, a.desk.y + self.gear.desk.depth / 2, "desk", _INK)
+            self._text(middle, a.desk.y + self.gear.desk.depth / 2, "desk", INK)
         main = self.gear.seats[0].name
         for name in PAIR:
             point = a.places[name]
             self._cabinet(point, a.seats[main])
-            self._line(point, a.seats[main], _FAINT, dash=[3, 2])
-            self._text(point.x, point.y - 0.42, name, _INK)
-        self._line(a.left, a.right, _FAINT, dash=[3, 2])
+            self._line(point, a.seats[main], FAINT, dash=[3, 2])
+            self._text(point.x, point.y - 0.42, name, INK)
+        self._line(a.left, a.right, FAINT, dash=[3, 2])
         for one in self.gear.beside_the_pair:
             place, size = a.places[one.id], self.gear.model_of(one.id)
             x, y = place.x - size.width / 2, place.y - size.depth / 2
-            self._rect(x, y, size.width, size.depth, _TEAL)
-            self._text(place.x, place.y, one.id, _TEAL)
+            self._rect(x, y, size.width, size.depth, TEAL)
+            self._text(place.x, place.y, one.id, TEAL)
         for name, ear in a.seats.items():
             px, py = self.at(ear.x, ear.y)
-            self.drawing.add(Circle(px, py, 0.11 * self._unit, strokeColor=_WINE, fillColor=None))
-            self._text(ear.x, ear.y + 0.28, name, _WINE)
+            self.drawing.add(Circle(px, py, 0.11 * self._unit, strokeColor=WINE, fillColor=None))
+            self._text(ear.x, ear.y + 0.28, name, WINE)
         crosses(
             self.drawing,
             list(enumerate(self.points, start=1)),
@@ -111,11 +118,11 @@ class ScaledPlan:
 
     def _walls(self) -> None:
         outline = [value for corner in self.room.plan for value in self.at(*corner)]
-        shape = Polygon(outline, strokeColor=_INK, strokeWidth=2.4, fillColor=None)
+        shape = Polygon(outline, strokeColor=INK, strokeWidth=2.4, fillColor=None)
         self.drawing.add(shape)
         for opening in self.room.openings:
             start, end = self.room.span_of(opening)
-            colour = _TEAL if opening.kind == "window" else HexColor("#ffffff")
+            colour = TEAL if opening.kind == "window" else HexColor("#ffffff")
             line = Line(*self.at(*start), *self.at(*end), strokeColor=colour, strokeWidth=2.6)
             self.drawing.add(line)
         px, py = self.at(self.room.width / 2, 0)
@@ -123,7 +130,7 @@ class ScaledPlan:
         text = f"facing: {faced.name} wall ({faced.material.replace('_', ' ')})"
         if self.room.is_box:
             text = f"front wall ({faced.material.replace('_', ' ')})"
-        self.drawing.add(text_at(px, py + 8 * mm, text, _INK, 7.5))
+        self.drawing.add(text_at(px, py + 8 * mm, text, INK, 7.5))
 
     def _cabinet(self, centre: Point, ear: Point) -> None:
         dx, dy = ear.x - centre.x, ear.y - centre.y
@@ -135,24 +142,22 @@ class ScaledPlan:
             corners += self.at(
                 centre.x + along * fx - across * fy, centre.y + along * fy + across * fx
             )
-        self.drawing.add(Polygon(corners, strokeColor=_INK, fillColor=HexColor("#efe6d6")))
-        self.drawing.add(
-            Circle(*self.at(centre.x, centre.y), 1.6, fillColor=_INK, strokeColor=None)
-        )
+        self.drawing.add(Polygon(corners, strokeColor=INK, fillColor=SHEET))
+        self.drawing.add(Circle(*self.at(centre.x, centre.y), 1.6, fillColor=INK, strokeColor=None))
 
     def _dimensions(self) -> None:
         """Room size along top and left, and a scale bar."""
         w, length = self.room.width, self.room.length
         px, py = self.at(w / 2, 0)
-        self.drawing.add(text_at(px, py + 3.5 * mm, format_length(w, self.units), _INK, 7.5))
+        self.drawing.add(text_at(px, py + 3.5 * mm, format_length(w, self.units), INK, 7.5))
         lx, ly = self.at(0, length / 2)
-        turned = Group(text_at(0, 0, format_length(length, self.units), _INK, 7.5))
+        turned = Group(text_at(0, 0, format_length(length, self.units), INK, 7.5))
         turned.transform = (*_rotation(90), lx - 4 * mm, ly)
         self.drawing.add(turned)
         bx, by = _MARGIN, 5 * mm + self._under
-        self.drawing.add(Line(bx, by, bx + self._unit, by, strokeColor=_INK, strokeWidth=1.2))
+        self.drawing.add(Line(bx, by, bx + self._unit, by, strokeColor=INK, strokeWidth=1.2))
         bar = f"1 m at 1:{self.ratio}"
-        self.drawing.add(text_at(bx + self._unit + 2 * mm, by - 2.5, bar, _INK, 7.5, "start"))
+        self.drawing.add(text_at(bx + self._unit + 2 * mm, by - 2.5, bar, INK, 7.5, "start"))
 
     def _rect(
         self,

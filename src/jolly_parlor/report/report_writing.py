@@ -4,7 +4,6 @@ from html import escape
 from pathlib import Path
 
 from reportlab.graphics import renderSVG
-from reportlab.lib.colors import HexColor
 from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.pdfgen.canvas import Canvas
@@ -32,32 +31,28 @@ from jolly_parlor.report.blocks import (
     Rows,
     Words,
 )
+from jolly_parlor.report.drawing_marks import INK, RULE, WINE
 from jolly_parlor.report.fonts import SANS, SANS_BOLD, SERIF, SERIF_ITALIC, register
 
-_INK, _WINE, _RULE = HexColor("#2b2522"), HexColor("#7a2a41"), HexColor("#d8ccb8")
 _MARGIN = 17 * mm
 _STYLES = {
-    "title": ParagraphStyle("title", fontName=SERIF, fontSize=22, leading=27, textColor=_WINE),
-    "under": ParagraphStyle(
-        "under", fontName=SERIF_ITALIC, fontSize=11, leading=15, textColor=_INK
-    ),
+    "title": ParagraphStyle("title", fontName=SERIF, fontSize=22, leading=27, textColor=WINE),
+    "under": ParagraphStyle("under", fontName=SERIF_ITALIC, fontSize=11, leading=15, textColor=INK),
     "head": ParagraphStyle(
-        "head", fontName=SERIF, fontSize=13, leading=18, spaceBefore=9, textColor=_INK
+        "head", fontName=SERIF, fontSize=13, leading=18, spaceBefore=9, textColor=INK
     ),
-    "body": ParagraphStyle("body", fontName=SANS, fontSize=9.5, leading=13, textColor=_INK),
-    "strong": ParagraphStyle(
-        "strong", fontName=SANS_BOLD, fontSize=11, leading=15, textColor=_WINE
-    ),
-    "cell": ParagraphStyle("cell", fontName=SANS, fontSize=8.5, leading=11, textColor=_INK),
+    "body": ParagraphStyle("body", fontName=SANS, fontSize=9.5, leading=13, textColor=INK),
+    "strong": ParagraphStyle("strong", fontName=SANS_BOLD, fontSize=11, leading=15, textColor=WINE),
+    "cell": ParagraphStyle("cell", fontName=SANS, fontSize=8.5, leading=11, textColor=INK),
     "cell head": ParagraphStyle(
-        "cell head", fontName=SANS_BOLD, fontSize=8.5, leading=11, textColor=_INK
+        "cell head", fontName=SANS_BOLD, fontSize=8.5, leading=11, textColor=INK
     ),
     "bullet": ParagraphStyle(
         "bullet",
         fontName=SANS,
         fontSize=9.5,
         leading=13,
-        textColor=_INK,
+        textColor=INK,
         leftIndent=10,
         bulletIndent=1,
     ),
@@ -107,7 +102,7 @@ def _write_pdf(report: Report, path: Path, paper: Paper) -> None:
 
     def numbered(canvas: Canvas, _: SimpleDocTemplate) -> None:
         canvas.setFont(SANS, 8)
-        canvas.setFillColor(_INK)
+        canvas.setFillColor(INK)
         words = f"{report.title} · {canvas.getPageNumber()}"
         canvas.drawRightString(width - _MARGIN, 9 * mm, words)
 
@@ -139,7 +134,7 @@ def _table(block: Rows, width: float) -> Table:
         TableStyle(
             [
                 ("VALIGN", (0, 0), (-1, -1), "TOP"),
-                ("LINEBELOW", (0, 0), (-1, -1), 0.4, _RULE),
+                ("LINEBELOW", (0, 0), (-1, -1), 0.4, RULE),
                 ("TOPPADDING", (0, 0), (-1, -1), 1.5),
                 ("BOTTOMPADDING", (0, 0), (-1, -1), 2.0),
                 ("LEFTPADDING", (0, 0), (-1, -1), 0),

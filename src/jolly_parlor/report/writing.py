@@ -5,7 +5,6 @@ from pathlib import Path
 
 from jinja2 import Environment, PackageLoader
 from reportlab.graphics import renderSVG
-from reportlab.lib.colors import HexColor
 from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
@@ -15,11 +14,10 @@ from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.refused import Refused
 from jolly_parlor.report.blocks import PAPERS, Paper
 from jolly_parlor.report.card import Card
+from jolly_parlor.report.drawing_marks import INK, RULE, WINE
 from jolly_parlor.report.fonts import SANS, SANS_BOLD, SERIF, SERIF_ITALIC, register
 from jolly_parlor.report.plan_drawing import ScaledPlan
 from jolly_parlor.units import both_units, feet_inches, format_length
-
-_INK, _WINE, _RULE = HexColor("#2b2522"), HexColor("#7a2a41"), HexColor("#d8ccb8")
 
 
 class CardNotWritten(Refused):
@@ -80,12 +78,12 @@ def _write_pdf(card: Card, path: Path, paper: Paper) -> None:
 
 
 def _story(card: Card) -> list[Flowable]:
-    serif = ParagraphStyle("title", fontName=SERIF, fontSize=22, leading=27, textColor=_WINE)
-    under = ParagraphStyle("under", fontName=SERIF_ITALIC, fontSize=11, leading=15, textColor=_INK)
+    serif = ParagraphStyle("title", fontName=SERIF, fontSize=22, leading=27, textColor=WINE)
+    under = ParagraphStyle("under", fontName=SERIF_ITALIC, fontSize=11, leading=15, textColor=INK)
     head = ParagraphStyle(
-        "head", fontName=SERIF, fontSize=13, leading=18, spaceBefore=8, textColor=_INK
+        "head", fontName=SERIF, fontSize=13, leading=18, spaceBefore=8, textColor=INK
     )
-    body = ParagraphStyle("body", fontName=SANS, fontSize=9.5, leading=13, textColor=_INK)
+    body = ParagraphStyle("body", fontName=SANS, fontSize=9.5, leading=13, textColor=INK)
     room = card.document.room
     size = " × ".join(both_units(d) for d in (room.width, room.length, room.height))
     plan = _plan(card, 160 * mm, 150 * mm)
@@ -169,8 +167,8 @@ def _table(rows: list[list[str]], widths: list[float]) -> Table:
                 ("FONT", (0, 0), (-1, -1), SANS, 9),
                 ("FONT", (0, 0), (-1, 0), SANS_BOLD, 9),
                 ("FONT", (0, 1), (0, -1), SANS_BOLD, 9),
-                ("TEXTCOLOR", (0, 0), (-1, -1), _INK),
-                ("LINEBELOW", (0, 0), (-1, -1), 0.4, _RULE),
+                ("TEXTCOLOR", (0, 0), (-1, -1), INK),
+                ("LINEBELOW", (0, 0), (-1, -1), 0.4, RULE),
                 ("TOPPADDING", (0, 0), (-1, -1), 1.5),
                 ("BOTTOMPADDING", (0, 0), (-1, -1), 2.5),
             ]

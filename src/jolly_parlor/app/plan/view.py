@@ -20,7 +20,7 @@ from jolly_parlor.by_ear.steps import STEPS
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
-from jolly_parlor.placement.reflections import reflection_points
+from jolly_parlor.placement.reflections import ReflectionPoint, reflection_points
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.placement.starting import inside
 
@@ -65,6 +65,8 @@ class PlanView(QWidget):
         self._corner: QPointF | None = None
         self._far = QPointF()
         self._ground = Ground()
+        self._met: tuple[object, list[ReflectionPoint]] = (None, [])
+        """Reflection points, and what they are of: worked out once, not at every painting."""
         self.grips, self._mode = Grips(session.shaping), ModeShape()
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)  # the ground covers all of it
         for signal in (
@@ -172,8 +174,10 @@ class PlanView(QWidget):
 
         if session.heard_on_plan == "reflections" and session.arrangement and not session.problem:
             document, a = session.document, session.arrangement
-            points = reflection_points(document.room, document.gear, a, session.seat)
-            paint_reflections(painter, view, points)
+            asked = document.room, document.gear, a, session.seat
+            if asked != self._met[0]:
+                self._met = asked, reflection_points(*asked)
+            paint_reflections(painter, view, self._met[1])
 
     def item_at(self, position: QPointF) -> tuple[Item, bool] | None:
         """The item under a pixel, and whether it was caught on the wall view."""

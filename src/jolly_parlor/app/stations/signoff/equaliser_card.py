@@ -1,8 +1,9 @@
 """The equaliser, last: what a cut mends, what nothing fills, how much of it, set and checked."""
 
+from contextlib import suppress
 from functools import partial
 
-from PyQt6.QtCore import QObject, Qt, pyqtSignal
+from PyQt6.QtCore import QObject, Qt
 from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QSlider, QVBoxLayout
 
 from jolly_parlor.app import jobs
@@ -24,6 +25,7 @@ from jolly_parlor.project.equalising import (
     cleared,
     sections_set,
 )
+from jolly_parlor.project.measured_parts import all_measured
 from jolly_parlor.project.signing import SCOPES, Scope
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import with_minus
@@ -39,9 +41,6 @@ _FIND = "Find sections"
 
 class EqualiserCard(QObject):
     """Of the arrangement shown. `frames` are the widgets, in order."""
-
-    changed = pyqtSignal()
-    """What was found has come or gone."""
 
     def __init__(self, measure: MeasureCard) -> None:
         super().__init__()
@@ -191,11 +190,10 @@ class EqualiserCard(QObject):
         if a is None or not count:
             self.now.setText("No section is set.")
             return
-        try:
-            checked = equaliser_check(document, a.name)
-            self.now.setText(checked.words if checked.from_takes else _set_words(count))
-        except Refused:
-            self.now.setText(_set_words(count))
+        self.now.setText(_set_words(count))
+        if all_measured(document, a):  # else it would be held against a forecast, which takes long
+            with suppress(Refused):
+                self.now.setText(equaliser_check(document, a.name).words)
 
     def _show_verdicts(self) -> None:
         clear(self.rows)
@@ -266,7 +264,6 @@ class EqualiserCard(QObject):
     def _came(self) -> None:
         self.find.setText(_FIND)
         self._show()
-        self.changed.emit()
 
     def _set(self) -> None:
         now = self._found_now()

@@ -24,11 +24,6 @@ class Signed(QObject):
         self._of: tuple[object, ...] | None = None
         self._asked: tuple[object, ...] | None = None
 
-    @property
-    def working(self) -> bool:
-        """Whether an answer is on its way."""
-        return self._asked is not None and self._asked != self._of
-
     def refresh(self, looked_at: bool) -> None:
         """Forget what no longer holds; ask anew while it is looked at."""
         now = self._key()
