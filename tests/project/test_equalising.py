@@ -9,11 +9,13 @@ from scipy import signal
 
 from jolly_parlor.equalising.biquads import analogue, second_order_sections
 from jolly_parlor.equalising.sections import WORTH_DB, Correction, correction_db
-from jolly_parlor.placement.chains import Section
+from jolly_parlor.placement.chains import Chain, Crossover, Section
+from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.layouts import STEREO
 from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, Listening, as_set, measurable
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.equaliser_check import equaliser_check
+from jolly_parlor.project.equaliser_curves import forecast_curves
 from jolly_parlor.project.equalising import applied, cleared, equalise, sections_set
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.gear_edits import set_gear
@@ -208,3 +210,13 @@ def test_a_file_of_the_version_before_is_read_with_nothing_set_at_sign_off() -> 
     assert document.signing == Signing()
     assert document.gear.layout == STEREO
     assert len(document.takes) == 15
+
+
+def test_a_high_pass_left_from_a_subwoofer_that_is_gone_is_not_in_force(kiln) -> None:
+    bare = without_sub(kiln)
+    a = bare.arrangement(NAME)
+    chains = {side: Chain(high_pass=Crossover(120.0)) for side in ("left", "right")}
+    left_over = replace(a, chains=chains)
+    model = Forecaster(bare.room, bare.gear)
+    plain, kept = (forecast_curves(model, x, "each")[0] for x in (a, left_over))
+    assert np.allclose(kept.mean_db, plain.mean_db)

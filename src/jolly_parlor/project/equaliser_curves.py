@@ -99,10 +99,13 @@ def forecast_curves(forecaster: Forecaster, arrangement: Arrangement, scope: Sco
     found = []
     for group in groups(gear, arrangement, scope, takes=False):
         heard = {
-            n: _set_pressure(group.mix, arrangement, f, at.sources) for n, at in points.items()
+            n: _set_pressure(gear, group.mix, arrangement, f, at.sources)
+            for n, at in points.items()
         }
-        there = {n: _set_pressure(group.mix, arrangement, f, at.sources) for n, at in seats.items()}
-        sum_ = _set_pressure(group.mix, arrangement, fine.frequencies_hz, closely.sources)
+        there = {
+            n: _set_pressure(gear, group.mix, arrangement, f, at.sources) for n, at in seats.items()
+        }
+        sum_ = _set_pressure(gear, group.mix, arrangement, fine.frequencies_hz, closely.sources)
         centre = Response.from_pressure(fine.frequencies_hz, sum_)
         late = min(arrangement.places[n].distance(ear) for n in group.mix.loudspeakers)
         excess = excess_of(centre, late / room.speed_of_sound)
@@ -198,7 +201,7 @@ def _at_point(
 
     if mix.alone:
         take = take_of(mix.id)
-        return None if take is None else _through(take.response, arrangement, mix)
+        return None if take is None else _through(take.response, document.gear, arrangement, mix)
     found = summed(Listening(arrangement, seat, mix), take_of)
     whole = as_set(document.gear)
     if found is None and set(whole.loudspeakers) == set(mix.loudspeakers):
@@ -211,10 +214,10 @@ def _at_point(
     return found
 
 
-def _through(response: Response, arrangement: Arrangement, mix: Mix) -> Response:
-    """One loudspeaker's flat take through its chain, its crossover in force."""
+def _through(response: Response, gear: Gear, arrangement: Arrangement, mix: Mix) -> Response:
+    """One loudspeaker's flat take through its chain."""
     f = response.frequencies_hz
-    factor = arrangement.chain(mix.loudspeakers[0]).response(f, True)
+    factor = _own_factor(gear, arrangement, mix, f)
     level = response.level_db + _level(factor)
     if response.phase_deg is None:
         return Response(f, level)
@@ -261,19 +264,29 @@ def _noise(
     for name, take in zip(group.mix.loudspeakers, takes, strict=True):
         if take is None or take.impulse is None:
             return None
-        crossed = group.mix.alone or group.mix.handed_over
+        crossed = bool(document.gear.subwoofers)
         through = np.abs(arrangement.chain(name).response(f, crossed)) ** 2
         power += through * 10 ** (noise_of(take.impulse, f) / 10)
     return np.asarray(10 * np.log10(np.maximum(power, 1e-30)))
 
 
+def _own_factor(gear: Gear, arrangement: Arrangement, mix: Mix, f: FloatArray) -> ComplexArray:
+    """What one that plays alone is fed through, its crossover in force where there is a subwoofer
+    to hand over to.
+    """
+    return arrangement.chain(mix.loudspeakers[0]).response(f, bool(gear.subwoofers))
+
+
 def _set_pressure(
-    mix: Mix, arrangement: Arrangement, f: FloatArray, sources: Mapping[str, ComplexArray]
+    gear: Gear,
+    mix: Mix,
+    arrangement: Arrangement,
+    f: FloatArray,
+    sources: Mapping[str, ComplexArray],
 ) -> ComplexArray:
     """Of what plays through its chains, one alone too."""
     if mix.alone:
-        name = mix.loudspeakers[0]
-        return sources[name] * arrangement.chain(name).response(f, True)
+        return sources[mix.loudspeakers[0]] * _own_factor(gear, arrangement, mix, f)
     return mixed(mix, arrangement.chains, f, sources)
 
 
