@@ -6,6 +6,7 @@ each surface with the plane-wave reflection factor of its admittance). It shows 
 reflections comb the response; the dense field on top is left out, so levels are less certain.
 """
 
+from dataclasses import dataclass
 from itertools import product
 
 import numpy as np
@@ -20,6 +21,16 @@ HIGHEST_ORDER = 2
 JOIN_FROM_HZ, JOIN_TO_HZ = 300.0, 345.0
 _BEHIND_A_CORNER = 0.1
 """What is left of a direct sound that an edge shades, about; a guess, so that none is silent."""
+
+
+@dataclass(frozen=True, eq=False)
+class Arrivals:
+    """What reaches an ear one after another, the direct sound first."""
+
+    pressure: ComplexArray
+    """(arrivals, frequencies), per unit source."""
+    towards: FloatArray
+    """(arrivals, 3): unit vectors from the ear to where each comes from."""
 
 
 class Images:
@@ -54,8 +65,11 @@ class Images:
 
         Raises Refused where source and ear coincide.
         """
-        if source.distance(ear) < 1e-3:
-            raise Refused("Source and ear are at the same place; move them apart.")
+        return np.asarray(np.sum(self.each(source, ear).pressure, axis=0))
+
+    def each(self, source: Point, ear: Point) -> Arrivals:
+        """The direct sound and every image by itself. Raises Refused as `pressure`."""
+        _apart(source, ear)
         away = self.places(source) - ear.array()
         distance = np.linalg.norm(away, axis=1)
         cosine = np.repeat(np.abs(away) / distance[:, None], 2, axis=1)[:, :, None]
@@ -65,7 +79,7 @@ class Images:
             factor *= np.prod(np.where(self.hits[:, :, None] >= more, once, 1.0), axis=1)
         turned = distance[:, None] * self._wavenumbers
         late = np.cos(turned) - 1j * np.sin(turned)  # quicker than a complex exponential
-        return np.asarray(np.sum(factor * late / distance[:, None], axis=0))
+        return Arrivals(factor * late / distance[:, None], away / distance[:, None])
 
 
 class SeenImages:
@@ -81,22 +95,37 @@ class SeenImages:
 
     def pressure(self, source: Point, ear: Point) -> ComplexArray:
         """As `Images.pressure`."""
-        direct = source.distance(ear)
-        if direct < 1e-3:
-            raise Refused("Source and ear are at the same place; move them apart.")
-        k = self._wavenumbers
+        return np.asarray(np.sum(self.each(source, ear).pressure, axis=0))
+
+    def each(self, source: Point, ear: Point) -> Arrivals:
+        """As `Images.each`."""
+        _apart(source, ear)
+        direct, k = source.distance(ear), self._wavenumbers
         seen = in_sight(self._room, source, ear)
-        total = np.exp(-1j * k * direct) / direct * (1.0 if seen else _BEHIND_A_CORNER)
+        found = [np.exp(-1j * k * direct) / direct * (1.0 if seen else _BEHIND_A_CORNER)]
+        towards = [(source.array() - ear.array()) / direct]
         for bounce in bounces(self._room, source, ear):
             beta, r = self._betas[bounce.boundary], bounce.path_metres
             cosine = np.full(k.shape, bounce.cosine)
-            total = total + (cosine - beta) / (cosine + beta) * np.exp(-1j * k * r) / r
-        return np.asarray(total)
+            found.append((cosine - beta) / (cosine + beta) * np.exp(-1j * k * r) / r)
+            way = bounce.at.array() - ear.array()
+            length = float(np.linalg.norm(way))
+            towards.append(way / length if length > 0 else towards[0])
+        return Arrivals(np.array(found), np.array(towards))
+
+
+def _apart(source: Point, ear: Point) -> None:
+    if source.distance(ear) < 1e-3:
+        raise Refused("Source and ear are at the same place; move them apart.")
 
 
 def joined(modal: ComplexArray, above: ComplexArray, frequencies_hz: FloatArray) -> ComplexArray:
     """Modes up to 300 Hz, images from 345 Hz, and in between a fade of one into the other."""
-    span = np.log(JOIN_TO_HZ / JOIN_FROM_HZ)
-    share = np.clip(np.log(frequencies_hz / JOIN_FROM_HZ) / span, 0.0, 1.0)
-    weight = np.cos(share * np.pi / 2) ** 2
+    weight = 1 - faded_in(frequencies_hz, JOIN_FROM_HZ, JOIN_TO_HZ)
     return np.asarray(weight * modal + (1 - weight) * above)
+
+
+def faded_in(frequencies_hz: FloatArray, from_hz: float, to_hz: float) -> FloatArray:
+    """0 up to one frequency, 1 from another, a sine squared over log frequency between."""
+    at = np.log(np.maximum(frequencies_hz, 1e-6) / from_hz) / np.log(to_hz / from_hz)
+    return np.asarray(np.sin(np.clip(at, 0.0, 1.0) * np.pi / 2) ** 2)

@@ -137,21 +137,26 @@ def room_field(
     room: Room,
     frequencies_hz: FloatArray,
     progress: Callable[[float], None] = lambda share: None,
+    modes_to_hz: float | None = None,
+    spare: bool = False,
 ) -> RoomField:
     """The field of a surveyed room.
 
     Of any other room than an empty box it takes some seconds, while progress is told the share done
-    and may raise to give up; `bare_field` answers at once.
+    and may raise to give up; `bare_field` answers at once. modes_to_hz: work with the modes of a
+    field that ends there, although this one goes on; what lies beyond is less exact. spare: of few
+    places, each worked out by itself; many would be quicker, and take a gigabyte.
     """
     if not needs_working_out(room):
         return bare_field(room, frequencies_hz)
+    top = modes_to_hz or float(frequencies_hz[-1])
+    if top <= workable_hz(room):
+        return ModalField(room, frequencies_hz, None, progress, spare, modes_to_hz)
     count = int(np.sum(frequencies_hz <= workable_hz(room)))
-    if count == frequencies_hz.size:
-        return ModalField(room, frequencies_hz, progress=progress)
     if count < 2:
         return bare_field(room, frequencies_hz)
     # One basis whatever the grid.
-    below = ModalField(room, frequencies_hz[:count], progress=progress, top_hz=workable_hz(room))
+    below = ModalField(room, frequencies_hz[:count], None, progress, spare, workable_hz(room))
     return JoinedField(below, _box_for(room, frequencies_hz[count:]))
 
 

@@ -9,6 +9,7 @@ against the table of the recommendation). Channels in front only: each counts 1.
 """
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
@@ -39,7 +40,7 @@ def k_sections(sample_rate: int) -> FloatArray:
     return np.array([shelf, low])
 
 
-def loudness_lufs(samples: FloatArray, sample_rate: int) -> float:
+def loudness_lufs(samples: NDArray[np.floating], sample_rate: int) -> float:
     """Integrated loudness of (samples,) or (samples, channels), full scale 1. Raises Refused for
     less than a block, or for silence.
     """

@@ -56,7 +56,7 @@ def short_piece(sample_rate: int) -> FloatArray:
     for index, chord in enumerate(_CHORDS):
         start = 4 * index * beat
         for n, name in enumerate(chord):
-            voice = 0.10 * _bowed(note_hz(name), 4 * beat, sample_rate)
+            voice = 0.10 * bowed(note_hz(name), 4 * beat, sample_rate)
             share = n / (len(chord) - 1)
             left[start : start + voice.size] += np.cos(share * np.pi / 2) * voice
             right[start : start + voice.size] += np.sin(share * np.pi / 2) * voice
@@ -81,7 +81,8 @@ def _add_tune(left: FloatArray, right: FloatArray, beat: int, rate: int) -> None
         start = end
 
 
-def _bowed(hertz: float, count: int, rate: int) -> FloatArray:
+def bowed(hertz: float, count: int, rate: int) -> FloatArray:
+    """A string under the bow, (count,): overtones that waver, slow to begin and to end."""
     t = np.arange(count) / rate
     waver = 0.15 * np.sin(2 * np.pi * 5.1 * t)
     sound = sum(np.sin(2 * np.pi * n * hertz * t + n * waver) / n**1.4 for n in range(1, 7))

@@ -9,6 +9,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.noise import PINK_TOLERANCE_DB, band_noise, pink_noise
 from jolly_parlor.signals.pieces import bass_line, short_piece
+from jolly_parlor.signals.scenes import groove, strings, voice
 from jolly_parlor.signals.tones import SlowSweep, stepped_tones
 
 _PEAK = 0.891
@@ -143,6 +144,24 @@ PROGRAMMES: dict[str, Programme] = {
             "A short piece",
             "bass in the middle, chords at both sides, a tune that walks from left to right",
             lambda rate, asked: short_piece(rate),
+        ),
+        Programme(
+            "groove",
+            "Kick and bass",
+            "sixteen beats: does every note of the bass stand as firm as the kick",
+            lambda rate, asked: groove(rate),
+        ),
+        Programme(
+            "strings",
+            "Chamber strings",
+            "three slow voices from C2 up: warmth, and notes that stay behind",
+            lambda rate, asked: strings(rate),
+        ),
+        Programme(
+            "voice",
+            "Voice-like vowels",
+            "a spoken pitch through formants: what a desk or a wall does to a voice",
+            lambda rate, asked: voice(rate),
         ),
     )
 }

@@ -1,13 +1,12 @@
-"""Loudness against the figures of ITU-R BS.1770, the spherical head against its known limits."""
+"""Loudness against the figures of ITU-R BS.1770 and an independent package."""
 
 import numpy as np
+import pyloudnorm
 import pytest
 
 from jolly_parlor.refused import Refused
-from jolly_parlor.signals.head import RADIUS_METRES, on_sphere
 from jolly_parlor.signals.loudness import k_sections, loudness_lufs
-
-C = 343.0
+from jolly_parlor.signals.programme import programme
 
 
 def test_k_filters_are_those_of_the_recommendations_table() -> None:
@@ -43,30 +42,11 @@ def test_what_has_no_loudness_is_refused_in_a_sentence(samples, why) -> None:
         loudness_lufs(np.zeros(samples), 48_000)
 
 
-def test_at_low_frequencies_a_far_source_is_as_without_a_head() -> None:
-    found = on_sphere(np.array([5.0, 10.0]), 3.0, 90.0, C)
-    assert np.abs(found) == pytest.approx([1.0, 1.0], abs=0.03)
-
-
-@pytest.mark.parametrize("azimuth", [15.0, 30.0, 60.0])
-def test_the_low_frequency_delay_between_ears_is_that_of_kuhn(azimuth) -> None:
-    # Kuhn 1977: 3 (a / c) sin(azimuth) below some 500 Hz, ears at +-90 degrees.
-    f = np.array([100.0])
-    near = on_sphere(f, 50.0, 90.0 - azimuth, C)
-    far = on_sphere(f, 50.0, 90.0 + azimuth, C)
-    late = np.angle(near / far) / (2 * np.pi * f)
-    wanted = 3 * RADIUS_METRES / C * np.sin(np.radians(azimuth))
-    assert late[0] == pytest.approx(wanted, rel=0.03)
-
-
-def test_the_lit_side_is_louder_at_high_frequencies() -> None:
-    # A plane wave on a rigid sphere doubles its pressure where it meets it head on.
-    f = np.array([12_000.0])
-    lit, dark = (np.abs(on_sphere(f, 20.0, angle, C))[0] for angle in (0.0, 150.0))
-    assert 20 * np.log10(lit) == pytest.approx(6.0, abs=0.5)
-    assert dark < 0.6 * lit
-
-
-def test_a_source_within_the_head_is_no_source() -> None:
-    with pytest.raises(ValueError, match="within the head"):
-        on_sphere(np.array([100.0]), 0.05, 0.0, C)
+@pytest.mark.parametrize("rate", [44_100, 48_000])
+@pytest.mark.parametrize("name", ["bass", "piece", "pink"])
+def test_programmes_are_as_loud_as_an_independent_package_says(name, rate) -> None:
+    made = 0.3 * programme(name).samples(rate)
+    assert loudness_lufs(made, rate) == pytest.approx(
+        pyloudnorm.Meter(rate).integrated_loudness(made),
+        abs=0.08,  # its low cut is at 38.0 Hz
+    )

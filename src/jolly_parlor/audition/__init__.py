@@ -1,0 +1,1 @@
+"""Hearing arrangements that need not be built: rendered, level-matched, compared blind."""

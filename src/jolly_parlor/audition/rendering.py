@@ -1,0 +1,113 @@
+"""Arrangements as impulse responses: from the two channels of a programme to the ears."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.audition.transfers import (
+    LEAD_SECONDS,
+    RATE_HZ,
+    SECONDS,
+    Reception,
+    Transfers,
+    power_between,
+    share_of_images,
+    share_of_modes,
+)
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mixes import Listening, Mix, factors
+
+_MOST_LIFT_DB = 12.0
+
+
+@dataclass(frozen=True, eq=False)
+class Heard:
+    """Impulse responses, (ears, channels, samples) at RATE_HZ; `lead_seconds` precede the moment
+    of playing.
+    """
+
+    samples: FloatArray
+    lead_seconds: float = LEAD_SECONDS
+
+    def pressure(self, frequencies_hz: FloatArray) -> ComplexArray:
+        """Its Fourier integral at any frequencies, (ears, channels, frequencies), the phase counted
+        from the moment of playing.
+        """
+        t = np.arange(self.samples.shape[-1]) / RATE_HZ - self.lead_seconds
+        turned = np.exp(-2j * np.pi * np.asarray(frequencies_hz)[:, None] * t)
+        return np.asarray(self.samples @ turned.T)
+
+
+def shares(mix: Mix, loudspeaker: str) -> tuple[float, float]:
+    """How much of the left and right channel a loudspeaker of a mix is fed. Each of the pair has
+    its own channel; what plays both, or alone, half of each: so that the same sound on both
+    channels is the forecast of the mix.
+    """
+    if mix.has_pair and loudspeaker in PAIR:
+        return (1.0, 0.0) if loudspeaker == PAIR[0] else (0.0, 1.0)
+    return 0.5, 0.5
+
+
+@dataclass(frozen=True, eq=False)
+class _Parts:
+    """Of one arrangement: (ears, channels, bins) below and above the join."""
+
+    low: ComplexArray
+    high: ComplexArray
+
+
+class Renderer:
+    """One room and its gear. What was worked out is kept."""
+
+    def __init__(self, transfers: Transfers, gear: Gear) -> None:
+        self.transfers, self.gear = transfers, gear
+
+    def heard(self, listenings: Sequence[Listening], reception: Reception) -> list[Heard]:
+        """All of them, to be heard against one another. Raises Refused for places that cannot be
+        computed.
+
+        Images leave the dense field out, so that above 300 Hz a room would sound darker than
+        below: all are lifted there alike, by what modes and images differ in power from 200 to
+        300 Hz.
+        """
+        self.transfers.expect([one.ear for one in listenings], reception)
+        parts = [self._parts(one, reception) for one in listenings]
+        t = self.transfers
+        below = sum(power_between(t.low_hz, one.low) for one in parts)
+        above = sum(power_between(t.high_hz, one.high) for one in parts)
+        lift = min(np.sqrt(below / max(above, 1e-30)), 10 ** (_MOST_LIFT_DB / 20))
+        return [Heard(self._impulse(one, float(lift))) for one in parts]
+
+    def _parts(self, listening: Listening, reception: Reception) -> _Parts:
+        t, mix = self.transfers, listening.mix
+        chains = listening.arrangement.chains
+        through_low = factors(mix, chains, t.low_hz)
+        through_high = factors(mix, chains, np.maximum(t.high_hz, 1.0))
+        found = []
+        for hertz, ask, through in (
+            (t.low_hz, t.low, through_low),
+            (t.high_hz, t.high, through_high),
+        ):
+            total: ComplexArray | float = 0.0
+            for name, place in listening.playing.items():
+                box = self.gear.model_of(name).low_end(np.maximum(hertz, 1.0))
+                factor = through[name]
+                fed = box if factor is None else box * factor
+                heard = ask(place, listening.ear, reception) * fed
+                total = total + np.array(shares(mix, name))[None, :, None] * heard[:, None, :]
+            found.append(np.asarray(total))
+        return _Parts(*found)
+
+    def _impulse(self, parts: _Parts, lift: float) -> FloatArray:
+        from scipy import fft
+
+        t = self.transfers
+        count, early = round(SECONDS * RATE_HZ), 2 * (t.high_hz.size - 1)
+        f = np.arange(count // 2 + 1) / SECONDS
+        # The images, short in time, are faded on the frequencies of the whole.
+        spectrum = lift * share_of_images(f) * fft.rfft(fft.irfft(parts.high, early), count)
+        spectrum[..., t.low_bins] += parts.low * share_of_modes(t.low_hz)
+        late = np.exp(-2j * np.pi * f * LEAD_SECONDS)
+        return np.asarray(fft.irfft(spectrum * late, count))

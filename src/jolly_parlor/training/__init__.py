@@ -1,0 +1,1 @@
+"""Learning to hear: lessons on what a room does, and how small a thing is still heard."""
