@@ -7,9 +7,9 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.audition.transfers import (
+    BINS_HZ,
     LEAD_SECONDS,
     RATE_HZ,
-    SECONDS,
     Reception,
     Transfers,
     power_between,
@@ -104,10 +104,19 @@ class Renderer:
         from scipy import fft
 
         t = self.transfers
-        count, early = round(SECONDS * RATE_HZ), 2 * (t.high_hz.size - 1)
-        f = np.arange(count // 2 + 1) / SECONDS
+        early = 2 * (t.high_hz.size - 1)
         # The images, short in time, are faded on the frequencies of the whole.
-        spectrum = lift * share_of_images(f) * fft.rfft(fft.irfft(parts.high, early), count)
+        above = fft.rfft(fft.irfft(parts.high, early), 2 * (BINS_HZ.size - 1))
+        spectrum = lift * share_of_images(BINS_HZ) * above
         spectrum[..., t.low_bins] += parts.low * share_of_modes(t.low_hz)
-        late = np.exp(-2j * np.pi * f * LEAD_SECONDS)
-        return np.asarray(fft.irfft(spectrum * late, count))
+        return impulse_of(spectrum)
+
+
+def impulse_of(spectrum: ComplexArray) -> FloatArray:
+    """Of (..., BINS_HZ), the phase counted from the moment of playing, which comes LEAD_SECONDS
+    after the first sample.
+    """
+    from scipy import fft
+
+    late = np.exp(-2j * np.pi * BINS_HZ * LEAD_SECONDS)
+    return np.asarray(fft.irfft(spectrum * late, 2 * (BINS_HZ.size - 1)))

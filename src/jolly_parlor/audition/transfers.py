@@ -33,7 +33,12 @@ SECONDS = 2.0
 """How long an impulse response is: at 1 s the slowest modes would go on at its beginning, and fill
 hollows there by a tenth of a decibel and more.
 """
+BINS_HZ: FloatArray = np.asarray(
+    np.arange(round(SECONDS * RATE_HZ) // 2 + 1) / SECONDS, dtype=np.float64
+)
+"""The frequencies that an impulse response is made from."""
 EARLY_SECONDS = 0.4
+"""Of direct sound and first reflections."""
 LEAD_SECONDS = 0.25
 """Ahead of the moment of playing: for what a fade over frequency rings before its time."""
 FADE_LOW_HZ = (10.0, 19.0)

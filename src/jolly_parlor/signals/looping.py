@@ -21,6 +21,7 @@ LOUDNESS_LUFS = -23.0
 """Of whatever is played: the programme loudness of EBU R 128."""
 TOP_DB = -1.0
 """No peak is higher, below full scale: no converter clips between samples."""
+_SILENT = 1e-3
 ALIKE_DB = 0.1
 """Within this, sounds count as equally loud."""
 
@@ -101,4 +102,16 @@ def as_loop(samples: FloatArray, sample_rate: int, seam_seconds: float = 0.0) ->
         share = np.linspace(0.0, 1.0, seam)[:, None]
         head = np.sqrt(share) * both[:seam] + np.sqrt(1 - share) * both[-seam:]
         both = np.concatenate([head, both[seam:-seam]])
-    return Loop(np.asarray(both, dtype=np.float32), sample_rate)
+    return Loop(_quick(np.asarray(both, dtype=np.float32)), sample_rate)
+
+
+def _quick(both: Sound) -> Sound:
+    """With a moment of silence more where it begins and ends in silence: a
+    length of small factors is transformed several times sooner.
+    """
+    from scipy import fft
+
+    count = both.shape[0]
+    if np.max(np.abs(both[[0, -1]])) < _SILENT:
+        return np.pad(both, ((0, fft.next_fast_len(count, real=True) - count), (0, 0)))
+    return both

@@ -1,5 +1,5 @@
 """More music for listening, invented and synthesised here: a kick and bass groove, chamber strings,
-a voice-like line of formants. Each is (samples, 2), peak 1, and can be looped without a seam.
+a voice-like line of formants. Each is (samples, 2), peak 1, and begins and ends in silence.
 """
 
 from functools import lru_cache
@@ -16,7 +16,7 @@ _GROOVE_BASS = (
     ("E1", 0.0), ("E1", 0.75), ("G1", 1.5), ("A1", 2.0), ("B1", 3.0), ("D2", 3.5),
     ("E1", 4.0), ("E1", 4.75), ("B1", 5.5), ("A1", 6.0), ("G1", 7.0), ("F#1", 7.5),
     ("C2", 8.0), ("C2", 8.75), ("G1", 9.5), ("E2", 10.0), ("D2", 11.0), ("B1", 11.5),
-    ("A1", 12.0), ("A1", 12.75), ("E2", 13.5), ("D#2", 14.0), ("B1", 15.0), ("F#1", 15.5),
+    ("A1", 12.0), ("A1", 12.75), ("E2", 13.5), ("D#2", 14.0), ("B1", 14.75), ("F#1", 15.375),
 )  # fmt: skip
 """Notes and the beat each begins on."""
 _STRINGS = (
@@ -62,7 +62,7 @@ def strings(sample_rate: int) -> FloatArray:
     """Three bowed voices: the low one right of the middle, the high one left, as they might sit."""
     pulse = round(0.45 * sample_rate)
     overlap = round(0.2 * sample_rate)
-    total = sum(length for _, length in _STRINGS) * pulse
+    total = sum(length for _, length in _STRINGS) * pulse + overlap
     left, right = np.zeros(total), np.zeros(total)
     start = 0
     for chord, length in _STRINGS:
@@ -123,9 +123,7 @@ def _pluck(hertz: float, beats: float, rate: int) -> FloatArray:
 
 
 def _add(side: FloatArray, start: int, sound: FloatArray) -> None:
-    """Onto a loop: what reaches beyond its end goes on at its beginning."""
-    at = (start + np.arange(sound.size)) % side.size
-    side[at] += sound  # no sound here is longer than its loop
+    side[start : start + sound.size] += sound  # nothing here rings beyond the end
 
 
 def _stereo(left: FloatArray, right: FloatArray) -> FloatArray:

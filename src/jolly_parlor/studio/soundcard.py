@@ -68,7 +68,7 @@ class SoundCard:
         sample_rate: int = 48000,
         full_scale_db_spl: float | None = None,
     ) -> None:
-        self._sd = _portaudio()
+        self._sd = portaudio()
         self.channels = channels or Channels()
         self.sample_rate = sample_rate
         self.device = device
@@ -113,7 +113,7 @@ class SoundCard:
                         break
         except self._sd.PortAudioError as error:
             raise DeviceFailed(
-                f"{self.name} stopped: {_reason(error)}. Check that nothing else uses it."
+                f"{self.name} stopped: {reason(error)}. Check that nothing else uses it."
             ) from None
         heard = run.heard[: run.done]
         loopback = None
@@ -156,7 +156,7 @@ class SoundCard:
                         run.fade_out()
         except self._sd.PortAudioError as error:
             raise DeviceFailed(
-                f"{self.name} stopped: {_reason(error)}. Check that nothing else uses it."
+                f"{self.name} stopped: {reason(error)}. Check that nothing else uses it."
             ) from None
 
     @property
@@ -190,12 +190,13 @@ class SoundCard:
         except (self._sd.PortAudioError, ValueError) as error:
             raise DeviceFailed(
                 f"The sound card cannot play {most} and record {self._inputs} channels at "
-                f"{self.sample_rate} Hz: {_reason(error)}."
+                f"{self.sample_rate} Hz: {reason(error)}."
             ) from None
         return str(told["name"])
 
 
-def _portaudio() -> Any:
+def portaudio() -> Any:
+    """The library; raises DeviceFailed saying how to get it."""
     try:
         import sounddevice
     except (ImportError, OSError):
@@ -208,7 +209,7 @@ def _portaudio() -> Any:
 
 def sound_cards() -> list[str]:
     """Names of the devices that can both play and record. Raises DeviceFailed."""
-    every = _portaudio().query_devices()
+    every = portaudio().query_devices()
     return [
         str(d["name"])
         for d in every
@@ -216,6 +217,7 @@ def sound_cards() -> list[str]:
     ]
 
 
-def _reason(error: Exception) -> str:
+def reason(error: Exception) -> str:
+    """What PortAudio says, as a sentence goes on."""
     text = str(error.args[0]) if error.args else str(error)
     return text.rstrip(".")

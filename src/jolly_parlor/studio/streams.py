@@ -5,6 +5,7 @@ from threading import Event
 from typing import Any
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.studio.device import FADE_IN_SECONDS, FADE_OUT_SECONDS
 
@@ -64,37 +65,29 @@ class RecordingRun:
         return tuple(sorted(self._late))
 
 
-class Playback:
-    """What one output stream plays: begun softly, at a level that may be moved, ended softly."""
+class Volume:
+    """How loud what plays is: begun softly, moved by whoever listens, ended softly."""
 
-    def __init__(
-        self, out: Any, sample_rate: int, output_db: Callable[[], float], again: bool
-    ) -> None:
-        self._out, self._rate, self._again = out, sample_rate, again
-        self._output_db = output_db
+    def __init__(self, sample_rate: int, output_db: Callable[[], float]) -> None:
+        self._rate, self._output_db = sample_rate, output_db
         self._gain = 0.0
-        self._done = 0
         self._leaving, self._left_at = False, 0.0
         self._end = Event()
 
-    def step(self, outdata: Any, frames: int, _time: Any, status: Any) -> None:
-        """One block."""
-        import sounddevice
-
+    def over(self, frames: int) -> NDArray[np.float32]:
+        """The gain over the next block, (frames,)."""
         wanted = 0.0 if self._leaving else 10 ** (self._output_db() / 20)
         seconds = FADE_OUT_SECONDS if self._leaving else FADE_IN_SECONDS
         most = max(wanted, self._gain, self._left_at, 1e-6) * frames / (seconds * self._rate)
         gain = self._gain + float(np.clip(wanted - self._gain, -most, most))
         ramp = np.linspace(self._gain, gain, frames, endpoint=False, dtype=np.float32)
-        at = np.arange(self._done, self._done + frames)
-        inside = at < len(self._out) if not self._again else np.ones(frames, bool)
-        outdata[:] = self._out[at % len(self._out)] * (ramp * inside)[:, None]
-        self._done = int(at[-1] + 1)
-        if self._again:
-            self._done %= len(self._out)
         self._gain = gain
-        if (self._leaving and gain <= 1e-7) or (not self._again and self._done >= len(self._out)):
-            raise sounddevice.CallbackStop
+        return ramp
+
+    @property
+    def silent(self) -> bool:
+        """Whether it has faded out."""
+        return self._leaving and self._gain <= 1e-7
 
     def fade_out(self) -> None:
         """Be silent soon."""
@@ -108,6 +101,33 @@ class Playback:
     def wait(self, seconds: float) -> bool:
         """Whether it ended within that time."""
         return self._end.wait(seconds)
+
+
+class Playback:
+    """What one output stream plays, once or again and again."""
+
+    def __init__(
+        self, out: Any, sample_rate: int, output_db: Callable[[], float], again: bool
+    ) -> None:
+        self._out, self._rate, self._again = out, sample_rate, again
+        self._volume = Volume(sample_rate, output_db)
+        self._done = 0
+        self.ended, self.wait = self._volume.ended, self._volume.wait
+        self.fade_out = self._volume.fade_out
+
+    def step(self, outdata: Any, frames: int, _time: Any, status: Any) -> None:
+        """One block."""
+        import sounddevice
+
+        ramp = self._volume.over(frames)
+        at = np.arange(self._done, self._done + frames)
+        inside = at < len(self._out) if not self._again else np.ones(frames, bool)
+        outdata[:] = self._out[at % len(self._out)] * (ramp * inside)[:, None]
+        self._done = int(at[-1] + 1)
+        if self._again:
+            self._done %= len(self._out)
+        if self._volume.silent or (not self._again and self._done >= len(self._out)):
+            raise sounddevice.CallbackStop
 
     @property
     def seconds(self) -> float:

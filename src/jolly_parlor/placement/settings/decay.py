@@ -53,7 +53,7 @@ def decay_change(
 ) -> list[BandDecay]:
     """Of a mix at one ear. sources: flat pressures at DECAY_HZ, (frequencies,)."""
     early, late = (mixed(mix, chains, DECAY_HZ, sources) for chains in (before, after))
-    return [BandDecay(f, _seconds(early, f), _seconds(late, f)) for f in BANDS_HZ]
+    return [BandDecay(f, decay_seconds(early, f), decay_seconds(late, f)) for f in BANDS_HZ]
 
 
 def decay_words(found: list[BandDecay]) -> str:
@@ -72,8 +72,8 @@ def decay_words(found: list[BandDecay]) -> str:
     )
 
 
-def _seconds(pressure: ComplexArray, midband: float) -> float | None:
-    """Decay time of one octave, by its impulse response."""
+def decay_seconds(pressure: ComplexArray, midband: float) -> float | None:
+    """Decay time of one octave, by its impulse response; pressure at DECAY_HZ."""
     whole = np.zeros(_EVERY.size, dtype=np.complex128)
     inside = (_EVERY >= _LOW_HZ) & (_EVERY <= _HIGH_HZ)
     # A raised cosine over the logarithm, an octave wide at half: it rings shorter than any mode.

@@ -1,0 +1,52 @@
+"""Where one listens: the outputs of the computer, through PortAudio. Nothing is recorded."""
+
+from collections.abc import Callable
+
+from jolly_parlor.studio.device import DeviceFailed
+from jolly_parlor.studio.loop_stream import LoopPlayback, LoopSource
+from jolly_parlor.studio.soundcard import portaudio, reason
+
+_BLOCK, _WAIT_SECONDS = 512, 0.02
+USUAL = ""
+"""The system's own output."""
+
+
+def outputs() -> list[str]:
+    """Names of the devices with two channels or more to play from. Raises DeviceFailed."""
+    every = portaudio().query_devices()
+    return [str(d["name"]) for d in every if d["max_output_channels"] >= 2]
+
+
+def play_loops(
+    source: LoopSource,
+    sample_rate: int,
+    output: str,
+    output_db: Callable[[], float],
+    told: Callable[[float], None],
+    cancelled: Callable[[], bool],
+) -> None:
+    """Play until cancelled. output: one of `outputs`, or USUAL. Raises DeviceFailed in a sentence.
+
+    told: at which second of the round it is, some fifty times a second.
+    """
+    sd = portaudio()
+    run = LoopPlayback(source, sample_rate, output_db)
+    try:
+        with sd.OutputStream(
+            samplerate=sample_rate,
+            blocksize=_BLOCK,
+            device=output or None,
+            channels=2,
+            dtype="float32",
+            callback=run.step,
+            finished_callback=run.ended,
+        ):
+            while not run.wait(_WAIT_SECONDS):
+                told(run.seconds)
+                if cancelled():
+                    run.fade_out()
+    except (sd.PortAudioError, ValueError) as error:
+        raise DeviceFailed(
+            f"Nothing to listen with: {reason(error)}. Plug in headphones or choose another "
+            "output; everything here can also be seen, and written as WAV."
+        ) from None
