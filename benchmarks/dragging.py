@@ -24,8 +24,8 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.commands import DEMO, SAMPLES
 from jolly_parlor.app.questions import TINT, AnyQuestion, Models
+from jolly_parlor.app.samples import DEMO, SAMPLES
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow

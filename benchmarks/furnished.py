@@ -19,7 +19,7 @@ import numpy as np
 from jolly_parlor.acoustics.fields import room_field
 from jolly_parlor.acoustics.modal_field import ModalField
 from jolly_parlor.acoustics.usual_things import usual_thing
-from jolly_parlor.app.commands import DEMO, SAMPLES
+from jolly_parlor.app.samples import DEMO, SAMPLES
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.search.coarse_pass import weigh
 from jolly_parlor.placement.search.search import search

@@ -17,7 +17,7 @@ from PyQt6.QtWidgets import QApplication
 
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.app import theme
-from jolly_parlor.app.commands import DEMO
+from jolly_parlor.app.samples import DEMO
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow

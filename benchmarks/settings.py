@@ -8,7 +8,7 @@ subwoofer, with one and with four, places and settings together. Asserts nothing
 import time
 from dataclasses import replace
 
-from jolly_parlor.app.commands import DEMO
+from jolly_parlor.app.samples import DEMO
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear, Seat

@@ -12,7 +12,7 @@ from pathlib import Path
 
 import numpy as np
 
-from jolly_parlor.app.commands import DEMO
+from jolly_parlor.app.samples import DEMO
 from jolly_parlor.project.files import open_document, save_project
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.staging import stage_of

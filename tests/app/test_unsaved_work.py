@@ -12,8 +12,8 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import in_dialog
 from jolly_parlor.app import dialogs
-from jolly_parlor.app.commands import DEMO
 from jolly_parlor.app.safety import KEPT_DAYS, SafetyCopy
+from jolly_parlor.app.samples import DEMO
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project import edits
 from jolly_parlor.project.blank import blank_document

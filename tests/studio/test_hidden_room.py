@@ -7,7 +7,7 @@ import pytest
 
 from jolly_parlor.acoustics.fields import room_field
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface, Thing, box_room
-from jolly_parlor.app.commands import SAMPLES
+from jolly_parlor.app.samples import SAMPLES
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document

@@ -137,6 +137,7 @@ ACTIONS: tuple[Action, ...] = (
     Action("forecast", "Forecast", "Walk", "Ctrl+4", "go", argument="forecast"),
     Action("takes", "Takes", "Walk", "Ctrl+5", "go", argument="takes"),
     Action("compare", "Compare", "Walk", "Ctrl+6", "go", argument="compare"),
+    Action("hear", "Hear", "Walk", "Ctrl+H", "go", argument="hear"),
     Action("finetune", "Fine-tune", "Walk", "Ctrl+7", "go", argument="finetune"),
     Action("subs", "Subs", "Walk", "Ctrl+8", "go", argument="subs"),
     Action("signoff", "Sign-off", "Walk", "Ctrl+9", "go", argument="signoff"),

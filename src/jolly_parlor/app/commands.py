@@ -10,6 +10,7 @@ from jolly_parlor.app import dialogs
 from jolly_parlor.app.actions import ACTIONS, MENUS
 from jolly_parlor.app.errands import waited_for
 from jolly_parlor.app.parts import WindowParts
+from jolly_parlor.app.samples import DEMO, SAMPLES
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import (
@@ -27,14 +28,6 @@ from jolly_parlor.project.files import (
     save_project,
 )
 from jolly_parlor.project.history import Project
-
-_EXAMPLES = Path(__file__).resolve().parents[3] / "examples"
-DEMO = _EXAMPLES / "kiln-room.parlor"
-SAMPLES = {
-    "kiln": _EXAMPLES / "kiln-furnished.parlor",
-    "loft": _EXAMPLES / "harbour-loft.parlor",
-}
-"""Lived-in rooms with takes, by the word that opens each."""
 
 
 def first_station(document: Document) -> str:

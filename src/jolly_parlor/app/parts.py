@@ -10,6 +10,7 @@ from jolly_parlor.app.stations.compare.compare_page import CompareStation
 from jolly_parlor.app.stations.finetune.finetune_page import FinetuneStation
 from jolly_parlor.app.stations.forecast.forecast_page import ForecastStation
 from jolly_parlor.app.stations.gear.gear_page import GearStation
+from jolly_parlor.app.stations.hear.hear_page import HearStation
 from jolly_parlor.app.stations.lineup.lineup_page import LineupStation
 from jolly_parlor.app.stations.signoff.signoff_page import SignoffStation
 from jolly_parlor.app.stations.subs.subs_page import SubsStation
@@ -31,6 +32,7 @@ class WindowParts(QMainWindow):
     forecast: ForecastStation
     takes: TakesStation
     compare: CompareStation
+    hear: HearStation
     finetune: FinetuneStation
     subs: SubsStation
     signoff: SignoffStation
@@ -41,6 +43,7 @@ class WindowParts(QMainWindow):
         self.survey, self.gear = SurveyStation(session), GearStation(session)
         self.lineup, self.forecast = LineupStation(session), ForecastStation(session)
         self.takes, self.compare = TakesStation(session), CompareStation(session)
+        self.hear = HearStation(session)
         self.finetune = FinetuneStation(session, self.takes.measure)
         self.subs = SubsStation(session, self.takes.measure)
         self.signoff = SignoffStation(session, self.takes.measure)
@@ -51,6 +54,7 @@ class WindowParts(QMainWindow):
             self.forecast,
             self.takes,
             self.compare,
+            self.hear,
             self.finetune,
             self.subs,
             self.signoff,

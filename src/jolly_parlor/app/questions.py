@@ -8,6 +8,8 @@ from functools import cached_property
 from typing import Any, Generic, TypeVar
 
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.audition.rendering import Renderer
+from jolly_parlor.audition.transfers import Transfers
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
@@ -27,6 +29,11 @@ class Models:
     def upper(self) -> UpperForecaster:
         """The less certain range above; made when first asked for."""
         return UpperForecaster(self.forecaster.room, self.forecaster.gear)
+
+    @cached_property
+    def renderer(self) -> Renderer:
+        """What makes sound of it; made when first asked for."""
+        return Renderer(Transfers(self.forecaster.room), self.forecaster.gear)
 
 
 @dataclass(frozen=True)
@@ -84,5 +91,8 @@ TONES = Kind("what the notes are", 1)
 SIGNING = Kind("what is left before signing off", 2)
 EQUALISER = Kind("the equaliser", 1)
 AROUND = Kind("the loudspeakers around the seat", 1)
+HEARING = Kind("what is to be heard", 0)
+LESSON = Kind("what this room has of the lesson", 1)
+LESSON_SOUND = Kind("the sounds of the lesson", 0)
 LEDGER = Kind("the figures of the Ledger", 2)
 """A new kind is one row here, and whoever asks it says what becomes of the answer."""

@@ -10,8 +10,8 @@ from pathlib import Path
 from PyQt6.QtCore import QEventLoop, QTimer
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.commands import DEMO, SAMPLES
 from jolly_parlor.app.highlight import Highlight
+from jolly_parlor.app.samples import DEMO, SAMPLES
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow

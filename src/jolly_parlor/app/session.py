@@ -93,7 +93,8 @@ class Session(QObject):
         self.live = Calculator(self, jobs.warm_up, fields)
         self.slow = Calculator(self, fields=fields)
         self.beside = Calculator(self, fields=fields)
-        self._calculators = (self.live, self.slow, self.beside)
+        self.ear = Calculator(self, fields=fields)
+        self._calculators = (self.live, self.slow, self.beside, self.ear)
         for calculator in self._calculators:
             calculator.failed.connect(self.told)
         self.drafted.connect(self._give_way)

@@ -22,6 +22,10 @@ class Settings:
     units: UnitSystem = "metric"
     last_folder: str = ""
     card: CardSetup = field(default_factory=CardSetup)
+    listen_to: str = ""
+    """The output one listens through; empty for the system's own."""
+    listener: str = ""
+    """Who learned to hear last."""
 
 
 class SettingsStore:

@@ -7,11 +7,13 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.signals.looping import Sound
 from jolly_parlor.signals.tones import note_name
+from jolly_parlor.units import with_minus
 
 _FLOOR_DB = 26.0
 """A third of an octave so far below the loudest one of the piece is not what one listens to."""
 HEARD_DB = 1.0
 """Smaller differences of a band are seldom heard (common practice, no source)."""
+NO_DIFFERENCE = f"with this piece less than {HEARD_DB:.0f} dB in every third of an octave"
 _APART_BANDS = 2
 _NOTES_TO_HZ = 1000.0
 CENTRES_HZ: FloatArray = np.asarray(10 ** (np.arange(13, 41) / 10), dtype=np.float64)
@@ -26,11 +28,21 @@ class Telling:
     db: float
     """Of the one over the other."""
 
-    def words(self, one: str) -> str:
-        """`at 63 Hz (B1) “A third” is 6 dB stronger`."""
+    @property
+    def where(self) -> str:
+        """`63 Hz (B1)`."""
         note = f" ({note_name(self.hertz)})" if self.hertz < _NOTES_TO_HZ else ""
+        return f"{_usual(self.hertz)} Hz{note}"
+
+    @property
+    def short(self) -> str:
+        """`63 Hz (B1) +6 dB`."""
+        return with_minus(f"{self.where} {self.db:+.0f} dB")
+
+    def words(self) -> str:
+        """`at 63 Hz (B1) it is 6 dB stronger`."""
         how = "stronger" if self.db > 0 else "weaker"
-        return f"at {_usual(self.hertz)} Hz{note} “{one}” is {abs(self.db):.0f} dB {how}"
+        return f"at {self.where} it is {abs(self.db):.0f} dB {how}"
 
 
 def thirds_db(sound: Sound, sample_rate: int) -> FloatArray:
@@ -64,11 +76,8 @@ def tellings(one_db: FloatArray, other_db: FloatArray, most: int = 3) -> list[Te
 def telling_words(one: str, found: list[Telling]) -> str:
     """In a sentence."""
     if not found:
-        return (
-            f"With this piece “{one}” differs by less than {HEARD_DB:.0f} dB in every third of an "
-            "octave: another piece may tell more."
-        )
-    return f"Listen {'; '.join(each.words(one) for each in found)}."
+        return f"“{one}”: {NO_DIFFERENCE}; another piece may tell more."
+    return f"Listen to “{one}”: {', '.join(each.words() for each in found)}."
 
 
 def _usual(hertz: float) -> str:

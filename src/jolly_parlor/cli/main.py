@@ -20,6 +20,7 @@ from jolly_parlor.cli.document_commands import (
 from jolly_parlor.cli.equalise_command import equalise_command
 from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
 from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
+from jolly_parlor.cli.hear_commands import hear_command, lesson_command
 from jolly_parlor.cli.ledger_commands import ledger, note
 from jolly_parlor.cli.match_command import match
 from jolly_parlor.cli.output import PATH
@@ -65,7 +66,7 @@ def open_sample(sample: str) -> None:
     """Open the window with a copy of a lived-in sample: The Kiln Room with a bookcase and a
     sofa, or Harbour Loft, L-shaped with an open side.
     """
-    from jolly_parlor.app.commands import SAMPLES
+    from jolly_parlor.app.samples import SAMPLES
     from jolly_parlor.app.start import run
 
     sys.exit(run(SAMPLES[sample]))
@@ -94,6 +95,8 @@ for command in (
     reflections,
     equalise_command,
     match,
+    hear_command,
+    lesson_command,
 ):
     cli.add_command(command)
 

@@ -85,6 +85,8 @@ def _read(path: Path, from_seconds: float) -> tuple[FloatArray, int, float]:
     name = path.name
     if path.suffix.lower() not in SUFFIXES:
         raise PieceRefused(f"{name} is neither WAV nor FLAC; save it as one of these.")
+    if not path.is_file():
+        raise PieceRefused(f"There is no file {path}.")
     try:
         with soundfile.SoundFile(path) as sound:
             rate, channels = int(sound.samplerate), int(sound.channels)

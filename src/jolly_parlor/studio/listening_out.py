@@ -1,6 +1,7 @@
 """Where one listens: the outputs of the computer, through PortAudio. Nothing is recorded."""
 
 from collections.abc import Callable
+from typing import Any
 
 from jolly_parlor.studio.device import DeviceFailed
 from jolly_parlor.studio.loop_stream import LoopPlayback, LoopSource
@@ -47,6 +48,16 @@ def play_loops(
                     run.fade_out()
     except (sd.PortAudioError, ValueError) as error:
         raise DeviceFailed(
-            f"Nothing to listen with: {reason(error)}. Plug in headphones or choose another "
-            "output; everything here can also be seen, and written as WAV."
+            f"Nothing to listen with: {_why(sd, output, error)}. Plug in headphones or choose "
+            "another output; everything here can also be seen, and written as WAV."
         ) from None
+
+
+def _why(sd: Any, output: str, error: Exception) -> str:
+    """PortAudio counts devices; whoever listens wants to know which one is not there."""
+    names = [str(d["name"]) for d in sd.query_devices() if d["max_output_channels"] >= 2]
+    if not names:
+        return "the system has no output"
+    if output and output not in names:
+        return f"“{output}” is not there any more"
+    return reason(error)

@@ -45,7 +45,7 @@ class Two:
         if self.level_db <= -_CLOSE_DB:
             return (
                 f"{-self.level_db:.0f} dB softer, the second can add {most:.1f} dB at most and "
-                f"take away {-least:.1f}: a reflection made this soft has lost its power over the sum."
+                f"take away {-least:.1f}: a reflection this soft has lost its power over the sum."
             )
         total = self.sum_db
         if self.phase_degrees > _CANCELS_DEGREES and total < 0:

@@ -1,0 +1,36 @@
+"""Questions about sounds that need a window of their own."""
+
+from pathlib import Path
+
+from PyQt6.QtWidgets import QFileDialog, QInputDialog, QWidget
+
+from jolly_parlor.app.settings import SettingsStore
+
+
+def ask_piece(parent: QWidget, settings: SettingsStore) -> Path | None:
+    """Which music to listen to."""
+    start = settings.values.last_folder
+    kinds = "Music (*.wav *.flac *.WAV *.FLAC)"
+    chosen, _ = QFileDialog.getOpenFileName(parent, "Choose a piece of your own", start, kinds)
+    return _kept(chosen, settings)
+
+
+def ask_folder(parent: QWidget, settings: SettingsStore) -> Path | None:
+    """Where to write several sounds."""
+    start = settings.values.last_folder
+    chosen = QFileDialog.getExistingDirectory(parent, "Write the sounds into a folder", start)
+    return _kept(chosen, settings)
+
+
+def ask_name(parent: QWidget) -> str | None:
+    """Who listens."""
+    name, agreed = QInputDialog.getText(parent, "Who listens?", "Name:")
+    return name.strip() if agreed and name.strip() else None
+
+
+def _kept(chosen: str, settings: SettingsStore) -> Path | None:
+    if not chosen:
+        return None
+    path = Path(chosen)
+    settings.change(last_folder=str(path if path.is_dir() else path.parent))
+    return path

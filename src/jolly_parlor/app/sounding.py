@@ -1,0 +1,93 @@
+"""What sounds: on a thread of its own, begun quietly, never beyond a limit, silenced by one key
+from anywhere.
+"""
+
+import numpy as np
+from PyQt6.QtCore import QEvent, QObject, Qt, pyqtSignal
+from PyQt6.QtGui import QKeyEvent
+from PyQt6.QtWidgets import QApplication
+
+from jolly_parlor.app.measure_run import MeasureRun, Work
+from jolly_parlor.app.session import Session
+
+QUIET_DB, LOUDEST_DB, STEP_DB = -42.0, -12.0, 3.0
+"""Below full scale: where every session of listening begins, the limit, and a press of a button."""
+_QUIETEST_DB = -60.0
+
+
+class Sounding(QObject):
+    """One sound at a time."""
+
+    changed = pyqtSignal()
+    """Something began, ended, or became louder or quieter."""
+    reached = pyqtSignal(float)
+    """At which second of its programme it is."""
+
+    def __init__(
+        self, session: Session, quiet_db: float = QUIET_DB, loudest_db: float = LOUDEST_DB
+    ) -> None:
+        super().__init__()
+        self.session = session
+        self.output_db, self.loudest_db = quiet_db, loudest_db
+        self.said = ""
+        """Why nothing is heard, where nothing is."""
+        self._run: MeasureRun | None = None
+        session.closing.connect(self.close)
+
+    @property
+    def sounds(self) -> bool:
+        """Whether something is heard."""
+        return self._run is not None
+
+    def stop(self) -> None:
+        """Fade out."""
+        if self._run is not None:
+            self._run.cancel()
+
+    def close(self) -> None:
+        """End the thread before the window goes."""
+        if self._run is not None:
+            self._run.cancel()
+            self._run.wait()
+
+    def louder(self, steps: int) -> None:
+        """So many steps up, or down; never beyond the limit."""
+        wanted = self.output_db + steps * STEP_DB
+        self.output_db = float(np.clip(wanted, _QUIETEST_DB, self.loudest_db))
+        self.changed.emit()
+
+    def eventFilter(self, watched: QObject | None, event: QEvent | None) -> bool:
+        """While something plays, Escape silences it, wherever the keys go."""
+        if isinstance(event, QKeyEvent) and event.type() in (
+            QEvent.Type.KeyPress,
+            QEvent.Type.ShortcutOverride,
+        ):
+            if event.key() == Qt.Key.Key_Escape and self._run is not None:
+                self.stop()
+                event.accept()
+                return True
+        return False
+
+    def _begin(self, work: Work) -> None:
+        """work: plays until its second argument says stop."""
+        self.said = ""
+        self._run = MeasureRun(work)
+        self._run.progressed.connect(lambda second, _: self.reached.emit(second))
+        self._run.refused.connect(self._refuse)
+        self._run.finished.connect(self._finish)
+        application = QApplication.instance()
+        assert application is not None
+        application.installEventFilter(self)
+        self._run.start()
+        self.changed.emit()
+
+    def _refuse(self, why: str) -> None:
+        self.said = why
+        self.session.refused.emit(why)
+
+    def _finish(self) -> None:
+        application = QApplication.instance()
+        if application is not None:
+            application.removeEventFilter(self)
+        self._run = None
+        self.changed.emit()

@@ -1,0 +1,1 @@
+"""Hear: arrangements one against the other, blind, and lessons."""

@@ -1,0 +1,231 @@
+"""Arrangements one against the other: a row each, what differs in words, the curve of the one that
+is heard.
+"""
+
+from functools import partial
+from string import ascii_uppercase
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QKeySequence, QShortcut
+from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout
+
+from jolly_parlor.app import sound_dialogs
+from jolly_parlor.app.plots.row import RowPlot
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.hear.auditioned import Auditioned
+from jolly_parlor.app.stations.hear.sound_files import write_sounds
+from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button, plain
+from jolly_parlor.audition.playing import PIECES
+from jolly_parlor.audition.telling import telling_words
+from jolly_parlor.placement.evenness import evenness
+from jolly_parlor.project.hearing import MOST, Basis, Through
+from jolly_parlor.signals.programme import PROGRAMMES
+
+_BASES: list[tuple[Basis, str]] = [("forecast", "Forecast"), ("measured", "Takes")]
+_THROUGH: list[tuple[Through, str]] = [
+    ("headphones", "Headphones"),
+    ("loudspeakers", "The loudspeakers here"),
+]
+_PLOT_PIXELS = 150
+_OWN = "A piece of your own …"
+
+
+class AuditionCard:
+    """`frames` are the widgets, in order."""
+
+    def __init__(self, heard: Auditioned) -> None:
+        self.heard, self.session = heard, heard.session
+        self.frame: QFrame
+        self.frame, layout = card()
+        self._build_asked(layout)
+        self.rows = QGridLayout()
+        self.rows.setHorizontalSpacing(12)
+        self.rows.setVerticalSpacing(4)
+        self.rows.setColumnStretch(3, 1)
+        layout.addLayout(self.rows)
+        self.hint = label("", "soft", wrap=True)
+        layout.addWidget(self.hint)
+        self.buttons: list[QPushButton] = []
+        self.pictured: QFrame
+        self.pictured, told = card()
+        self._build_told(told)
+        self.frames = (self.frame, self.pictured)
+        for number in range(MOST):
+            key = QShortcut(QKeySequence(str(number + 1)), self.frame)
+            key.activated.connect(partial(self._hear_number, number))
+        heard.changed.connect(self._due)
+
+    def _build_asked(self, layout: QVBoxLayout) -> None:
+        row = QHBoxLayout()
+        row.setSpacing(8)
+        self.title = label("", "head")
+        self.title.setObjectName("hear-title")
+        row.addWidget(self.title)
+        row.addStretch(1)
+        self.piece = choice_field("hear piece", ())
+        for name in PIECES:
+            self.piece.addItem(PROGRAMMES[name].name, name)
+        self.piece.addItem(_OWN, "own")
+        self.piece.activated.connect(self._choose_piece)
+        self.basis = Choice([(value, title) for value, title in _BASES], "hear-basis")
+        self.basis.chosen.connect(self._choose_basis)
+        self.through = Choice([(value, title) for value, title in _THROUGH], "hear-through")
+        self.through.chosen.connect(self._choose_through)
+        for widget in (self.piece, self.basis, self.through):
+            row.addWidget(widget)
+        layout.addLayout(row)
+
+    def _build_told(self, layout: QVBoxLayout) -> None:
+        self.told = label("", "strong", wrap=True)
+        self.told.setObjectName("hear-told")
+        layout.addWidget(self.told)
+        self.plots = QVBoxLayout()
+        layout.addLayout(self.plots)
+        self.under = label("", "soft")
+        layout.addWidget(self.under)
+        row = QHBoxLayout()
+        self.notes = label("", "soft", wrap=True)
+        self.notes.setObjectName("hear-notes")
+        row.addWidget(self.notes, 1)
+        self.files = named_button("As WAV …", "hear-wav", self.save)
+        row.addWidget(self.files, 0, Qt.AlignmentFlag.AlignBottom)
+        layout.addLayout(row)
+
+    def refresh(self) -> None:
+        """Ask for what is to be heard, and show what is."""
+        self.heard.refresh()
+        self._show()
+
+    def save(self) -> None:
+        """Every sound as a file."""
+        found = self.heard.found
+        folder = sound_dialogs.ask_folder(self.frame, self.session.settings)
+        if found is None or folder is None:
+            return
+        sounds = zip(found.audition.names, found.played.matched.sounds, strict=True)
+        piece = str(self.piece.currentText())
+        write_sounds(self.session, folder, {f"{piece} - {n}": sound for n, sound in sounds})
+
+    def _due(self) -> None:
+        if self.frame.isVisible():
+            self._show()
+
+    def _show(self) -> None:
+        heard = self.heard
+        self.piece.setCurrentIndex(self.piece.findData(heard.piece))
+        if heard.own is not None:
+            self.piece.setItemText(self.piece.count() - 1, f"{heard.own.name} (your own) …")
+        self.title.setText(f"{self.session.mix.name} at the {self.session.seat}")
+        self.basis.show_value(heard.basis)
+        self.through.show_value(heard.through)
+        self._show_rows()
+        self._show_curve()
+
+    def _show_rows(self) -> None:
+        clear(self.rows)
+        self.buttons = []
+        heard, found = self.heard, self.heard.found
+        letters = iter(ascii_uppercase)
+        for line, a in enumerate(self.session.document.arrangements):
+            takes_part = a.name in heard.names
+            box = QCheckBox()
+            box.setObjectName(f"hear-with-{line}")
+            box.setAccessibleName(f"{a.name} takes part")
+            box.setChecked(takes_part)
+            box.setEnabled(takes_part or len(heard.names) < MOST)
+            box.clicked.connect(partial(heard.take_part, a.name))
+            self.rows.addWidget(box, line, 0)
+            letter = next(letters) if takes_part else ""
+            button = QPushButton(plain(f"{letter}  {a.name}".strip()))
+            button.setObjectName(f"hear-{line}")
+            button.setCheckable(True)
+            playing = heard.player.plays_for(heard) and heard.heard == a.name
+            button.setChecked(playing)
+            button.setEnabled(takes_part and found is not None)
+            button.clicked.connect(partial(self._hear, a.name))
+            self.buttons.append(button)
+            self.rows.addWidget(button, line, 1)
+            if found is None or a.name not in found.audition.names:
+                self.rows.addWidget(label("" if takes_part else "left out", "soft"), line, 2)
+                continue
+            at = found.audition.names.index(a.name)
+            figure = evenness(found.audition.curves[at]).value_db
+            self.rows.addWidget(label(f"{figure:.1f} dB from even"), line, 2)
+            self.rows.addWidget(label(self._row_words(at), "soft", wrap=True), line, 3)
+
+        count = len(heard.names)
+        keys = f"keys 1 to {count} switch" if count > 1 else "the key 1 begins"
+        self.hint.setText(
+            f"Press a name to hear it, {keys}, Esc silences. What plays, and at which seat, is "
+            "chosen in the menu Listen."
+        )
+
+    def _reference(self) -> int:
+        """What the others are told against: what stands in the room, else the first."""
+        found = self.heard.found
+        assert found is not None
+        names = found.audition.names
+        return names.index(self.heard.now) if self.heard.now in names else 0
+
+    def _row_words(self, at: int) -> str:
+        found = self.heard.found
+        assert found is not None
+        reference = self._reference()
+        if at == reference:
+            return "what the others are held against"
+        differing = found.played.differing(at, reference)
+        if not differing:
+            return "hardly differs with this piece"
+        return "; ".join(one.short for one in differing)
+
+    def _show_curve(self) -> None:
+        clear(self.plots)
+        heard, found = self.heard, self.heard.found
+        self.files.setEnabled(found is not None)
+        if found is None:
+            self.told.setText(heard.why or "Nothing takes part: choose an arrangement above.")
+            self.under.setText("")
+            self.notes.setText("")
+            return
+        at, reference = heard.index, self._reference()
+        name, other = (found.audition.names[n] for n in (at, reference))
+        if at == reference:
+            self.told.setText(f"“{name}” is what the others are held against.")
+        else:
+            self.told.setText(telling_words(name, found.played.differing(at, reference)))
+        against = None if at == reference else found.audition.curves[reference]
+        plot = RowPlot(found.audition.curves[at], against)
+        plot.setFixedHeight(_PLOT_PIXELS)
+        plot.setAccessibleName(f"{name} at the head's centre; dotted: {other}")
+        self.plots.addWidget(plot)
+        dotted = f"; dotted: {other}" if against is not None else ""
+        self.under.setText(f"filled: {name}, Hz and dB from even{dotted}. All are equally loud.")
+        self.notes.setText("\n".join(found.audition.notes))
+
+    def _hear(self, name: str, _checked: bool = False) -> None:
+        self.heard.hear(name)
+
+    def _hear_number(self, number: int) -> None:
+        found = self.heard.found
+        if found is not None and number < len(found.audition.names):
+            self.heard.hear(found.audition.names[number])
+
+    def _choose_piece(self, index: int) -> None:
+        value = str(self.piece.itemData(index))
+        if value == "own":
+            path = sound_dialogs.ask_piece(self.frame, self.session.settings)
+            if path is not None:
+                self.heard.use_piece(path)
+            elif self.heard.own is not None:
+                self.heard.piece = "own"
+        else:
+            self.heard.piece = value
+        self.refresh()
+
+    def _choose_basis(self, value: str) -> None:
+        self.heard.basis = next(basis for basis, _ in _BASES if basis == value)
+        self.refresh()
+
+    def _choose_through(self, value: str) -> None:
+        self.heard.through = next(through for through, _ in _THROUGH if through == value)
+        self.refresh()

@@ -1,0 +1,116 @@
+"""Hear: arrangements before anything is lifted, blind where wanted; lessons in hearing."""
+
+from PyQt6.QtGui import QHideEvent, QShowEvent
+from PyQt6.QtWidgets import QHBoxLayout
+
+from jolly_parlor.app.loop_player import LoopPlayer
+from jolly_parlor.app.stations.base import Station, stacked
+from jolly_parlor.app.stations.hear.adding_card import AddingCard
+from jolly_parlor.app.stations.hear.audition_card import AuditionCard
+from jolly_parlor.app.stations.hear.auditioned import Auditioned
+from jolly_parlor.app.stations.hear.blind_card import BlindCard
+from jolly_parlor.app.stations.hear.lesson_card import LessonCard
+from jolly_parlor.app.stations.hear.listening_bar import ListeningBar
+from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.workbench import Workbench
+
+_PAGES = [
+    ("audition", "One against the other"),
+    ("blind", "Blind"),
+    ("lessons", "Lessons"),
+    ("adding", "Two signals"),
+]
+_UNDER = {
+    "audition": "Switched at once and equally loud, before an hour of lifting lets you forget.",
+    "blind": "Names hidden: what is still told apart is really heard.",
+    "lessons": "Two to five minutes each: what it is, how little of it you still hear, where in "
+    "this room it happens.",
+    "adding": "In phase +6 dB, at 90° +3, at 120° 0; beyond that they cancel, and only when their "
+    "levels are close.",
+}
+
+
+class HearStation(Station):
+    """What arrangements sound like, and what to listen for."""
+
+    id, name = "hear", "Hear"
+
+    def __init__(self, session: Workbench) -> None:
+        super().__init__(session)
+        self.player = LoopPlayer(session)
+        self.page = "audition"
+        self.pages = Choice(_PAGES, "hear-page")
+        self.pages.chosen.connect(self.show_page)
+        row = QHBoxLayout()
+        row.addWidget(self.pages)
+        row.addStretch(1)
+        self.body.addLayout(row)
+        self.heard = Auditioned(session, self.player)
+        self.audition, self.blind = AuditionCard(self.heard), BlindCard(self.heard)
+        self.lessons = LessonCard(session, self.player)
+        self.adding = AddingCard(session, self.player)
+        self._made = {
+            "audition": stacked(*self.audition.frames),
+            "blind": stacked(self.blind.frame),
+            "lessons": stacked(*self.lessons.frames),
+            "adding": stacked(self.adding.frame),
+        }
+        for page in self._made.values():
+            self.body.addWidget(page)
+        self.bar = ListeningBar(self.player)
+        self.body.addWidget(self.bar.frame)
+        self.body.addStretch(1)
+        self.listen(session.document_changed, session.view_changed)
+        self.show_page("audition")
+
+    def state(self) -> str:
+        """In progress once something was tested blind."""
+        entries = self.session.history.project.ledger
+        blind = any(one.kind == "note" and one.text.startswith("Blind") for one in entries)
+        return "in progress" if blind else "untouched"
+
+    def show_page(self, page: str) -> None:
+        """One of the four. What another page plays falls silent."""
+        if page != self.page:
+            self.player.stop()
+        self.page = page
+        self.pages.show_value(page)
+        for name, widget in self._made.items():
+            widget.setVisible(name == page)
+        self._look()
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show what the page is of."""
+        a = self.session.arrangement
+        if a is None and self.page in ("audition", "blind"):
+            self.verdict.setText("Nothing to hear yet")
+            self.under.setText("Rough in an arrangement at Line-up; two or more can be compared.")
+        else:
+            self.verdict.setText("Hear it before you lift it" if a else "Learn to hear")
+            self.under.setText(_UNDER[self.page])
+        shown: dict[str, AuditionCard | BlindCard | LessonCard | AddingCard] = {
+            "audition": self.audition,
+            "blind": self.blind,
+            "lessons": self.lessons,
+            "adding": self.adding,
+        }
+        for name in ("audition", "blind"):
+            self._made[name].setVisible(name == self.page and a is not None)
+        if self.isVisible():
+            shown[self.page].refresh()
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        """Sounds are made while somebody looks."""
+        super().showEvent(event)
+        self._look()
+        self.refresh()
+
+    def hideEvent(self, event: QHideEvent | None) -> None:
+        """And fall silent when the page is left."""
+        if self.lives:
+            self.heard.looked_at = False
+            self.player.stop()
+
+    def _look(self) -> None:
+        self.heard.looked_at = self.isVisible() and self.page in ("audition", "blind")
