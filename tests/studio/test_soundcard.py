@@ -3,12 +3,8 @@
 Skipped, with the reason, where no virtual device can be started.
 """
 
-import os
-import shutil
-import subprocess
 import time
 from collections.abc import Iterator
-from pathlib import Path
 from threading import Event, Thread
 
 import numpy as np
@@ -21,66 +17,13 @@ from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import DeviceFailed, Stage
 from jolly_parlor.studio.measuring import Settings, measure
 from jolly_parlor.studio.soundcard import Channels, SoundCard, sound_cards
+from virtual_card import pulse_card
 
 
 @pytest.fixture(scope="module")
 def virtual_card(tmp_path_factory: pytest.TempPathFactory) -> Iterator[None]:
-    """PulseAudio with a null sink whose monitor is recorded, as ALSA's default device."""
-    if shutil.which("pulseaudio") is None:
-        pytest.skip("pulseaudio is not installed, so there is no virtual sound card")
-    pytest.importorskip("sounddevice", exc_type=ImportError)
-    home = tmp_path_factory.mktemp("pulse")
-    home.chmod(0o700)
-    (home / ".asoundrc").write_text("pcm.!default { type pulse }\nctl.!default { type pulse }\n")
-    socket = home / "pulse.sock"
-    own = {
-        "HOME": str(home),
-        "XDG_RUNTIME_DIR": str(home),
-        "PULSE_RUNTIME_PATH": str(home / "run"),
-        "PULSE_SERVER": f"unix:{socket}",
-    }
-    before = {name: os.environ.get(name) for name in own}
-    os.environ.update(own)
-    server = subprocess.Popen(
-        [
-            "pulseaudio",
-            "-n",
-            "--daemonize=no",
-            "--exit-idle-time=-1",
-            f"--load=module-native-protocol-unix socket={socket} auth-anonymous=1",
-            "--load=module-null-sink sink_name=room rate=48000 channels=2 format=float32le",
-        ],
-        stdout=subprocess.DEVNULL,
-        stderr=subprocess.DEVNULL,
-    )
-    try:
-        _until_it_plays(server, socket)
+    with pulse_card(tmp_path_factory.mktemp("pulse")):
         yield
-    finally:
-        server.terminate()
-        server.wait(timeout=10)
-        for name, value in before.items():
-            if value is None:
-                os.environ.pop(name)
-            else:
-                os.environ[name] = value
-
-
-def _until_it_plays(server: subprocess.Popen[bytes], socket: Path) -> None:
-    for _ in range(100):
-        if server.poll() is not None:
-            pytest.skip("pulseaudio ended at once, so there is no virtual sound card")
-        if socket.exists():
-            break
-        time.sleep(0.1)
-    import sounddevice
-
-    sounddevice._terminate()
-    sounddevice._initialize()  # PortAudio looks for devices once; look again
-    try:
-        SoundCard("default")
-    except DeviceFailed as error:
-        pytest.skip(f"the virtual sound card cannot be used: {error}")
 
 
 @pytest.fixture

@@ -18,6 +18,7 @@ from jolly_parlor.audition.transfers import (
 )
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mixes import Listening, Mix, factors
+from jolly_parlor.signals.impulse import ImpulseResponse
 
 _MOST_LIFT_DB = 12.0
 
@@ -35,9 +36,15 @@ class Heard:
         """Its Fourier integral at any frequencies, (ears, channels, frequencies), the phase counted
         from the moment of playing.
         """
-        t = np.arange(self.samples.shape[-1]) / RATE_HZ - self.lead_seconds
-        turned = np.exp(-2j * np.pi * np.asarray(frequencies_hz)[:, None] * t)
-        return np.asarray(self.samples @ turned.T)
+        return np.array(
+            [
+                [
+                    ImpulseResponse(one, RATE_HZ, -self.lead_seconds).pressure(frequencies_hz)
+                    for one in ear
+                ]
+                for ear in self.samples
+            ]
+        )
 
 
 def shares(mix: Mix, loudspeaker: str) -> tuple[float, float]:
