@@ -8,11 +8,14 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.audition.rendering import Heard
 from jolly_parlor.audition.telling import Telling, tellings, thirds_db
 from jolly_parlor.audition.transfers import RATE_HZ
-from jolly_parlor.signals.looping import Loop, Matched, as_loop, matched
+from jolly_parlor.signals.looping import Loop, Matched, Sound, as_loop, matched
+from jolly_parlor.signals.loudness import loudness_lufs
 from jolly_parlor.signals.programme import Asked, programme
 
 PIECES = ("groove", "bass", "strings", "voice", "piece", "pink")
 """What can be listened to, best for the bass first."""
+MOST = 5
+"""So many places are heard one against the other."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -38,5 +41,25 @@ def piece_loop(name: str) -> Loop:
 
 def played(heard: Sequence[Heard], loop: Loop) -> Played:
     """Raises Refused where nothing of the piece is heard."""
-    sounds = matched([loop.through(one.samples) for one in heard], loop.sample_rate)
-    return Played(sounds, tuple(thirds_db(one, loop.sample_rate) for one in sounds.sounds))
+    made = [_in_one_place(one, loop) for one in heard]
+    sounds = matched([one.sound for one in made], [one.lufs for one in made])
+    thirds = [one.thirds_db + gain for one, gain in zip(made, sounds.gains_db, strict=True)]
+    return Played(sounds, tuple(thirds))
+
+
+@dataclass(frozen=True, eq=False)
+class _Rendered:
+    """A piece in one place, as loud as it comes."""
+
+    sound: Sound
+    lufs: float
+    thirds_db: FloatArray
+
+
+@lru_cache(maxsize=MOST + 1)
+def _in_one_place(heard: Heard, loop: Loop) -> _Rendered:
+    """Kept while the same impulse response and piece are heard: what others do changes nothing."""
+    spectrum = loop.through(heard.samples)
+    sound = loop.sound(spectrum)
+    thirds = thirds_db(spectrum, loop.sample_rate / loop.samples.shape[0])
+    return _Rendered(sound, loudness_lufs(sound, loop.sample_rate), thirds)

@@ -21,6 +21,8 @@ from jolly_parlor.placement.mixes import Listening, Mix, factors
 from jolly_parlor.signals.impulse import ImpulseResponse
 
 _MOST_LIFT_DB = 12.0
+_KEPT = 12
+"""Impulse responses kept, 3 MB each: twice as many as are heard at once, and what was moved."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -70,22 +72,39 @@ class Renderer:
 
     def __init__(self, transfers: Transfers, gear: Gear) -> None:
         self.transfers, self.gear = transfers, gear
+        self._lift: float | None = None
+        self._known: list[tuple[Listening, Reception, Heard]] = []
 
     def heard(self, listenings: Sequence[Listening], reception: Reception) -> list[Heard]:
         """All of them, to be heard against one another. Raises Refused for places that cannot be
         computed.
 
         Images leave the dense field out, so that above 300 Hz a room would sound darker than
-        below: all are lifted there alike, by what modes and images differ in power from 200 to
-        300 Hz.
+        below: all are lifted there alike, by what modes and images of the first ones heard differ
+        in power from 200 to 300 Hz.
         """
         self.transfers.expect([one.ear for one in listenings], reception)
-        parts = [self._parts(one, reception) for one in listenings]
+        if self._lift is None:
+            self._lift = self._lifted([self._parts(one, reception) for one in listenings])
+        found = [self._one(listening, reception) for listening in listenings]
+        now = [(one, reception, made) for one, made in zip(listenings, found, strict=True)]
+        before = [one for one in self._known if one[2] not in found]
+        self._known = [*now, *before][:_KEPT]
+        return found
+
+    def _one(self, listening: Listening, reception: Reception) -> Heard:
+        for known, how, made in self._known:
+            if (known, how) == (listening, reception):
+                return made
+        assert self._lift is not None
+        return Heard(self._impulse(self._parts(listening, reception), self._lift))
+
+    def _lifted(self, parts: Sequence[_Parts]) -> float:
         t = self.transfers
         below = sum(power_between(t.low_hz, one.low) for one in parts)
         above = sum(power_between(t.high_hz, one.high) for one in parts)
-        lift = min(np.sqrt(below / max(above, 1e-30)), 10 ** (_MOST_LIFT_DB / 20))
-        return [Heard(self._impulse(one, float(lift))) for one in parts]
+        most = 10 ** (_MOST_LIFT_DB / 20)
+        return min(float(np.sqrt(below / max(above, 1e-30))), most)
 
     def _parts(self, listening: Listening, reception: Reception) -> _Parts:
         t, mix = self.transfers, listening.mix

@@ -3,9 +3,9 @@
 from dataclasses import dataclass
 
 import numpy as np
+from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.signals.looping import Sound
 from jolly_parlor.signals.tones import note_name
 from jolly_parlor.units import with_minus
 
@@ -45,14 +45,12 @@ class Telling:
         return f"at {self.where} it is {abs(self.db):.0f} dB {how}"
 
 
-def thirds_db(sound: Sound, sample_rate: int) -> FloatArray:
-    """Level in each third of an octave, both ears on power, (CENTRES_HZ,); of what goes round."""
-    from scipy import fft
-
-    power = (np.abs(fft.rfft(sound.T, workers=2)) ** 2).sum(axis=0)
-    summed = np.concatenate([[0.0], np.cumsum(power, dtype=np.float64)])
+def thirds_db(spectrum: NDArray[np.complexfloating], bin_hz: float) -> FloatArray:
+    """Level in each third of an octave, all ears on power, (CENTRES_HZ,), of (ears, bins)."""
     edges = np.concatenate([CENTRES_HZ * 10**-0.05, [CENTRES_HZ[-1] * 10**0.05]])
-    at = np.clip(np.ceil(edges * sound.shape[0] / sample_rate).astype(int), 0, summed.size - 1)
+    at = np.clip(np.ceil(edges / bin_hz).astype(int), 0, spectrum.shape[1])
+    power = (np.abs(spectrum[:, : at[-1]]) ** 2).mean(axis=0)
+    summed = np.concatenate([[0.0], np.cumsum(power, dtype=np.float64)])
     band = summed[at[1:]] - summed[at[:-1]]
     return np.asarray(10 * np.log10(np.maximum(band, 1e-20)))
 

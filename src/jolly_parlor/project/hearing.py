@@ -8,6 +8,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray
 from jolly_parlor.audition.difference import LIMITS, difference_db, difference_filter
 from jolly_parlor.audition.measured import spectrum_of_impulse, spectrum_of_response
+from jolly_parlor.audition.playing import MOST
 from jolly_parlor.audition.rendering import Heard, Renderer, impulse_of, shares
 from jolly_parlor.audition.transfers import BINS_HZ, EARS
 from jolly_parlor.placement.evenness import Deviation
@@ -19,8 +20,6 @@ from jolly_parlor.refused import Refused
 
 Basis = Literal["forecast", "measured"]
 Through = Literal["headphones", "loudspeakers"]
-MOST = 5
-"""So many are heard one against the other."""
 FORECAST_LIMITS = (
     "Forecast below 300 Hz; direct sound and first reflections to 2 kHz, direct sound above. Not "
     "in it: the desk, where a loudspeaker beams, a head that turns."

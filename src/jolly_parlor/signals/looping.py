@@ -13,7 +13,6 @@ from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
-from jolly_parlor.signals.loudness import loudness_lufs
 
 Sound = NDArray[np.float32]
 """(samples, 2), as it is played."""
@@ -40,16 +39,22 @@ class Loop:
 
         return np.asarray(fft.rfft(np.ascontiguousarray(self.samples.T), workers=2))
 
-    def through(self, filters: FloatArray) -> Sound:
-        """As two ears hear it. filters: impulse responses, (ears, channels, samples), at the same
-        sample rate; one ear is heard in both.
+    def through(self, filters: FloatArray) -> NDArray[np.complex64]:
+        """Its spectrum at the ears, (ears, bins). filters: impulse responses, (ears, channels,
+        samples), at the same sample rate.
         """
         from scipy import fft
 
+        folded = _folded(filters.astype(np.float32), self.samples.shape[0])
+        ears = np.einsum("ecf,cf->ef", fft.rfft(folded, workers=2), self.spectrum)
+        return np.asarray(ears, dtype=np.complex64)
+
+    def sound(self, spectrum: NDArray[np.complex64]) -> Sound:
+        """What two ears hear of a spectrum at (ears, bins); of one ear, both hear it."""
+        from scipy import fft
+
         count = self.samples.shape[0]
-        folded = _folded(filters.astype(np.float32), count)
-        heard = np.einsum("ecf,cf->ef", fft.rfft(folded, workers=2), self.spectrum)
-        ears = fft.irfft(heard, count, workers=2)
+        ears = fft.irfft(spectrum, count, workers=2)
         return np.ascontiguousarray(np.broadcast_to(ears, (2, count)).T, dtype=np.float32)
 
 
@@ -72,11 +77,11 @@ class Matched:
     """Of each, as they are now."""
 
 
-def matched(sounds: Sequence[Sound], sample_rate: int) -> Matched:
-    """All at LOUDNESS_LUFS after ITU-R BS.1770; all quieter alike where a peak of one would pass
-    TOP_DB. Raises Refused for one that is silent or shorter than a block.
+def matched(sounds: Sequence[Sound], lufs: Sequence[float]) -> Matched:
+    """Sounds whose loudness after ITU-R BS.1770 is known, all at LOUDNESS_LUFS; all quieter alike
+    where a peak of one would pass TOP_DB.
     """
-    gains = [LOUDNESS_LUFS - loudness_lufs(sound, sample_rate) for sound in sounds]
+    gains = [LOUDNESS_LUFS - loud for loud in lufs]
     tops = [
         20 * np.log10(float(np.max(np.abs(sound)))) + gain
         for sound, gain in zip(sounds, gains, strict=True)

@@ -8,7 +8,12 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.filters import peaking
-from jolly_parlor.acoustics.sources import crossover_high, crossover_low
+from jolly_parlor.acoustics.sources import (
+    crossover_high,
+    crossover_low,
+    high_pass,
+    low_pass,
+)
 
 Pair = tuple[ComplexArray, ComplexArray]
 RINGS_SHORT_SECONDS = 0.1
@@ -31,11 +36,13 @@ def comb(f: FloatArray, seconds: float, level_db: float) -> Pair:
 
 
 def reversed_below(f: FloatArray, hertz: float) -> Pair:
-    """The right side's polarity reversed below a frequency, by the two branches of a fourth-order
-    crossover: their sum, which is heard without it, turns phase as their difference does.
+    """The right side's polarity reversed below a frequency, and nothing else: the upper branch of
+    a sixth-order Linkwitz crossover less the lower one is an all-pass that is −1 below and 1
+    above (Butterworth of third order squared; of odd orders the difference is flat, of even ones
+    the sum).
     """
-    low, high = crossover_low(f, hertz), crossover_high(f, hertz)
-    return np.stack([high + low, high - low]), _both(high + low)
+    turned = high_pass(f, hertz, 3) ** 2 - low_pass(f, hertz, 3) ** 2
+    return np.stack([np.ones(f.size, np.complex128), turned]), _both(turned)
 
 
 def late_below(f: FloatArray, hertz: float, seconds: float) -> Pair:

@@ -4,8 +4,11 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Literal
 
+import numpy as np
+
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.signals.looping import Loop, Sound, matched
+from jolly_parlor.signals.loudness import loudness_lufs
 from jolly_parlor.training import effects
 from jolly_parlor.training.effects import Pair
 from jolly_parlor.training.here import COMB_FLOOR_DB, Here, LessonId
@@ -39,19 +42,13 @@ class Lesson:
 
 def sounds(lesson: Lesson, here: Here, size: float, loop: Loop) -> dict[Which, Sound]:
     """A piece with the thing and without it, equally loud. Raises Refused for a silent piece."""
-    import numpy as np
-    from scipy import fft
-
     count = loop.samples.shape[0]
-    f = np.asarray(fft.rfftfreq(count, 1 / loop.sample_rate), dtype=np.float64)
+    f = np.asarray(np.fft.rfftfreq(count, 1 / loop.sample_rate), dtype=np.float64)
     made = [
-        np.ascontiguousarray(
-            fft.irfft(loop.spectrum * one.astype(np.complex64), count, workers=2).T,
-            dtype=np.float32,
-        )
-        for one in lesson.effect(f, here, size)
+        loop.sound(loop.spectrum * one.astype(np.complex64)) for one in lesson.effect(f, here, size)
     ]
-    with_it, without = matched(made, loop.sample_rate).sounds
+    loud = [loudness_lufs(one, loop.sample_rate) for one in made]
+    with_it, without = matched(made, loud).sounds
     return {"with": with_it, "without": without}
 
 

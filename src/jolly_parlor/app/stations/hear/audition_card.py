@@ -15,10 +15,10 @@ from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.hear.auditioned import Auditioned
 from jolly_parlor.app.stations.hear.sound_files import write_sounds
 from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button, plain
-from jolly_parlor.audition.playing import PIECES
+from jolly_parlor.audition.playing import MOST, PIECES
 from jolly_parlor.audition.telling import telling_words
 from jolly_parlor.placement.evenness import evenness
-from jolly_parlor.project.hearing import MOST, Basis, Through
+from jolly_parlor.project.hearing import Basis, Through
 from jolly_parlor.signals.programme import PROGRAMMES
 
 _BASES: list[tuple[Basis, str]] = [("forecast", "Forecast"), ("measured", "Takes")]

@@ -11,9 +11,9 @@ from jolly_parlor.app.hearing_jobs import ToHear
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.questions import HEARING, Question
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.audition.playing import PIECES
+from jolly_parlor.audition.playing import MOST, PIECES
 from jolly_parlor.audition.transfers import RATE_HZ
-from jolly_parlor.project.hearing import MOST, Asked, Basis, Through
+from jolly_parlor.project.hearing import Asked, Basis, Through
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.own_piece import OwnPiece, read_piece
 from jolly_parlor.studio.loop_stream import Weights
