@@ -1,5 +1,6 @@
 """What is heard one against the other: who takes part, how, with which piece; which is heard."""
 
+from dataclasses import replace
 from functools import partial
 from pathlib import Path
 
@@ -9,12 +10,14 @@ from jolly_parlor.app import hearing_jobs
 from jolly_parlor.app.errands import waited_for
 from jolly_parlor.app.hearing_jobs import ToHear
 from jolly_parlor.app.loop_player import LoopPlayer
-from jolly_parlor.app.questions import HEARING, Question
+from jolly_parlor.app.questions import HEARD_FIRST, HEARING, Question
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.audition.playing import MOST, PIECES
 from jolly_parlor.audition.transfers import RATE_HZ
+from jolly_parlor.project.document import Document
 from jolly_parlor.project.hearing import Asked, Basis, Through
 from jolly_parlor.refused import Refused
+from jolly_parlor.signals.looping import Loop
 from jolly_parlor.signals.own_piece import OwnPiece, read_piece
 from jolly_parlor.studio.loop_stream import Weights
 
@@ -42,6 +45,7 @@ class Auditioned(QObject):
         self.looked_at = False
         self._of: tuple[object, ...] = ()
         self._wanted = False
+        self._asked: tuple[Document, Asked, str | Loop] | None = None
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -80,13 +84,35 @@ class Auditioned(QObject):
         of = (document, asked.names, asked.seat, asked.mix, asked.basis, asked.through, now_counts)
         if (*of, piece) == self._of:
             return
-        self._of = (*of, piece)
+        self._of, self._asked = (*of, piece), (document, asked, piece)
         self.found, self.why = None, "Making it heard …"
+        if self.player.plays_for(self):
+            self._ask_first()
         job = partial(hearing_jobs.to_hear, document, asked, piece)
         session.ear.ask(
             Question(HEARING, document.room, document.gear, job, self._take, self._refuse)
         )
         self.changed.emit()
+
+    def _ask_first(self) -> None:
+        """The one that is heard, before the others are made: nobody waits for these."""
+        if self._asked is None:
+            return
+        document, asked, piece = self._asked
+        name = self.heard if self.heard in asked.names else asked.names[0]
+        alone = replace(asked, names=(name,))
+        job = partial(hearing_jobs.to_hear, document, alone, piece)
+        self.session.ear.ask(
+            Question(HEARD_FIRST, document.room, document.gear, job, self._take_first)
+        )
+
+    def _take_first(self, found: ToHear) -> None:
+        if self.found is not None:
+            return  # all of them were quicker
+        if self._wanted or self.player.plays_for(self):
+            self._wanted = False
+            self.player.offer(self, found.played.matched.sounds, (1.0,), RATE_HZ)
+            self.changed.emit()
 
     def take_part(self, name: str, takes_part: bool) -> None:
         """Whether an arrangement is among those heard."""
@@ -111,6 +137,8 @@ class Auditioned(QObject):
         """Switch to that one; begin where nothing is heard yet, or once it has been made."""
         self.heard = name
         self._wanted = self.found is None
+        if self._wanted:
+            self._ask_first()
         if self.found is not None:
             if self.player.plays_for(self):
                 self.player.weigh(self, self._weights)
@@ -141,12 +169,12 @@ class Auditioned(QObject):
         self.changed.emit()
 
     def _refuse(self, why: str) -> None:
+        asked = self._of
         self._nothing(why)
+        self._of = asked  # the same again would be refused again
 
     def _nothing(self, why: str) -> None:
-        if why != _WORKING_OUT:
-            self._of = self._of if why else ()
-        self.found, self.why = None, why
+        self._of, self.found, self.why = (), None, why
         if self.player.plays_for(self):
             self.player.stop()
         self.changed.emit()
