@@ -101,7 +101,7 @@ def kiln() -> Room:
 def test_each_lesson_ends_in_the_room(kiln) -> None:
     for lesson in LESSONS:
         found = here(lesson, kiln)
-        assert found.where.startswith("In The Kiln Room, “A third”, at desk")
+        assert found.where.startswith("In The Kiln Room, “A third”, at the desk")
         assert len(found.placing) > 40
 
 

@@ -13,6 +13,7 @@ import numpy as np
 TELLING = 0.05
 """As unlikely as this by guessing, and a difference is said to be heard (common practice)."""
 _LEAST_TRIALS = 5
+_SELDOM = 0.2
 TRIALS = 10
 """Of one comparison: nine right of them are told from guessing, eight are not."""
 _PRESENTED = {2: 10, 3: 4, 4: 2, 5: 2}
@@ -65,8 +66,8 @@ class Score:
 
 
 def _chance_words(chance: float) -> str:
-    if chance < 0.01:
-        return f"a guesser does as well {1000 * chance:.1g} times in 1000"
+    if chance <= _SELDOM:
+        return f"a guesser does as well once in {1 / chance:.0f}"
     return f"a guesser does as well {100 * chance:.0f} times in 100"
 
 

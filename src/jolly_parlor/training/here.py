@@ -38,7 +38,7 @@ class Room:
     def where(self) -> str:
         """`In The Kiln Room, “A third”, at the desk`."""
         name = self.forecaster.room.name or "this room"
-        return f"In {name}, “{self.listening.arrangement.name}”, at {self.listening.seat}"
+        return f"In {name}, “{self.listening.arrangement.name}”, at the {self.listening.seat}"
 
 
 @dataclass(frozen=True)

@@ -86,5 +86,6 @@ class CellarPlot(QWidget):
 
     def _y(self, size: float, ground: QRectF) -> float:
         most, least = self._ends
-        share = (most - np.clip(size, least, most)) / max(most - least, 1e-9)
+        top, bottom, at = np.sqrt([most, least, np.clip(size, least, most)])
+        share = (top - at) / max(top - bottom, 1e-9)  # small steps stay apart near the bottom
         return float(ground.top() + share * ground.height())

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
 
-_STEP, _SIZE = 26.0, 7.0
+_STEP, _SIZE, _LEFT = 26.0, 7.0, 9.0
 
 
 class TrialBeads(QWidget):
@@ -41,12 +41,12 @@ class TrialBeads(QWidget):
             return
         with QPainter(self) as p:
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
-            step = min(_STEP, (self.width() - 2 * _SIZE) / self._count)
+            step = min(_STEP, (self.width() - 2 * _LEFT) / self._count)
             middle = self.height() / 2
             p.setPen(QPen(t.colour("rule"), 2))
-            p.drawLine(QPointF(_SIZE, middle), QPointF(_SIZE + step * (self._count - 1), middle))
+            p.drawLine(QPointF(_LEFT, middle), QPointF(_LEFT + step * (self._count - 1), middle))
             for n in range(self._count):
-                self._bead(p, t, QPointF(_SIZE + step * n, middle), n)
+                self._bead(p, t, QPointF(_LEFT + step * n, middle), n)
 
     def _bead(self, p: QPainter, t: theme.Theme, at: QPointF, n: int) -> None:
         mark = self._marks[n] if n < len(self._marks) else ""

@@ -109,7 +109,6 @@ class LessonCard:
             row.addWidget(widget)
         row.addStretch(1)
         row.addWidget(self.as_here)
-        row.addWidget(self.files)
         layout.addLayout(row)
 
     def _build_test(self, layout: QVBoxLayout) -> None:
@@ -135,7 +134,7 @@ class LessonCard:
         self.leave = named_button("Give up", "lesson-leave", self.give_up)
         row.addWidget(self.leave)
         row.addStretch(1)
-        for widget in self.listener.widgets:
+        for widget in (*self.listener.widgets, self.files):
             row.addWidget(widget)
         layout.addLayout(row)
         self.words = label("", "soft", wrap=True)
