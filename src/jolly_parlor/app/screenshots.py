@@ -7,6 +7,7 @@ from dataclasses import replace
 from functools import partial
 from pathlib import Path
 
+import numpy as np
 from PyQt6.QtCore import QEventLoop, QTimer
 
 from jolly_parlor.app import theme
@@ -19,6 +20,7 @@ from jolly_parlor.placement.grading import Mark, Quality
 from jolly_parlor.project.files import open_project
 from jolly_parlor.project.history import Project
 from jolly_parlor.refused import Refused
+from jolly_parlor.training.course import Course
 
 _PATIENCE_MS = 60_000
 _STATIONS = {
@@ -80,11 +82,11 @@ class _Pictures:
         return {
             "forecast": self._point_at_the_worst,
             **stations,
+            "hear": self._hear,
+            "lesson": self._lesson,
             "subs": self._subs,
-            "plan": self._plan_of_the_loft,
             "loft": self._loft,
             "fine-tune": self._by_ear,
-            "calm-zone": self._calm_zone,
             "ledger": self._ledger,
             "search": self._search,
             "take": self._take,
@@ -103,6 +105,33 @@ class _Pictures:
         self._station("subs")
         self.window.subs.best.find.click()
         _settle(self.window)
+
+    def _hear(self) -> None:
+        """One arrangement against the one that stands there."""
+        session = self.window.session
+        session.show_mix("both+sub")
+        self._station("hear")
+        _settle(self.window)
+        heard = self.window.hear.heard
+        heard.heard = next(name for name in heard.names if name != heard.now)
+        self.window.hear.refresh()
+        self._then(lambda: session.show_mix("both"))
+
+    def _lesson(self) -> None:
+        """A lesson taken to its end by a listener made up; nothing is kept of it."""
+        self._station("hear")
+        hear = self.window.hear
+        hear.show_page("lessons")
+        _settle(self.window)
+        lessons = hear.lessons
+        course = Course.begun(lessons.lesson.scale, 3)
+        rng = np.random.default_rng(5)
+        while not course.finished:
+            hears = course.size > 5.0 or rng.random() < 0.5
+            course = course.answered(course.hidden if hears else 1 - course.hidden)
+        lessons.course = course
+        hear.refresh()
+        self._then(lambda: hear.show_page("audition"))
 
     def _equaliser(self) -> None:
         """Trims and sections, found from the demo's takes."""
@@ -142,14 +171,6 @@ class _Pictures:
                 tuning.moves.go("away")
             _settle(self.window)
 
-    def _calm_zone(self) -> None:
-        self._station("finetune")
-        zone = self.window.finetune.zone
-        self.window.finetune.show_page("zone")
-        for _ in ("behind", "beside"):
-            zone.ask.click()
-        self._then(lambda: self.window.finetune.show_page("moves"))
-
     def _ledger(self) -> None:
         self._by_ear()
         self.window.show_ledger()
@@ -182,14 +203,6 @@ class _Pictures:
         bar = takes.scroll_area.verticalScrollBar()
         assert bar is not None
         bar.setValue(bar.maximum())
-        self._then(lambda: session.load(open_project(DEMO).project, DEMO))
-
-    def _plan_of_the_loft(self) -> None:
-        """Where a bent room is surveyed."""
-        session = self.window.session
-        session.load(open_project(SAMPLES["loft"]).project, None)
-        self._station("survey")
-        session.shaping.choose("step")
         self._then(lambda: session.load(open_project(DEMO).project, DEMO))
 
     def _loft(self) -> None:
