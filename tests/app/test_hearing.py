@@ -14,7 +14,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QPushButton, QSlider
 from pytestqt.qtbot import QtBot
 
-from helpers_app import press, settled
+from helpers_app import press, settled, type_into
 from jolly_parlor.app import sound_dialogs
 from jolly_parlor.app.loop_player import LOUDEST_DB, QUIET_DB
 from jolly_parlor.app.window import MainWindow
@@ -121,8 +121,10 @@ def test_arrangements_are_heard_switched_and_told_apart(
     assert hearing.findChild(QPushButton, "hear-1").isChecked()
     told = shown(hearing, "hear-told")
     assert re.match(r"Listen to “Thirty-eight”: at [\d.]+ Hz", told)
+    hearing.findChild(QPushButton, "hear-1").setFocus()
     press(hearing, "hear-stop")
     qtbot.waitUntil(lambda: not hearing.hear.player.sounds)
+    assert not hearing.findChild(QPushButton, "hear-1").isChecked()
     heard = card.heard
     most = max(np.abs(np.diff(s, axis=0)).max() for s in sounds)
     apart = max(np.abs(a - b).max() for a in sounds for b in sounds)
@@ -160,6 +162,18 @@ def test_escape_or_another_station_silences_it(
         qtbot.waitUntil(lambda: hearing.hear.player.sounds)
         silence()
         qtbot.waitUntil(lambda: not hearing.hear.player.sounds)
+
+
+def test_what_is_asked_for_while_the_last_fades_is_heard_after_it(
+    qtbot: QtBot, hearing: MainWindow, card: CountingCard
+) -> None:
+    wait_heard(qtbot, hearing)
+    press(hearing, "hear-0")
+    qtbot.waitUntil(lambda: len(card.blocks) > 20)
+    press(hearing, "hear-stop")
+    press(hearing, "hear-2")
+    qtbot.waitUntil(lambda: len(card.began) == 2)
+    assert hearing.findChild(QPushButton, "hear-2").isChecked()
 
 
 def test_pieces_bases_and_who_takes_part_change_what_is_heard(
@@ -219,6 +233,12 @@ def test_a_piece_of_ones_own_and_one_that_cannot_be(
         assert words in hearing.notice_text.text()
     wait_heard(qtbot, hearing)
     assert "hot" in piece.currentText() and hearing.hear.heard.piece == "own"
+    before = hearing.hear.heard.own
+    type_into(hearing, "hear from second", "1")
+    wait_heard(qtbot, hearing)
+    assert hearing.hear.heard.own is not before
+    type_into(hearing, "hear from second", "9")
+    assert "begin a second or more before its end" in hearing.notice_text.text()
 
 
 def test_without_a_card_everything_is_seen_and_written(

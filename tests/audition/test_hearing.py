@@ -143,6 +143,18 @@ def test_pink_noise_is_level_over_thirds_of_octaves() -> None:
     assert np.ptp(band[1:]) < 1.2 and CENTRES_HZ[17] == pytest.approx(1000.0)
 
 
+def test_an_ear_in_a_wall_is_said(kiln) -> None:
+    document, renderer, forecaster = kiln
+    near = document.arrangements[0]
+    near = replace(near, seats={**near.seats, "desk": replace(near.seats["desk"], x=0.05)})
+    against = replace(document, arrangements=(near,))
+    wanted = replace(asked(document), names=("A third",))
+    found = hear(against, wanted, renderer, forecaster)
+    assert any("an ear is in a wall" in note for note in found.notes)
+    usual = hear(document, asked(document), renderer, forecaster)
+    assert not any("in a wall" in note for note in usual.notes)
+
+
 def test_silence_has_no_difference_to_hear(kiln) -> None:
     document, renderer, forecaster = kiln
     found = hear(document, asked(document, "sub"), renderer, forecaster)

@@ -27,6 +27,8 @@ class LoopPlayer(Sounding):
     def __init__(self, session: Session) -> None:
         super().__init__(session, QUIET_DB, LOUDEST_DB)
         self._now = _Now()
+        self._next: tuple[object, _Now, int] | None = None
+        """What is to be heard once the last has faded out."""
         self.owner: object = None
         """Who asked for what plays."""
 
@@ -37,8 +39,11 @@ class LoopPlayer(Sounding):
 
     def offer(self, owner: object, sounds: Sequence[Sound], weights: Weights, rate: int) -> None:
         """Play these from now on, or go on with these instead of what plays."""
-        self._now = _Now(tuple(sounds), weights)
-        self.owner = owner
+        asked = _Now(tuple(sounds), weights)
+        if self.fades:
+            self._next = owner, asked, rate
+            return
+        self._now, self.owner = asked, owner
         if self.sounds:
             self.changed.emit()
             return
@@ -66,9 +71,20 @@ class LoopPlayer(Sounding):
         if owner is self.owner and self.sounds:
             self._now = _Now(tuple(sounds), weights)
 
+    def stop(self) -> None:
+        """Fade out, and nothing comes after it."""
+        self._next = None
+        super().stop()
+
+    def _finish(self) -> None:
+        super()._finish()
+        if self._next is not None:
+            (owner, asked, rate), self._next = self._next, None
+            self.offer(owner, asked.sounds, asked.weights, rate)
+
     def plays_for(self, owner: object) -> bool:
-        """Whether what is heard is that owner's."""
-        return self.sounds and owner is self.owner
+        """Whether what is heard, and is not on its way out, is that owner's."""
+        return self.sounds and not self.fades and owner is self.owner
 
 
 class _Source:

@@ -32,6 +32,7 @@ class Sounding(QObject):
         self.said = ""
         """Why nothing is heard, where nothing is."""
         self._run: MeasureRun | None = None
+        self._fades = False
         session.closing.connect(self.close)
 
     @property
@@ -39,9 +40,15 @@ class Sounding(QObject):
         """Whether something is heard."""
         return self._run is not None
 
+    @property
+    def fades(self) -> bool:
+        """Whether what is heard is on its way out."""
+        return self._run is not None and self._fades
+
     def stop(self) -> None:
         """Fade out."""
         if self._run is not None:
+            self._fades = True
             self._run.cancel()
 
     def close(self) -> None:
@@ -70,7 +77,7 @@ class Sounding(QObject):
 
     def _begin(self, work: Work) -> None:
         """work: plays until its second argument says stop."""
-        self.said = ""
+        self.said, self._fades = "", False
         self._run = MeasureRun(work)
         self._run.progressed.connect(lambda second, _: self.reached.emit(second))
         self._run.refused.connect(self._refuse)

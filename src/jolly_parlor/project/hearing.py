@@ -86,6 +86,7 @@ def hear(document: Document, asked: Asked, renderer: Renderer, forecaster: Forec
     else:
         heard = renderer.heard(listenings, EARS)
         notes.append(FORECAST_LIMITS)
+        notes += [note for one in listenings if (note := _ears_in_a_wall(document, one))]
     return Audition(
         asked.names,
         asked.basis,
@@ -94,6 +95,15 @@ def hear(document: Document, asked: Asked, renderer: Renderer, forecaster: Forec
         tuple(curves),
         tuple(dict.fromkeys(notes)),
     )
+
+
+def _ears_in_a_wall(document: Document, listening: Listening) -> str:
+    """What must be said where a head stands so close that a field of it cannot be asked."""
+    asked = EARS.points(listening.ear, document.room)
+    if listening.ear not in asked:
+        return ""
+    name, seat = listening.arrangement.name, listening.seat
+    return f"“{name}”: at the {seat} an ear is in a wall or a thing; it hears the head's middle."
 
 
 def _curve(

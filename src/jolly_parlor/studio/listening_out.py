@@ -5,9 +5,8 @@ from typing import Any
 
 from jolly_parlor.studio.device import DeviceFailed
 from jolly_parlor.studio.loop_stream import LoopPlayback, LoopSource
-from jolly_parlor.studio.soundcard import portaudio, reason
+from jolly_parlor.studio.soundcard import portaudio, reason, stream_out
 
-_BLOCK, _WAIT_SECONDS = 512, 0.02
 USUAL = ""
 """The system's own output."""
 
@@ -28,24 +27,12 @@ def play_loops(
 ) -> None:
     """Play until cancelled. output: one of `outputs`, or USUAL. Raises DeviceFailed in a sentence.
 
-    told: at which second of the round it is, some fifty times a second.
+    told: at which second of the round it is, some twenty times a second.
     """
     sd = portaudio()
     run = LoopPlayback(source, sample_rate, output_db)
     try:
-        with sd.OutputStream(
-            samplerate=sample_rate,
-            blocksize=_BLOCK,
-            device=output or None,
-            channels=2,
-            dtype="float32",
-            callback=run.step,
-            finished_callback=run.ended,
-        ):
-            while not run.wait(_WAIT_SECONDS):
-                told(run.seconds)
-                if cancelled():
-                    run.fade_out()
+        stream_out(output or None, sample_rate, 2, run, told, cancelled)
     except (sd.PortAudioError, ValueError) as error:
         raise DeviceFailed(
             f"Nothing to listen with: {_why(sd, output, error)}. Plug in headphones or choose "

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, replace
-from typing import Any
+from typing import Any, Protocol
 
 import numpy as np
 
@@ -10,7 +10,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
 from jolly_parlor.studio.streams import Playback, RecordingRun
 
-_BLOCK = 1024
+_BLOCK, _OUT_BLOCK = 1024, 512
 _WAIT_SECONDS = 0.05
 
 
@@ -141,19 +141,7 @@ class SoundCard:
             out[: sound.size, wanted[name] - 1] += sound
         run = Playback(out, self.sample_rate, output_db, again)
         try:
-            with self._sd.OutputStream(
-                samplerate=self.sample_rate,
-                blocksize=_BLOCK,
-                device=self.device,
-                channels=out.shape[1],
-                dtype="float32",
-                callback=run.step,
-                finished_callback=run.ended,
-            ):
-                while not run.wait(_WAIT_SECONDS):
-                    told(run.seconds)
-                    if cancelled():
-                        run.fade_out()
+            stream_out(self.device, self.sample_rate, out.shape[1], run, told, cancelled)
         except self._sd.PortAudioError as error:
             raise DeviceFailed(
                 f"{self.name} stopped: {reason(error)}. Check that nothing else uses it."
@@ -193,6 +181,55 @@ class SoundCard:
                 f"{self.sample_rate} Hz: {reason(error)}."
             ) from None
         return str(told["name"])
+
+
+class Streamed(Protocol):
+    """What an output stream plays, block by block."""
+
+    @property
+    def seconds(self) -> float:
+        """Of the sound, since its beginning."""
+        ...
+
+    def step(self, outdata: Any, frames: int, time: Any, status: Any) -> None:
+        """One block."""
+        ...
+
+    def ended(self) -> None:
+        """The stream has ended."""
+        ...
+
+    def wait(self, seconds: float) -> bool:
+        """Whether it ended within that time."""
+        ...
+
+    def fade_out(self) -> None:
+        """Be silent soon."""
+        ...
+
+
+def stream_out(
+    device: int | str | None,
+    sample_rate: int,
+    channels: int,
+    run: Streamed,
+    told: Callable[[float], None],
+    cancelled: Callable[[], bool],
+) -> None:
+    """Play until it ends, or fades out once cancelled. Raises PortAudio's own errors."""
+    with portaudio().OutputStream(
+        samplerate=sample_rate,
+        blocksize=_OUT_BLOCK,
+        device=device,
+        channels=channels,
+        dtype="float32",
+        callback=run.step,
+        finished_callback=run.ended,
+    ):
+        while not run.wait(_WAIT_SECONDS):
+            told(run.seconds)
+            if cancelled():
+                run.fade_out()
 
 
 def portaudio() -> Any:

@@ -2,19 +2,35 @@
 is heard.
 """
 
+from dataclasses import dataclass
 from functools import partial
 from string import ascii_uppercase
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeySequence, QShortcut
-from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout
+from PyQt6.QtWidgets import (
+    QCheckBox,
+    QFrame,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QVBoxLayout,
+)
 
 from jolly_parlor.app import sound_dialogs
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.hear.auditioned import Auditioned
 from jolly_parlor.app.stations.hear.sound_files import write_sounds
-from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button, plain
+from jolly_parlor.app.widgets.fields import (
+    Choice,
+    choice_field,
+    label,
+    named_button,
+    number_field,
+    plain,
+)
 from jolly_parlor.audition.playing import MOST, PIECES
 from jolly_parlor.audition.telling import telling_words
 from jolly_parlor.placement.evenness import evenness
@@ -28,6 +44,17 @@ _THROUGH: list[tuple[Through, str]] = [
 ]
 _PLOT_PIXELS = 150
 _OWN = "A piece of your own …"
+
+
+@dataclass(frozen=True)
+class _Row:
+    """What one arrangement has on the card."""
+
+    name: str
+    box: QCheckBox
+    button: QPushButton
+    figure: QLabel
+    words: QLabel
 
 
 class AuditionCard:
@@ -45,7 +72,7 @@ class AuditionCard:
         layout.addLayout(self.rows)
         self.hint = label("", "soft", wrap=True)
         layout.addWidget(self.hint)
-        self.buttons: list[QPushButton] = []
+        self._rows: list[_Row] = []
         self.pictured: QFrame
         self.pictured, told = card()
         self._build_told(told)
@@ -53,7 +80,8 @@ class AuditionCard:
         for number in range(MOST):
             key = QShortcut(QKeySequence(str(number + 1)), self.frame)
             key.activated.connect(partial(self._hear_number, number))
-        heard.changed.connect(self._due)
+        for signal in (heard.changed, heard.player.changed):
+            signal.connect(self._due)
 
     def _build_asked(self, layout: QVBoxLayout) -> None:
         row = QHBoxLayout()
@@ -67,11 +95,17 @@ class AuditionCard:
             self.piece.addItem(PROGRAMMES[name].name, name)
         self.piece.addItem(_OWN, "own")
         self.piece.activated.connect(self._choose_piece)
+        self.start = number_field("hear from second", "s", 0)
+        self.start.setMaximumWidth(56)
+        self.start.setToolTip("Where your own piece begins; 30 s of it go round.")
+        self.start.committed.connect(self.heard.begin_at)
+        self.start.failed.connect(self.session.refused.emit)
+        self.start.set_value(0.0)
         self.basis = Choice([(value, title) for value, title in _BASES], "hear-basis")
         self.basis.chosen.connect(self._choose_basis)
         self.through = Choice([(value, title) for value, title in _THROUGH], "hear-through")
         self.through.chosen.connect(self._choose_through)
-        for widget in (self.piece, self.basis, self.through):
+        for widget in (self.piece, self.start, self.basis, self.through):
             row.addWidget(widget)
         layout.addLayout(row)
 
@@ -113,6 +147,7 @@ class AuditionCard:
     def _show(self) -> None:
         heard = self.heard
         self.piece.setCurrentIndex(self.piece.findData(heard.piece))
+        self.start.setVisible(heard.piece == "own")
         if heard.own is not None:
             self.piece.setItemText(self.piece.count() - 1, f"{heard.own.name} (your own) …")
         self.title.setText(f"{self.session.mix.name} at the {self.session.seat}")
@@ -122,43 +157,48 @@ class AuditionCard:
         self._show_curve()
 
     def _show_rows(self) -> None:
-        clear(self.rows)
-        self.buttons = []
+        """Widgets stay while the arrangements do, so that the keys stay where they are."""
         heard, found = self.heard, self.heard.found
+        every = [a.name for a in self.session.document.arrangements]
+        if every != [row.name for row in self._rows]:
+            clear(self.rows)
+            self._rows = [self._new_row(line, name) for line, name in enumerate(every)]
         letters = iter(ascii_uppercase)
-        for line, a in enumerate(self.session.document.arrangements):
-            takes_part = a.name in heard.names
-            box = QCheckBox()
-            box.setObjectName(f"hear-with-{line}")
-            box.setAccessibleName(f"{a.name} takes part")
-            box.setChecked(takes_part)
-            box.setEnabled(takes_part or len(heard.names) < MOST)
-            box.clicked.connect(partial(heard.take_part, a.name))
-            self.rows.addWidget(box, line, 0)
+        for row in self._rows:
+            takes_part = row.name in heard.names
+            row.box.setChecked(takes_part)
+            row.box.setEnabled(takes_part or len(heard.names) < MOST)
             letter = next(letters) if takes_part else ""
-            button = QPushButton(plain(f"{letter}  {a.name}".strip()))
-            button.setObjectName(f"hear-{line}")
-            button.setCheckable(True)
-            playing = heard.player.plays_for(heard) and heard.heard == a.name
-            button.setChecked(playing)
-            button.setEnabled(takes_part and found is not None)
-            button.clicked.connect(partial(self._hear, a.name))
-            self.buttons.append(button)
-            self.rows.addWidget(button, line, 1)
-            if found is None or a.name not in found.audition.names:
-                self.rows.addWidget(label("" if takes_part else "left out", "soft"), line, 2)
+            row.button.setText(plain(f"{letter}  {row.name}".strip()))
+            row.button.setChecked(heard.player.plays_for(heard) and heard.heard == row.name)
+            row.button.setEnabled(takes_part)
+            if found is None or row.name not in found.audition.names:
+                row.figure.setText("" if takes_part else "left out")
+                row.words.setText("")
                 continue
-            at = found.audition.names.index(a.name)
+            at = found.audition.names.index(row.name)
             figure = evenness(found.audition.curves[at]).value_db
-            self.rows.addWidget(label(f"{figure:.1f} dB from even"), line, 2)
-            self.rows.addWidget(label(self._row_words(at), "soft", wrap=True), line, 3)
-
+            row.figure.setText(f"{figure:.1f} dB from even")
+            row.words.setText(self._row_words(at))
         count = len(heard.names)
         keys = f"keys 1 to {count} switch" if count > 1 else "the key 1 begins"
         self.hint.setText(
             f"Press a name to hear it, {keys}, Esc silences. What plays, and at which seat, is "
             "chosen in the menu Listen."
         )
+
+    def _new_row(self, line: int, name: str) -> "_Row":
+        box, button = QCheckBox(), QPushButton()
+        box.setObjectName(f"hear-with-{line}")
+        box.setAccessibleName(f"{name} takes part")
+        box.clicked.connect(partial(self.heard.take_part, name))
+        button.setObjectName(f"hear-{line}")
+        button.setCheckable(True)
+        button.clicked.connect(partial(self._hear, name))
+        row = _Row(name, box, button, label(""), label("", "soft", wrap=True))
+        for column, widget in enumerate((box, button, row.figure, row.words)):
+            self.rows.addWidget(widget, line, column)
+        return row
 
     def _reference(self) -> int:
         """What the others are told against: what stands in the room, else the first."""

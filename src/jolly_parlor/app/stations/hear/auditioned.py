@@ -36,7 +36,8 @@ class Auditioned(QObject):
         self.through: Through = "headphones"
         self.piece: str = PIECES[0]
         self.own: OwnPiece | None = None
-        self.left_out: set[str] = set()
+        self._path: Path | None = None
+        self._chosen: tuple[str, ...] | None = None
         self.found: ToHear | None = None
         self.why = ""
         """Why nothing can be heard; or that it is on its way."""
@@ -51,7 +52,8 @@ class Auditioned(QObject):
     def names(self) -> tuple[str, ...]:
         """Who takes part, in the document's order."""
         every = [a.name for a in self.session.document.arrangements]
-        return tuple(name for name in every if name not in self.left_out)[:MOST]
+        wanted = every if self._chosen is None else self._chosen
+        return tuple(name for name in every if name in wanted)[:MOST]
 
     @property
     def now(self) -> str:
@@ -116,7 +118,8 @@ class Auditioned(QObject):
 
     def take_part(self, name: str, takes_part: bool) -> None:
         """Whether an arrangement is among those heard."""
-        (self.left_out.discard if takes_part else self.left_out.add)(name)
+        others = tuple(one for one in self.names if one != name)
+        self._chosen = (*others, name) if takes_part else others
         self.refresh()
         self.changed.emit()
 
@@ -127,11 +130,16 @@ class Auditioned(QObject):
         except Refused as error:
             self.session.refused.emit(str(error))
             return
-        self.piece = "own"
+        self._path, self.piece = path, "own"
         if self.own.notes:
             self.session.told.emit(" ".join(self.own.notes))
         self.refresh()
         self.changed.emit()
+
+    def begin_at(self, seconds: float) -> None:
+        """The same piece from another moment on."""
+        if self._path is not None:
+            self.use_piece(self._path, seconds)
 
     def hear(self, name: str) -> None:
         """Switch to that one; begin where nothing is heard yet, or once it has been made."""
@@ -145,12 +153,6 @@ class Auditioned(QObject):
             else:
                 self.player.offer(self, self.found.played.matched.sounds, self._weights, RATE_HZ)
         self.changed.emit()
-
-    def hear_next(self, step: int) -> None:
-        """The one after, or before."""
-        if self.found is not None:
-            names = self.found.audition.names
-            self.hear(names[(self.index + step) % len(names)])
 
     @property
     def _weights(self) -> Weights:
@@ -174,7 +176,7 @@ class Auditioned(QObject):
         self._of = asked  # the same again would be refused again
 
     def _nothing(self, why: str) -> None:
-        self._of, self.found, self.why = (), None, why
+        self._of, self.found, self.why, self._wanted = (), None, why, False
         if self.player.plays_for(self):
             self.player.stop()
         self.changed.emit()

@@ -44,7 +44,8 @@ class LessonCard:
         self._size = self.lesson.scale.size
         self._of: tuple[object, ...] = ()
         self._playing = ""
-        self._wanted = ""
+        self._wanted = self._last = ""
+        self._played: dict[Which, Sound] = {}
         self.frame: QFrame
         self.frame, layout = card()
         self._build_chosen(layout)
@@ -220,14 +221,11 @@ class LessonCard:
             return
         weights = (1.0, 0.0) if self._which(name) == "with" else (0.0, 1.0)
         sounds = (self.sounds["with"], self.sounds["without"])
-        if self.player.plays_for(self) and self._played == self._of:
+        if self.player.plays_for(self) and self._played is self.sounds:
             self.player.weigh(self, weights)
         else:
             self.player.offer(self, sounds, weights, RATE_HZ)
-            self._played = self._of
-
-    _played: tuple[object, ...] = ()
-    _last = ""
+            self._played = self.sounds
 
     def _finish(self, course: Course) -> None:
         self.player.stop()
