@@ -85,6 +85,9 @@ def test_takes_and_differences_are_heard_too() -> None:
     done = ran_here(["hear", KILN, "--measured", "--difference", "A third", "--json"])
     told = json.loads(done.stdout)
     assert (told["basis"], told["through"]) == ("measured", "loudspeakers")
+    done = ran_here(["hear", KILN, "--fitted", "--arrangement", "A third", "--json"])
+    told = json.loads(done.stdout)
+    assert told["fitted"] and told["basis"] == "forecast"
 
 
 def test_a_lesson_is_told_and_written(tmp_path) -> None:

@@ -26,6 +26,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, with_subwoofers
 from jolly_parlor.project.files import open_document
 from jolly_parlor.project.hearing import Asked, Audition, Basis, Through, hear
+from jolly_parlor.project.room_fit import as_fitted, fit_document
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop
 from jolly_parlor.signals.own_piece import SUFFIXES, read_piece
@@ -42,6 +43,7 @@ from jolly_parlor.training.lessons import LESSONS, sounds
 @click.option("--piece", default=PIECES[0], show_default=True, help="A piece, or a WAV or FLAC.")
 @click.option("--from", "from_seconds", default=0.0, help="Of a file: the second it begins at.")
 @click.option("--measured", "basis", flag_value="measured", help="By takes, not by the forecast.")
+@click.option("--fitted", "basis", flag_value="fitted", help="In the room fitted to the takes.")
 @click.option(
     "--difference",
     "now",
@@ -69,6 +71,8 @@ def hear_command(
     """
     document = open_document(file)
     usual_arrangement(document)
+    if basis == "fitted":
+        document = as_fitted(document, fit_document(document))
     gear = document.gear
     asked = Asked(
         names or tuple(a.name for a in document.arrangements)[:MOST],
@@ -85,7 +89,7 @@ def hear_command(
     heard = played(audition.heard, loop)
     written = _written(folder, audition, heard, piece, impulses) if folder is not None else []
     if out is not None:
-        write_json(out, _json(asked, audition, heard, written))
+        write_json(out, _json(asked, audition, heard, written) | {"fitted": basis == "fitted"})
     if out != "-":
         for line in (*said, *_words(audition, heard), *audition.notes):
             click.echo(line)

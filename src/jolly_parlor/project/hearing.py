@@ -26,7 +26,7 @@ FORECAST_LIMITS = (
 )
 MEASURED_LIMITS = (
     "As the microphone heard it: both ears hear the same where no takes were made left and right "
-    "of the head's centre."
+    "of the head's centre"
 )
 
 
@@ -69,7 +69,7 @@ def hear(document: Document, asked: Asked, renderer: Renderer, forecaster: Forec
     curves = [_curve(document, one, asked.basis, forecaster) for one in listenings]
     notes = []
     if asked.basis == "measured":
-        notes.append(MEASURED_LIMITS + kinds_of_takes(document, asked.seat).replace("; ", " ", 1))
+        notes.append(f"{MEASURED_LIMITS}{kinds_of_takes(document, asked.seat)}.")
     if asked.through == "loudspeakers":
         now = _curve(
             document,

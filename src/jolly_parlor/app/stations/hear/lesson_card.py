@@ -27,6 +27,7 @@ from jolly_parlor.training.here import LessonId
 from jolly_parlor.training.lessons import LESSONS, Lesson, Which, judged_words
 
 _STEPS = 100
+_RULE = "In the test two right in a row make it smaller, one wrong plainer (Levitt 1971)."
 _WORKING_OUT = "The room is being worked out with its things; the lesson begins in a moment."
 
 
@@ -355,7 +356,7 @@ class LessonCard:
             self.words.setText(self.room.why)
             return
         if course is None:
-            self.words.setText(self.listener.course(lesson))
+            self.words.setText(f"{self.listener.course(lesson)} {_RULE}")
             return
         if not ended:
             count = len(course.steps) + 1

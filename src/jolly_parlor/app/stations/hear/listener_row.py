@@ -35,7 +35,7 @@ class ListenerRow(QObject):
             self.people.keep(self.person)
         except Refused as error:
             return str(error)
-        self.session.settings.change(listener=self.person.name)
+        self._remember()
         self._offer()
         return f"Kept for {self.person.name}."
 
@@ -62,8 +62,13 @@ class ListenerRow(QObject):
             return
         if said:
             self.session.told.emit(said)
-        self.session.settings.change(listener=self.person.name)
+        self._remember()
         self._offer()
+
+    def _remember(self) -> None:
+        settings = self.session.settings
+        if self.person.name != (settings.values.listener or _USUAL):
+            settings.change(listener=self.person.name)
 
     def _offer(self) -> None:
         names = sorted({*self.people.names(), self.person.name}, key=str.casefold)
