@@ -133,6 +133,22 @@ def test_arrangements_are_heard_switched_and_told_apart(
     assert np.abs(heard[0]).max() == 0 and np.abs(heard[-1]).max() < 1e-3
 
 
+def test_compare_leads_to_hearing_and_what_plays_is_chosen_there(
+    qtbot: QtBot, window: MainWindow, card: CountingCard
+) -> None:
+    window.go("compare")
+    settled(qtbot, window)
+    press(window, "compare-hear")
+    assert window.stack.currentWidget() is window.hear
+    wait_heard(qtbot, window)
+    assert "Both at the desk" in shown(window, "hear-title")
+    first = window.hear.heard.found
+    press(window, "hearing-both+sub")
+    assert "Both and sub at the desk" in shown(window, "hear-title")
+    wait_heard(qtbot, window)
+    assert window.hear.heard.found is not first
+
+
 def test_it_begins_quiet_and_has_a_limit(
     qtbot: QtBot, hearing: MainWindow, card: CountingCard
 ) -> None:

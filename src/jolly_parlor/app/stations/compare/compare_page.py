@@ -10,7 +10,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.compare.difference_card import DifferenceCard
-from jolly_parlor.app.widgets.fields import label, tip
+from jolly_parlor.app.widgets.fields import label, named_button, tip
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.remedies import Remedy
@@ -36,6 +36,8 @@ class CompareStation(Station):
         self.choice = MixChoice("comparing")
         self.choice.chosen.connect(session.show_mix)
         self.head.addWidget(self.choice, 0, Qt.AlignmentFlag.AlignTop)
+        self.hear = named_button("Hear them", "compare-hear", lambda: session.walked.emit("hear"))
+        self.head.addWidget(self.hear, 0, Qt.AlignmentFlag.AlignTop)
         self.listen(session.comparison_changed)
         session.view_changed.connect(self._mark_current)
         session.next_changed.connect(self._add_next)
@@ -65,6 +67,7 @@ class CompareStation(Station):
         self.rows = []
         self.choice.show_mix(self.session.document.gear, self.session.mix)
         self.at_best.setVisible(has_controls(self.session.document.gear))
+        self.hear.setVisible(bool(self.session.document.arrangements))
         found = self.session.comparison
         if not self.session.document.arrangements:
             self.verdict.setText("Nothing to compare yet")

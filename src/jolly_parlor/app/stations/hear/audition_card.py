@@ -182,10 +182,7 @@ class AuditionCard:
             row.words.setText(self._row_words(at))
         count = len(heard.names)
         keys = f"keys 1 to {count} switch" if count > 1 else "the key 1 begins"
-        self.hint.setText(
-            f"Press a name to hear it, {keys}, Esc silences. What plays, and at which seat, is "
-            "chosen in the menu Listen."
-        )
+        self.hint.setText(f"Press a name to hear it, {keys}, Esc silences.")
 
     def _new_row(self, line: int, name: str) -> "_Row":
         box, button = QCheckBox(), QPushButton()

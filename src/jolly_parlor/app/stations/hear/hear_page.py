@@ -1,5 +1,6 @@
 """Hear: arrangements before anything is lifted, blind where wanted; lessons in hearing."""
 
+from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QHideEvent, QShowEvent
 from PyQt6.QtWidgets import QHBoxLayout
 
@@ -12,6 +13,7 @@ from jolly_parlor.app.stations.hear.blind_card import BlindCard
 from jolly_parlor.app.stations.hear.lesson_card import LessonCard
 from jolly_parlor.app.stations.hear.listening_bar import ListeningBar
 from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench
 
 _PAGES = [
@@ -38,6 +40,9 @@ class HearStation(Station):
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
         self.player = LoopPlayer(session)
+        self.mix = MixChoice("hearing")
+        self.mix.chosen.connect(session.show_mix)
+        self.head.addWidget(self.mix, 0, Qt.AlignmentFlag.AlignTop)
         self.page = "audition"
         self.pages = Choice(_PAGES, "hear-page")
         self.pages.chosen.connect(self.show_page)
@@ -95,6 +100,8 @@ class HearStation(Station):
             "lessons": self.lessons,
             "adding": self.adding,
         }
+        self.mix.show_mix(self.session.document.gear, self.session.mix)
+        self.mix.setVisible(self.page in ("audition", "blind") and a is not None)
         for name in ("audition", "blind"):
             self._made[name].setVisible(name == self.page and a is not None)
         if self.isVisible():
