@@ -105,8 +105,15 @@ class AuditionCard:
         self.basis.chosen.connect(self._choose_basis)
         self.through = Choice([(value, title) for value, title in _THROUGH], "hear-through")
         self.through.chosen.connect(self._choose_through)
-        for widget in (self.piece, self.start, self.basis, self.through):
+        row.addWidget(self.piece)
+        row.addWidget(self.start)
+        layout.addLayout(row)
+        row = QHBoxLayout()
+        row.setSpacing(8)
+        for title, widget in (("by", self.basis), ("through", self.through)):
+            row.addWidget(label(title, "soft"))
             row.addWidget(widget)
+        row.addStretch(1)
         layout.addLayout(row)
 
     def _build_told(self, layout: QVBoxLayout) -> None:
