@@ -71,12 +71,15 @@ def test_the_loopback_is_the_same_moment_as_the_microphone(
 def test_each_source_goes_to_its_channel(virtual_card: None, stage: Stage) -> None:
     card = SoundCard("default", Channels(microphone=2))
     sound = 0.3 * Sweep(seconds=0.6).samples()
-    heard = {
-        source: np.max(
-            np.abs(card.record(sound, source, stage, 0.3, lambda s, p: None, lambda: False).samples)
-        )
-        for source in ("left", "right", "both", "")
-    }
+
+    def loudest(source: str) -> float:
+        for _ in range(12):  # the virtual server of a busy machine may drop a block, or all
+            found = card.record(sound, source, stage, 0.3, lambda s, p: None, lambda: False)
+            if found.samples.size:
+                return float(np.max(np.abs(found.samples)))
+        raise AssertionError("nothing was recorded")
+
+    heard = {source: loudest(source) for source in ("left", "right", "both", "")}
     assert heard["left"] < 1e-3 and heard[""] < 1e-3
     assert heard["right"] == pytest.approx(0.3, rel=0.05)
     assert heard["both"] == pytest.approx(0.3, rel=0.05)
