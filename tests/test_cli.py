@@ -109,6 +109,28 @@ def test_a_refused_import_changes_nothing(tmp_path: Path) -> None:
     assert room.read_bytes() == before
 
 
+@pytest.mark.parametrize(("word", "meant"), [("forcast", "forecast"), ("serch", "search")])
+def test_a_mistyped_command_is_told_with_the_nearest(word: str, meant: str) -> None:
+    assert f"Did you mean “{meant}”?" in run(word, "x.parlor", code=2).stderr
+
+
+def test_a_word_that_looks_like_a_file_is_one(tmp_path: Path, monkeypatch) -> None:
+    # “forecasts.parlor” is near a command, and is none: it is a document that is not there.
+    from jolly_parlor.app import start
+
+    opened: list[Path] = []
+    monkeypatch.setattr(start, "run", lambda file: opened.append(file) or 0)
+    run("forecasts.parlor")
+    assert opened == [Path("forecasts.parlor")]
+
+
+def test_without_a_display_it_says_so_and_opens_nothing(monkeypatch: pytest.MonkeyPatch) -> None:
+    for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"):
+        monkeypatch.delenv(name, raising=False)
+    for words in ([], ["demo"], [EXAMPLES / "kiln-room.parlor"]):
+        assert "There is no display" in run(*words, code=1).stderr
+
+
 def test_help_names_every_command() -> None:
     text = run("--help").stdout
     for command in ("new", "import", "forecast", "compare", "report", "screenshots", "open"):

@@ -2,6 +2,7 @@
 
 import json
 import os
+import tomllib
 import zipfile
 from pathlib import Path
 
@@ -12,6 +13,8 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from jolly_parlor import atomic
+from jolly_parlor.app.samples import DEMO, SAMPLES
+from jolly_parlor.assets import FOLDER as ASSETS
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import (
     FileRefused,
@@ -21,6 +24,7 @@ from jolly_parlor.project.files import (
     save_document,
 )
 from jolly_parlor.project.history import Project
+from jolly_parlor.project.packing import MIME_TYPE
 from jolly_parlor.project.schema import project_schema, survey_schema
 from places import EXAMPLES, ROOT
 
@@ -37,6 +41,38 @@ def test_what_is_saved_is_opened(demo: Document, tmp_path: Path) -> None:
         assert np.allclose(a.response.level_db, b.response.level_db, atol=1e-6)
         assert np.allclose(a.response.phase_deg, b.response.phase_deg, atol=1e-5)
     assert os.listdir(tmp_path) == ["room.parlor"], "no temporary file is left behind"
+
+
+def test_a_document_is_known_by_its_first_bytes(demo: Document, tmp_path: Path) -> None:
+    # As office formats do (OpenDocument 1.2, part 3, 3.3): the first member is named `mimetype`,
+    # not compressed, without extra field, so that its content stands at byte 38.
+    path = tmp_path / "room.parlor"
+    save_document(demo, path)
+    data = path.read_bytes()
+    assert data[:4] == b"PK\x03\x04" and data[30:38] == b"mimetype"
+    assert data[38:].startswith(MIME_TYPE.encode())
+    assert open_document(path).room == demo.room
+
+
+def test_what_was_written_before_documents_said_their_type_is_read(
+    demo: Document, tmp_path: Path
+) -> None:
+    path, old = tmp_path / "room.parlor", tmp_path / "old.parlor"
+    save_document(demo, path)
+    with zipfile.ZipFile(path) as source, zipfile.ZipFile(old, "w") as target:
+        for name in source.namelist():
+            if name != "mimetype":
+                target.writestr(name, source.read(name))
+    assert open_document(old).gear == demo.gear
+
+
+def test_the_samples_ship_with_the_program() -> None:
+    declared = tomllib.loads((ROOT / "pyproject.toml").read_text())
+    globs = declared["tool"]["setuptools"]["package-data"]["jolly_parlor.assets"]
+    shipped = {path for glob in globs for path in ASSETS.glob(glob) if path.is_file()}
+    samples = {path for path in (ASSETS / "samples").rglob("*") if path.is_file()}
+    assert samples and samples <= shipped
+    assert all(path in shipped for path in (DEMO, *SAMPLES.values()))
 
 
 def test_the_program_writes_what_its_published_schema_says(demo: Document) -> None:

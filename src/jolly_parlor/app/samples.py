@@ -1,11 +1,11 @@
-"""Where the demo and the lived-in samples lie."""
+"""The demo and the lived-in samples, which ship with the program."""
 
-from pathlib import Path
+from jolly_parlor.assets import FOLDER
 
-_EXAMPLES = Path(__file__).resolve().parents[3] / "examples"
-DEMO = _EXAMPLES / "kiln-room.parlor"
+_FOLDER = FOLDER / "samples"
+DEMO = _FOLDER / "kiln-room.parlor"
 SAMPLES = {
-    "kiln": _EXAMPLES / "kiln-furnished.parlor",
-    "loft": _EXAMPLES / "harbour-loft.parlor",
+    "kiln": _FOLDER / "kiln-furnished.parlor",
+    "loft": _FOLDER / "harbour-loft.parlor",
 }
 """Lived-in rooms with takes, by the word that opens each."""

@@ -1,4 +1,4 @@
-"""Fonts and icons that ship with the program, each with its licence beside it."""
+"""Fonts and icons, each with its licence beside it, and samples: what ships with the program."""
 
 from pathlib import Path
 

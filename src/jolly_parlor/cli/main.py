@@ -4,7 +4,9 @@ Exit codes: 0 done; 1 refused, with one sentence on standard error; 2 wrong usag
 itself failed.
 """
 
+import os
 import sys
+from difflib import get_close_matches
 from pathlib import Path
 
 import click
@@ -34,12 +36,21 @@ from jolly_parlor.refused import Refused
 
 
 class _OpenOrCommand(click.Group):
-    """A first word that is no command is a file to open."""
+    """A first word that is no command is a file to open; a mistyped command is told."""
 
     def parse_args(self, ctx: click.Context, args: list[str]) -> list[str]:
         if not args or (args[0] not in self.commands and not args[0].startswith("-")):
+            if args and (near := self._mistyped(args[0])):
+                raise click.UsageError(f"There is no command “{args[0]}”. Did you mean “{near}”?")
             args = ["open", *args]
         return super().parse_args(ctx, args)
+
+    def _mistyped(self, word: str) -> str:
+        """The command a word is likely meant to be; empty for what looks like a file."""
+        if Path(word).suffix or "/" in word or Path(word).exists():
+            return ""
+        near = get_close_matches(word, self.commands, 1)
+        return near[0] if near else ""
 
 
 @click.group(cls=_OpenOrCommand, options_metavar="", subcommand_metavar="[FILE] | COMMAND ...")
@@ -55,9 +66,19 @@ def cli() -> None:
 @click.argument("file", type=PATH, required=False)
 def open_window(file: Path | None) -> None:
     """Open the window, with FILE if given."""
+    _must_see()
     from jolly_parlor.app.start import run
 
     sys.exit(run(file))
+
+
+def _must_see() -> None:
+    """Qt would end the program where there is no display."""
+    if not any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")):
+        raise Refused(
+            "There is no display to open a window on: DISPLAY and WAYLAND_DISPLAY are empty. The "
+            "commands work without one; see jolly-parlor --help."
+        )
 
 
 @cli.command("demo")
@@ -66,6 +87,7 @@ def open_sample(sample: str) -> None:
     """Open the window with a copy of a lived-in sample: The Kiln Room with a bookcase and a
     sofa, or Harbour Loft, L-shaped with an open side.
     """
+    _must_see()
     from jolly_parlor.app.samples import SAMPLES
     from jolly_parlor.app.start import run
 

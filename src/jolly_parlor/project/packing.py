@@ -26,6 +26,10 @@ from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.wav import read_wav, wav_bytes
 from jolly_parlor.validity import in_words
 
+MIME_TYPE = "application/vnd.jolly-parlor"
+"""First in every file and not compressed, so that a system knows a document by its bytes, as it
+does those of offices; reading does not ask for it.
+"""
 _MB = 1024 * 1024
 _LARGEST = {".json": 128 * _MB, ".csv": 32 * _MB, ".wav": 128 * _MB}
 _LARGEST_WHOLE, _MOST_MEMBERS = 4096 * _MB, 25_000
@@ -40,6 +44,7 @@ def pack(project: Project) -> bytes:
     """The bytes of a .parlor file."""
     buffer = io.BytesIO()
     with zipfile.ZipFile(buffer, "w", zipfile.ZIP_DEFLATED) as archive:
+        archive.writestr("mimetype", MIME_TYPE, zipfile.ZIP_STORED)
         archive.writestr("project.json", project_json(project))
         for take in project.document.takes:
             archive.writestr(f"takes/{take.info.id}.csv", _written(take.response))

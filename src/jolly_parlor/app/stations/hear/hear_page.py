@@ -63,8 +63,10 @@ class HearStation(Station):
         for page in self._made.values():
             self.body.addWidget(page)
         self.bar = ListeningBar(self.player)
-        self.body.addWidget(self.bar.frame)
         self.body.addStretch(1)
+        below = self.layout()
+        assert below is not None
+        below.addWidget(self.bar.frame)  # under what scrolls: silence is always at hand
         self.listen(session.document_changed, session.view_changed)
         self.show_page("audition")
 
