@@ -12,8 +12,9 @@ wanted=(libegl1 libgl1 libopengl0 libxkbcommon0 libxkbcommon-x11-0 libdbus-1-3 l
   libfreetype6 libglib2.0-0 libx11-xcb1 libxcb-cursor0 libxcb-icccm4 libxcb-image0
   libxcb-keysyms1 libxcb-randr0 libxcb-render-util0 libxcb-shape0 libxcb-sync1 libxcb-xfixes0
   libxcb-xinerama0 libxcb-xkb1)
-# The tests play through a virtual sound card.
-[ "$extra" = dev ] && wanted+=(xvfb xauth libportaudio2 libasound2-plugins pulseaudio)
+# The tests play through a virtual sound card, and have the desktop's files validated.
+[ "$extra" = dev ] && wanted+=(xvfb xauth libportaudio2 libasound2-plugins pulseaudio
+  desktop-file-utils appstream shared-mime-info)
 
 have() { dpkg-query -W -f='${Status}' "$1" 2>/dev/null | grep -q 'ok installed'; }
 

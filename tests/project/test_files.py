@@ -15,6 +15,7 @@ from hypothesis import strategies as st
 from jolly_parlor import atomic
 from jolly_parlor.app.samples import DEMO, SAMPLES
 from jolly_parlor.assets import FOLDER as ASSETS
+from jolly_parlor.desktop.files import MIME_TYPE
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import (
     FileRefused,
@@ -24,7 +25,6 @@ from jolly_parlor.project.files import (
     save_document,
 )
 from jolly_parlor.project.history import Project
-from jolly_parlor.project.packing import MIME_TYPE
 from jolly_parlor.project.schema import project_schema, survey_schema
 from places import EXAMPLES, ROOT
 

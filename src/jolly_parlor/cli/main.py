@@ -12,6 +12,7 @@ from pathlib import Path
 import click
 
 from jolly_parlor import __version__, defects
+from jolly_parlor.cli.desktop_command import install_desktop
 from jolly_parlor.cli.document_commands import (
     export,
     import_take,
@@ -119,6 +120,7 @@ for command in (
     match,
     hear_command,
     lesson_command,
+    install_desktop,
 ):
     cli.add_command(command)
 

@@ -16,6 +16,7 @@ import numpy as np
 from pydantic import ValidationError
 
 from jolly_parlor import __version__
+from jolly_parlor.desktop.files import MIME_TYPE
 from jolly_parlor.project.document import Document, Take, TakeInfo, problems
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.migrations import migrated_project
@@ -26,10 +27,6 @@ from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.wav import read_wav, wav_bytes
 from jolly_parlor.validity import in_words
 
-MIME_TYPE = "application/vnd.jolly-parlor"
-"""First in every file and not compressed, so that a system knows a document by its bytes, as it
-does those of offices; reading does not ask for it.
-"""
 _MB = 1024 * 1024
 _LARGEST = {".json": 128 * _MB, ".csv": 32 * _MB, ".wav": 128 * _MB}
 _LARGEST_WHOLE, _MOST_MEMBERS = 4096 * _MB, 25_000
@@ -44,6 +41,8 @@ def pack(project: Project) -> bytes:
     """The bytes of a .parlor file."""
     buffer = io.BytesIO()
     with zipfile.ZipFile(buffer, "w", zipfile.ZIP_DEFLATED) as archive:
+        # First and not compressed, so that a system knows a document by its bytes, as it does
+        # those of offices; reading does not ask for it.
         archive.writestr("mimetype", MIME_TYPE, zipfile.ZIP_STORED)
         archive.writestr("project.json", project_json(project))
         for take in project.document.takes:

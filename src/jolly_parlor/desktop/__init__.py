@@ -1,0 +1,1 @@
+"""At home on a Linux desktop: menu entry, icons, file type, description, manual page."""
