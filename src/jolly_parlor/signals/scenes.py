@@ -2,8 +2,6 @@
 a voice-like line of formants. Each is (samples, 2), peak 1, and begins and ends in silence.
 """
 
-from functools import lru_cache
-
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
@@ -38,7 +36,6 @@ _SPOKEN = (
 _REST_SECONDS = 0.12
 
 
-@lru_cache(maxsize=2)
 def groove(sample_rate: int) -> FloatArray:
     """Kick on every beat, a plucked bass around it, a brush at the sides."""
     beat = round(_BEAT_SECONDS * sample_rate)
@@ -57,7 +54,6 @@ def groove(sample_rate: int) -> FloatArray:
     return _stereo(left, right)
 
 
-@lru_cache(maxsize=2)
 def strings(sample_rate: int) -> FloatArray:
     """Three bowed voices: the low one right of the middle, the high one left, as they might sit."""
     pulse = round(0.45 * sample_rate)
@@ -74,7 +70,6 @@ def strings(sample_rate: int) -> FloatArray:
     return _stereo(left, right)
 
 
-@lru_cache(maxsize=2)
 def voice(sample_rate: int) -> FloatArray:
     """A line of vowels in the middle, as of somebody speaking slowly: pulses through formants."""
     rest = np.zeros(round(_REST_SECONDS * sample_rate))
