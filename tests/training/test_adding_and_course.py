@@ -20,7 +20,8 @@ def test_only_close_levels_cancel() -> None:
     assert Two(-1.0, 180.0).sum_db == pytest.approx(-19.3, abs=0.1)
     assert Two(-10.0, 180.0).sum_db == pytest.approx(-3.3, abs=0.1)
     assert "cancel" in Two(0.0, 150.0).words and "softer" in Two(-12.0, 180.0).words
-    assert "In step" in Two(0.0, 30.0).words and "strangers" in Two(-3.0, 100.0).words
+    assert "In step" in Two(0.0, 30.0).words and "strangers" in Two(0.0, 90.0).words
+    assert "adds no level" in Two(0.0, 120.0).words
 
 
 def test_the_weights_make_the_tone_whose_level_is_said() -> None:

@@ -12,6 +12,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 
 SOFTEST_DB = -24.0
 _CLOSE_DB, _CANCELS_DEGREES = 10.0, 120.0
+_IN_STEP_DB, _NOTHING_DB = 4.0, 1.5
 
 
 @dataclass(frozen=True)
@@ -53,9 +54,11 @@ class Two:
                 "Beyond 120° the two cancel. No boost fills it: both grow alike. Only another "
                 "distance, or a softer second signal, undoes it."
             )
-        if total > 3.0:
+        if total > _IN_STEP_DB:
             return "In step, or nearly: what a wall close by does to the bass, and a sub in time."
-        return "Neither in step nor against: about here the two add as strangers would."
+        if total > _NOTHING_DB:
+            return "Neither in step nor against: about here the two add as strangers would."
+        return "The second adds no level any more: a little later, and the two cancel."
 
 
 def sums_db(gain: float, phase_degrees: FloatArray) -> FloatArray:
