@@ -400,6 +400,9 @@ def test_a_lesson_is_taken_to_its_end_and_kept_for_that_person(
     assert "No boost fills a hollow" in shown(hearing, "lesson-placing")
     assert hearing.session.document is document  # a document knows nothing of who listens
     assert len(list((tmp_path / "listeners").glob("listener-*.json"))) == 1
+    assert lessons.ending.isVisible() and not lessons.plot.isVisible()
+    press(hearing, "lesson-as-here")
+    assert lessons.plot.isVisible() and not lessons.ending.isVisible()
     press(hearing, "lesson-begin")
     press(hearing, "lesson-leave")
     assert "1 time so far" in shown(hearing, "lesson-words")

@@ -286,11 +286,13 @@ class LessonCard:
         scale = self.lesson.scale
         size = scale.least + (scale.most - scale.least) * value / _STEPS
         if abs(size - self._size) > (scale.most - scale.least) / _STEPS / 2:
+            self.course = None  # back to exploring
             self._set_size(size)
 
     def _as_here(self) -> None:
         here = self.room.here
         if here is not None and here.size is not None:
+            self.course = None
             self._set_size(here.size)
 
     def _choose(self, index: int) -> None:
@@ -324,7 +326,7 @@ class LessonCard:
         self.rooms.show_value("own" if self.room.own and self.room.has_own else "demo")
         self.told.setText(lesson.told)
         testing, course = self._testing, self.course
-        self._show_effect(testing)
+        self._show_effect(course is not None)
         for name, button in self.hears.items():
             button.setVisible(testing == (name in "12"))
             button.setEnabled(bool(self.sounds))
@@ -374,10 +376,11 @@ class LessonCard:
         scale = self.lesson.scale
         return (self._size - scale.least) / (scale.most - scale.least)
 
-    def _show_effect(self, testing: bool) -> None:
+    def _show_effect(self, tested: bool) -> None:
+        """While exploring: in a test it would tell, and after it the ending needs the room."""
         here = self.room.here
-        self.plot.setVisible(not testing)
-        if here is None or testing:
+        self.plot.setVisible(not tested)
+        if here is None or tested:
             self.plot.show_level(None)
             return
         with_it, without = self.lesson.effect(EFFECT_HZ, here, self._size)
