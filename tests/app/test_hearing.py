@@ -8,6 +8,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+import sounddevice
 import soundfile
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
@@ -58,7 +59,8 @@ class CountingCard:
             out = np.empty((self.BLOCK, 2), np.float32)
             try:
                 run.step(out, self.BLOCK, None, None)
-            except Exception:  # PortAudio's own way to end a stream
+            except sounddevice.CallbackStop:  # PortAudio plays this block, and none after it
+                self.blocks.append(out)
                 break
             self.blocks.append(out)
             told(run.seconds)
@@ -308,6 +310,35 @@ def test_a_blind_comparison_ends_in_the_ledger_with_its_chance(
     assert len(hearing.session.history.ledger) == before + 1
     assert last.kind == "note" and "a guesser does as well once in 1024" in last.text
     assert "Kick and bass; forecast, headphones" in last.text
+
+
+def test_a_blind_comparison_of_ones_own_piece_is_kept_under_its_name(
+    qtbot: QtBot, hearing: MainWindow, card: CountingCard, tmp_path: Path
+) -> None:
+    wait_heard(qtbot, hearing)
+    path = tmp_path / "low tide.wav"
+    soundfile.write(path, 0.3 * np.sin(np.arange(96_000) * 0.02), 48_000)
+    hearing.hear.heard.use_piece(path)
+    press(hearing, "hear-page-blind")
+    wait_heard(qtbot, hearing)
+    piece = hearing.findChild(QComboBox, "blind piece")
+    assert piece.currentText() == "low tide"
+    press(hearing, "blind-begin")
+    while hearing.findChild(QPushButton, "blind-answer-0").isVisible():
+        press(hearing, "blind-answer-0")
+    assert "Piece: low tide;" in hearing.session.history.ledger[-1].text
+
+
+def test_the_picture_is_drawn_anew_for_another_theme_only(
+    qtbot: QtBot, hearing: MainWindow, card: CountingCard
+) -> None:
+    wait_heard(qtbot, hearing)
+    plots = hearing.hear.audition.plots
+    before = plots.itemAt(0).widget()
+    press(hearing, "hear-louder")
+    assert plots.itemAt(0).widget() is before
+    hearing.toggle_theme()
+    assert plots.itemAt(0).widget() is not before
 
 
 def test_who_guesses_is_told_to_choose_the_easier(

@@ -87,6 +87,11 @@ class WhichIsX:
         return cls((one, other), tuple(int(n) for n in drawn))
 
     @property
+    def trials(self) -> int:
+        """How many there are."""
+        return len(self.hidden)
+
+    @property
     def x(self) -> int:
         """Which of the two X is now."""
         return self.hidden[min(len(self.answers), len(self.hidden) - 1)]
@@ -98,7 +103,7 @@ class WhichIsX:
     @property
     def finished(self) -> bool:
         """Whether all trials are answered."""
-        return len(self.answers) >= len(self.hidden)
+        return len(self.answers) >= self.trials
 
     @property
     def score(self) -> Score:
@@ -136,6 +141,11 @@ class Ranking:
         return cls(tuple(names), tuple(pairs))
 
     @property
+    def trials(self) -> int:
+        """How many there are."""
+        return len(self.pairs)
+
+    @property
     def pair(self) -> tuple[int, int]:
         """What is 1 and what is 2 now."""
         return self.pairs[min(len(self.answers), len(self.pairs) - 1)]
@@ -147,7 +157,7 @@ class Ranking:
     @property
     def finished(self) -> bool:
         """Whether every pair has been judged."""
-        return len(self.answers) >= len(self.pairs)
+        return len(self.answers) >= self.trials
 
     @property
     def wins(self) -> tuple[int, ...]:

@@ -33,7 +33,7 @@ from jolly_parlor.app.widgets.fields import (
 )
 from jolly_parlor.audition.playing import MOST, PIECES
 from jolly_parlor.audition.telling import telling_words
-from jolly_parlor.placement.evenness import evenness
+from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.project.hearing import Basis, Through
 from jolly_parlor.signals.programme import PROGRAMMES
 
@@ -73,6 +73,7 @@ class AuditionCard:
         self.hint = label("", "soft", wrap=True)
         layout.addWidget(self.hint)
         self._rows: list[_Row] = []
+        self._drawn: tuple[Deviation | None, Deviation | None] = (None, None)
         self.pictured: QFrame
         self.pictured, told = card()
         self._build_told(told)
@@ -144,8 +145,12 @@ class AuditionCard:
         if found is None or folder is None:
             return
         sounds = zip(found.audition.names, found.played.matched.sounds, strict=True)
-        piece = str(self.piece.currentText())
+        piece = self.heard.piece_name
         write_sounds(self.session, folder, {f"{piece} - {n}": sound for n, sound in sounds})
+
+    def forget_picture(self) -> None:
+        """Draw it anew when next shown."""
+        self._drawn = (None, None)
 
     def _due(self) -> None:
         if self.frame.isVisible():
@@ -223,10 +228,10 @@ class AuditionCard:
         return "; ".join(one.short for one in differing)
 
     def _show_curve(self) -> None:
-        clear(self.plots)
         heard, found = self.heard, self.heard.found
         self.files.setEnabled(found is not None)
         if found is None:
+            self._draw(None, None, "")
             self.told.setText(heard.why or "Nothing takes part: choose an arrangement above.")
             self.under.setText("")
             self.notes.setText("")
@@ -238,13 +243,24 @@ class AuditionCard:
         else:
             self.told.setText(telling_words(name, found.played.differing(at, reference)))
         against = None if at == reference else found.audition.curves[reference]
-        plot = RowPlot(found.audition.curves[at], against)
-        plot.setFixedHeight(_PLOT_PIXELS)
-        plot.setAccessibleName(f"{name} at the head's centre; dotted: {other}")
-        self.plots.addWidget(plot)
+        self._draw(
+            found.audition.curves[at], against, f"{name} at the head's centre; dotted: {other}"
+        )
         dotted = f"; dotted: {other}" if against is not None else ""
         self.under.setText(f"filled: {name}, Hz and dB from even{dotted}. All are equally loud.")
         self.notes.setText("\n".join(found.audition.notes))
+
+    def _draw(self, curve: Deviation | None, against: Deviation | None, name: str) -> None:
+        """Anew for other curves only: a press of Louder comes here too."""
+        if self._drawn == (curve, against):
+            return
+        self._drawn = curve, against
+        clear(self.plots)
+        if curve is not None:
+            plot = RowPlot(curve, against)
+            plot.setFixedHeight(_PLOT_PIXELS)
+            plot.setAccessibleName(name)
+            self.plots.addWidget(plot)
 
     def _hear(self, name: str, _checked: bool = False) -> None:
         self.heard.hear(name)

@@ -19,6 +19,7 @@ from jolly_parlor.project.hearing import Asked, Basis, Through
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop
 from jolly_parlor.signals.own_piece import OwnPiece, read_piece
+from jolly_parlor.signals.programme import PROGRAMMES
 from jolly_parlor.studio.loop_stream import Weights
 
 _WORKING_OUT = "The room is being worked out with its things; it can be heard in a moment."
@@ -60,6 +61,13 @@ class Auditioned(QObject):
         """What stands in the room: the one on the plan."""
         a = self.session.arrangement
         return a.name if a is not None else ""
+
+    @property
+    def piece_name(self) -> str:
+        """What is played, as it is called."""
+        if self.piece == "own" and self.own is not None:
+            return self.own.name
+        return PROGRAMMES[self.piece].name
 
     @property
     def index(self) -> int:
@@ -145,13 +153,12 @@ class Auditioned(QObject):
         """Switch to that one; begin where nothing is heard yet, or once it has been made."""
         self.heard = name
         self._wanted = self.found is None
-        if self._wanted:
+        if self.found is None:
             self._ask_first()
-        if self.found is not None:
-            if self.player.plays_for(self):
-                self.player.weigh(self, self._weights)
-            else:
-                self.player.offer(self, self.found.played.matched.sounds, self._weights, RATE_HZ)
+        elif self.player.plays_for(self):
+            self.player.weigh(self, self._weights)
+        else:
+            self.player.offer(self, self.found.played.matched.sounds, self._weights, RATE_HZ)
         self.changed.emit()
 
     @property

@@ -178,9 +178,8 @@ class BlindCard:
 
     def _finish(self, test: Test) -> None:
         self.heard.player.stop()
-        piece = self.piece.currentText()
-        document = self.session.document
-        known = {a.name: a for a in document.arrangements}
+        piece = self.heard.piece_name
+        known = {a.name: a for a in self.session.document.arrangements}
         first = test.names[test.order[0]] if isinstance(test, Ranking) else test.names[0]
         text = f"{test.words} Piece: {piece}; {self.heard.basis}, {self.heard.through}."
         self.session.note(entry("note", text, known.get(first)))
@@ -233,7 +232,7 @@ class BlindCard:
             button.setVisible(running)
         self.beads.setVisible(test is not None)
         if test is not None:
-            self.beads.show_trials(_trials(test), _marks(test))
+            self.beads.show_trials(test.trials, _marks(test))
         self.words.setText(self._said(two))
 
     def _said(self, two: bool) -> str:
@@ -244,12 +243,18 @@ class BlindCard:
             return "It takes two arrangements: let another take part at “One against the other”."
         if test is None:
             return _ASK[self.kind]
-        told = f"Trial {min(len(test.answers) + 1, _trials(test))} of {_trials(test)}"
-        return told if not test.finished else f"All {_trials(test)} trials answered."
+        if test.finished:
+            return f"All {test.trials} trials answered."
+        return f"Trial {len(test.answers) + 1} of {test.trials}"
 
     def _offer(self) -> None:
         found = self.heard.found
-        self.piece.setCurrentIndex(max(self.piece.findData(self.heard.piece), 0))
+        own = self.piece.findData("own")
+        if self.heard.own is not None and own < 0:
+            self.piece.addItem(self.heard.own.name, "own")
+        elif self.heard.own is not None:
+            self.piece.setItemText(own, self.heard.own.name)
+        self.piece.setCurrentIndex(self.piece.findData(self.heard.piece))
         names = list(found.audition.names) if found is not None else []
         if [self.one.itemText(n) for n in range(self.one.count())] == names:
             return
@@ -257,10 +262,6 @@ class BlindCard:
             field.clear()
             field.addItems(names)
             field.setCurrentIndex(min(first, len(names) - 1))
-
-
-def _trials(test: Test) -> int:
-    return len(test.hidden) if isinstance(test, WhichIsX) else len(test.pairs)
 
 
 def _marks(test: Test) -> list[str]:

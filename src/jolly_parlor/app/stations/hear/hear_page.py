@@ -109,11 +109,16 @@ class HearStation(Station):
         if self.isVisible():
             shown[self.page].refresh()
 
+    def restyle(self) -> None:
+        """A picture keeps its colours until it is drawn anew."""
+        self.audition.forget_picture()
+        self.refresh()
+
     def showEvent(self, event: QShowEvent | None) -> None:
         """Sounds are made while somebody looks."""
-        super().showEvent(event)
         self._look()
-        self.refresh()
+        self._late = True  # what was hidden asks for nothing, so it has to now
+        super().showEvent(event)
 
     def hideEvent(self, event: QHideEvent | None) -> None:
         """And fall silent when the page is left."""
