@@ -1,7 +1,5 @@
 """A measured response as it is heard: its impulse response, or one made of its level and phase."""
 
-from math import gcd
-
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
@@ -16,6 +14,7 @@ from jolly_parlor.audition.transfers import (
 )
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.phase import minimum_phase_deg
+from jolly_parlor.signals.resampling import resampled
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
@@ -35,11 +34,8 @@ def spectrum_of_impulse(impulse: ImpulseResponse) -> ComplexArray:
     cut = impulse.between(begin, impulse.arrival_seconds() + _DECAY_SECONDS)
     samples = cut.samples * _faded_out(cut.samples.size, rate)
     if rate != RATE_HZ:
-        from scipy import signal
-
-        common = gcd(rate, RATE_HZ)
-        samples = signal.resample_poly(samples, RATE_HZ // common, rate // common)
-        samples = samples * (rate / RATE_HZ)  # the same pressure at every frequency
+        # The same pressure at every frequency: samples stand closer, or farther apart.
+        samples = resampled(samples, rate, RATE_HZ) * (rate / RATE_HZ)
     count = 2 * (BINS_HZ.size - 1)
     found = np.fft.rfft(samples[:count], count)
     late = np.exp(-2j * np.pi * BINS_HZ * cut.start_seconds)

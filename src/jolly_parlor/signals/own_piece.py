@@ -1,7 +1,6 @@
 """The user's own music as a programme: WAV or FLAC, one or two channels, any usual rate."""
 
 from dataclasses import dataclass
-from math import gcd
 from pathlib import Path
 
 import numpy as np
@@ -9,6 +8,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop, as_loop
+from jolly_parlor.signals.resampling import resampled
 
 SUFFIXES = (".wav", ".flac")
 LOOP_SECONDS = 30.0
@@ -55,7 +55,7 @@ def read_piece(path: Path, sample_rate: int, from_seconds: float = 0.0) -> OwnPi
         end = from_seconds + LOOP_SECONDS
         notes.append(f"{from_seconds:g} to {end:g} s of {whole:.0f} s go round.")
     if rate != sample_rate:
-        samples = _resampled(samples, rate, sample_rate)
+        samples = resampled(samples, rate, sample_rate)
         notes.append(f"{rate} Hz, resampled to {sample_rate} Hz.")
     if samples.shape[1] == 1:
         samples = np.repeat(samples, 2, axis=1)
@@ -110,10 +110,3 @@ def _read(path: Path, from_seconds: float) -> tuple[FloatArray, int, float]:
             raise
         raise PieceRefused(f"{name} could not be read as WAV or FLAC: {error}") from None
     return samples, rate, whole
-
-
-def _resampled(samples: FloatArray, rate: int, to: int) -> FloatArray:
-    from scipy import signal
-
-    common = gcd(rate, to)
-    return np.asarray(signal.resample_poly(samples, to // common, rate // common, axis=0))

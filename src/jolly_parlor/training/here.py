@@ -214,19 +214,12 @@ def _ringing(room: Room) -> Here:
         for m in listed_modes(room.forecaster.room)
         if band / 2**0.5 <= m.frequency_hz < band * 2**0.5
     ]
-    hertz = min((m.frequency_hz for m in modes), key=lambda f: abs(f - band), default=band)
-    named = next(
-        (
-            f"; nearest is the {m.name} ({m.frequency_hz:.0f} Hz)"
-            for m in modes
-            if m.frequency_hz == hertz
-        ),
-        "",
-    )
+    near = min(modes, key=lambda m: abs(m.frequency_hz - band), default=None)
+    named = f"; nearest is the {near.name} ({near.frequency_hz:.0f} Hz)" if near else ""
     return Here(
         f"{room.where}: {band:g} Hz rings longest, {known[band]:.1f} s to fall by 60 dB{named}.",
         rule,
-        hertz,
+        near.frequency_hz if near else band,
         size=known[band],
     )
 

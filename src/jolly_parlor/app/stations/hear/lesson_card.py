@@ -147,6 +147,7 @@ class LessonCard:
 
     def refresh(self) -> None:
         """What the room has of the lesson, and the sounds of it."""
+        self.listener.begin()
         own = self.room.own and self.room.has_own
         room = self.session.believed.room
         if own and self.session.fields.working_out(room):

@@ -26,7 +26,13 @@ class ListenerRow(QObject):
         self.who.activated.connect(self._choose)
         self.widgets: tuple[QWidget, ...] = (label("Who listens:", "soft"), self.who)
         self.person = Person(session.settings.values.listener or _USUAL)
-        self._read(self.person.name)
+        self._begun = False
+
+    def begin(self) -> None:
+        """Read who there is, once somebody comes to learn: the window's start need not."""
+        if not self._begun:
+            self._begun = True
+            self._read(self.person.name)
 
     def keep(self, lesson: str, room: str, threshold: float, trials: int) -> str:
         """A result; what must be said of it."""
