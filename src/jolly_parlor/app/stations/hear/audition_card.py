@@ -42,7 +42,7 @@ _THROUGH: list[tuple[Through, str]] = [
     ("headphones", "Headphones"),
     ("loudspeakers", "The loudspeakers here"),
 ]
-_PLOT_PIXELS = 150
+_PLOT_PIXELS = 132
 _OWN = "A piece of your own …"
 
 
