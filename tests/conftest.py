@@ -1,5 +1,9 @@
 """Fixtures shared by all tests."""
 
+# isort: off
+import speaking  # noqa: F401 - before anything of the program is loaded
+
+# isort: on
 from collections.abc import Iterator
 
 import pytest

@@ -116,10 +116,10 @@ def test_a_mistyped_command_is_told_with_the_nearest(word: str, meant: str) -> N
 
 def test_a_word_that_looks_like_a_file_is_one(tmp_path: Path, monkeypatch) -> None:
     # “forecasts.parlor” is near a command, and is none: it is a document that is not there.
-    from jolly_parlor.app import start
+    from jolly_parlor.app import opening
 
     opened: list[Path] = []
-    monkeypatch.setattr(start, "run", lambda file: opened.append(file) or 0)
+    monkeypatch.setattr(opening, "run", lambda file: opened.append(file) or 0)
     run("forecasts.parlor")
     assert opened == [Path("forecasts.parlor")]
 

@@ -1,5 +1,6 @@
 """Files put in their place whole or not at all."""
 
+import fcntl
 import os
 import secrets
 import time
@@ -7,7 +8,10 @@ from collections.abc import Iterator
 from contextlib import contextmanager, suppress
 from pathlib import Path
 
+from jolly_parlor.words import tr
+
 _STALE_SECONDS = 3600.0
+_PATIENCE_SECONDS = 10.0
 _PART = ".part"
 
 
@@ -24,7 +28,7 @@ def replacing(path: Path) -> Iterator[Path]:
     place = Path(os.path.realpath(path))
     old = place.stat() if place.exists() else None
     if old is not None and not old.st_mode & 0o222:
-        raise PermissionError(13, "it is write-protected", str(path))
+        raise PermissionError(13, tr("it is write-protected"), str(path))
     _sweep(place)
     temporary = place.with_name(f".{place.name}-{secrets.token_hex(6)}{_PART}")
     os.close(os.open(temporary, os.O_CREAT | os.O_EXCL | os.O_WRONLY, 0o666))
@@ -41,6 +45,38 @@ def replacing(path: Path) -> Iterator[Path]:
         _sync_folder(place.parent)
     finally:
         temporary.unlink(missing_ok=True)
+
+
+@contextmanager
+def alone_in(path: Path) -> Iterator[None]:
+    """Where several processes look at a file and then replace it, one after the other does. The
+    lock is on the folder, so nothing is left behind, and a process that ends lets it go. Where
+    folders cannot be locked, nobody waits.
+    """
+    handle = None
+    with suppress(OSError):
+        handle = os.open(Path(os.path.realpath(path)).parent, os.O_RDONLY | os.O_DIRECTORY)
+    try:
+        if handle is not None:
+            _lock(handle)
+        yield
+    finally:
+        if handle is not None:
+            os.close(handle)
+
+
+def _lock(handle: int) -> None:
+    """Wait for it, but not for ever: a process that hangs must not stop all others from saving."""
+    until = time.monotonic() + _PATIENCE_SECONDS
+    while time.monotonic() < until:
+        try:
+            fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except BlockingIOError:
+            time.sleep(0.005)
+        except OSError:
+            return  # some file systems lock no folders
+        else:
+            return
 
 
 def _sync_folder(folder: Path) -> None:

@@ -3,6 +3,7 @@
 The log lies under the user's state folder and is cut back when it grows.
 """
 
+import faulthandler
 import sys
 import traceback
 from datetime import datetime
@@ -12,6 +13,7 @@ from platformdirs import user_state_path
 
 from jolly_parlor import __version__
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _MOST_BYTES = 512 * 1024
 
@@ -34,11 +36,40 @@ def sentence(error: BaseException, doing: str, path: Path | None = None) -> str:
     try:
         _write(error, doing, where)
     except OSError:
-        return f"The program failed {doing} ({kind}); nothing you entered is lost."
-    return (
-        f"The program failed {doing} ({kind}); nothing you entered is lost. "
-        f"{where} says more: please send it to the makers."
+        return tr(
+            "The program failed {doing} ({kind}); nothing you entered is lost.",
+            doing=doing,
+            kind=kind,
+        )
+    return tr(
+        "The program failed {doing} ({kind}); nothing you entered is lost. "
+        "{where} says more: please send it to the makers.",
+        doing=doing,
+        kind=kind,
+        where=where,
     )
+
+
+def crash_path() -> Path:
+    """Where a crash that Python cannot catch is written down."""
+    return user_state_path("jolly-parlor") / "crash.log"
+
+
+def watch_for_crashes(path: Path | None = None) -> Path | None:
+    """From now on a crash writes where every thread was; the log of the last crash, if the program
+    had one since this was asked last.
+    """
+    where = crash_path() if path is None else path
+    kept = where.with_name("crash-before.log")
+    try:
+        where.parent.mkdir(parents=True, exist_ok=True)
+        crashed = where.exists() and where.stat().st_size > 0
+        if crashed:
+            where.replace(kept)
+        faulthandler.enable(where.open("w", encoding="utf-8"))
+    except OSError:
+        return None
+    return kept if crashed else None
 
 
 def _write(error: BaseException, doing: str, where: Path) -> None:

@@ -6,6 +6,7 @@ from fractions import Fraction
 from typing import Literal
 
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 UnitSystem = Literal["metric", "imperial"]
 
@@ -38,14 +39,16 @@ def parse_length(text: str, bare: float = 1.0) -> float:
     match = _FEET_INCHES.match(cleaned) if cleaned else None
     has_mark = any(mark in cleaned.lower() for mark in ("'", "′", '"', "″", "ft", "in"))
     if not match or not has_mark:
-        raise LengthError(f"“{text}” is not a length; write 3.42, 342 cm or 11' 2 1/2\".")
+        raise LengthError(
+            tr("“{what}” is not a length; write 3.42, 342 cm or 11' 2 1/2\".", what=text)
+        )
     feet, inches, whole, numerator, denominator = match.groups()
     total = 12.0 * _to_float(feet) if feet else 0.0
     total += _to_float(inches) if inches else 0.0
     total += float(whole) if whole else 0.0
     if numerator:
         if int(denominator) == 0:
-            raise LengthError(f"“{text}” divides by zero; write the inches again.")
+            raise LengthError(tr("“{what}” divides by zero; write the inches again.", what=text))
         total += int(numerator) / int(denominator)
     return total * METRES_PER_INCH
 
@@ -53,14 +56,16 @@ def parse_length(text: str, bare: float = 1.0) -> float:
 def format_length(metres: float, system: UnitSystem = "metric") -> str:
     """`1.37 m` or `4' 6"`, to the centimetre or the quarter inch."""
     return (
-        feet_inches(metres) if system == "imperial" else f"{metres:.2f} m".replace("-0.00", "0.00")
+        feet_inches(metres)
+        if system == "imperial"
+        else tr("{metres:.2f} m", metres=metres if abs(metres) >= 0.005 else 0.0)
     )
 
 
 def format_exact(metres: float, system: UnitSystem = "metric") -> str:
     """A tape reading to set: `62.4 cm` to the millimetre, or feet and inches to the sixteenth."""
     if system == "metric":
-        return f"{100 * metres:.1f} cm"
+        return tr("{metres:.1f} cm", metres=100 * metres)
     feet, rest = divmod(round(abs(metres) / METRES_PER_INCH * 16), 12 * 16)
     sign = "-" if metres < 0 and (feet or rest) else ""
     inches = format_small(rest * METRES_PER_INCH / 16, "imperial").replace(" in", '"')
@@ -75,9 +80,15 @@ def format_small(metres: float, system: UnitSystem = "metric") -> str:
     whole, rest = divmod(sixteenths, 16)
     sign = "-" if metres < 0 and sixteenths else ""
     if not rest:
-        return f"{sign}{whole} in"
+        return tr("{sign}{whole} in", sign=sign, whole=whole)
     part = Fraction(rest, 16)
-    return f"{sign}{f'{whole} ' if whole else ''}{part.numerator}/{part.denominator} in"
+    return tr(
+        "{sign}{whole}{numerator}/{denominator} in",
+        sign=sign,
+        whole=f"{whole} " if whole else "",
+        numerator=part.numerator,
+        denominator=part.denominator,
+    )
 
 
 def feet_inches(metres: float) -> str:
@@ -100,7 +111,7 @@ def both_units(metres: float) -> str:
 def _to_float(text: str) -> float:
     value = float(text.replace(",", "."))
     if not math.isfinite(value):
-        raise LengthError(f"“{text}” is not a length.")
+        raise LengthError(tr("“{what}” is not a length.", what=text))
     return value
 
 

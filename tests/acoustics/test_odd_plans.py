@@ -180,7 +180,13 @@ def test_the_box_around_stands_in_until_then() -> None:
     around = box_around(room)
     assert around.dimensions == (4.6, 4.2, 2.4)
     assert around.surfaces["front"].absorption == pytest.approx((0.2,) * 7)
-    bare_field(room, np.array([50.0])).absorbing("step")  # by the side it stands on
+    bare = bare_field(room, np.array([50.0]))
+    one = bare.absorbing("step")  # by the side it stands on
+    for two in (
+        one.absorbing(room.surface_names[3]),
+        bare.scaled(1.5).absorbing("step"),
+    ):  # and so on
+        assert two.frequencies_hz.size == 1
 
 
 def test_rooms_too_large_are_worked_out_as_far_as_that_allows() -> None:

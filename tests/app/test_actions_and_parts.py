@@ -38,7 +38,7 @@ def test_ids_and_shortcuts_are_unique_and_methods_exist() -> None:
 
 def test_every_action_but_leaving_is_in_the_menus(window: MainWindow) -> None:
     shown = {a.objectName() for menu in window.menuBar().actions() for a in menu.menu().actions()}
-    assert shown == {f"action-{a.id}" for a in ACTIONS}
+    assert shown - {""} == {f"action-{a.id}" for a in ACTIONS}
 
 
 def test_the_keys_page_lists_every_shortcut(
@@ -46,7 +46,7 @@ def test_the_keys_page_lists_every_shortcut(
 ) -> None:
     pages = []
     monkeypatch.setattr(dialogs, "show_text", lambda *words: pages.append(words[2]))
-    QTest.keyClick(window, Qt.Key.Key_F1)
+    QTest.keyClick(window, Qt.Key.Key_F1, Qt.KeyboardModifier.ControlModifier)
     for action in ACTIONS:
         assert not action.shortcut or action.shortcut in pages[0]
     window.show_about()
@@ -57,11 +57,11 @@ def test_the_keys_page_lists_every_shortcut(
 def test_the_stones_are_walked_by_keyboard_and_tell_their_state(window: MainWindow) -> None:
     window.stones.setFocus()
     QTest.keyClick(window.stones, Qt.Key.Key_Right)
-    assert window.stack.currentIndex() == 4
+    assert window.station == "takes"
     QTest.keyClick(window.stones, Qt.Key.Key_Left)
-    assert window.stack.currentIndex() == 3
+    assert window.station == "forecast"
     QTest.mouseClick(window.stones, Qt.MouseButton.LeftButton, pos=window.stones.stone(0).toPoint())
-    assert window.stack.currentIndex() == 0
+    assert window.station == "survey"
     assert "Takes: done" in window.stones.accessibleDescription()
     assert "Sign-off: untouched" in window.stones.accessibleDescription()
 

@@ -124,7 +124,7 @@ def test_themes_and_units_swap_and_are_remembered(
 def test_a_settings_file_that_makes_no_sense_is_set_aside(tmp_path: Path) -> None:
     path = tmp_path / "settings.json"
     path.write_text(json.dumps({"theme": "neon"}))
-    assert SettingsStore(path).values.theme == "day"
+    assert SettingsStore(path).values.theme == "desktop"
     assert "neon" in path.with_suffix(".unreadable").read_text()
 
 

@@ -1,7 +1,7 @@
 """What happens while something is dragged: what follows, what gives way, what keeps still."""
 
 import threading
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 
 import numpy as np
 import pytest
@@ -10,9 +10,12 @@ from PyQt6.QtTest import QTest
 from pytestqt.qtbot import QtBot
 
 from helpers_app import PATIENCE_MS, drag_on_plan, settled
+from jolly_parlor.acoustics.kept import EVERYTHING
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.app.calculator import Calculator, Models
 from jolly_parlor.app.questions import FINDINGS, TINT, Question
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.items import LEFT
 from jolly_parlor.project.document import Document
 
 
@@ -95,11 +98,17 @@ def test_in_a_drag_moves_faster_than_answers_do_not_starve_them(
     qtbot.waitUntil(lambda: answers == ["first", 4], timeout=PATIENCE_MS)
 
 
-def test_a_new_room_is_warmed_up_step_by_step_when_idle(qtbot: QtBot, kiln: Document) -> None:
+def test_a_new_room_is_warmed_up_step_by_step_once_somebody_reaches_for_it(
+    qtbot: QtBot, kiln: Document
+) -> None:
     steps: list[Models] = []
     warm = Calculator(when_idle=lambda models: steps.append(models) or len(steps) < 3)
     try:
-        warm.ask(Question(TINT, kiln.room, kiln.gear, lambda models: None, print))
+        answered: list[object] = []
+        warm.ask(Question(TINT, kiln.room, kiln.gear, lambda models: None, answered.append))
+        qtbot.waitUntil(lambda: bool(answered) and not warm.busy, timeout=PATIENCE_MS)
+        assert not steps
+        warm.reach()
         qtbot.waitUntil(lambda: len(steps) == 3, timeout=PATIENCE_MS)
         warm.ask(Question(TINT, kiln.room, kiln.gear, lambda models: None, print))
         qtbot.waitUntil(lambda: not warm.busy, timeout=PATIENCE_MS)
@@ -199,3 +208,38 @@ def test_a_drag_while_all_is_being_worked_out_leaves_nothing_unanswered(
     assert window.session.comparison is not None
     assert window.session.findings is not None
     assert window.session.neighbourhood.strips
+
+
+def test_a_window_that_rests_lets_tables_go_and_drags_as_before(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    window.session.reach()
+    settled(qtbot, window)
+    qtbot.waitUntil(lambda: not window.session.live._cold, timeout=PATIENCE_MS)
+    assert EVERYTHING.held > 15_000_000
+    window.session.resting.rest()
+    assert EVERYTHING.held <= 12_000_000
+    before = window.session.shown.forecast
+    session, a = window.session, window.session.arrangement
+    session.drag(LEFT, Point(a.left.x + 0.2, a.left.y, a.left.z))
+    settled(qtbot, window)
+    assert session.shown.forecast is not before
+    session.abandon_drag()
+    settled(qtbot, window)
+    assert np.allclose(session.shown.forecast.deviation_db, before.deviation_db, atol=1e-6)
+
+
+def test_what_nobody_looks_at_is_not_worked_out(
+    qtbot: QtBot, open_window: Callable[..., MainWindow], demo: Document
+) -> None:
+    window = open_window(demo)
+    window.go("gear")
+    window.session.show_next(1)
+    settled(qtbot, window)
+    told = window.session.findings
+    window.session.show_next(1)
+    settled(qtbot, window)
+    assert window.session.findings is told
+    window.go("forecast")
+    settled(qtbot, window)
+    assert window.session.findings is not told

@@ -21,11 +21,13 @@ from jolly_parlor.app.loop_player import LOUDEST_DB, QUIET_DB
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.files import open_document
 from jolly_parlor.studio import listening_out
 from jolly_parlor.studio.device import DeviceFailed
 from jolly_parlor.studio.loop_stream import LoopPlayback, LoopSource
 from jolly_parlor.studio.streams import FADE_OUT_SECONDS
 from jolly_parlor.training.lessons import LESSONS
+from places import EXAMPLES
 
 
 class CountingCard:
@@ -529,3 +531,19 @@ def test_a_click_is_heard_within_three_tenths_of_a_second(
         press(hearing, "hear-stop")
         qtbot.waitUntil(lambda: not hearing.hear.player.sounds)
     assert min(took) < 0.3
+
+
+def test_the_blind_test_waits_for_a_room_that_is_worked_out(
+    qtbot: QtBot, open_window: Callable[..., MainWindow], demo: Document
+) -> None:
+    lived_in = open_document(EXAMPLES / "kiln-furnished.parlor")
+    window = open_window(demo)
+    window.go("hear")
+    window.hear.show_page("blind")
+    settled(qtbot, window)
+    told = []
+    window.hear.heard.changed.connect(lambda: told.append(window.hear.heard.why))
+    window.session.do("Furnish", lambda d: replace(d, room=lived_in.room))
+    assert 0 < len(told) < 10  # it says so, and does not ask itself again for having said it
+    assert "being worked out" in told[-1]
+    window.session.fields.stop()

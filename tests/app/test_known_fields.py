@@ -6,7 +6,6 @@ import pytest
 
 from jolly_parlor.acoustics.room import Thing
 from jolly_parlor.acoustics.usual_things import usual_thing
-from jolly_parlor.app import known_fields
 from jolly_parlor.app.known_fields import KnownFields
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
@@ -18,7 +17,7 @@ def test_why_a_room_was_not_worked_out_is_kept(
     def fails(*_: object) -> object:
         raise Refused("The wardrobe fills the room.")
 
-    monkeypatch.setattr(known_fields, "room_field", fails)
+    monkeypatch.setattr("jolly_parlor.acoustics.fields.room_field", fails)
     told: list[bool] = []
     fields = KnownFields(lambda: told.append(True))
     room = replace(kiln.room, things=(usual_thing(kiln.room, "wardrobe"),))

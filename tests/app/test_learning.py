@@ -89,6 +89,7 @@ def test_what_is_measured_counts_at_once_while_the_fit_is_in_use(
     assert session.fitted.stale and session.fitted.fit is first
     session.undo()
     session.fitted.use(True)
+    window.go("takes")
     settled(qtbot, window)
     session.do("measured", lambda d: replace(d, takes=(*d.takes, taken)))
     assert session.fitted.busy and "fitting again" in window.takes.fit.words.text()

@@ -14,6 +14,7 @@ from pytestqt.qtbot import QtBot
 from helpers_app import drag_on_plan, press, settled
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.highlight import Highlight
+from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
@@ -171,7 +172,7 @@ def test_the_tape_check_tells_what_is_wrong(
     assert words.text() == "All lengths agree with the plan."
     type_into(window, "diagonal", f"{np.hypot(3.0, 4.6):.2f}")  # a metre misread
     assert "3.60 m, misread by a metre" in words.text()
-    assert window.stations["survey"].state() == "needs attention"
+    assert WALK["survey"].state(window.session) == "needs attention"
 
 
 def test_another_wall_is_faced_and_a_mode_paints_its_shape(

@@ -1,14 +1,17 @@
 """The search as the user meets it: wishes, a region drawn on the plan, proposals, trades."""
 
+from dataclasses import replace
+
 import pytest
 from PyQt6.QtCore import QEvent, QPoint, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QSlider
 from pytestqt.qtbot import QtBot
 
-from helpers_app import drag_on_plan, settled
+from helpers_app import PATIENCE_MS, drag_on_plan, settled
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.schools import SCHOOLS
+from jolly_parlor.project.gear_edits import set_gear
 
 
 @pytest.fixture
@@ -227,3 +230,19 @@ def test_the_use_chosen_at_gear_sets_the_limits_and_their_price_is_told(
     _enter(window, "wish farthest_monitors", "0.7")
     assert not words.isVisible()  # of other wishes
     window.undo()
+
+
+def test_what_was_searched_for_other_seats_is_no_proposal(
+    qtbot: QtBot, window: MainWindow, search
+) -> None:
+    _narrow(window)
+    window.search_room()
+    gear = window.session.document.gear
+    seats = (replace(gear.seats[0], name="couch"), *gear.seats[1:])
+    window.session.do(
+        "Rename", lambda d: set_gear(d, replace(gear, seats=seats), {gear.seats[0].name: "couch"})
+    )
+    qtbot.waitUntil(lambda: search._run is None, timeout=PATIENCE_MS)
+    settled(qtbot, window)
+    assert search.rows.count() == 0
+    assert "weighed" not in search.words.text()

@@ -1,5 +1,7 @@
 """Subs, driven as a user does: settings found, explained, set, typed over; who does the work."""
 
+from dataclasses import replace
+
 import pytest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
@@ -11,6 +13,7 @@ from jolly_parlor.placement.chains import Filter
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Span
 from jolly_parlor.project.edits import replace_arrangement
+from jolly_parlor.project.gear_edits import set_gear
 
 
 def words(window: MainWindow, name: str) -> str:
@@ -231,3 +234,12 @@ def test_pairs_of_subwoofers_are_wished_for_where_there_are_two(
     assert window.session.document.wishes.sub_pairs
     window.session.undo()
     assert not pairs.isChecked()
+
+
+def test_a_subwoofer_taken_away_elsewhere_is_not_asked_for(subs: MainWindow, qtbot: QtBot) -> None:
+    gear = subs.session.document.gear
+    subs.go("gear")
+    pair = tuple(one for one in gear.loudspeakers if one.id in ("left", "right"))
+    subs.session.do("No sub", lambda d: set_gear(d, replace(gear, loudspeakers=pair)))
+    subs.subs.align._show()  # as an answer does that comes late
+    assert not subs.subs.align.over.isVisible()

@@ -7,15 +7,19 @@ import subprocess
 import sys
 from pathlib import Path
 
+import click
 import pytest
 from PyQt6.QtGui import QImage
 
+from jolly_parlor import __version__
+from jolly_parlor.cli.commands import COMMANDS as COMMANDS_TABLE
 from jolly_parlor.cli.main import cli
 from jolly_parlor.desktop.files import MIME_TYPE, SIZES, manual, quoted
 from jolly_parlor.desktop.installing import desktop_files, install, remove
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import save_document
 from jolly_parlor.refused import Refused
+from places import ROOT
 from processes import ran, ran_here
 
 COMMANDS = {"forecast": "Calculate the response.", "hear": "Say what differs -- to the ear."}
@@ -79,9 +83,9 @@ def test_a_menu_finds_the_program_wherever_it_lies(command: str) -> None:
 
 
 def test_the_manual_names_every_command() -> None:
-    told = {name: one.get_short_help_str(200) for name, one in cli.commands.items()}
+    told = {name: place.told for name, place in COMMANDS_TABLE.items()}
     page = manual(told, "2026-11-26")
-    for name in cli.commands:
+    for name in COMMANDS_TABLE:
         assert f".B {name.replace('-', chr(92) + '-')}\n" in page
     assert page.startswith(".TH JOLLY\\-PARLOR 1")
     allowed = (".TH", ".SH", ".TP", ".B", ".BR", ".PP", ".br")
@@ -115,3 +119,67 @@ def test_the_command_does_both(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) 
     assert subprocess.run([words[0], "--version"], capture_output=True, check=True).stdout
     assert "Taken out" in ran_here(["install-desktop", "--remove"]).stdout
     assert "was not in the desktop" in ran_here(["install-desktop", "--remove"]).stdout
+
+
+def test_the_table_of_commands_says_what_each_says_itself() -> None:
+    context = click.Context(cli)
+    for name, place in COMMANDS_TABLE.items():
+        command = cli.get_command(context, name)
+        assert command is not None and command.name == name
+        assert command.get_short_help_str(200) == place.told
+    assert cli.get_command(context, "nothing") is None
+
+
+def _completed(*words: str) -> list[str]:
+    environment = os.environ | {
+        "_JOLLY_PARLOR_COMPLETE": "bash_complete",
+        "COMP_WORDS": " ".join(("jolly-parlor", *words)),
+        "COMP_CWORD": str(len(words)),
+    }
+    done = ran([sys.executable, "-m", "jolly_parlor"], environment=environment)
+    return [line.split(",", 1)[1] for line in done.stdout.splitlines()]
+
+
+def test_commands_options_and_files_are_completed() -> None:
+    assert {"forecast", "search", "hear"} <= set(_completed(""))
+    assert _completed("fore") == ["forecast"]
+    assert "--arrangement" in _completed("forecast", "--a")
+    assert _completed("my-ro") == ["my-ro"]  # a file: the shell goes on
+
+
+@pytest.mark.skipif(not shutil.which("bash"), reason="no bash")
+def test_bash_reads_what_completes(home: Path) -> None:
+    script = home / "bash-completion" / "completions" / "jolly-parlor"
+    done = ran(["bash", "-c", f'source "{script}" && complete -p jolly-parlor'])
+    assert done.returncode == 0 and "jolly-parlor" in done.stdout, done.stderr
+
+
+def test_a_debian_package_is_made_and_runs_from_where_it_is_unpacked(tmp_path: Path) -> None:
+    (tmp_path / "none").mkdir()  # the libraries of this environment serve
+    made = ran(
+        [
+            sys.executable,
+            ROOT / "scripts" / "make_deb.py",
+            tmp_path,
+            "--libraries",
+            tmp_path / "none",
+        ]
+    )
+    assert made.returncode == 0, made.stderr
+    package = Path(made.stdout.strip())
+    about = ran(["dpkg-deb", "--info", package]).stdout
+    assert f"Version: {__version__}" in about and "Package: jolly-parlor" in about
+    ran(["dpkg-deb", "--extract", package, tmp_path / "root"])
+    share = tmp_path / "root" / "usr" / "share"
+    assert not checked("desktop-file-validate", share / "applications" / "jolly-parlor.desktop")
+    assert "Exec=/usr/bin/jolly-parlor %f" in (
+        share / "applications" / "jolly-parlor.desktop"
+    ).read_text("utf-8")
+    for place in ("man/man1/jolly-parlor.1.gz", "mime/packages/jolly-parlor.xml"):
+        assert (share / place).is_file()
+    held = tmp_path / "root" / "usr" / "lib" / "jolly-parlor"
+    environment = os.environ | {"PYTHONPATH": str(held)}
+    words = [sys.executable, "-c", "import jolly_parlor as j; print(j.__file__, j.__version__)"]
+    told = ran(words, environment=environment).stdout
+    assert str(held) in told and __version__ in told
+    assert (held / "jolly_parlor" / "assets" / "samples" / "kiln-room.parlor").is_file()

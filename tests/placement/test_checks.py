@@ -54,6 +54,14 @@ def test_coinciding_distances_are_named_with_their_figures(kiln: Document) -> No
     assert "equally far from the monitors" not in _failing(kiln, lower)
 
 
+def test_monitors_on_the_floor_are_judged_too(kiln: Document) -> None:
+    a = kiln.arrangements[0]
+    low = a.moved(loudspeaker("left"), Point(a.left.x, a.left.y, 0.0)).moved(
+        loudspeaker("right"), Point(a.right.x, a.right.y, 0.0)
+    )
+    assert "below the ear" in _failing(kiln, low)
+
+
 def test_unlike_sides_are_said(kiln: Document) -> None:
     assert "A window on the right side only" in _failing(kiln, kiln.arrangements[0])
     alike = {**kiln.room.surfaces, "right": kiln.room.surfaces["left"]}

@@ -3,6 +3,7 @@
 from math import sqrt
 
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _REFERENCE_KELVIN = 293.15
 _REFERENCE_SPEED = 343.2
@@ -17,6 +18,10 @@ def speed_of_sound(temperature_celsius: float) -> float:
     """
     if not -20.0 <= temperature_celsius <= 50.0:
         raise Refused(
-            f"The air temperature is {temperature_celsius:g} °C; give one between -20 and 50 °C."
+            tr(
+                "The air temperature is {temperature_celsius:g} °C; give one "
+                "between -20 and 50 °C.",
+                temperature_celsius=temperature_celsius,
+            )
         )
     return _REFERENCE_SPEED * sqrt((temperature_celsius + 273.15) / _REFERENCE_KELVIN)

@@ -119,14 +119,16 @@ class BoxRoomField:
     def absorbing(self, surface: str) -> "BoxRoomField":
         """One side with admittance 1."""
         at = SURFACE_NAMES.index(self._sides.get(surface, surface))
-        return BoxRoomField(self.box.with_admittance(at, 1.0), ASIDE)
+        return BoxRoomField(self.box.with_admittance(at, 1.0), ASIDE, self._sides)
 
     def scaled(self, factor: float) -> "BoxRoomField":
         """Every admittance multiplied."""
         box = self.box
         wrong = box.admittances * factor
         return BoxRoomField(
-            BoxField(box.dimensions, wrong, box.frequencies_hz, box.speed_of_sound), ASIDE
+            BoxField(box.dimensions, wrong, box.frequencies_hz, box.speed_of_sound),
+            ASIDE,
+            self._sides,
         )
 
     def near(self, room: Room, parameter: str) -> "BoxRoomField":
@@ -137,7 +139,7 @@ class BoxRoomField:
             axis = SURFACE_NAMES.index(parameter) // 2
         ends = SURFACE_NAMES[2 * axis : 2 * axis + 2]
         beta = np.array([surface_admittance(room, name, self.frequencies_hz) for name in ends])
-        return BoxRoomField(self.box.near(axis, room.dimensions[axis], beta), ASIDE)
+        return BoxRoomField(self.box.near(axis, room.dimensions[axis], beta), ASIDE, self._sides)
 
     def thinned(self, step: int) -> "BoxRoomField":
         """On every step-th frequency."""

@@ -8,8 +8,9 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.plan import Corner, Polygon, direction, inside, inward
 from jolly_parlor.acoustics.room_parts import KeepOut, Slope
+from jolly_parlor.words import tr
 
-LOW = "the sloped ceiling"
+LOW = tr("the sloped ceiling")
 """What floor under a ceiling too low is called."""
 _SAMPLES = 240
 

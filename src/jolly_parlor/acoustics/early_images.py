@@ -16,6 +16,7 @@ from jolly_parlor.acoustics.images import bounces
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, surface_admittance
 from jolly_parlor.acoustics.sight import in_sight
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 HIGHEST_ORDER = 2
 JOIN_FROM_HZ, JOIN_TO_HZ = 300.0, 345.0
@@ -116,7 +117,7 @@ class SeenImages:
 
 def _apart(source: Point, ear: Point) -> None:
     if source.distance(ear) < 1e-3:
-        raise Refused("Source and ear are at the same place; move them apart.")
+        raise Refused(tr("Source and ear are at the same place; move them apart."))
 
 
 def joined(modal: ComplexArray, above: ComplexArray, frequencies_hz: FloatArray) -> ComplexArray:

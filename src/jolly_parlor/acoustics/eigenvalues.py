@@ -25,6 +25,7 @@ from jolly_parlor.acoustics.arrays import (
     cos_sin,
 )
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _SMALLEST_ADMITTANCE = 1e-7  # keeps q of the zeroth mode away from 0, where X is 0/0 in floats
 
@@ -92,8 +93,11 @@ def axis_modes(
             factor: ComplexArray = np.asarray(1j * k * b0, dtype=np.complex128)
             return AxisModes(length, factor, u, _norm(length, factor, u))
     raise EigenvalueError(
-        f"The eigenvalues of the {length:.2f} m axis could not be followed; "
-        "one of its two surfaces absorbs too much for this model."
+        tr(
+            "The eigenvalues of the {length:.2f} m axis could not be followed; "
+            "one of its two surfaces absorbs too much for this model.",
+            length=length,
+        )
     )
 
 
@@ -144,7 +148,7 @@ def axis_modes_near(
         value, slope = _characteristic(length, k, b0, b1, u)
         u = u - value / slope
     if not _all_found(length, k, b0, b1, u):
-        raise EigenvalueError("The eigenvalues could not be followed over so large a step.")
+        raise EigenvalueError(tr("The eigenvalues could not be followed over so large a step."))
     factor: ComplexArray = np.asarray(1j * k * b0, dtype=np.complex128)
     return AxisModes(length, factor, u, _norm(length, factor, u))
 

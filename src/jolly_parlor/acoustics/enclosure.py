@@ -4,11 +4,13 @@ Every piece of boundary has a name: each wall by its number along the plan (`wal
 ceiling, each solid thing, each patch (a window, a door) that takes its place on a wall.
 """
 
+from __future__ import annotations
+
 from dataclasses import dataclass, field
 from functools import cached_property
 
 import numpy as np
-from scipy.sparse import csr_array
+import scipy
 
 from jolly_parlor.acoustics import slanted_air
 from jolly_parlor.acoustics.enclosure_parts import CEILING, FLOOR, Block, Roof, wall_words
@@ -88,13 +90,13 @@ class Enclosure:
         return None
 
     @cached_property
-    def surface_masses(self) -> dict[str, csr_array]:
+    def surface_masses(self) -> dict[str, scipy.sparse.csr_array]:
         """The integral of N_i N_j over each piece of boundary, (unknowns, unknowns)."""
         if not self.is_rectilinear:
             parts = self.surfaces, self.solids, self.patches
             return slanted_air.surface_masses(self._wedges, self.plan, *parts)
         grid = self._cells
-        empty = csr_array((grid.unknowns, grid.unknowns))
+        empty = scipy.sparse.csr_array((grid.unknowns, grid.unknowns))
         found = dict.fromkeys(self.surfaces, empty)
         for faces in grid.faces():
             names = self._names(faces)
@@ -104,14 +106,18 @@ class Enclosure:
                 self._put(patch, faces, names, found)
         return found
 
-    def soft_masses(self) -> list[csr_array]:
+    def soft_masses(self) -> list[scipy.sparse.csr_array]:
         """The integral of N_i N_j over each soft block."""
         grid = self.grid
         middles = grid.middles()
         return [grid.mass_of(soft.holds(middles)) for soft in self.softs]
 
     def _put(
-        self, patch: Block, faces: Faces, names: np.ndarray, found: dict[str, csr_array]
+        self,
+        patch: Block,
+        faces: Faces,
+        names: np.ndarray,
+        found: dict[str, scipy.sparse.csr_array],
     ) -> None:
         """Give a patch what lies behind it."""
         axis = faces.axis

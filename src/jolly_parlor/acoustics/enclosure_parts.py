@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
+from jolly_parlor.words import tr
 
 FLOOR, CEILING = "floor", "ceiling"
 Corner3 = tuple[float, float, float]
@@ -12,7 +13,7 @@ Corner3 = tuple[float, float, float]
 
 def wall_words(number: int) -> str:
     """What a wall is called, by its number along the plan."""
-    return f"wall {number}"
+    return tr("wall {number}", number=number)
 
 
 @dataclass(frozen=True)

@@ -28,6 +28,7 @@ from jolly_parlor.acoustics.arrays import (
 from jolly_parlor.acoustics.eigenvalues import AxisModes, known_axis_modes
 from jolly_parlor.acoustics.eigenvalues import axis_modes_near as modes_near
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 CLOSEST_METRES = 0.05
 """Closer than this along every axis the sum would not converge."""
@@ -55,7 +56,7 @@ class BoxField:
         self.dimensions = np.asarray(dimensions, dtype=float)
         self.frequencies_hz = np.asarray(frequencies_hz, dtype=float)
         if self.dimensions.shape != (3,) or np.any(self.dimensions <= 0):
-            raise Refused("A box room needs three dimensions greater than zero.")
+            raise Refused(tr("A box room needs three dimensions greater than zero."))
         self.admittances = np.asarray(admittances)
         if self.admittances.shape != (6, self.frequencies_hz.size):
             raise ValueError("admittances must have shape (6, frequencies)")
@@ -72,7 +73,7 @@ class BoxField:
         s, r = self._inside(source, "source"), self._inside(receiver, "receiver")
         third = int(np.argmax(np.abs(s - r)))
         if abs(s[third] - r[third]) < CLOSEST_METRES:
-            raise Refused("Source and receiver are closer than 5 cm; move them apart.")
+            raise Refused(tr("Source and receiver are closer than 5 cm; move them apart."))
         return self.closed_along(third, s, r)
 
     def closed_along(self, third: int, s: FloatArray, r: FloatArray) -> ComplexArray:
@@ -148,7 +149,13 @@ class BoxField:
         point = np.asarray(position, dtype=float)
         if point.shape != (3,) or np.any(point < 0) or np.any(point > self.dimensions):
             where = ", ".join(f"{value:.2f}" for value in np.atleast_1d(point))
-            raise Refused(f"The {what} at ({where}) m is outside the room; move it inside.")
+            raise Refused(
+                tr(
+                    "The {what} at ({where}) m is outside the room; move it inside.",
+                    what=what,
+                    where=where,
+                )
+            )
         return point
 
     def mode_limit(self, distance: float) -> float:

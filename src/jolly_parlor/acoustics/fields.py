@@ -4,8 +4,10 @@ Nothing above this module may know which kind it talks to. A new kind is one cla
 methods and one line in `room_field`; `tests/rigid_field.py` is the smallest.
 """
 
+from __future__ import annotations
+
 from collections.abc import Callable
-from typing import Protocol
+from typing import TYPE_CHECKING, Protocol
 
 import numpy as np
 
@@ -13,10 +15,10 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.box_around import box_around
 from jolly_parlor.acoustics.box_room import BoxRoomField
 from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.joined_field import JoinedField
-from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.modes import Mode, Modes
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
+
+if TYPE_CHECKING:
+    from jolly_parlor.acoustics.modes import Mode, Modes
 
 _WORKED_TO_HZ, _WORKED_CUBIC_METRES = 300.0, 95.0
 
@@ -90,15 +92,15 @@ class RoomField(Protocol):
         """
         ...
 
-    def absorbing(self, surface: str) -> "RoomField":
+    def absorbing(self, surface: str) -> RoomField:
         """The same room with one surface absorbing all sound at normal incidence."""
         ...
 
-    def scaled(self, factor: float) -> "RoomField":
+    def scaled(self, factor: float) -> RoomField:
         """The same room with every admittance multiplied: what if the guess at it is wrong."""
         ...
 
-    def near(self, room: Room, parameter: str) -> "RoomField":
+    def near(self, room: Room, parameter: str) -> RoomField:
         """The field of a room that differs in one of `parameters` a little: what is known of this
         one is used. For derivatives.
         """
@@ -109,11 +111,11 @@ class RoomField(Protocol):
         """What a fit may change: sizes and surfaces by name."""
         ...
 
-    def thinned(self, step: int) -> "RoomField":
+    def thinned(self, step: int) -> RoomField:
         """The same room on every step-th frequency, first and last kept."""
         ...
 
-    def at_rows(self, rows: IntArray) -> "RoomField":
+    def at_rows(self, rows: IntArray) -> RoomField:
         """The same room at some of its frequencies only, given by index."""
         ...
 
@@ -147,6 +149,9 @@ def room_field(
     field that ends there, although this one goes on; what lies beyond is less exact. spare: of few
     places, each worked out by itself; many would be quicker, and take a gigabyte.
     """
+    from jolly_parlor.acoustics.joined_field import JoinedField
+    from jolly_parlor.acoustics.modal_field import ModalField
+
     if not needs_working_out(room):
         return bare_field(room, frequencies_hz)
     top = modes_to_hz or float(frequencies_hz[-1])

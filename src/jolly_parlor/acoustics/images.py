@@ -15,6 +15,7 @@ from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.acoustics.sight import in_sight
 from jolly_parlor.acoustics.surfaces import reflection_factor
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True)
@@ -136,7 +137,7 @@ def board_bounce(board: Board, source: Point, ear: Point, speed_of_sound: float)
 def first_cancellation_at_source_hz(distance_metres: float, speed_of_sound: float) -> float:
     """c / 4d: the first cancellation of a wall d metres behind the source."""
     if distance_metres <= 0:
-        raise Refused("The distance to the wall must be greater than zero.")
+        raise Refused(tr("The distance to the wall must be greater than zero."))
     return speed_of_sound / (4.0 * distance_metres)
 
 

@@ -38,7 +38,15 @@ class Together:
         """An array came in, and those unused for longest go for it; call with the lock held."""
         self._order[table, key] = size
         self.held += size
-        while self.held > self.most_bytes and self._order:
+        self._shrink(self.most_bytes)
+
+    def let_go(self, down_to: int) -> None:
+        """Arrays unused for longest go, until so many bytes are held."""
+        with self.lock:
+            self._shrink(down_to)
+
+    def _shrink(self, most_bytes: int) -> None:
+        while self.held > most_bytes and self._order:
             oldest, its_key = next(iter(self._order))
             del oldest[its_key]
 

@@ -12,6 +12,7 @@ from importlib import resources
 
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True)
@@ -41,5 +42,9 @@ def material(material_id: str) -> Material:
         return materials()[material_id]
     except KeyError:
         raise Refused(
-            f"There is no material “{material_id}”; choose one of {', '.join(materials())}."
+            tr(
+                "There is no material “{material_id}”; choose one of {materials}.",
+                material_id=material_id,
+                materials=", ".join(materials()),
+            )
         ) from None

@@ -5,13 +5,15 @@ and its static field. A transfer is then one product with the shapes at the othe
 the two is known (reciprocity); so a drag needs the elements' interpolation only.
 """
 
+from __future__ import annotations
+
 from collections.abc import Callable
 from threading import RLock
 
 import numpy as np
+import scipy
 from cachetools import LRUCache
 from numpy.typing import NDArray
-from scipy.sparse import csr_array
 
 from jolly_parlor.acoustics.air_of_room import (
     admittances_of,
@@ -35,6 +37,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _ENDS_BYTES = 200_000_000
 _AT_ONCE, _DIRECT, _DECIMALS = 64, 2, 4
@@ -115,7 +118,7 @@ class ModalField:
         self._ends: LRUCache[bytes, _End] = LRUCache(_ENDS_BYTES, lambda e: e.bytes)
         self._asked: dict[bytes, int] = {}
         self._inverse: NDArray[np.complex64] | None = None
-        self._grid: tuple[bytes, BoolArray, csr_array, FloatArray] | None = None
+        self._grid: tuple[bytes, BoolArray, scipy.sparse.csr_array, FloatArray] | None = None
         self._solved = 0
         self._turned: LRUCache[tuple[bytes, str], ComplexArray] = LRUCache(_TURNED)
         self._alike: dict[Mode, int | None] = {}
@@ -202,24 +205,24 @@ class ModalField:
         best = int(np.argmax(alike))
         return best if alike[best] >= _ALIKE else None
 
-    def absorbing(self, surface: str) -> "ModalField":
+    def absorbing(self, surface: str) -> ModalField:
         """One side with admittance 1, what is set into it too."""
         names = dict.fromkeys(parts_of(self.room, surface), 1.0)
         return self._with(self.solver.absorbing(names), spare=True)
 
-    def scaled(self, factor: float) -> "ModalField":
+    def scaled(self, factor: float) -> ModalField:
         """Every admittance and loss multiplied."""
         return self._with(self.solver.scaled(factor), spare=True)
 
-    def near(self, room: Room, parameter: str) -> "NearField":
+    def near(self, room: Room, parameter: str) -> NearField:
         """To first order from this one, in one admittance or one size."""
         return NearField(self, _solver(room, self.frequencies_hz, top_hz=self._top_hz))
 
-    def thinned(self, step: int) -> "ModalField":
+    def thinned(self, step: int) -> ModalField:
         """On every step-th frequency, first and last kept."""
         return self.at_rows(thinned_rows(self.frequencies_hz.size, step))
 
-    def at_rows(self, rows: IntArray) -> "ModalField":
+    def at_rows(self, rows: IntArray) -> ModalField:
         """At some frequencies."""
         other = self._with(self.solver.at_rows(rows))
         if self._inverse is not None:
@@ -269,7 +272,7 @@ class ModalField:
                 self._turned[key] = found
         return found
 
-    def _with(self, solver: ModalSolver, spare: bool = False) -> "ModalField":
+    def _with(self, solver: ModalSolver, spare: bool = False) -> ModalField:
         one = self.room, solver.frequencies_hz, solver
         return ModalField(*one, spare=spare or self._spare, top_hz=self._top_hz)
 
@@ -311,7 +314,9 @@ class ModalField:
         missing = self.solver.missing(places)
         if np.any(missing):
             where = ", ".join(f"{value:.2f}" for value in places[missing][0])
-            raise Refused(f"({where}) m is outside the room or inside a thing; move it.")
+            raise Refused(
+                tr("({where}) m is outside the room or inside a thing; move it.", where=where)
+            )
         return self.solver.unstretched(places)
 
     def _from(self, end: _End, places: FloatArray) -> ComplexArray:
@@ -319,7 +324,7 @@ class ModalField:
         rows = self.solver.basis.enclosure.grid.at(self._inside(places))
         return self._heard(end, rows, rows @ self.solver.basis.shapes)
 
-    def _heard(self, end: _End, rows: csr_array, shapes: FloatArray) -> ComplexArray:
+    def _heard(self, end: _End, rows: scipy.sparse.csr_array, shapes: FloatArray) -> ComplexArray:
         """The same with what interpolates the others, and the shapes of the modes there."""
         statics = (rows @ end.first, rows @ end.second)
         return self.solver.pressure(end.shapes, end.parts, shapes, statics)

@@ -11,6 +11,8 @@ left out add, from the Green function of the elements at a shift, as in `prism_s
 source in the free field gives exp(-jkr)/r. Time factor exp(+jwt).
 """
 
+from __future__ import annotations
+
 from collections.abc import Callable, Mapping, Sequence
 from concurrent.futures import ThreadPoolExecutor
 from functools import cached_property
@@ -18,9 +20,9 @@ from math import pi
 from threading import Lock
 
 import numpy as np
+import scipy
 from cachetools import LRUCache
 from numpy.typing import NDArray
-from scipy.sparse.linalg import SuperLU, splu
 from threadpoolctl import threadpool_limits
 
 from jolly_parlor.acoustics.arrays import (
@@ -56,7 +58,7 @@ class ModalBasis:
         self._lock = Lock()
         grid = enclosure.grid
         self.shift = (0.5 * highest_wavenumber) ** 2
-        self.lu: SuperLU = splu(
+        self.lu: scipy.sparse.linalg.SuperLU = scipy.sparse.linalg.splu(
             (grid.stiffness + self.shift * grid.mass).tocsc(),
             permc_spec="MMD_AT_PLUS_A",
             diag_pivot_thresh=0.0,
@@ -169,7 +171,7 @@ class ModalSolver:
             return self.basis.softs[int(name.removeprefix("soft "))]
         return self.basis.stiffness[int(name)] if name in "012" else self.basis.surfaces[name]
 
-    def changes_from(self, other: "ModalSolver") -> dict[str, ComplexArray]:
+    def changes_from(self, other: ModalSolver) -> dict[str, ComplexArray]:
         """By what factor each `part` differs from another solver's on the same basis,
         (frequencies,); those that do not are left out.
         """
@@ -240,18 +242,18 @@ class ModalSolver:
         """Which places are not in the air."""
         return self.basis.enclosure.grid.missing(self.unstretched(places))
 
-    def absorbing(self, surfaces: Mapping[str, float]) -> "ModalSolver":
+    def absorbing(self, surfaces: Mapping[str, float]) -> ModalSolver:
         """The same with some surfaces of other admittance."""
         every = np.ones(self.wavenumbers.size)
         changed = {name: beta * every for name, beta in surfaces.items()}
         return self._with({**self._admittances, **changed}, self._losses)
 
-    def scaled(self, factor: float) -> "ModalSolver":
+    def scaled(self, factor: float) -> ModalSolver:
         """The same with all that absorbs multiplied."""
         admittances = {name: factor * beta for name, beta in self._admittances.items()}
         return self._with(admittances, tuple(factor * loss for loss in self._losses))
 
-    def at_rows(self, rows: IntArray) -> "ModalSolver":
+    def at_rows(self, rows: IntArray) -> ModalSolver:
         """The same at some frequencies only."""
         admittances = {name: beta[rows] for name, beta in self._admittances.items()}
         f = self.frequencies_hz[rows]
@@ -260,7 +262,7 @@ class ModalSolver:
 
     def _with(
         self, admittances: Mapping[str, AdmittanceArray], losses: tuple[float, ...]
-    ) -> "ModalSolver":
+    ) -> ModalSolver:
         f, speed = self.frequencies_hz, self.speed_of_sound
         return ModalSolver(self.basis, admittances, losses, f, speed, self.stretch)
 

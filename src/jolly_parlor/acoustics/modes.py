@@ -10,6 +10,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.room import Point
+from jolly_parlor.words import spoken, tr
 
 ModeKind = Literal["width", "length", "height", "mixed"]
 _KINDS: tuple[ModeKind, ...] = ("width", "length", "height")
@@ -33,13 +34,13 @@ class Mode:
     def name(self) -> str:
         """`second length mode`, or `mixed mode (1-2-0)`."""
         if self.kind == "mixed":
-            return f"mixed mode ({'-'.join(str(n) for n in self.order)})"
-        return f"{ordinal(max(self.order))} {self.kind} mode"
+            return tr("mixed mode ({join})", join="-".join(str(n) for n in self.order))
+        return tr("{ordinal} {kind} mode", ordinal=ordinal(max(self.order)), kind=self.kind)
 
     @property
     def label(self) -> str:
         """`length 0-2-0`, for a list."""
-        return f"{self.kind} {'-'.join(str(n) for n in self.order)}"
+        return f"{spoken(self.kind)} {'-'.join(str(n) for n in self.order)}"
 
     def shape(self, point: Point) -> float:
         """Pressure of the mode at a point, -1 to 1: the product of cosines."""

@@ -16,6 +16,7 @@ from annotated_types import Ge, Le
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 Coordinate = Annotated[float, Ge(-100.0), Le(100.0)]
 Corner = tuple[Coordinate, Coordinate]
@@ -97,18 +98,24 @@ def polygon_problem(plan: Polygon, names: Sequence[str] = ()) -> str:
     which.
     """
     if len(plan) < 3:
-        return "The plan needs three corners or more."
+        return tr("The plan needs three corners or more.")
     if min(x for x, _ in plan) != 0 or min(y for _, y in plan) != 0:
-        return "The plan must touch the axes: its least x and its least y are 0."
+        return tr("The plan must touch the axes: its least x and its least y are 0.")
     if any(edge_length(edge) < _SAME for edge in edges(plan)):
-        return "Two corners of the plan are at the same place."
+        return tr("Two corners of the plan are at the same place.")
     if crossing := _crossing(plan):
         if len(names) != len(plan):
-            return "Two walls of the plan cross each other."
+            return tr("Two walls of the plan cross each other.")
         one, other = (names[n] for n in crossing)
-        return f"The walls “{one}” and “{other}” cross each other; move one of them."
+        return tr(
+            "The walls “{one}” and “{other}” cross each other; move one of them.",
+            one=one,
+            other=other,
+        )
     if area(plan) <= 0:
-        return "The corners of the plan must go round counter-clockwise: x right, y to the back."
+        return tr(
+            "The corners of the plan must go round counter-clockwise: x right, y to the back."
+        )
     return ""
 
 

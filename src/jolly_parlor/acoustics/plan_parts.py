@@ -9,6 +9,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.plan import Polygon, inside, is_rectangle, is_rectilinear
+from jolly_parlor.words import tr
 
 _ARM_METRES = 1.5
 """What juts out less, or is narrower, is a recess."""
@@ -54,7 +55,7 @@ def plan_parts(plan: Polygon) -> tuple[Part, ...]:
     rest[i0:i1, j0:j1] = False
     pieces = [_piece(group, xs, ys, main) for group in _connected(rest)]
     arms = any("arm" in piece.name for piece in pieces)
-    return (Part("long arm" if arms else "main part", (main,)), *_numbered(pieces))
+    return (Part(tr("long arm") if arms else tr("main part"), (main,)), *_numbered(pieces))
 
 
 def _largest(cells: BoolArray, xs: FloatArray, ys: FloatArray) -> tuple[int, int, int, int]:
@@ -99,11 +100,11 @@ def _piece(
     middle_x = (corners[:, 0].min() + corners[:, 2].max()) / 2
     middle_y = (corners[:, 1].min() + corners[:, 3].max()) / 2
     if middle_x < main[0]:
-        where = "on the left"
+        where = tr("on the left")
     elif middle_x > main[2]:
-        where = "on the right"
+        where = tr("on the right")
     else:
-        where = "in front" if middle_y < main[1] else "at the back"
+        where = tr("in front") if middle_y < main[1] else tr("at the back")
     return Part(f"{kind} {where}", boxes)
 
 

@@ -4,9 +4,10 @@ Its matrices are sums of products, K = K_plan x M_height + M_plan x K_height, so
 two sets of modes are its modes exactly, and finding them takes a fraction of a second.
 """
 
+from __future__ import annotations
+
 import numpy as np
-from scipy.linalg import eigh
-from scipy.sparse import csr_array
+import scipy
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.rectilinear import RectilinearGrid
@@ -41,7 +42,11 @@ def prism_modes(
     return total[i, j], np.ascontiguousarray(shapes.reshape(-1, i.size))
 
 
-def _lowest(stiffness: csr_array, mass: csr_array, limit: float) -> tuple[FloatArray, FloatArray]:
+def _lowest(
+    stiffness: scipy.sparse.csr_array, mass: scipy.sparse.csr_array, limit: float
+) -> tuple[FloatArray, FloatArray]:
     """All modes of a small problem below a limit, densely."""
-    values, shapes = eigh(stiffness.toarray(), mass.toarray(), subset_by_value=(-1.0, limit))
+    values, shapes = scipy.linalg.eigh(
+        stiffness.toarray(), mass.toarray(), subset_by_value=(-1.0, limit)
+    )
     return values, shapes

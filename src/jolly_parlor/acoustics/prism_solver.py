@@ -15,12 +15,13 @@ in the finite elements (the static residue), in the first terms of
 Unit: a source in the free field gives exp(-jkr)/r. Time factor exp(+jwt).
 """
 
+from __future__ import annotations
+
 from functools import cached_property
 from math import pi
 
 import numpy as np
-from scipy.sparse import csr_array
-from scipy.sparse.linalg import SuperLU, eigsh, splu
+import scipy
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.eigenvalues import AxisModes, axis_modes
@@ -93,9 +94,11 @@ class PrismSolver:
         return np.asarray(np.maximum(q[middle], least))
 
     @cached_property
-    def _factored(self) -> list[SuperLU]:
+    def _factored(self) -> list[scipy.sparse.linalg.SuperLU]:
         grid = self.grid
-        return [splu((grid.stiffness + s * grid.mass).tocsc()) for s in self._shifts]
+        return [
+            scipy.sparse.linalg.splu((grid.stiffness + s * grid.mass).tocsc()) for s in self._shifts
+        ]
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """From every source to every receiver, (receivers, sources, frequencies).
@@ -129,8 +132,8 @@ class PrismSolver:
         self,
         n: int,
         offset: ComplexArray,
-        at_s: csr_array,
-        at_r: csr_array,
+        at_s: scipy.sparse.csr_array,
+        at_r: scipy.sparse.csr_array,
         psi_s: FloatArray,
         psi_r: FloatArray,
     ) -> ComplexArray:
@@ -150,13 +153,13 @@ def plan_modes(grid: RectilinearGrid, limit: float) -> tuple[FloatArray, FloatAr
     area = float(grid.mass.sum())
     count = int(area * limit / (4 * pi) + 2 * np.sqrt(area * limit) / pi + 12)
     count = min(count, grid.unknowns - 2)
-    values, shapes = eigsh(grid.stiffness, count, grid.mass, sigma=-1.0)
+    values, shapes = scipy.sparse.linalg.eigsh(grid.stiffness, count, grid.mass, sigma=-1.0)
     order = np.argsort(values)
     order = order[values[order] < limit]
     return values[order], shapes[:, order]
 
 
-def wall_masses(grid: RectilinearGrid, plan: Polygon) -> list[csr_array]:
+def wall_masses(grid: RectilinearGrid, plan: Polygon) -> list[scipy.sparse.csr_array]:
     """The integral of N_i N_j along each wall of a rectilinear plan, (unknowns, unknowns)."""
     sides = grid.faces()
     found = []

@@ -1,6 +1,7 @@
 """What a room's proportions give away before anything is measured."""
 
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.words import tr
 
 _NEARLY_EQUAL = 0.05
 
@@ -13,11 +14,13 @@ def room_warnings(room: Room) -> list[str]:
     """
     found = []
     pairs = (
-        ("Width and length", room.width, room.length),
-        ("Width and height", room.width, room.height),
-        ("Length and height", room.length, room.height),
+        (tr("Width and length"), room.width, room.length),
+        (tr("Width and height"), room.width, room.height),
+        (tr("Length and height"), room.length, room.height),
     )
     for what, a, b in pairs:
         if abs(a - b) / max(a, b) < _NEARLY_EQUAL:
-            found.append(f"{what} are nearly equal: their modes stack at the same frequencies.")
+            found.append(
+                tr("{what} are nearly equal: their modes stack at the same frequencies.", what=what)
+            )
     return found

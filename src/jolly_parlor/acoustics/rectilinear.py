@@ -5,13 +5,15 @@ product of matrices of one axis (Zienkiewicz & Taylor, The Finite Element Method
 elements; the integrals of one axis by Gauss's rule, exact for their degree).
 """
 
+from __future__ import annotations
+
 from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from itertools import pairwise
 
 import numpy as np
-from scipy.sparse import coo_array, csr_array
+import scipy
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray, IntArray
 
@@ -63,23 +65,23 @@ class RectilinearGrid:
         self.unknowns = int(numbers.max()) + 1
 
     @cached_property
-    def stiffness(self) -> csr_array:
+    def stiffness(self) -> scipy.sparse.csr_array:
         """The integral of grad N_i . grad N_j, (unknowns, unknowns)."""
         parts = [self.axis_stiffness(axis) for axis in range(self.dimensions)]
         return sum(parts[1:], start=parts[0])
 
-    def axis_stiffness(self, axis: int) -> csr_array:
+    def axis_stiffness(self, axis: int) -> scipy.sparse.csr_array:
         """What one axis contributes to it."""
         parts = [self._axis_mass(other, self._cells) for other in range(self.dimensions)]
         parts[axis] = self._axis_stiffness(axis, self._cells)
         return self._assembled(self._cells, _products(parts))
 
     @cached_property
-    def mass(self) -> csr_array:
+    def mass(self) -> scipy.sparse.csr_array:
         """The integral of N_i N_j, (unknowns, unknowns)."""
         return self.mass_of(self.used)
 
-    def mass_of(self, part: BoolArray) -> csr_array:
+    def mass_of(self, part: BoolArray) -> scipy.sparse.csr_array:
         """The same over some of the cells."""
         cells = np.argwhere(part & self.used)
         parts = [self._axis_mass(axis, cells) for axis in range(self.dimensions)]
@@ -100,7 +102,7 @@ class RectilinearGrid:
 
     def surface_mass(
         self, faces: Faces, chosen: BoolArray, clip: Sequence[tuple[float, float]] | None = None
-    ) -> csr_array:
+    ) -> scipy.sparse.csr_array:
         """The integral of N_i N_j over the chosen faces, (unknowns, unknowns).
 
         clip: for each axis, the range of coordinates that counts; that of the faces' own axis is
@@ -117,7 +119,7 @@ class RectilinearGrid:
                 parts.append(self._axis_mass(axis, cells, clip[axis] if clip else None))
         return self._assembled(cells, _products(parts))
 
-    def at(self, points: FloatArray) -> csr_array:
+    def at(self, points: FloatArray) -> scipy.sparse.csr_array:
         """What interpolates a field at points, (points, unknowns).
 
         Raises ValueError for a point that lies in no used cell.
@@ -132,7 +134,9 @@ class RectilinearGrid:
         columns = self._numbers[self._nodes_of(cells)]
         rows = np.repeat(np.arange(len(points)), columns.shape[1])
         shape = (len(points), self.unknowns)
-        return csr_array(coo_array((values.ravel(), (rows, columns.ravel())), shape=shape))
+        return scipy.sparse.csr_array(
+            scipy.sparse.coo_array((values.ravel(), (rows, columns.ravel())), shape=shape)
+        )
 
     def nodes(self) -> FloatArray:
         """Where each unknown lies, (unknowns, dimensions)."""
@@ -206,12 +210,14 @@ class RectilinearGrid:
         start, end = self.lines[axis][cells[:, axis]], self.lines[axis][cells[:, axis] + 1]
         return line_stiffness(end - start)
 
-    def _assembled(self, cells: IntArray, values: FloatArray) -> csr_array:
+    def _assembled(self, cells: IntArray, values: FloatArray) -> scipy.sparse.csr_array:
         numbers = self._numbers[self._nodes_of(cells)]
         size = numbers.shape[1]
         rows, columns = np.repeat(numbers, size, axis=1), np.tile(numbers, (1, size))
         entries = (values.ravel(), (rows.ravel(), columns.ravel()))
-        return csr_array(coo_array(entries, shape=(self.unknowns, self.unknowns)))
+        return scipy.sparse.csr_array(
+            scipy.sparse.coo_array(entries, shape=(self.unknowns, self.unknowns))
+        )
 
 
 def _products(parts: Sequence[FloatArray]) -> FloatArray:

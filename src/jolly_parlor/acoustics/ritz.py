@@ -6,12 +6,12 @@ Lanczos); fully orthogonalised in M, then one dense eigenproblem. The upper of w
 not be exact modes: any basis near them serves a modal sum with a residue.
 """
 
+from __future__ import annotations
+
 from collections.abc import Callable
 
 import numpy as np
-from scipy.linalg import eigh
-from scipy.sparse import csr_array
-from scipy.sparse.linalg import SuperLU
+import scipy
 
 from jolly_parlor.acoustics.arrays import FloatArray
 
@@ -20,9 +20,9 @@ _LEAST_BLOCK, _LARGEST_BLOCK, _POWERS = 4, 32, 20
 
 
 def lowest_modes(
-    stiffness: csr_array,
-    mass: csr_array,
-    shifted: SuperLU,
+    stiffness: scipy.sparse.csr_array,
+    mass: scipy.sparse.csr_array,
+    shifted: scipy.sparse.linalg.SuperLU,
     count: int,
     progress: Callable[[float], None] = lambda share: None,
 ) -> tuple[FloatArray, FloatArray]:
@@ -47,11 +47,11 @@ def lowest_modes(
         space[:, made : made + each] = block
         weighed[:, made : made + each] = mass @ block
         progress((number + 1) / (blocks + 1))
-    values, turns = eigh(space.T @ (stiffness @ space), subset_by_index=(0, count - 1))
+    values, turns = scipy.linalg.eigh(space.T @ (stiffness @ space), subset_by_index=(0, count - 1))
     return values, np.asarray(space @ turns)
 
 
-def _orthonormal(block: FloatArray, mass: csr_array) -> FloatArray:
+def _orthonormal(block: FloatArray, mass: scipy.sparse.csr_array) -> FloatArray:
     """The same span, orthonormal in the mass."""
     gram = block.T @ (mass @ block)
     values, turns = np.linalg.eigh(gram)

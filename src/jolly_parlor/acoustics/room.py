@@ -54,6 +54,7 @@ from jolly_parlor.acoustics.surfaces import (
     admittance_from_random_incidence,
 )
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 __all__ = [
     "DOOR_SWING",
@@ -73,7 +74,7 @@ SurfaceName = str
 SURFACE_NAMES: tuple[SurfaceName, ...] = ("left", "right", "front", "back", "floor", "ceiling")
 """The sides of a box in the order of its field model: x=0, x=W, y=0, y=L, z=0, z=H."""
 
-OUTSIDE = "outside the room"
+OUTSIDE = tr("outside the room")
 """What floor that is none of the room is called."""
 
 
@@ -185,7 +186,7 @@ class Room:
         """A surface in a sentence: `front wall`, `bay left`, `floor`."""
         if surface not in self.wall_keys or "wall" in surface.casefold():
             return surface
-        return f"{surface} wall"
+        return tr("{surface} wall", surface=surface)
 
     @cached_property
     def surfaces(self) -> dict[SurfaceName, Surface]:

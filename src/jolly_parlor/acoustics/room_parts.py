@@ -12,8 +12,9 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.materials import material
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
-DOOR_SWING = "door's swing"
+DOOR_SWING = tr("door's swing")
 TOUCHING = 1e-6
 _PLAIN_SOLID = "door_solid"
 """Of a solid thing without a material: board, as most furniture is."""

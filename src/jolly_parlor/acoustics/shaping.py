@@ -23,6 +23,7 @@ from jolly_parlor.acoustics.plan import (
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.room_parts import KeepOut, Opening, Thing, Wall
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 Recess = Literal["bay", "angled bay", "alcove", "niche", "chimney breast"]
 RECESSES: tuple[Recess, ...] = ("bay", "angled bay", "alcove", "niche", "chimney breast")
@@ -49,8 +50,15 @@ def with_recess(
     length = edge_length((a, b))
     if min(width, depth) <= 0.02 or start < 0 or start + width > length + _SAME:
         raise Refused(
-            f"A {kind} {width:.2f} m wide, {start:.2f} m along, does not fit into the wall "
-            f"“{wall}”, which is {length:.2f} m long."
+            tr(
+                "A {kind} {width:.2f} m wide, {start:.2f} m along, does not fit "
+                "into the wall “{wall}”, which is {length:.2f} m long.",
+                kind=kind,
+                width=width,
+                start=start,
+                wall=wall,
+                length=length,
+            )
         )
     begin = start if measured_from_start((a, b)) else length - start - width
     along = ((b[0] - a[0]) / length, (b[1] - a[1]) / length)
@@ -65,9 +73,12 @@ def with_recess(
     names = _Names(room)
     pieces = [
         (a, own),
-        (place(begin, 0.0), replace(own, name=names.new(f"{kind}, one side"))),
+        (place(begin, 0.0), replace(own, name=names.new(tr("{kind}, one side", kind=kind)))),
         (place(begin + splay, depth), replace(own, name=names.new(kind))),
-        (place(begin + width - splay, depth), replace(own, name=names.new(f"{kind}, other side"))),
+        (
+            place(begin + width - splay, depth),
+            replace(own, name=names.new(tr("{kind}, other side", kind=kind))),
+        ),
         (place(begin + width, 0.0), replace(own, name=names.new(own.name))),
     ]
     if begin < _SAME:
@@ -87,8 +98,14 @@ def with_corner_cut(room: Room, wall: str, along: float, deep: float, square: bo
     lengths = edge_length((a, corner)), edge_length((corner, end))
     if not (0.02 < along < lengths[0] - 0.02 and 0.02 < deep < lengths[1] - 0.02):
         raise Refused(
-            f"A corner of {along:.2f} by {deep:.2f} m cannot be taken from walls of "
-            f"{lengths[0]:.2f} and {lengths[1]:.2f} m; make it smaller."
+            tr(
+                "A corner of {along:.2f} by {deep:.2f} m cannot be taken from "
+                "walls of {lengths:.2f} and {lengths2:.2f} m; make it smaller.",
+                along=along,
+                deep=deep,
+                lengths=lengths[0],
+                lengths2=lengths[1],
+            )
         )
     back = _towards(corner, a, along)
     on = _towards(corner, end, deep)
@@ -110,7 +127,13 @@ def with_wall_split(room: Room, wall: str, at_metres: float) -> Shaped:
     a, b = edges(room.plan)[at]
     length = edge_length((a, b))
     if not 0.05 < at_metres < length - 0.05:
-        raise Refused(f"The wall “{wall}” is {length:.2f} m long; split it between its ends.")
+        raise Refused(
+            tr(
+                "The wall “{wall}” is {length:.2f} m long; split it between its ends.",
+                wall=wall,
+                length=length,
+            )
+        )
     from_start = at_metres if measured_from_start((a, b)) else length - at_metres
     own = room.walls[at]
     second = replace(own, name=_Names(room).new(own.name))
@@ -165,7 +188,7 @@ def without_corner(room: Room, number: int) -> Shaped:
     Refused.
     """
     if len(room.plan) <= 3:
-        raise Refused("A plan needs three corners; this one cannot be taken away.")
+        raise Refused(tr("A plan needs three corners; this one cannot be taken away."))
     before = (number - 1) % len(room.plan)
     lengths = [edge_length(edge) for edge in edges(room.plan)]
     kept = room.walls[before] if lengths[before] >= lengths[number] else room.walls[number]
@@ -181,7 +204,7 @@ def wall_number(room: Room, wall: str) -> int:
         if known.name == wall:
             return number
     names = ", ".join(w.name for w in room.walls)
-    raise Refused(f"There is no wall “{wall}”; there is {names}.")
+    raise Refused(tr("There is no wall “{wall}”; there is {names}.", wall=wall, names=names))
 
 
 class _Names:
@@ -256,8 +279,11 @@ def _kept(old: Room, opening: Opening, new: Room, shift: tuple[float, float]) ->
         if wall.name == opening.wall and opening.start + opening.width <= edge_length(edge) + 1e-9:
             return opening
     raise Refused(
-        f"The {opening.kind} in the wall “{opening.wall}” is in the way; move it or take it away "
-        "first."
+        tr(
+            "The {kind} in the wall “{wall}” is in the way; move it or take it away first.",
+            kind=opening.kind,
+            wall=opening.wall,
+        )
     )
 
 

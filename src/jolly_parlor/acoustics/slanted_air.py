@@ -5,10 +5,12 @@ Slanted walls: the plan in triangles, layers of height. A sloped ceiling: the se
 ridge in triangles, layers along it; its plan must be rectilinear then.
 """
 
+from __future__ import annotations
+
 from collections.abc import Sequence
 
 import numpy as np
-from scipy.sparse import csr_array
+import scipy
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.enclosure_parts import CEILING, FLOOR, Block, Roof, wall_words
@@ -92,9 +94,9 @@ def surface_masses(
     surfaces: Sequence[str],
     solids: Sequence[Block],
     patches: Sequence[Block],
-) -> dict[str, csr_array]:
+) -> dict[str, scipy.sparse.csr_array]:
     """The integral of N_i N_j over each piece of boundary, (unknowns, unknowns)."""
-    empty = csr_array((grid.unknowns, grid.unknowns))
+    empty = scipy.sparse.csr_array((grid.unknowns, grid.unknowns))
     found = dict.fromkeys(surfaces, empty)
     middle, normal = grid.ends[3:]
     names = _names(plan, solids, middle, normal)

@@ -19,6 +19,7 @@ from jolly_parlor.acoustics.modes import ModeKind, Modes, modes, ordinal
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.plan_parts import plan_parts
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.words import tr
 
 _SPACING, _HIGHEST_HZ = 0.8, 210.0
 """Coarser than a forecast: frequencies within half a per cent."""
@@ -126,12 +127,12 @@ def _named(room: Room, ways: FloatArray, where: str) -> tuple[ModeKind, str]:
     axis = int(np.argmax(shares))
     kinds: tuple[ModeKind, ...] = ("width", "length", "height")
     if shares[axis] < _MOSTLY:
-        return "mixed", f"mixed mode{where}"
+        return "mixed", tr("mixed mode{where}", where=where)
     kind = kinds[axis]
     if shares[axis] < _OF_ONE_WAY:
-        return kind, f"mostly {kind} mode{where}"
+        return kind, tr("mostly {kind} mode{where}", kind=kind, where=where)
     order = max(round(sqrt(max(float(ways[axis]), 0.0)) * room.dimensions[axis] / pi), 1)
-    return kind, f"{ordinal(order)} {kind} mode{where}"
+    return kind, tr("{ordinal} {kind} mode{where}", ordinal=ordinal(order), kind=kind, where=where)
 
 
 class _Homes:
@@ -158,7 +159,7 @@ class _Homes:
         for name, within, size in self._parts:
             share = float(energy[within].sum() / energy.sum())
             if share >= _LIVES_IN:
-                return f" in the {name}"
+                return tr(" in the {name}", name=name)
             if share / size > best:
-                best, words = share / size, f", strongest in the {name}"
+                best, words = share / size, tr(", strongest in the {name}", name=name)
         return words

@@ -11,6 +11,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
+from jolly_parlor.words import tr
 
 BEST_MATCHED_IMPEDANCE = 1.5669
 """Real specific impedance with the largest random-incidence absorption."""
@@ -18,7 +19,7 @@ BEST_MATCHED_IMPEDANCE = 1.5669
 GREATEST_RANDOM_ABSORPTION = 0.9512
 """The most a locally reacting real surface can absorb at random incidence (Kuttruff)."""
 
-DOWNWARD_ASSUMPTION = (
+DOWNWARD_ASSUMPTION = tr(
     "Below 63 Hz no table gives absorption; the 63 Hz value is held down to 20 Hz."
 )
 

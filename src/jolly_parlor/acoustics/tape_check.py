@@ -13,6 +13,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.room_parts import Diagonal
 from jolly_parlor.acoustics.shaping import with_wall_length
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _READ_TO, _SHARE = 0.015, 0.003
 _FAULTS = (0.10, 1.00, 0.01 * 9, 0.05)
@@ -22,7 +23,7 @@ _STEPS = 24
 def corner_words(room: Room, number: int) -> str:
     """A corner by the walls that meet there."""
     before, after = room.walls[number - 1].name, room.walls[number].name
-    return f"corner of {before} and {after}"
+    return tr("corner of {before} and {after}", before=before, after=after)
 
 
 def drawn_metres(room: Room, diagonal: Diagonal) -> float | None:
@@ -54,9 +55,12 @@ def _words(room: Room, diagonal: Diagonal) -> str:
     names = [wall.name for wall in room.walls]
     one, other = (corner_words(room, names.index(n)) for n in (diagonal.start, diagonal.end))
     drawn = drawn_metres(room, diagonal)
-    return (
-        f"From the {one} to the {other} the tape says {diagonal.metres:.2f} m, "
-        f"the walls {drawn:.2f} m"
+    return tr(
+        "From the {one} to the {other} the tape says {metres:.2f} m, the walls {drawn:.2f} m",
+        one=one,
+        other=other,
+        metres=diagonal.metres,
+        drawn=drawn,
     )
 
 
@@ -71,16 +75,22 @@ def _likeliest(room: Room, diagonals: Sequence[Diagonal]) -> str:
     if candidates:
         _, name, length, mended = min(candidates)
         why = _fault_words(length, mended)
-        return f"Likeliest: the wall “{name}” is {mended:.2f} m, not {length:.2f} m{why}."
+        return tr(
+            "Likeliest: the wall “{name}” is {mended:.2f} m, not {length:.2f} m{why}.",
+            name=name,
+            mended=mended,
+            length=length,
+            why=why,
+        )
     single = [d for d in diagonals if not _agrees(room, d)]
     if len(single) == 1 and len(diagonals) > 1:
-        return "The other lengths agree: likeliest this one was misread; measure it again."
+        return tr("The other lengths agree: likeliest this one was misread; measure it again.")
     if len(room.plan) == 4 and _lopsided(room, diagonals):
-        return (
-            "The two diagonals differ: the corners are not square. Measure both again, then "
-            "release the right angles and move a corner."
+        return tr(
+            "The two diagonals differ: the corners are not square. Measure "
+            "both again, then release the right angles and move a corner."
         )
-    return "No single wall explains it: measure these lengths again."
+    return tr("No single wall explains it: measure these lengths again.")
 
 
 def _lopsided(room: Room, diagonals: Sequence[Diagonal]) -> bool:
@@ -133,9 +143,9 @@ def _swapped(length: float, mended: float) -> bool:
 
 def _fault_words(length: float, mended: float) -> str:
     if _swapped(length, mended):
-        return ", two figures swapped"
+        return tr(", two figures swapped")
     by = abs(length - mended)
-    for fault, words in ((1.0, "a metre"), (0.1, "ten centimetres")):
+    for fault, words in ((1.0, tr("a metre")), (0.1, tr("ten centimetres"))):
         if abs(by - fault) < 0.015:
-            return f", misread by {words}"
+            return tr(", misread by {words}", words=words)
     return ""

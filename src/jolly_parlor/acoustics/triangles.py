@@ -5,13 +5,14 @@ Shape functions and the six-point rule from Zienkiewicz & Taylor, The Finite Ele
 Dunavant 1985 (degree 4).
 """
 
+from __future__ import annotations
+
 from collections.abc import Sequence
 from functools import cached_property
 from itertools import product
 
 import numpy as np
-from scipy.sparse import coo_array, csr_array
-from scipy.spatial import Delaunay
+import scipy
 
 from jolly_parlor.acoustics.arrays import FloatArray, IntArray
 from jolly_parlor.acoustics.plan import Polygon, edges, inside
@@ -77,18 +78,20 @@ class TriangleMesh:
             np.einsum("tgi,tgj,g->tij", slopes, slopes, _WEIGHTS) * self.areas[:, None, None]
         )
 
-    def summed_mass(self) -> csr_array:
+    def summed_mass(self) -> scipy.sparse.csr_array:
         """The integral of N_i N_j over all of them, (nodes, nodes)."""
         return self._summed(self.masses)
 
-    def summed_stiffness(self) -> csr_array:
+    def summed_stiffness(self) -> scipy.sparse.csr_array:
         """The integral of grad N_i . grad N_j, (nodes, nodes)."""
         return self._summed(self.stiffnesses(0) + self.stiffnesses(1))
 
-    def _summed(self, values: FloatArray) -> csr_array:
+    def _summed(self, values: FloatArray) -> scipy.sparse.csr_array:
         rows, columns = np.repeat(self.nodes, 6, axis=1), np.tile(self.nodes, (1, 6))
         entries = (values.ravel(), (rows.ravel(), columns.ravel()))
-        return csr_array(coo_array(entries, shape=(len(self.points),) * 2))
+        return scipy.sparse.csr_array(
+            scipy.sparse.coo_array(entries, shape=(len(self.points),) * 2)
+        )
 
     @cached_property
     def borders(self) -> tuple[IntArray, IntArray, IntArray]:
@@ -190,7 +193,7 @@ def _of_cell(polygon: Polygon, us: FloatArray, vs: FloatArray) -> list[FloatArra
     if len(corners) < 3:
         return []
     found = []
-    whole = np.arange(3)[None] if len(corners) == 3 else Delaunay(corners).simplices
+    whole = np.arange(3)[None] if len(corners) == 3 else scipy.spatial.Delaunay(corners).simplices
     for simplex in whole:
         triangle = corners[simplex]
         area = float(np.linalg.det(triangle[1:] - triangle[:1])) / 2

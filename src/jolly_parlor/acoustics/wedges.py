@@ -4,10 +4,12 @@ walls (layers of height) and ceilings that slope (layers along the ridge).
 Every element is a triangle of `triangles` times a quadratic line: its matrices are products.
 """
 
+from __future__ import annotations
+
 from functools import cached_property
 
 import numpy as np
-from scipy.sparse import coo_array, csr_array
+import scipy
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray, IntArray
 from jolly_parlor.acoustics.rectilinear import line_mass, line_shapes, line_stiffness, part_mass
@@ -36,12 +38,12 @@ class WedgeGrid:
         self._numbers, self.unknowns = numbers, kept.size
 
     @cached_property
-    def stiffness(self) -> csr_array:
+    def stiffness(self) -> scipy.sparse.csr_array:
         """The integral of grad N_i . grad N_j, (unknowns, unknowns)."""
         parts = [self.axis_stiffness(axis) for axis in range(3)]
         return sum(parts[1:], start=parts[0])
 
-    def axis_stiffness(self, axis: int) -> csr_array:
+    def axis_stiffness(self, axis: int) -> scipy.sparse.csr_array:
         """What one axis of the room contributes to it."""
         across, along = self._wedges.T
         place = self.axes.index(axis)
@@ -51,11 +53,11 @@ class WedgeGrid:
         return self._assembled(self.mesh.stiffnesses(place)[across], line_mass(thick))
 
     @cached_property
-    def mass(self) -> csr_array:
+    def mass(self) -> scipy.sparse.csr_array:
         """The integral of N_i N_j, (unknowns, unknowns)."""
         return self.mass_of(self.used)
 
-    def mass_of(self, part: BoolArray) -> csr_array:
+    def mass_of(self, part: BoolArray) -> scipy.sparse.csr_array:
         """The same over some of the wedges, (triangles, layers)."""
         wedges = np.argwhere(part & self.used)
         across, along = wedges.T
@@ -96,7 +98,7 @@ class WedgeGrid:
 
     def side_mass(
         self, chosen: BoolArray, low: FloatArray | None = None, high: FloatArray | None = None
-    ) -> csr_array:
+    ) -> scipy.sparse.csr_array:
         """The integral of N_i N_j over some of `sides`, or over what of them lies between two
         corners (3,) of the room.
         """
@@ -140,14 +142,14 @@ class WedgeGrid:
         normal[:, self.axes[2]] = 2 * end - 1
         return triangle, layer, end, middle, normal
 
-    def end_mass(self, chosen: BoolArray) -> csr_array:
+    def end_mass(self, chosen: BoolArray) -> scipy.sparse.csr_array:
         """The integral of N_i N_j over some of `ends`."""
         triangle, layer, end = (part[chosen] for part in self.ends[:3])
         nodes = self.mesh.nodes[triangle]
         lattice = nodes * self._levels + (2 * (layer + end))[:, None]
         return self._summed(lattice, self.mesh.masses[triangle])
 
-    def at(self, points: FloatArray) -> csr_array:
+    def at(self, points: FloatArray) -> scipy.sparse.csr_array:
         """What interpolates a field at points (points, 3), (points, unknowns).
 
         Raises ValueError for a point that lies in no used wedge.
@@ -163,7 +165,9 @@ class WedgeGrid:
         columns = self._numbers[self._nodes_of(wedges)]
         rows = np.repeat(np.arange(len(points)), columns.shape[1])
         entries = (values.ravel(), (rows, columns.ravel()))
-        return csr_array(coo_array(entries, shape=(len(points), self.unknowns)))
+        return scipy.sparse.csr_array(
+            scipy.sparse.coo_array(entries, shape=(len(points), self.unknowns))
+        )
 
     def missing(self, points: FloatArray) -> BoolArray:
         """Which points lie in no used wedge."""
@@ -214,16 +218,18 @@ class WedgeGrid:
 
     def _assembled(
         self, flat: FloatArray, line: FloatArray, wedges: IntArray | None = None
-    ) -> csr_array:
+    ) -> scipy.sparse.csr_array:
         lattice = self._nodes_of(self._wedges if wedges is None else wedges)
         return self._summed(lattice, _products(flat, line))
 
-    def _summed(self, lattice: IntArray, values: FloatArray) -> csr_array:
+    def _summed(self, lattice: IntArray, values: FloatArray) -> scipy.sparse.csr_array:
         numbers = self._numbers[lattice]
         size = numbers.shape[1]
         rows, columns = np.repeat(numbers, size, axis=1), np.tile(numbers, (1, size))
         entries = (values.ravel(), (rows.ravel(), columns.ravel()))
-        return csr_array(coo_array(entries, shape=(self.unknowns, self.unknowns)))
+        return scipy.sparse.csr_array(
+            scipy.sparse.coo_array(entries, shape=(self.unknowns, self.unknowns))
+        )
 
 
 def _products(one: FloatArray, other: FloatArray) -> FloatArray:

@@ -1,8 +1,11 @@
 """Heavy work off the interface thread: questions in, answers out, stale ones dropped."""
 
+from __future__ import annotations
+
 import threading
 from collections.abc import Callable
 from dataclasses import dataclass
+from time import monotonic
 
 from cachetools import LRUCache
 from PyQt6.QtCore import QObject, QThread, pyqtSignal
@@ -12,10 +15,9 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.app.known_fields import ROOMS_KEPT, KnownFields
 from jolly_parlor.app.memory import give_back
 from jolly_parlor.app.questions import AnyQuestion, Kind, Models
-from jolly_parlor.diagnosis.interventions import Anechoic
-from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _IDLE_SECONDS = 2.0
 """Without a question for so long, what was freed goes back to the system."""
@@ -38,13 +40,22 @@ class _Outcome:
     why: str
 
 
+@dataclass(frozen=True)
+class AtWork:
+    """What a calculator is busy with, for how long, and how long it took the last time."""
+
+    kind: Kind
+    seconds: float
+    took: float | None
+
+
 class Calculator(QObject):
     """One thread; only the newest question of each kind counts, sooner ones by rank.
 
-    `when_idle` works ahead for a new room, step by step so that no question waits long for it,
-    until it answers False. Stale work gives way half done. So does, while something is dragged, all
-    that does not follow the drag, and what follows it gives way to a lower rank; it is taken up
-    again afterwards.
+    `when_idle` works ahead for a new room once somebody reaches for what it makes quick, step by
+    step so that no question waits long for it, until it answers False. Stale work gives way half
+    done. So does, while something is dragged, all that does not follow the drag, and what follows
+    it gives way to a lower rank; it is taken up again afterwards.
     """
 
     failed = pyqtSignal(str)
@@ -69,9 +80,11 @@ class Calculator(QObject):
         self._working = False
         self._held = False
         self._worked = False
-        self._cold = False
+        self._cold = self._reached = False
         self._stopping = False
         self._now: _Request | None = None
+        self._began = 0.0
+        self._took: dict[Kind, float] = {}
         self._models: LRUCache[tuple[int, int], tuple[Room, Gear, Models]] = LRUCache(ROOMS_KEPT)
         self._latest: Models | None = None
         self._came.connect(self._deliver)
@@ -97,6 +110,17 @@ class Calculator(QObject):
             self._least[kind] = self._newest[kind]
             self._waiting.pop(kind, None)
 
+    def reach(self) -> None:
+        """Somebody is about to ask often: what makes that quick is worked out, once for a room."""
+        with self._lock:
+            self._reached = True
+            self._lock.notify()
+
+    def cool(self) -> None:
+        """Tables were let go: they are worked out ahead again when somebody reaches."""
+        with self._lock:
+            self._cold, self._reached = self._latest is not None, False
+
     def hold(self, held: bool) -> None:
         """Put off all that does not follow drags, or go on with it."""
         if held != self._held:
@@ -109,6 +133,25 @@ class Calculator(QObject):
         """Whether a question is worked on, or waits and may be."""
         with self._lock:
             return self._working or self._next() is not None
+
+    @property
+    def at_work(self) -> AtWork | None:
+        """What somebody waits for just now."""
+        with self._lock:
+            if not self._working or self._now is None or self._stale_now(self._now):
+                return None
+            kind = self._now.question.kind
+            return AtWork(kind, monotonic() - self._began, self._took.get(kind))
+
+    def stop_current(self) -> None:
+        """Nobody waits for it any more: it gives way soon, and whoever asked is told."""
+        with self._lock:
+            now = self._now
+            if not self._working or now is None or self._stale_now(now):
+                return
+        self.drop(now.question.kind)
+        now.question.refused(tr("You stopped it; any change begins it anew."))
+        self.settled.emit()
 
     def stop(self) -> None:
         """End the thread; call before the window goes."""
@@ -127,7 +170,7 @@ class Calculator(QObject):
             with self._lock:
                 self._working = False
                 while (kind := self._next()) is None and not self._stopping:
-                    if self._cold and not self._held:
+                    if self._cold and self._reached and not self._held:
                         break
                     if not self._lock.wait(_IDLE_SECONDS if self._worked else None):
                         rested = True
@@ -136,6 +179,7 @@ class Calculator(QObject):
                     return
                 request = self._waiting.pop(kind) if kind is not None else None
                 self._working, self._now = request is not None, request
+                self._began = monotonic()
             self._worked = not rested
             if request is not None:
                 self._work_on(request)
@@ -149,7 +193,7 @@ class Calculator(QObject):
             return self._when_idle(models)
         except Exception as error:
             if not isinstance(error, Refused | _GaveWay):
-                self.failed.emit(defects.sentence(error, "working ahead"))
+                self.failed.emit(defects.sentence(error, tr("working ahead")))
             return False  # who asks for it will be told why
 
     def _work_on(self, request: _Request) -> None:
@@ -162,9 +206,13 @@ class Calculator(QObject):
                     self._waiting[question.kind] = request
             return
         except Exception as error:
-            answer, why = None, defects.sentence(error, f"working out {question.kind.name}")
+            answer, why = (
+                None,
+                defects.sentence(error, tr("working out {name}", name=question.kind.name)),
+            )
             if not isinstance(error, Refused):
                 self.failed.emit(why)
+        self._took[question.kind] = monotonic() - self._began
         if not self._stale(request):
             self._came.emit(_Outcome(request, answer, why))
 
@@ -181,8 +229,11 @@ class Calculator(QObject):
 
     def _stale(self, request: _Request) -> bool:
         with self._lock:
-            least = self._least.get(request.question.kind, 0)
-            return request.number < least or self._stopping
+            return self._stale_now(request)
+
+    def _stale_now(self, request: _Request) -> bool:
+        least = self._least.get(request.question.kind, 0)
+        return request.number < least or self._stopping
 
     def _next(self) -> Kind | None:
         """The kind to take up next; call with the lock held."""
@@ -204,6 +255,9 @@ class Calculator(QObject):
             raise _GaveWay
 
     def _models_of(self, room: Room, gear: Gear) -> Models:
+        from jolly_parlor.diagnosis.interventions import Anechoic
+        from jolly_parlor.placement.forecast import Forecaster
+
         field = self._fields.of(room)
         known = next(
             (

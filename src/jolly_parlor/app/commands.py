@@ -1,16 +1,21 @@
 """What the actions do, as methods of the window."""
 
+from __future__ import annotations
+
 from dataclasses import replace
 from datetime import datetime
 from functools import partial
 from pathlib import Path
+from typing import TYPE_CHECKING
 
-from jolly_parlor import __version__, defects
-from jolly_parlor.app import dialogs
+from jolly_parlor import __version__
+from jolly_parlor.app import theme
 from jolly_parlor.app.actions import ACTIONS, MENUS
 from jolly_parlor.app.errands import waited_for
-from jolly_parlor.app.parts import WindowParts
+from jolly_parlor.app.one_window import bring_forward
+from jolly_parlor.app.paper_commands import PaperCommands
 from jolly_parlor.app.samples import DEMO, SAMPLES
+from jolly_parlor.app.walk import WALK
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import (
@@ -19,15 +24,11 @@ from jolly_parlor.project.edits import (
     remove_arrangement,
     rename_arrangement,
 )
-from jolly_parlor.project.files import (
-    SUFFIX,
-    ChangedBehind,
-    FileRefused,
-    Opened,
-    open_project,
-    save_project,
-)
 from jolly_parlor.project.history import Project
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.project.files import Opened
 
 
 def first_station(document: Document) -> str:
@@ -42,17 +43,21 @@ def is_demo(path: Path) -> bool:
     return path.resolve() in (DEMO, *SAMPLES.values())
 
 
-class Commands(WindowParts):
+class Commands(PaperCommands):
     """What menus and buttons of the main window do."""
 
     def new_document(self) -> None:
         """Start with an empty room."""
+        from jolly_parlor.project.files import Opened
+
         if self.may_leave():
             self._start_with(Opened(Project(blank_document()), ""), None)
             self.go("survey")
 
     def open_file(self) -> None:
         """Ask for a document and open it."""
+        from jolly_parlor.app import dialogs
+
         if self.may_leave():
             path = dialogs.ask_open(self, self.settings)
             if path is not None:
@@ -74,13 +79,27 @@ class Commands(WindowParts):
 
     def open_path(self, path: Path) -> None:
         """Open a document, or say why not."""
+        from jolly_parlor.project.files import FileRefused, open_project
+
+        if path != self.session.path and bring_forward(path):
+            self.say(
+                tr("{name} is open in another window, which has come to the front.", name=path.name)
+            )
+            return
         try:
             opened = waited_for(lambda: open_project(path))
         except FileRefused as error:
             self.say(str(error))
             return
         self._start_with(opened, None if is_demo(path) else path)
-        self.go(first_station(opened.project.document))
+        kept = self.settings.station_of(self.session.path)
+        self.go(kept if kept in WALK else first_station(opened.project.document))
+        self.place.remember()
+
+    def open_dropped(self, path: Path) -> None:
+        """Open a document in place of the one shown, if that may be left."""
+        if self.may_leave():
+            self.open_path(path)
 
     def save(self) -> bool:
         """Save where it came from, or ask."""
@@ -90,14 +109,19 @@ class Commands(WindowParts):
 
     def save_as(self) -> bool:
         """Ask where, and save."""
+        from jolly_parlor.app import dialogs
+        from jolly_parlor.project.files import SUFFIX
+
         suggestion = self.session.document.room.name.lower().replace(" ", "-") + SUFFIX
         path = dialogs.ask_save(self, self.settings, suggestion)
         return path is not None and self.save_to(path)
 
     def save_to(self, path: Path, known: str | None = None) -> bool:
         """Save, or say why not. known: the fingerprint the file is expected to have."""
+        from jolly_parlor.project.files import ChangedBehind, FileRefused, save_project
+
         if is_demo(path):
-            self.say("That is the demo itself, which stays as it is; save under another name.")
+            self.say(tr("That is the demo itself, which stays as it is; save under another name."))
             return False
         project = self.session.history.project
         try:
@@ -110,30 +134,54 @@ class Commands(WindowParts):
         self.session.path, self.session.fingerprint = path, fingerprint
         self.session.history.saved(project)
         self.safety.forget()
+        self.place.remember()
         self.refresh()
-        self.say(f"Saved as {path.name}.")
+        self.say(tr("Saved as {name}.", name=path.name))
         return True
 
     def _resolve_change(self, path: Path) -> bool:
         """The file was changed behind our back: ask which of the two is to have the name."""
+        from jolly_parlor.app import dialogs
+        from jolly_parlor.project.files import SUFFIX
+
         answer = dialogs.ask_changed(self, path.name)
         if answer == "elsewhere":
             return self.save_as()
         if answer != "replace":
             return False
-        kept = path.with_name(f"{path.stem} other {datetime.now():%Y-%m-%d %H-%M-%S}{SUFFIX}")
+        kept = path.with_name(
+            tr(
+                "{stem} other {now:%Y-%m-%d %H-%M-%S}{suffix}",
+                stem=path.stem,
+                now=datetime.now(),
+                suffix=SUFFIX,
+            )
+        )
         try:
             kept.write_bytes(path.read_bytes())
         except OSError as error:
-            self.say(f"The other version could not be kept, so nothing was saved: {error}")
+            self.say(
+                tr(
+                    "The other version could not be kept, so nothing was saved: {error}",
+                    error=error,
+                )
+            )
             return False
         done = self.save_to(path)
         if done:
-            self.say(f"Saved as {path.name}; the other version is kept as {kept.name}.")
+            self.say(
+                tr(
+                    "Saved as {name}; the other version is kept as {name2}.",
+                    name=path.name,
+                    name2=kept.name,
+                )
+            )
         return done
 
     def may_leave(self) -> bool:
         """Whether the document may be left: saved, or the user gives it up."""
+        from jolly_parlor.app import dialogs
+
         if not self.session.history.changed:
             return True
         kept = str(self.safety.discarded)
@@ -143,68 +191,17 @@ class Commands(WindowParts):
             return True
         return answer == "save" and self.save()
 
-    def save_card(self) -> None:
-        """Save the placement card of the current arrangement."""
-        a = self.session.arrangement
-        if a is None:
-            return
-        suggestion = f"{a.name.lower().replace(' ', '-')}.pdf"
-        path = dialogs.ask_card(self, self.settings, suggestion)
-        if path is not None:
-            self.write_card_to(path)
+    def show_steps(self) -> None:
+        """What can be taken back and done again."""
+        from jolly_parlor.app.steps_dialog import StepsDialog
 
-    def write_card_to(self, path: Path) -> None:
-        """Write the card, or say why not."""
-        # Imported here: the PDF writer is not needed to start.
-        from jolly_parlor.report.card import build_card
-        from jolly_parlor.report.writing import write_card
+        StepsDialog(self, self.session).exec()
 
-        a = self.session.arrangement
-        if a is None:
-            return
-        document, noted = self.session.document, self.session.history.ledger
-        paper = self.signoff.chosen_paper
-        try:
-            waited_for(lambda: write_card(build_card(document, a.name, ledger=noted), path, paper))
-        except Exception as error:
-            self.say(defects.sentence(error, "writing the placement card"))
-            return
-        self.say(f"Placement card saved as {path.name}.")
+    def show_preferences(self) -> None:
+        """What the user prefers."""
+        from jolly_parlor.app.preferences_dialog import PreferencesDialog
 
-    def save_report(self) -> None:
-        """Save the full report of the current arrangement."""
-        a = self.session.arrangement
-        if a is None:
-            return
-        suggestion = f"{a.name.lower().replace(' ', '-')}-report.pdf"
-        path = dialogs.ask_report(self, self.settings, suggestion)
-        if path is not None:
-            self.write_report_to(path)
-
-    def write_report_to(self, path: Path) -> None:
-        """Write the full report beside the window's thread, or say why not."""
-        # Imported here: the PDF writer is not needed to start.
-        from jolly_parlor.report.full import gather, report_of
-        from jolly_parlor.report.report_writing import write_report
-
-        a, session = self.session.arrangement, self.session
-        if a is None:
-            return
-        document, noted, fit = session.document, session.history.ledger, session.fit_used
-        units = self.settings.values.units
-        paper = self.signoff.chosen_paper
-
-        def written() -> None:
-            found = gather(document, a.name, noted, fit, units=units)
-            write_report(report_of(found), path, paper)
-
-        self.say("Working out the report …")
-        try:
-            waited_for(written)
-        except Exception as error:
-            self.say(defects.sentence(error, "writing the report"))
-            return
-        self.say(f"Report saved as {path.name}.")
+        PreferencesDialog(self).exec()
 
     def undo(self) -> None:
         """Take the last change back."""
@@ -234,35 +231,47 @@ class Commands(WindowParts):
         a = self.session.arrangement
         if a is None:
             return
-        rule = f"Begun as a copy of “{a.name}”."
-        twin = replace(a, name=f"{a.name} copy"[:60], school="own", rule=rule)
-        if self.session.do(f"Copy {a.name}", lambda d: add_arrangement(d, twin)):
+        rule = tr("Begun as a copy of “{name}”.", name=a.name)
+        twin = replace(a, name=tr("{name} copy", name=a.name)[:60], school="own", rule=rule)
+        if self.session.do(tr("Copy {name}", name=a.name), lambda d: add_arrangement(d, twin)):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
     def rename(self) -> None:
         """Give the current arrangement another name."""
+        from jolly_parlor.app import dialogs
+
         a = self.session.arrangement
         if a is None:
             return
-        name = dialogs.ask_name(self, "Rename the arrangement", a.name)
+        name = dialogs.ask_name(self, tr("Rename the arrangement"), a.name)
         if name is not None:
             edit = partial(rename_arrangement, name=a.name, to=name[:60])
-            if self.session.do(f"Rename {a.name}", edit):
+            if self.session.do(tr("Rename {name}", name=a.name), edit):
                 self.session.show_arrangement(name[:60])
 
     def remove(self) -> None:
         """Drop the current arrangement; undo brings it back."""
         a = self.session.arrangement
         if a is not None:
-            self.session.do(f"Remove {a.name}", lambda d: remove_arrangement(d, a.name))
+            self.session.do(
+                tr("Remove {name}", name=a.name), lambda d: remove_arrangement(d, a.name)
+            )
 
     def pick(self) -> None:
         """Choose the current arrangement."""
         a = self.session.arrangement
         if a is not None:
             figure = self.session.shown.figure(self.session.layer)
-            why = f"{figure.value_db:.1f} dB from even, {self.session.layer}." if figure else ""
-            self.session.do(f"Pick {a.name}", lambda d: choose(d, a.name, why))
+            why = (
+                tr(
+                    "{value_db:.1f} dB from even, {layer}.",
+                    value_db=figure.value_db,
+                    layer=self.session.layer,
+                )
+                if figure
+                else ""
+            )
+            self.session.do(tr("Pick {name}", name=a.name), lambda d: choose(d, a.name, why))
 
     def show_ledger(self) -> None:
         """Every step there was."""
@@ -279,6 +288,8 @@ class Commands(WindowParts):
 
     def import_files(self) -> None:
         """Import one response into the current arrangement."""
+        from jolly_parlor.app import dialogs
+
         self.go("takes")
         path = dialogs.choose_response(self, self.settings)
         if path is not None:
@@ -310,8 +321,8 @@ class Commands(WindowParts):
 
     def toggle_theme(self) -> None:
         """Day and evening."""
-        now = self.settings.values.theme
-        self.settings.change(theme="day" if now == "evening" else "evening")
+        now = theme.wanted(self.settings.values.theme)
+        self.settings.change(theme="day" if now is theme.EVENING else "evening")
         self.restyle()
 
     def toggle_units(self) -> None:
@@ -320,8 +331,18 @@ class Commands(WindowParts):
         self.settings.change(units="metric" if now == "imperial" else "imperial")
         self.restyle()
 
+    def show_guide(self, page: str = "") -> None:
+        """The guide, at a page or at the station's own."""
+        from jolly_parlor.app.help_window import HelpWindow
+
+        if self.guide is None:
+            self.guide = HelpWindow(self)
+        self.guide.show_page(page or self.station)
+
     def show_keys(self) -> None:
         """All shortcuts."""
+        from jolly_parlor.app import dialogs
+
         parts = []
         for menu in MENUS:
             rows = [a for a in ACTIONS if a.menu == menu and a.shortcut]
@@ -331,24 +352,32 @@ class Commands(WindowParts):
             parts.append(f"<td style='padding-right:22px'><b>{menu}</b><table>{cells}</table></td>")
         half = (len(parts) + 1) // 2
         table = "".join(f"<tr>{''.join(parts[i : i + half])}</tr>" for i in (0, half))
-        plan = (
-            "<p>On the plan: N next item, arrows 1 cm, Shift with arrows 10 cm, "
-            "Page Up and Page Down for height. On the response: left and right. Escape silences "
-            "what plays, from anywhere.</p>"
+        plan = tr(
+            "<p>On the plan: N next item, arrows 1 cm, Shift with arrows 10 "
+            "cm, Page Up and Page Down for height. On the response: left and "
+            "right. Escape silences what plays, from anywhere.</p>"
         )
-        dialogs.show_text(self, "All keys", f"<table>{table}</table>{plan}")
+        dialogs.show_text(self, tr("All keys"), f"<table>{table}</table>{plan}")
 
     def show_about(self) -> None:
         """Version and licences."""
+        from jolly_parlor.app import dialogs
+
         dialogs.show_text(
             self,
-            "About Jolly Parlor",
-            f"<h3>Jolly Parlor {__version__}</h3><p>Where the monitors, the subwoofer and the seat "
-            "belong in this room.</p><p>Free software under the GNU General Public License, "
-            "version 3 or later, without any warranty.</p><p>Typefaces Fraunces and Source Sans 3, "
-            "both under the SIL Open Font License 1.1; the licences lie beside the fonts.</p>",
+            tr("About Jolly Parlor"),
+            tr(
+                "<h3>Jolly Parlor {version}</h3><p>Where the monitors, the "
+                "subwoofer and the seat belong in this room.</p><p>Free software "
+                "under the GNU General Public License, version 3 or later, without "
+                "any warranty.</p><p>Typefaces Fraunces and Source Sans 3, both "
+                "under the SIL Open Font License 1.1; the licences lie beside the "
+                "fonts.</p>",
+                version=__version__,
+            ),
         )
 
     def _start_with(self, opened: Opened, path: Path | None) -> None:
+        self.place.remember()
         self.safety.forget()
         self.session.load(opened.project, path, opened.fingerprint)

@@ -1,8 +1,11 @@
 """Questions and messages, all in one place so that tests can answer them."""
 
+from __future__ import annotations
+
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
@@ -23,30 +26,41 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from jolly_parlor.app.import_preview import ImportPreview, Read
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.files import SUFFIX
 from jolly_parlor.project.guessing import Place, guess
 from jolly_parlor.refused import Refused
-from jolly_parlor.signals.reading import ReadResponse
-from jolly_parlor.signals.recorded import Played
-from jolly_parlor.studio.soundcard import CardSetup, Channels
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.app.import_preview import Read
+    from jolly_parlor.signals.reading import ReadResponse
+    from jolly_parlor.signals.recorded import Played
+    from jolly_parlor.studio.soundcard import CardSetup
 
 
 def ask_open(parent: QWidget, settings: SettingsStore) -> Path | None:
     """Which document to open."""
+    from jolly_parlor.project.files import SUFFIX
+
     chosen, _ = QFileDialog.getOpenFileName(
-        parent, "Open a room", settings.values.last_folder, f"Rooms (*{SUFFIX});;All files (*)"
+        parent,
+        tr("Open a room"),
+        settings.values.last_folder,
+        tr("Rooms (*{suffix});;All files (*)", suffix=SUFFIX),
     )
     return _kept(chosen, settings)
 
 
 def ask_save(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
     """Where to save the document."""
+    from jolly_parlor.project.files import SUFFIX
+
     start = str(Path(settings.values.last_folder) / suggestion)
-    chosen, _ = QFileDialog.getSaveFileName(parent, "Save the room", start, f"Rooms (*{SUFFIX})")
+    chosen, _ = QFileDialog.getSaveFileName(
+        parent, tr("Save the room"), start, tr("Rooms (*{suffix})", suffix=SUFFIX)
+    )
     path = _kept(chosen, settings)
     return path.with_suffix(SUFFIX) if path is not None and not path.suffix else path
 
@@ -54,37 +68,57 @@ def ask_save(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path 
 def ask_card(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
     """Where to save a placement card."""
     start = str(Path(settings.values.last_folder) / suggestion)
-    kinds = "PDF (*.pdf);;Web page (*.html)"
-    chosen, kind = QFileDialog.getSaveFileName(parent, "Save the placement card", start, kinds)
+    kinds = tr("PDF (*.pdf);;Web page (*.html)")
+    chosen, kind = QFileDialog.getSaveFileName(parent, tr("Save the placement card"), start, kinds)
     path = _kept(chosen, settings)
     if path is not None and not path.suffix:
         path = path.with_suffix(".html" if "html" in kind else ".pdf")
     return path
 
 
+def ask_picture(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
+    """Where to save a picture."""
+    kinds = tr("Picture of dots (*.png);;Drawing (*.svg)")
+    start = str(Path(settings.values.last_folder) / suggestion)
+    chosen, kind = QFileDialog.getSaveFileName(parent, tr("Save the picture"), start, kinds)
+    path = _kept(chosen, settings)
+    if path is not None and path.suffix.lower() not in (".png", ".svg"):
+        path = path.with_name(path.name + (".svg" if "svg" in kind else ".png"))
+    return path
+
+
+def ask_folder(parent: QWidget, settings: SettingsStore, title: str) -> Path | None:
+    """A folder to write into."""
+    chosen = QFileDialog.getExistingDirectory(parent, title, settings.values.last_folder)
+    if not chosen:
+        return None
+    settings.change(last_folder=chosen)
+    return Path(chosen)
+
+
 def ask_table(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
     """Where to save a table."""
-    return _ask_place(parent, settings, suggestion, "Save the table", "Tables (*.csv)")
+    return _ask_place(parent, settings, suggestion, tr("Save the table"), tr("Tables (*.csv)"))
 
 
 def ask_sound(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
     """Where to save a sound."""
-    return _ask_place(parent, settings, suggestion, "Save the signal", "Sounds (*.wav)")
+    return _ask_place(parent, settings, suggestion, tr("Save the signal"), tr("Sounds (*.wav)"))
 
 
 def ask_equaliser(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
     """Where to save sections; the ending says as what."""
-    kinds = (
-        "Table (*.csv);;Words (*.txt);;Biquad coefficients (*.json);;"
-        "Impulse response for a convolver (*.wav)"
+    kinds = tr(
+        "Table (*.csv);;Words (*.txt);;Biquad coefficients "
+        "(*.json);;Impulse response for a convolver (*.wav)"
     )
-    return _ask_place(parent, settings, suggestion, "Save the equaliser's sections", kinds)
+    return _ask_place(parent, settings, suggestion, tr("Save the equaliser's sections"), kinds)
 
 
 def ask_report(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
     """Where to save the full report."""
-    kinds = "PDF (*.pdf);;Web page (*.html)"
-    return _ask_place(parent, settings, suggestion, "Save the full report", kinds)
+    kinds = tr("PDF (*.pdf);;Web page (*.html)")
+    return _ask_place(parent, settings, suggestion, tr("Save the full report"), kinds)
 
 
 def _ask_place(
@@ -102,9 +136,9 @@ def choose_response(parent: QWidget, settings: SettingsStore) -> Path | None:
     """Which response to import."""
     chosen, _ = QFileDialog.getOpenFileName(
         parent,
-        "Import a response",
+        tr("Import a response"),
         settings.values.last_folder,
-        "Responses (*.txt *.csv *.frd *.dat *.tsv *.wav);;All files (*)",
+        tr("Responses (*.txt *.csv *.frd *.dat *.tsv *.wav);;All files (*)"),
     )
     return _kept(chosen, settings)
 
@@ -134,10 +168,14 @@ def ask_unsaved(parent: QWidget, name: str, kept: str) -> str:
     """`save`, `discard` or `stay`."""
     return _choose(
         parent,
-        "Unsaved changes",
-        f"“{name}” has changes that are not saved.\n\nWhat you discard is kept for a week in "
-        f"{kept}.",
-        (("save", "Save"), ("discard", "Discard the changes"), ("stay", "Stay here")),
+        tr("Unsaved changes"),
+        tr(
+            "“{name}” has changes that are not saved.\n\n"
+            "What you discard is kept for a week in {kept}.",
+            name=name,
+            kept=kept,
+        ),
+        (("save", tr("Save")), ("discard", tr("Discard the changes")), ("stay", tr("Stay here"))),
     )
 
 
@@ -145,9 +183,17 @@ def ask_recover(parent: QWidget, name: str, when: str) -> str:
     """`take`, `discard` or `later`: what to do with work that a crash left behind."""
     return _choose(
         parent,
-        "Unsaved work found",
-        f"Work on “{name}” from {when} was not saved before the program ended.",
-        (("take", "Take it up"), ("discard", "Discard it"), ("later", "Ask me next time")),
+        tr("Unsaved work found"),
+        tr(
+            "Work on “{name}” from {when} was not saved before the program ended.",
+            name=name,
+            when=when,
+        ),
+        (
+            ("take", tr("Take it up")),
+            ("discard", tr("Discard it")),
+            ("later", tr("Ask me next time")),
+        ),
     )
 
 
@@ -155,27 +201,31 @@ def ask_changed(parent: QWidget, file_name: str) -> str:
     """`elsewhere`, `replace` or `stay`: the file was changed by somebody else since."""
     return _choose(
         parent,
-        "Changed by somebody else",
-        f"{file_name} was changed by another window or program since you opened it.\n\nIf yours "
-        "takes its place, the other version is kept beside it.",
+        tr("Changed by somebody else"),
+        tr(
+            "{file_name} was changed by another window or program since you "
+            "opened it.\n\n"
+            "If yours takes its place, the other version is kept beside it.",
+            file_name=file_name,
+        ),
         (
-            ("elsewhere", "Save under another name …"),
-            ("replace", "Put mine in its place"),
-            ("stay", "Stay here"),
+            ("elsewhere", tr("Save under another name …")),
+            ("replace", tr("Put mine in its place")),
+            ("stay", tr("Stay here")),
         ),
     )
 
 
 def ask_name(parent: QWidget, title: str, old: str) -> str | None:
     """Another name."""
-    name, ok = QInputDialog.getText(parent, title, "Name", text=old)
+    name, ok = QInputDialog.getText(parent, title, tr("Name"), text=old)
     return name.strip() if ok and name.strip() else None
 
 
 def ask_where(parent: QWidget, file_name: str, document: Document) -> tuple[str, str] | None:
     """Which source and seat a dropped file belongs to; guessed from its name."""
     dialog = QDialog(parent)
-    dialog.setWindowTitle(f"Where does {file_name} belong?")
+    dialog.setWindowTitle(tr("Where does {file_name} belong?", file_name=file_name))
     form = QFormLayout()
     source, seat = QComboBox(), QComboBox()
     source.addItems(document.source_names)
@@ -185,11 +235,11 @@ def ask_where(parent: QWidget, file_name: str, document: Document) -> tuple[str,
         names = [box.itemText(i) for i in range(box.count())]
         guess = next((n for n in names if n.lower() in lowered), names[0])
         box.setCurrentText(guess)
-    form.addRow("Source", source)
-    form.addRow("Seat", seat)
+    form.addRow(tr("Source"), source)
+    form.addRow(tr("Seat"), seat)
     layout = QVBoxLayout(dialog)
     layout.addLayout(form)
-    layout.addWidget(_buttons(dialog, "Import", "Leave out", dialog.accept))
+    layout.addWidget(_buttons(dialog, tr("Import"), tr("Leave out"), dialog.accept))
     if dialog.exec() != QDialog.DialogCode.Accepted:
         return None
     return source.currentText(), seat.currentText()
@@ -202,6 +252,8 @@ def ask_import(
 
     Raises ResponseFileError where it cannot be read.
     """
+    from jolly_parlor.app.import_preview import ImportPreview
+
     preview = ImportPreview(parent, file_name, where, read_curve)
     return preview.read if preview.exec() == QDialog.DialogCode.Accepted else None
 
@@ -211,7 +263,7 @@ def ask_places(
 ) -> list[Place] | None:
     """Which file is which: a row each, guessed from its name, to be corrected or left out."""
     dialog = QDialog(parent)
-    dialog.setWindowTitle("Which file is which?")
+    dialog.setWindowTitle(tr("Which file is which?"))
     grid = QGridLayout()
     for column, title in enumerate(("import", "file", "arrangement", "source", "seat")):
         grid.addWidget(label(title, "soft"), 0, column)
@@ -242,7 +294,7 @@ def ask_places(
     scroll.setWidget(holder)
     layout = QVBoxLayout(dialog)
     layout.addWidget(scroll)
-    layout.addWidget(_buttons(dialog, "Import these", "Import none", dialog.accept))
+    layout.addWidget(_buttons(dialog, tr("Import these"), tr("Import none"), dialog.accept))
     dialog.resize(760, 420)
     if dialog.exec() != QDialog.DialogCode.Accepted:
         return None
@@ -255,24 +307,26 @@ def ask_places(
 
 def ask_card_setup(parent: QWidget, setup: CardSetup, sources: list[str]) -> CardSetup | None:
     """Which channel of a sound card is what; 0 stands for none."""
+    from jolly_parlor.studio.soundcard import Channels
+
     dialog = QDialog(parent)
-    dialog.setWindowTitle("What is plugged in where?")
+    dialog.setWindowTitle(tr("What is plugged in where?"))
     form = QFormLayout()
     known = setup.channels
     outputs = {name: _channel(known.outputs.get(name, 0), 1) for name in sources}
     for name, box in outputs.items():
-        form.addRow(f"{name}: output", box)
+        form.addRow(tr("{name}: output", name=name), box)
     microphone = _channel(known.microphone, 1)
     back_out, back_in = _channel(known.loopback_output or 0), _channel(known.loopback_input or 0)
     rate = QComboBox()
     for hertz in (44100, 48000, 88200, 96000):
-        rate.addItem(f"{hertz} Hz", hertz)
+        rate.addItem(tr("{hertz} Hz", hertz=hertz), hertz)
     rate.setCurrentIndex(max(rate.findData(setup.sample_rate), 0))
-    form.addRow("microphone: input", microphone)
-    form.addRow("loopback: output (0: none)", back_out)
-    form.addRow("loopback: input (0: none)", back_in)
-    form.addRow("sample rate", rate)
-    words = "A cable from one spare output to one spare input is the timing reference."
+    form.addRow(tr("microphone: input"), microphone)
+    form.addRow(tr("loopback: output (0: none)"), back_out)
+    form.addRow(tr("loopback: input (0: none)"), back_in)
+    form.addRow(tr("sample rate"), rate)
+    words = tr("A cable from one spare output to one spare input is the timing reference.")
     wrong = label(words, "soft", wrap=True)
     form.addRow(wrong)
     layout = QVBoxLayout(dialog)
@@ -293,32 +347,40 @@ def ask_card_setup(parent: QWidget, setup: CardSetup, sources: list[str]) -> Car
         else:
             dialog.accept()
 
-    layout.addWidget(_buttons(dialog, "Use these", "Leave as it was", accept))
+    layout.addWidget(_buttons(dialog, tr("Use these"), tr("Leave as it was"), accept))
     return made if dialog.exec() == QDialog.DialogCode.Accepted else None
 
 
 def ask_tone(parent: QWidget) -> float | None:
     """The level of the calibrator's tone."""
     value, ok = QInputDialog.getDouble(
-        parent, "Calibrate", "Calibrator on the microphone and sounding, dB SPL:", 94.0, 60, 130, 1
+        parent,
+        tr("Calibrate"),
+        tr("Calibrator on the microphone and sounding, dB SPL:"),
+        94.0,
+        60,
+        130,
+        1,
     )
     return value if ok else None
 
 
 def ask_played(parent: QWidget, file_name: str, settings: SettingsStore) -> Played | None:
     """What sweep a recording holds: by its parameters, or as a WAV."""
+    from jolly_parlor.signals.recorded import Played
+
     dialog = QDialog(parent)
-    dialog.setWindowTitle(f"{file_name} sounds like a recorded sweep")
+    dialog.setWindowTitle(tr("{file_name} sounds like a recorded sweep", file_name=file_name))
     form = QFormLayout()
     low, high, seconds = (
         QLineEdit(f"{v:g}") for v in (Played.low_hz, Played.high_hz, Played.seconds)
     )
-    form.addRow("It rose from, Hz", low)
-    form.addRow("to, Hz", high)
-    form.addRow("in, seconds", seconds)
-    wrong = label("Or choose the sound that was played, as WAV.", "soft", wrap=True)
+    form.addRow(tr("It rose from, Hz"), low)
+    form.addRow(tr("to, Hz"), high)
+    form.addRow(tr("in, seconds"), seconds)
+    wrong = label(tr("Or choose the sound that was played, as WAV."), "soft", wrap=True)
     form.addRow(wrong)
-    file = QPushButton("The sweep as WAV …")
+    file = QPushButton(tr("The sweep as WAV …"))
     form.addRow(file)
     layout = QVBoxLayout(dialog)
     layout.addLayout(form)
@@ -347,11 +409,11 @@ def ask_played(parent: QWidget, file_name: str, settings: SettingsStore) -> Play
             dialog.accept()
 
     file.clicked.connect(choose)
-    layout.addWidget(_buttons(dialog, "Import", "Leave out", accept))
+    layout.addWidget(_buttons(dialog, tr("Import"), tr("Leave out"), accept))
     return made if dialog.exec() == QDialog.DialogCode.Accepted else None
 
 
-_NOT_NUMBERS = "Give three numbers, such as 20, 20000 and 5."
+_NOT_NUMBERS = tr("Give three numbers, such as 20, 20000 and 5.")
 
 
 def _channel(value: int, least: int = 0) -> QSpinBox:
@@ -383,7 +445,7 @@ def show_text(parent: QWidget, title: str, html: str) -> None:
     scroll.setWidget(text)
     layout.addWidget(scroll)
     dialog.resize(620, min(text.heightForWidth(560) + 90, 620))
-    close = QPushButton("Close")
+    close = QPushButton(tr("Close"))
     close.clicked.connect(dialog.accept)
     layout.addWidget(close)
     dialog.exec()

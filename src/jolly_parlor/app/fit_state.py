@@ -1,7 +1,10 @@
 """What the takes have taught: the fitted room, what to measure next, and whether it is in use."""
 
+from __future__ import annotations
+
 from dataclasses import replace
 from functools import partial
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
@@ -9,11 +12,13 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import BAND, FIT, Question
 from jolly_parlor.app.session import Session
-from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.next_take import Advice
 from jolly_parlor.placement.judging import USUAL_JUDGING
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.room_fit import as_fitted
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.fitting.fit import Fit
+    from jolly_parlor.fitting.next_take import Advice
 
 
 class FitState(QObject):
@@ -72,6 +77,8 @@ class FitState(QObject):
         fit = self.fit
         if not self.in_use or fit is None:
             return document
+        from jolly_parlor.project.room_fit import as_fitted
+
         known = self._believed
         if known is None or known[0] is not document or known[1] is not fit:
             known = self._believed = (document, fit, as_fitted(document, fit))
@@ -99,7 +106,7 @@ class FitState(QObject):
         if self.fit is not None and self._from[:2] != _basis(document)[:2]:
             self.fit = self.advice = None
             self.in_use = False
-            self._session.told.emit("The survey or the gear has changed: fit the room again.")
+            self._session.told.emit(tr("The survey or the gear has changed: fit the room again."))
         elif self.in_use and self.stale and not self.busy:
             self.learn()  # what was measured counts at once: fit, band and ranking
             return

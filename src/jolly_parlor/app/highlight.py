@@ -1,9 +1,14 @@
 """What the user points at, lit up everywhere."""
 
+from __future__ import annotations
+
 from dataclasses import dataclass
+from typing import TYPE_CHECKING
 
 from jolly_parlor.acoustics.images import Bounce
-from jolly_parlor.diagnosis.marks import Lane, Mark
+
+if TYPE_CHECKING:
+    from jolly_parlor.diagnosis.marks import Lane, Mark
 
 
 @dataclass(frozen=True)

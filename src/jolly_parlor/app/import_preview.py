@@ -12,6 +12,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.hills import dress
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.signals.reading import ReadResponse, ResponseFileError, SeveralCurves
+from jolly_parlor.words import tr
 
 Read = Callable[[str | None], ReadResponse]
 """Reads the curve of that name; None: the only one. Raises ResponseFileError."""
@@ -24,38 +25,42 @@ class ImportPreview(QDialog):
     def __init__(self, parent: QWidget, file_name: str, where: str, read_curve: Read) -> None:
         """Raises ResponseFileError where the file cannot be read at all."""
         super().__init__(parent)
-        self.setWindowTitle(f"Is {file_name} read rightly?")
+        self.setWindowTitle(tr("Is {file_name} read rightly?", file_name=file_name))
         self._read_curve = read_curve
         self.read: ReadResponse | None = None
         layout = QVBoxLayout(self)
-        layout.addWidget(label(f"{file_name}, as {where}", "head", wrap=True))
+        layout.addWidget(
+            label(
+                tr("{file_name}, as {where}", file_name=file_name, where=where), "head", wrap=True
+            )
+        )
         names = _names(read_curve)
         self.curves = QComboBox()
         self.curves.setObjectName("curves")
         self.curves.setAccessibleName("curve")
         if names:
             row = QHBoxLayout()
-            row.addWidget(label(f"It holds {len(names)} curves. Take"))
+            row.addWidget(label(tr("It holds {names} curves. Take", names=len(names))))
             self.curves.addItems(names)
             self.curves.currentTextChanged.connect(lambda name: self._show(name))
             row.addWidget(self.curves)
             row.addStretch(1)
             layout.addLayout(row)
-        self.lines_head = label("The file begins", "soft")
+        self.lines_head = label(tr("The file begins"), "soft")
         self.lines = label("", wrap=True)
         mono = QFontDatabase.systemFont(QFontDatabase.SystemFont.FixedFont)
         self.lines.setStyleSheet(f"font-family: '{mono.family()}'")
         self.taken = label("", wrap=True)
         self.taken.setObjectName("taken")
-        for one in (self.lines_head, self.lines, label("Read as", "soft"), self.taken):
+        for one in (self.lines_head, self.lines, label(tr("Read as"), "soft"), self.taken):
             layout.addWidget(one)
         self.plot, self.curve = _plot()
         layout.addWidget(self.plot, 1)
         buttons = QDialogButtonBox()
-        take = buttons.addButton("Take it", QDialogButtonBox.ButtonRole.AcceptRole)
+        take = buttons.addButton(tr("Take it"), QDialogButtonBox.ButtonRole.AcceptRole)
         assert take is not None
         self.take = take
-        buttons.addButton("Leave it", QDialogButtonBox.ButtonRole.RejectRole)
+        buttons.addButton(tr("Leave it"), QDialogButtonBox.ButtonRole.RejectRole)
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)
         layout.addWidget(buttons)
@@ -77,9 +82,20 @@ class ImportPreview(QDialog):
         f, level = self.read.response.frequencies_hz, self.read.response.level_db
         known = self.read.understood
         columns = "; ".join(known.columns) if known is not None else ""
-        span = f"{f.size} points from {f[0]:.4g} to {f[-1]:.5g} Hz"
-        phase = "with phase" if self.read.response.phase_deg is not None else "without phase"
-        said = [columns, f"{span}, {level.min():.0f} to {level.max():.0f} dB, {phase}"]
+        span = tr("{size} points from {f:.4g} to {f2:.5g} Hz", size=f.size, f=f[0], f2=f[-1])
+        phase = (
+            tr("with phase") if self.read.response.phase_deg is not None else tr("without phase")
+        )
+        said = [
+            columns,
+            tr(
+                "{span}, {level:.0f} to {level2:.0f} dB, {phase}",
+                span=span,
+                level=level.min(),
+                level2=level.max(),
+                phase=phase,
+            ),
+        ]
         self.taken.setText("\n".join([*filter(None, said), *self.read.notes]))
         self.lines_head.setVisible(known is not None)
         self.lines.setVisible(known is not None)
@@ -108,7 +124,7 @@ def _plot() -> tuple[pg.PlotWidget, pg.PlotDataItem]:
     item.setMouseEnabled(False, False)
     item.showGrid(x=False, y=True, alpha=0.18)
     bottom.setTicks([[(float(np.log10(f)), f"{f:,}".replace(",", " ")) for f in _TICKS_HZ]])
-    bottom.setLabel("Hz")
+    bottom.setLabel(tr("Hz"))
     left.setLabel("dB")
     dress(item, left, bottom)
     return plot, item.plot(pen=pg.mkPen(theme.current().ink, width=1.6))

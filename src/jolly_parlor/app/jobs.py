@@ -1,60 +1,47 @@
 """What the calculators are asked: each a function of a document and the room's models."""
 
+from __future__ import annotations
+
 from dataclasses import dataclass, field
 from functools import cached_property
+from typing import TYPE_CHECKING
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.app.questions import Models
-from jolly_parlor.by_ear.clues import Clue, Expected, asked_for, expected
-from jolly_parlor.by_ear.compared import (
-    HuntSaid,
-    hunt_map,
-    hunt_said,
-    tones_said,
-    usable,
-    zone_said,
-)
-from jolly_parlor.by_ear.record import Hunt, ToneMark
-from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast
-from jolly_parlor.diagnosis.marks import Lane, Mark, first_beyond, marks, paths_of
-from jolly_parlor.diagnosis.remedies import Remedy
-from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.next_take import Advice
-from jolly_parlor.fitting.posterior import BAND_SIGMAS, believe, placing_of_mix
-from jolly_parlor.placement import facing, maps
-from jolly_parlor.placement.around_seat import Settled
-from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.evenness import Deviation, Evenness, evenness
-from jolly_parlor.placement.items import LEFT, Item
-from jolly_parlor.placement.matching import Match
-from jolly_parlor.placement.mixes import Listening, Mix
-from jolly_parlor.placement.search.first import best_school
-from jolly_parlor.placement.search.further_subs import Further
-from jolly_parlor.placement.search.judged_schools import JudgedSchool, judged_schools
-from jolly_parlor.placement.strips import Axis, Strip, strip
-from jolly_parlor.placement.thing_effects import ThingEffect, thing_effects
-from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
-from jolly_parlor.project import comparison as comparing
-from jolly_parlor.project.comparison import Comparison
-from jolly_parlor.project.document import Document
-from jolly_parlor.project.equalising import Equalised, equalise
-from jolly_parlor.project.experiments import findings_at
-from jolly_parlor.project.floor_walk import FloorWalk, walk_round
-from jolly_parlor.project.gear_edits import usual_chains
-from jolly_parlor.project.layout_edits import move_around
-from jolly_parlor.project.ledger import Entry
-from jolly_parlor.project.ledger_steps import Step, judged_steps
-from jolly_parlor.project.matching import match_all
-from jolly_parlor.project.measured import measured_deviation
-from jolly_parlor.project.room_fit import advice_for, fit_document
-from jolly_parlor.project.signing import Scope
-from jolly_parlor.project.signing_off import SignedOff, sign_off
-from jolly_parlor.project.subwoofers import Aligned, SubReport, aligned, further, sub_report
-from jolly_parlor.project.tuning import SeatTrade, Tuned, compare_at_best, seat_trades, tune
-from jolly_parlor.refused import Refused
-from jolly_parlor.units import UnitSystem
+if TYPE_CHECKING:
+    from jolly_parlor.acoustics.arrays import FloatArray
+    from jolly_parlor.app.questions import Models
+    from jolly_parlor.by_ear.clues import Clue, Expected
+    from jolly_parlor.by_ear.compared import HuntSaid
+    from jolly_parlor.by_ear.record import Hunt, ToneMark
+    from jolly_parlor.diagnosis.findings import Finding
+    from jolly_parlor.diagnosis.marks import Lane, Mark
+    from jolly_parlor.diagnosis.remedies import Remedy
+    from jolly_parlor.fitting.fit import Fit
+    from jolly_parlor.fitting.next_take import Advice
+    from jolly_parlor.placement import facing, maps
+    from jolly_parlor.placement.around_seat import Settled
+    from jolly_parlor.placement.arrangement import Arrangement
+    from jolly_parlor.placement.evenness import Deviation, Evenness
+    from jolly_parlor.placement.items import Item
+    from jolly_parlor.placement.matching import Match
+    from jolly_parlor.placement.mixes import Listening, Mix
+    from jolly_parlor.placement.search.further_subs import Further
+    from jolly_parlor.placement.search.judged_schools import JudgedSchool
+    from jolly_parlor.placement.strips import Axis, Strip
+    from jolly_parlor.placement.thing_effects import ThingEffect
+    from jolly_parlor.placement.upper_range import UpperCurve
+    from jolly_parlor.project.comparison import Comparison
+    from jolly_parlor.project.document import Document
+    from jolly_parlor.project.equalising import Equalised
+    from jolly_parlor.project.floor_walk import FloorWalk
+    from jolly_parlor.project.ledger import Entry
+    from jolly_parlor.project.ledger_steps import Step
+    from jolly_parlor.project.signing import Scope
+    from jolly_parlor.project.signing_off import SignedOff
+    from jolly_parlor.project.subwoofers import Aligned, SubReport
+    from jolly_parlor.project.tuning import SeatTrade, Tuned
+    from jolly_parlor.units import UnitSystem
 
 
 @dataclass(frozen=True, eq=False)
@@ -79,6 +66,8 @@ class Shown:
 
     @cached_property
     def _figures(self) -> dict[str, Evenness]:
+        from jolly_parlor.placement.evenness import evenness
+
         curves = {"forecast": self.forecast, "measured": self.measured}
         return {layer: evenness(curve) for layer, curve in curves.items() if curve is not None}
 
@@ -89,6 +78,10 @@ def shown(
     models: Models,
 ) -> Shown:
     """The curves at the ear, the marks, and what acts beyond the range."""
+    from jolly_parlor.diagnosis.marks import first_beyond, marks, paths_of
+    from jolly_parlor.placement.upper_range import TOP_HZ
+    from jolly_parlor.project.measured import measured_deviation
+
     judged = models.forecaster.deviation(listening)
     asked = document.room, document.gear, listening
     paths = paths_of(*asked)
@@ -113,6 +106,9 @@ def findings(
     models: Models,
 ) -> list[Finding]:
     """Peaks and dips of the layer shown, explained."""
+    from jolly_parlor.project.experiments import findings_at
+    from jolly_parlor.project.measured import measured_deviation
+
     measured = None
     if layer == "measured":
         measured = measured_deviation(document, listening)
@@ -127,6 +123,9 @@ def comparison(
     document: Document, seat: str, mix: Mix, fit: Fit | None, at_best: bool, models: Models
 ) -> Comparison:
     """The ranking, as set or each at its best settings; with a fit, who can be told from whom."""
+    from jolly_parlor.project import comparison as comparing
+    from jolly_parlor.project.tuning import compare_at_best
+
     model = models.forecaster, models.anechoic
     if at_best:
         return compare_at_best(document, seat, mix, *model, fit=fit)
@@ -135,6 +134,8 @@ def comparison(
 
 def next_try(listening: Listening, models: Models) -> Remedy | None:
     """The best calculated move against any of an arrangement's findings."""
+    from jolly_parlor.diagnosis.findings import findings_of_forecast
+
     explained = findings_of_forecast(models.forecaster, models.anechoic, listening)
     remedies = [finding.remedy for finding in explained if finding.remedy is not None]
     return max(remedies, key=lambda remedy: remedy.gain_db, default=None)
@@ -142,6 +143,9 @@ def next_try(listening: Listening, models: Models) -> Remedy | None:
 
 def learn(document: Document, seat: str, models: Models) -> tuple[Fit, Advice | None]:
     """The room fitted to the takes, and what to measure next for that seat."""
+    from jolly_parlor.project.room_fit import advice_for, fit_document
+    from jolly_parlor.refused import Refused
+
     fit = fit_document(document)
     try:
         return fit, advice_for(document, fit, seat)
@@ -151,17 +155,23 @@ def learn(document: Document, seat: str, models: Models) -> tuple[Fit, Advice | 
 
 def band(listening: Listening, fit: Fit, models: Models) -> FloatArray:
     """How far the forecast may be off, either side, dB at FIT_HZ."""
+    from jolly_parlor.fitting.posterior import BAND_SIGMAS, believe, placing_of_mix
+
     found = believe(fit, [placing_of_mix(listening)])
     return np.asarray(BAND_SIGMAS * found.sigma_db[0])
 
 
 def facings(document: Document, models: Models) -> list[facing.Facing]:
     """Both ways of facing the room, scored."""
+    from jolly_parlor.placement import facing
+
     return facing.facings(document.room, document.gear, models.forecaster.field)
 
 
 def things(listening: Listening, models: Models) -> list[ThingEffect]:
     """What each thing in the room does to what is heard."""
+    from jolly_parlor.placement.thing_effects import thing_effects
+
     return thing_effects(models.forecaster, listening)
 
 
@@ -169,42 +179,60 @@ def settings(
     document: Document, name: str, every_seat: bool, measured: bool, models: Models
 ) -> Tuned:
     """The best settings of an arrangement; `document` as it is believed."""
+    from jolly_parlor.project.tuning import tune
+
     field = models.forecaster.field
     return tune(document, name, every_seat, measured=measured, field=field)
 
 
 def sub_shares(document: Document, name: str, models: Models) -> SubReport:
     """What each subwoofer does alone."""
+    from jolly_parlor.project.subwoofers import sub_report
+
     return sub_report(document, name, field=models.forecaster.field)
 
 
 def alignment(document: Document, name: str, models: Models) -> Aligned:
     """How each subwoofer stands to the pair."""
+    from jolly_parlor.project.subwoofers import aligned
+
     return aligned(document, name, field=models.forecaster.field)
 
 
 def floor_walk(document: Document, name: str, sub: str, seat: str, models: Models) -> FloorWalk:
     """A subwoofer at each named place of the floor."""
+    from jolly_parlor.project.floor_walk import walk_round
+
     return walk_round(document, name, sub, seat, models.forecaster.field)
 
 
 def further_subs(document: Document, name: str, models: Models) -> list[Further]:
     """What none to four subwoofers would give."""
+    from jolly_parlor.project.subwoofers import further
+
     return further(document, name, field=models.forecaster.field)
 
 
 def trades(document: Document, name: str, models: Models) -> list[SeatTrade]:
     """What the main seat gives up for the others."""
+    from jolly_parlor.project.tuning import seat_trades
+
     return seat_trades(document, name, models.forecaster.field)
 
 
 def schools(document: Document, models: Models) -> list[JudgedSchool]:
     """Every school that can be met, at its own best settings and as it comes."""
+    from jolly_parlor.placement.search.judged_schools import judged_schools
+    from jolly_parlor.project.gear_edits import usual_chains
+
     return judged_schools(models.forecaster, document.wishes, usual_chains(document))
 
 
 def first_proposal(document: Document, models: Models) -> tuple[Arrangement, float]:
     """The best of the schools, to look at while the search goes on."""
+    from jolly_parlor.placement.search.first import best_school
+    from jolly_parlor.project.gear_edits import usual_chains
+
     return best_school(models.forecaster, document.wishes, usual_chains(document))
 
 
@@ -212,6 +240,8 @@ def clue_moves(
     listening: Listening, found: tuple[Clue, ...], models: Models
 ) -> list[Expected | None]:
     """What the forecast expects of each clue's move; None where it asks for none or cannot be."""
+    from jolly_parlor.by_ear.clues import asked_for, expected
+
     model, told = models.forecaster, []
     for clue in found:
         after = asked_for(model.room, model.gear, listening.arrangement, clue, listening.seat)
@@ -221,6 +251,10 @@ def clue_moves(
 
 def zone(listening: Listening, models: Models) -> str:
     """Whether ear and forecast agree on the calm zone of the voice."""
+    from jolly_parlor.by_ear.compared import zone_said
+    from jolly_parlor.placement.items import LEFT
+    from jolly_parlor.placement.strips import strip
+
     room = models.forecaster.room
     assert room.calm_zone is not None
     found = strip(models.forecaster, listening, LEFT, "y")
@@ -231,6 +265,8 @@ def hunt(
     arrangement: Arrangement, hunted: Hunt, seat: str, units: UnitSystem, models: Models
 ) -> HuntSaid:
     """The marks of a hunt against the map of the forecast."""
+    from jolly_parlor.by_ear.compared import hunt_map, hunt_said
+
     return hunt_said(hunt_map(models.forecaster, arrangement, hunted, seat), hunted, units)
 
 
@@ -238,6 +274,8 @@ def hunt_tint(
     arrangement: Arrangement, hunted: Hunt, seat: str, models: Models
 ) -> maps.EvennessMap:
     """How even it is where what is hunted for can be."""
+    from jolly_parlor.by_ear.compared import hunt_map, usable
+
     return usable(hunt_map(models.forecaster, arrangement, hunted, seat), hunted)
 
 
@@ -245,6 +283,10 @@ def tones(
     document: Document, listening: Listening, marks: tuple[ToneMark, ...], models: Models
 ) -> list[str]:
     """Notes marked by ear against findings: of the takes where there are some, else forecast."""
+    from jolly_parlor.by_ear.compared import tones_said
+    from jolly_parlor.project.experiments import findings_at
+    from jolly_parlor.project.measured import measured_deviation
+
     measured = measured_deviation(document, listening)
     found = findings_at(
         document, listening, measured, models.forecaster, models.anechoic, models.upper
@@ -258,6 +300,8 @@ def ledger(
     document: Document, noted: tuple[Entry, ...], seat: str, mix: Mix, models: Models
 ) -> list[Step]:
     """Every step of the Ledger with its figures."""
+    from jolly_parlor.project.ledger_steps import judged_steps
+
     return judged_steps(document, noted, seat, mix, models.forecaster)
 
 
@@ -270,6 +314,8 @@ def signed_off(
     models: Models,
 ) -> SignedOff:
     """All that is to be said of an arrangement before signing off."""
+    from jolly_parlor.project.signing_off import sign_off
+
     model, silence = models.forecaster, models.anechoic
     return sign_off(document, name, model, silence, models.upper, believed, fit, units)
 
@@ -284,11 +330,15 @@ def equaliser(
     models: Models,
 ) -> Equalised:
     """Trims and sections."""
+    from jolly_parlor.project.equalising import equalise
+
     return equalise(document, name, scope, fit, measured, models.forecaster.field, units)
 
 
 def around_seat(document: Document, name: str, models: Models) -> list[Match]:
     """What is off of every loudspeaker around the seat."""
+    from jolly_parlor.project.matching import match_all
+
     return match_all(document, name, field=models.forecaster.field)
 
 
@@ -296,6 +346,8 @@ def moved_around(
     document: Document, name: str, models: Models
 ) -> tuple[Document, tuple[Settled, ...]]:
     """The loudspeakers around the seat where each is most even."""
+    from jolly_parlor.project.layout_edits import move_around
+
     return move_around(document, name, models.forecaster.field)
 
 
@@ -311,6 +363,8 @@ class Strips:
 
     def __call__(self, models: Models) -> list[Strip]:
         """All strips."""
+        from jolly_parlor.placement.strips import strip
+
         axes: tuple[Axis, ...] = ("y", "x", "z") if self._item.of_pair else ("y", "x")
         for axis in axes[len(self._found) :]:
             found = strip(models.forecaster, self._listening, self._item, axis, self._alike)
@@ -327,6 +381,8 @@ def tint(
     models: Models,
 ) -> maps.EvennessMap | maps.PressureMap:
     """What the plan is tinted by: `seat`, `source` or `pressure`."""
+    from jolly_parlor.placement import maps
+
     if kind == "source":
         return maps.source_map(models.forecaster, listening, item, alike)
     if kind == "pressure":

@@ -4,14 +4,20 @@ A room of another shape than a box, or with things in it, takes some ten seconds
 then the empty box of its size answers, and whoever asks is told when there is better.
 """
 
+from __future__ import annotations
+
 import threading
 from collections.abc import Callable
 from functools import partial
+from typing import TYPE_CHECKING
 
 from jolly_parlor import defects
-from jolly_parlor.acoustics.fields import RoomField, bare_field, needs_working_out, room_field
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import GRID_HZ
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.acoustics.fields import RoomField
 
 ROOMS_KEPT = 2
 """The surveyed and the fitted room: going back and forth must not make their tables anew."""
@@ -52,6 +58,8 @@ class KnownFields:
         """The room's field on the usual grid, of the empty room while it is worked out. Raises
         Refused where it cannot be.
         """
+        from jolly_parlor.acoustics.fields import bare_field, needs_working_out
+
         with self._lock:
             found = next((field for known, field in self._known if known == room), None)
             if found is None:
@@ -67,6 +75,8 @@ class KnownFields:
 
     def working_out(self, room: Room) -> bool:
         """Whether a better field of the room is on its way, or will be once it is asked for."""
+        from jolly_parlor.acoustics.fields import needs_working_out
+
         with self._lock:
             return needs_working_out(room) and all(known != room for known, _ in self._settled)
 
@@ -101,15 +111,17 @@ class KnownFields:
         self._known = [(room, field), *others][:ROOMS_KEPT]
 
     def _work_out(self, room: Room) -> None:
+        from jolly_parlor.acoustics.fields import room_field
+
         field, why = None, ""
         try:
             field = room_field(room, GRID_HZ, partial(self._go_on, room))
             field.prepare()
         except _Stopped:
-            why = "You stopped it; any change of the survey begins anew."
+            why = tr("You stopped it; any change of the survey begins anew.")
         except Exception as error:  # the empty room goes on answering
             if not isinstance(error, _Closed):
-                why = defects.sentence(error, "working out the room")
+                why = defects.sentence(error, tr("working out the room"))
         with self._lock:
             self._at_work.remove(room)
             self._shares = [one for one in self._shares if one[0] != room]

@@ -7,6 +7,7 @@ from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from jolly_parlor import defects
 from jolly_parlor.studio.measuring import Cancelled
+from jolly_parlor.words import tr
 
 Work = Callable[[Callable[[float, float], None], Callable[[], bool]], object]
 
@@ -32,7 +33,7 @@ class MeasureRun(QThread):
         try:
             result = self._work(self.progressed.emit, self._stop.is_set)
         except Cancelled:
-            self.refused.emit("Stopped; nothing was kept.")
+            self.refused.emit(tr("Stopped; nothing was kept."))
         except Exception as error:
             self.refused.emit(defects.sentence(error, "measuring"))
         else:

@@ -1,10 +1,16 @@
 """The zone strips of what is selected: where it would be calm."""
 
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
 from jolly_parlor.app import jobs
 from jolly_parlor.app.following import Follower
 from jolly_parlor.app.questions import STRIPS, Question
 from jolly_parlor.app.session import Session
-from jolly_parlor.placement.strips import Strip
+
+if TYPE_CHECKING:
+    from jolly_parlor.placement.strips import Strip
 
 
 class Neighbourhood(Follower):

@@ -1,65 +1,146 @@
 """What the main window is made of, for those parts of it that need the others."""
 
-from PyQt6.QtWidgets import QMainWindow
+from __future__ import annotations
 
-from jolly_parlor.app.plan.view import PlanView
-from jolly_parlor.app.safety import SafetyCopy
-from jolly_parlor.app.settings import SettingsStore
-from jolly_parlor.app.stations.base import Station
-from jolly_parlor.app.stations.compare.compare_page import CompareStation
-from jolly_parlor.app.stations.finetune.finetune_page import FinetuneStation
-from jolly_parlor.app.stations.forecast.forecast_page import ForecastStation
-from jolly_parlor.app.stations.gear.gear_page import GearStation
-from jolly_parlor.app.stations.hear.hear_page import HearStation
-from jolly_parlor.app.stations.lineup.lineup_page import LineupStation
-from jolly_parlor.app.stations.signoff.signoff_page import SignoffStation
-from jolly_parlor.app.stations.subs.subs_page import SubsStation
-from jolly_parlor.app.stations.survey.survey_page import SurveyStation
-from jolly_parlor.app.stations.takes.takes_page import TakesStation
-from jolly_parlor.app.workbench import Workbench
+from collections.abc import Iterator, Mapping
+from functools import cached_property
+from pathlib import Path
+from typing import TYPE_CHECKING, TypeVar
+
+from PyQt6.QtWidgets import QMainWindow, QStackedWidget
+
+from jolly_parlor.app.walk import WALK
+
+if TYPE_CHECKING:
+    from jolly_parlor.app.help_window import HelpWindow
+    from jolly_parlor.app.pictures import Pictures
+    from jolly_parlor.app.place import WindowPlace
+    from jolly_parlor.app.plan.view import PlanView
+    from jolly_parlor.app.safety import SafetyCopy
+    from jolly_parlor.app.settings import SettingsStore
+    from jolly_parlor.app.stations.base import Station
+    from jolly_parlor.app.stations.compare.compare_page import CompareStation
+    from jolly_parlor.app.stations.finetune.finetune_page import FinetuneStation
+    from jolly_parlor.app.stations.forecast.forecast_page import ForecastStation
+    from jolly_parlor.app.stations.gear.gear_page import GearStation
+    from jolly_parlor.app.stations.hear.hear_page import HearStation
+    from jolly_parlor.app.stations.lineup.lineup_page import LineupStation
+    from jolly_parlor.app.stations.signoff.signoff_page import SignoffStation
+    from jolly_parlor.app.stations.subs.subs_page import SubsStation
+    from jolly_parlor.app.stations.survey.survey_page import SurveyStation
+    from jolly_parlor.app.stations.takes.takes_page import TakesStation
+    from jolly_parlor.app.workbench import Workbench
+
+    S = TypeVar("S", bound=Station)
+else:
+    S = TypeVar("S")
 
 
 class WindowParts(QMainWindow):
-    """The window's parts by name. `MainWindow` makes them."""
+    """The window's parts by name. `MainWindow` makes them; a station is made, and what it is made
+    with loaded, when somebody first goes there.
+    """
 
     session: Workbench
     settings: SettingsStore
     safety: SafetyCopy
     plan: PlanView
-    survey: SurveyStation
-    gear: GearStation
-    lineup: LineupStation
-    forecast: ForecastStation
-    takes: TakesStation
-    compare: CompareStation
-    hear: HearStation
-    finetune: FinetuneStation
-    subs: SubsStation
-    signoff: SignoffStation
+    stack: QStackedWidget
+    station: str
+    """The id of the one somebody is at."""
+    place: WindowPlace
+    pictures: Pictures
+    guide: HelpWindow | None = None
 
-    def _make_stations(self) -> dict[str, Station]:
-        """In the order of the walk, by id. A new station is one line here and one above."""
-        session = self.session
-        self.survey, self.gear = SurveyStation(session), GearStation(session)
-        self.lineup, self.forecast = LineupStation(session), ForecastStation(session)
-        self.takes, self.compare = TakesStation(session), CompareStation(session)
-        self.hear = HearStation(session)
-        self.finetune = FinetuneStation(session, self.takes.measure)
-        self.subs = SubsStation(session, self.takes.measure)
-        self.signoff = SignoffStation(session, self.takes.measure)
-        every: tuple[Station, ...] = (
-            self.survey,
-            self.gear,
-            self.lineup,
-            self.forecast,
-            self.takes,
-            self.compare,
-            self.hear,
-            self.finetune,
-            self.subs,
-            self.signoff,
-        )
-        return {station.id: station for station in every}
+    @cached_property
+    def stations(self) -> Stations:
+        """By id, in the order of the walk."""
+        return Stations(self)
+
+    @cached_property
+    def survey(self) -> SurveyStation:
+        """The room as surveyed."""
+        from jolly_parlor.app.stations.survey.survey_page import SurveyStation
+
+        return self._put(SurveyStation(self.session))
+
+    @cached_property
+    def gear(self) -> GearStation:
+        """What is placed."""
+        from jolly_parlor.app.stations.gear.gear_page import GearStation
+
+        return self._put(GearStation(self.session))
+
+    @cached_property
+    def lineup(self) -> LineupStation:
+        """The candidates."""
+        from jolly_parlor.app.stations.lineup.lineup_page import LineupStation
+
+        return self._put(LineupStation(self.session))
+
+    @cached_property
+    def forecast(self) -> ForecastStation:
+        """What is calculated of one."""
+        from jolly_parlor.app.stations.forecast.forecast_page import ForecastStation
+
+        return self._put(ForecastStation(self.session))
+
+    @cached_property
+    def takes(self) -> TakesStation:
+        """What was measured."""
+        from jolly_parlor.app.stations.takes.takes_page import TakesStation
+
+        return self._put(TakesStation(self.session))
+
+    @cached_property
+    def compare(self) -> CompareStation:
+        """All of them against each other."""
+        from jolly_parlor.app.stations.compare.compare_page import CompareStation
+
+        return self._put(CompareStation(self.session))
+
+    @cached_property
+    def hear(self) -> HearStation:
+        """How they would sound."""
+        from jolly_parlor.app.stations.hear.hear_page import HearStation
+
+        return self._put(HearStation(self.session))
+
+    @cached_property
+    def finetune(self) -> FinetuneStation:
+        """What the ear finds."""
+        from jolly_parlor.app.stations.finetune.finetune_page import FinetuneStation
+
+        return self._put(FinetuneStation(self.session, self.takes.measure))
+
+    @cached_property
+    def subs(self) -> SubsStation:
+        """How the subwoofers are set."""
+        from jolly_parlor.app.stations.subs.subs_page import SubsStation
+
+        return self._put(SubsStation(self.session, self.takes.measure))
+
+    @cached_property
+    def signoff(self) -> SignoffStation:
+        """What is kept."""
+        from jolly_parlor.app.stations.signoff.signoff_page import SignoffStation
+
+        made = self._put(SignoffStation(self.session, self.takes.measure))
+        made.save.clicked.connect(self.save_card)
+        made.report.clicked.connect(self.save_report)
+        return made
+
+    def open_dropped(self, path: Path) -> None:
+        """Open a document in place of the one shown, if that may be left."""
+        raise NotImplementedError
+
+    def save_card(self) -> None:
+        """Save the placement card of the current arrangement."""
+        raise NotImplementedError
+
+    def save_report(self) -> None:
+        """Save the full report of the current arrangement."""
+        raise NotImplementedError
 
     def say(self, text: str) -> None:
         """Show a sentence under the header."""
@@ -76,3 +157,31 @@ class WindowParts(QMainWindow):
     def restyle(self) -> None:
         """Put the theme of the settings in force."""
         raise NotImplementedError
+
+    def _put(self, station: S) -> S:
+        self.stack.addWidget(station)
+        return station
+
+
+class Stations(Mapping[str, "Station"]):
+    """The stations of a window, each made when it is asked for."""
+
+    def __init__(self, parts: WindowParts) -> None:
+        self._parts = parts
+
+    def __getitem__(self, station: str) -> Station:
+        if station not in WALK:
+            raise KeyError(station)
+        found: Station = getattr(self._parts, station)
+        return found
+
+    def __iter__(self) -> Iterator[str]:
+        return iter(WALK)
+
+    def __len__(self) -> int:
+        return len(WALK)
+
+    @property
+    def made(self) -> list[Station]:
+        """Those somebody has gone to."""
+        return [vars(self._parts)[name] for name in WALK if name in vars(self._parts)]

@@ -11,6 +11,7 @@ from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.programme import programme
+from jolly_parlor.words import tr
 
 __all__ = ["LOUDEST_DB", "QUIET_DB", "STEP_DB", "Player"]
 
@@ -33,7 +34,7 @@ class Player(Sounding):
         halved.
         """
         if self.sounds or self._measure.measuring:
-            self.said = "Something plays already: silence it first."
+            self.said = tr("Something plays already: silence it first.")
             self.changed.emit()
             return
         try:
@@ -42,7 +43,7 @@ class Player(Sounding):
             self.session.refused.emit(str(error))
             return
         if studio.simulated:
-            self.said = "The simulated studio is silent; ask its listener."
+            self.said = tr("The simulated studio is silent; ask its listener.")
             self.changed.emit()
             return
         sounds = _channels(name, studio.sample_rate, tuple(sources))

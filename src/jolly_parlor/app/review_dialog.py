@@ -16,10 +16,12 @@ from PyQt6.QtWidgets import (
 
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import Choice, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.by_ear.record import Answer
 from jolly_parlor.by_ear.review import ANSWERS, QUESTIONS, Question, keys, scored
 from jolly_parlor.project.ear_edits import answer_review
+from jolly_parlor.words import tr
 
 _SIZE = (760, 640)
 
@@ -31,7 +33,7 @@ class ReviewDialog(QDialog):
         super().__init__(parent)
         self.session = session
         self.setObjectName("review")
-        self.setWindowTitle("The room by eye")
+        self.setWindowTitle(tr("The room by eye"))
         self.resize(*_SIZE)
         layout = QVBoxLayout(self)
         layout.setContentsMargins(18, 14, 18, 12)
@@ -50,7 +52,7 @@ class ReviewDialog(QDialog):
         area.setWidgetResizable(True)
         area.setWidget(holder)
         layout.addWidget(area, 1)
-        close = named_button("Close", "review-close", self.accept)
+        close = named_button(tr("Close"), "review-close", self.accept)
         layout.addWidget(close, 0, Qt.AlignmentFlag.AlignRight)
         for button in self.findChildren(QPushButton):
             button.setAutoDefault(False)
@@ -63,7 +65,7 @@ class ReviewDialog(QDialog):
             side = key.removeprefix(question.id).strip()
             if side:
                 row.addWidget(label(side, "soft"))
-            choice = Choice([(answer, answer) for answer in ANSWERS], f"review {key}")
+            choice = Choice([(answer, answer) for answer in ANSWERS], tr("review {key}", key=key))
             choice.chosen.connect(partial(self._answer, key))
             self.choices[key] = choice
             row.addWidget(choice)
@@ -79,7 +81,7 @@ class ReviewDialog(QDialog):
         given: Answer | None = next(a for a in ANSWERS if a == answer)
         if self.session.document.by_ear.review.get(key) == given:
             given = None  # pressed again: taken back
-        self.session.do("Review by eye", lambda d: answer_review(d, key, given))
+        self.session.do(tr("Review by eye"), lambda d: answer_review(d, key, given))
         self._show()
 
     def _show(self) -> None:
@@ -102,12 +104,12 @@ class ReviewCard:
         self.session = session
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("The room by eye", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("The room by eye"), "head"))
         self.words = label("", wrap=True)
         self.words.setObjectName(f"review-words-{where}")
         row.addWidget(self.words, 1)
-        self.look = named_button("Look round …", f"review-{where}", self._open)
+        self.look = named_button(tr("Look round …"), f"review-{where}", self._open)
         row.addWidget(self.look)
         layout.addLayout(row)
         self.faults = label("", "soft", wrap=True)
@@ -119,7 +121,7 @@ class ReviewCard:
         self.words.setText(found.words)
         told = [fault.words for fault in found.faults[:3]]
         if len(found.faults) > 3:
-            told.append(f"and {len(found.faults) - 3} more.")
+            told.append(tr("and {faults} more.", faults=len(found.faults) - 3))
         self.faults.setText("\n".join(told))
         self.faults.setVisible(bool(told))
 

@@ -6,6 +6,8 @@ running owner was left behind by a crash and is offered at the next start. What 
 aside for a week.
 """
 
+from __future__ import annotations
+
 import fcntl
 import os
 import secrets
@@ -19,8 +21,8 @@ from platformdirs import user_state_path
 from PyQt6.QtCore import QObject, QTimer
 
 from jolly_parlor.app.session import Session
-from jolly_parlor.project.files import SUFFIX, FileRefused, open_project, write_project
 from jolly_parlor.project.history import Project
+from jolly_parlor.words import tr
 
 _EVERY_MS = 30_000
 KEPT_DAYS = 7
@@ -41,6 +43,8 @@ class SafetyCopy(QObject):
     """Writes the project every half minute while it has unsaved changes."""
 
     def __init__(self, session: Session, folder: Path | None = None) -> None:
+        from jolly_parlor.project.files import SUFFIX
+
         super().__init__(session)
         self.session = session
         self.folder = folder or user_state_path("jolly-parlor") / "unsaved"
@@ -59,6 +63,8 @@ class SafetyCopy(QObject):
 
     def write(self) -> None:
         """Keep the project as it stands, if it is not saved."""
+        from jolly_parlor.project.files import FileRefused, write_project
+
         project = self.session.history.project
         if not self.session.history.changed or project is self._written:
             return
@@ -67,7 +73,7 @@ class SafetyCopy(QObject):
             write_project(project, self.path)
             self._written = project
         except (OSError, FileRefused) as error:
-            self.session.told.emit(f"The safety copy could not be written: {error}")
+            self.session.told.emit(tr("The safety copy could not be written: {error}", error=error))
 
     def forget(self) -> None:
         """The work is saved: the copy is no longer needed."""
@@ -88,6 +94,8 @@ class SafetyCopy(QObject):
 
     def left_behind(self) -> list[LeftBehind]:
         """Unsaved work of earlier runs, newest first; that of running windows is theirs."""
+        from jolly_parlor.project.files import SUFFIX
+
         self._clean()
         # Earlier versions wrote one file for all.
         paths = [*self.folder.glob(f"*{SUFFIX}"), self.folder.with_name(f"unsaved{SUFFIX}")]
@@ -116,6 +124,8 @@ class SafetyCopy(QObject):
         self._set_aside(copy.path)
 
     def _set_aside(self, path: Path) -> None:
+        from jolly_parlor.project.files import SUFFIX
+
         name = f"{datetime.now():%Y-%m-%d %H-%M-%S} {secrets.token_hex(2)}{SUFFIX}"
         with suppress(OSError):
             self.discarded.mkdir(parents=True, exist_ok=True)
@@ -125,6 +135,8 @@ class SafetyCopy(QObject):
 
     def _clean(self) -> None:
         """Let go of what was discarded more than a week ago."""
+        from jolly_parlor.project.files import SUFFIX
+
         for path in self.discarded.glob(f"*{SUFFIX}"):
             with suppress(OSError):
                 if time.time() - path.stat().st_mtime > KEPT_DAYS * _DAY_SECONDS:
@@ -157,6 +169,8 @@ def _held(path: Path) -> bool:
 
 
 def _read(path: Path) -> Project | None:
+    from jolly_parlor.project.files import FileRefused, open_project
+
     try:
         return open_project(path).project
     except FileRefused:

@@ -1,9 +1,12 @@
 """What the window knows: the document with its history, what is selected, what was calculated."""
 
+from __future__ import annotations
+
 from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
@@ -15,21 +18,25 @@ from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.jobs import Shown
 from jolly_parlor.app.known_fields import KnownFields
 from jolly_parlor.app.questions import COMPARISON, FACING, FINDINGS, FORECAST, NEXT_TRY, Question
+from jolly_parlor.app.resting import Resting
 from jolly_parlor.app.settings import SettingsStore
-from jolly_parlor.diagnosis.findings import Finding
-from jolly_parlor.diagnosis.remedies import Remedy
-from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
-from jolly_parlor.placement.facing import Facing
 from jolly_parlor.placement.items import LEFT, Item
 from jolly_parlor.placement.mixes import BOTH, Listening, Mix, mixes
-from jolly_parlor.placement.search.wishes import Region
-from jolly_parlor.placement.strips import Axis
-from jolly_parlor.project.comparison import Comparison
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.history import History, Project
 from jolly_parlor.project.ledger import Entry
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.diagnosis.findings import Finding
+    from jolly_parlor.diagnosis.remedies import Remedy
+    from jolly_parlor.fitting.fit import Fit
+    from jolly_parlor.placement.facing import Facing
+    from jolly_parlor.placement.search.wishes import Region
+    from jolly_parlor.placement.strips import Axis
+    from jolly_parlor.project.comparison import Comparison
 
 
 class Session(QObject):
@@ -55,6 +62,8 @@ class Session(QObject):
     walked = pyqtSignal(str)
     """To the station of that id."""
     ledger_wanted = pyqtSignal()
+    guide_wanted = pyqtSignal(str)
+    """At the page of that name."""
 
     def __init__(self, project: Project, path: Path | None, settings: SettingsStore) -> None:
         super().__init__()
@@ -85,7 +94,7 @@ class Session(QObject):
         self._before: str | None = None
         self._seat = ""
         self._mix = BOTH.id
-        self._wants_comparison = self._at_best = self._closed = False
+        self._wants_comparison = self._wants_findings = self._at_best = self._closed = False
         self._follows_best = project.document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
         self.fields = fields = KnownFields(self._worked_out.emit, self.worked_further.emit)
@@ -95,8 +104,10 @@ class Session(QObject):
         self.beside = Calculator(self, fields=fields)
         self.ear = Calculator(self, fields=fields)
         self._calculators = (self.live, self.slow, self.beside, self.ear)
+        self.resting = Resting(self, lambda: self.calculating, self.live.cool)
         for calculator in self._calculators:
             calculator.failed.connect(self.told)
+            calculator.settled.connect(self.resting.wake)
         self.drafted.connect(self._give_way)
         for signal in (self.document_changed, self.view_changed):
             signal.connect(self._give_way)
@@ -142,15 +153,17 @@ class Session(QObject):
         """What is looked at, of an arrangement."""
         return Listening(arrangement, self.seat, self.mix)
 
-    def do(self, label: str, edit: Callable[[Document], Document]) -> bool:
-        """One undoable change; a refusal is told in words and changes nothing."""
+    def do(self, label: str, edit: Callable[[Document], Document], series: str = "") -> bool:
+        """One undoable change; a refusal is told in words and changes nothing. Changes of one
+        series, one right after the other, are one step, and the edit is made on what was before.
+        """
         try:
-            changed = edit(self.document)
+            changed = edit(self.history.before(series))
         except Exception as error:
-            self.refused.emit(defects.sentence(error, f"at “{label}”"))
+            self.refused.emit(defects.sentence(error, tr("at “{label}”", label=label)))
             return False
         now = self.arrangement
-        self.history.do(label, changed, now.name if now is not None else None)
+        self.history.do(label, changed, now.name if now is not None else None, series)
         self.draft = None
         self.document_changed.emit()
         return True
@@ -268,18 +281,29 @@ class Session(QObject):
             self.drag(item, replace(base.position(item), **{axis: to}))
             self.drop()
 
-    def drop(self) -> None:
-        """Commit what was dragged as one undoable move."""
+    def drop(self, series: str = "") -> None:
+        """Commit what was dragged as one undoable move, or as more of the last one's series."""
         draft = self.draft
         if draft is not None and not self.do(
-            f"Move in {draft.name}", partial(replace_arrangement, arrangement=draft)
+            tr("Move in {name}", name=draft.name),
+            partial(replace_arrangement, arrangement=draft),
+            series,
         ):
             self.abandon_drag()
+
+    def reach(self) -> None:
+        """Somebody is about to drag: the first move is to be as quick as those after it."""
+        self.live.reach()
 
     def abandon_drag(self) -> None:
         """Put back what was dragged."""
         self.draft = None
         self.drafted.emit()
+
+    def want_findings(self, wanted: bool) -> None:
+        """What stands out is only explained while somebody looks at it."""
+        self._wants_findings = wanted
+        self._ask_findings()
 
     def want_comparison(self, wanted: bool) -> None:
         """The comparison is only calculated while somebody looks at it."""
@@ -364,6 +388,8 @@ class Session(QObject):
 
     def _ask_findings(self) -> None:
         document, arrangement = self.believed, self.arrangement
+        if not self._wants_findings:
+            return
         view = (document, arrangement, self.seat, self.mix, self.layer)
         if not self._new_question("findings", view):
             return

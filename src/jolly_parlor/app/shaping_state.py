@@ -2,6 +2,8 @@
 drag would make of it.
 """
 
+from __future__ import annotations
+
 from collections.abc import Callable
 from dataclasses import replace
 
@@ -13,6 +15,7 @@ from jolly_parlor.app.session import Session
 from jolly_parlor.project.edits import set_room
 from jolly_parlor.project.survey_edits import shape_room
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 class ShapingState(QObject):
@@ -91,7 +94,7 @@ class ShapingState(QObject):
                 faced=new(room.faced) if room.faced else None,
             )
 
-        done = self.line(f"Call the {wall} wall {to}", edit)
+        done = self.line(tr("Call the {wall} wall {to}", wall=wall, to=to), edit)
         if done:
             self._wall = to
             self.changed.emit()

@@ -28,12 +28,18 @@ class Sounding(QObject):
     ) -> None:
         super().__init__()
         self.session = session
-        self.output_db, self.loudest_db = quiet_db, loudest_db
+        self._loudest_db = loudest_db
+        self.output_db = min(quiet_db, self.loudest_db)
         self.said = ""
         """Why nothing is heard, where nothing is."""
         self._run: MeasureRun | None = None
         self._fades = False
         session.closing.connect(self.close)
+
+    @property
+    def loudest_db(self) -> float:
+        """The limit: this page's, or the user's where that is lower."""
+        return min(self._loudest_db, self.session.settings.values.level_limit_db)
 
     @property
     def sounds(self) -> bool:

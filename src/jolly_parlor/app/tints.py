@@ -1,15 +1,19 @@
 """What the plan is tinted by: seats, a source's places, or the pressure at one frequency."""
 
+from __future__ import annotations
+
 from collections.abc import Callable
 from functools import partial
-from typing import Final
+from typing import TYPE_CHECKING, Final
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.following import Follower
 from jolly_parlor.app.questions import TINT, Models, Question
 from jolly_parlor.app.session import Session
 from jolly_parlor.placement.items import LEFT, Item, loudspeaker
-from jolly_parlor.placement.maps import EvennessMap, PressureMap
+
+if TYPE_CHECKING:
+    from jolly_parlor.placement.maps import EvennessMap, PressureMap
 
 KINDS: Final = ("seat", "source", "pressure", "hunt")
 _FIRST_HZ = 60.0

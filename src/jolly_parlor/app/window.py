@@ -1,14 +1,16 @@
 """The main window: header with stepping stones, the plan at the left, a station at the right."""
 
+from __future__ import annotations
+
 from pathlib import Path
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtGui import QCloseEvent
+from PyQt6.QtGui import QCloseEvent, QContextMenuEvent, QGuiApplication, QResizeEvent
 from PyQt6.QtWidgets import (
     QApplication,
     QFrame,
     QHBoxLayout,
-    QLabel,
+    QMenu,
     QPushButton,
     QSplitter,
     QStackedWidget,
@@ -17,17 +19,30 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app import theme
 from jolly_parlor.app.commands import Commands, first_station
+from jolly_parlor.app.drops import Drops
 from jolly_parlor.app.menus import Menus
+from jolly_parlor.app.pictures import Pictures
+from jolly_parlor.app.place import LEAST_PLAN, WindowPlace
 from jolly_parlor.app.plan.view import PlanView
 from jolly_parlor.app.plan.zone_strips import ZoneStrips
 from jolly_parlor.app.safety import LeftBehind, SafetyCopy
 from jolly_parlor.app.settings import SettingsStore
+from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.widgets.fields import LiveLabel, label
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.stones import SteppingStones
+from jolly_parlor.app.widgets.working_line import WorkingLine
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.history import Project
+from jolly_parlor.words import tr
+
+_HINT = tr(" Drag anything, or N and arrow keys.")
+_AIRY = 650
+"""From so many pixels of height, with usual text, there is room for hints."""
+_BESIDE = 60
+"""What the header has beside its words and stones: margins, and a gap."""
 
 
 class MainWindow(Commands):
@@ -48,11 +63,10 @@ class MainWindow(Commands):
         if document.chosen:
             self.session.show_arrangement(document.chosen)
         self.safety = SafetyCopy(self.session, unsaved)
+        self._tight = False
         self.resize(1280, 800)
-        self.stations = self._make_stations()
+        self.station = first_station(document)
         self.stack = QStackedWidget()
-        for station in self.stations.values():
-            self.stack.addWidget(station)
         self.plan = PlanView(self.session)
         centre = QWidget()
         layout = QVBoxLayout(centre)
@@ -66,14 +80,22 @@ class MainWindow(Commands):
         split.addWidget(self.stack)
         split.setStretchFactor(0, 0)
         split.setStretchFactor(1, 1)
-        split.setSizes([384, 896])
         layout.addWidget(split, 1)
         self.setCentralWidget(centre)
+        self.place = WindowPlace(
+            self, split, self.settings, lambda: (self.session.path, self.station)
+        )
+        session = self.session
+        calculators = session.live, session.slow, session.beside, session.ear
+        self.working = WorkingLine(centre, calculators)
+        self.drops = Drops(self)
+        self.pictures = Pictures(self, self.settings, self.say)
         self.menus = Menus(self, self.session)
         self._connect()
-        self.signoff.save.clicked.connect(self.save_card)
-        self.signoff.report.clicked.connect(self.save_report)
-        self.go(first_station(document))
+        hints = QGuiApplication.styleHints()
+        assert hints is not None
+        hints.colorSchemeChanged.connect(self._follow_desktop)
+        self.go(self.station)
         self.session.recalculate()
         self.session.neighbourhood.ask()
         self.refresh()
@@ -84,20 +106,16 @@ class MainWindow(Commands):
         header.setObjectName("header")
         row = QHBoxLayout(header)
         row.setContentsMargins(18, 4, 14, 4)
-        self.wordmark = QLabel("Jolly Parlor")
-        self.wordmark.setFont(theme.serif(17))
-        self.wordmark.setStyleSheet(f"color: {theme.current().wine}")
+        self.wordmark = label(tr("Jolly Parlor"), "wordmark")
         row.addWidget(self.wordmark)
-        self.room_name = label("")
-        self.room_name.setFont(theme.serif(12, italic=True))
+        self.room_name = label("", "room")
         self.room_name.setObjectName("room-title")
         row.addSpacing(14)
         row.addWidget(self.room_name)
-        row.addStretch(1)
-        ids = list(self.stations)
-        self.stones = SteppingStones([station.name for station in self.stations.values()])
+        ids = list(WALK)
+        self.stones = SteppingStones([stop.name for stop in WALK.values()])
         self.stones.stepped.connect(lambda index: self.go(ids[index]))
-        row.addWidget(self.stones)
+        row.addWidget(self.stones, 1)
         return header
 
     def _notice(self) -> QWidget:
@@ -109,7 +127,7 @@ class MainWindow(Commands):
         self.notice_text = label("", wrap=True)
         self.notice_text.setObjectName("notice-text")
         row.addWidget(self.notice_text, 1)
-        close = QPushButton("Understood")
+        close = QPushButton(tr("Understood"))
         close.clicked.connect(self.notice.hide)
         row.addWidget(close)
         self.notice.hide()
@@ -117,25 +135,26 @@ class MainWindow(Commands):
 
     def _plan_side(self) -> QWidget:
         side = QWidget()
-        side.setMinimumWidth(330)
+        side.setMinimumWidth(LEAST_PLAN)
         layout = QVBoxLayout(side)
         layout.setContentsMargins(12, 8, 0, 4)
         layout.setSpacing(2)
-        row = QHBoxLayout()
+        row = FlowRow()
         back, ahead = QToolButton(), QToolButton()
         for button, text, step in ((back, "‹", -1), (ahead, "›", 1)):
             button.setText(text)
             button.setAutoRaise(True)
-            button.setFont(theme.serif(16))
-            button.setAccessibleName("Previous arrangement" if step < 0 else "Next arrangement")
+            button.setProperty("role", "step")
+            button.setAccessibleName(
+                tr("Previous arrangement") if step < 0 else tr("Next arrangement")
+            )
             button.clicked.connect(lambda _, by=step: self.session.show_next(by))
-        self.arrangement_name = label("", "head")
+        self.arrangement_name = label("", "head", wrap=True)
         self.arrangement_name.setObjectName("arrangement-name")
         self.arrangement_count = label("", "soft")
         row.addWidget(back)
-        row.addWidget(self.arrangement_name)
+        row.addWidget(self.arrangement_name, 1)
         row.addWidget(ahead)
-        row.addStretch(1)
         row.addWidget(self.arrangement_count)
         layout.addLayout(row)
         layout.addWidget(self.plan, 1)
@@ -152,6 +171,7 @@ class MainWindow(Commands):
         session.told.connect(self.say)
         session.walked.connect(self.go)
         session.ledger_wanted.connect(self.show_ledger)
+        session.guide_wanted.connect(self.show_guide)
         for signal in (
             session.document_changed,
             session.view_changed,
@@ -169,6 +189,7 @@ class MainWindow(Commands):
 
     def go(self, station: str) -> None:
         """Walk to the station of that id."""
+        self.station = station
         self.stack.setCurrentWidget(self.stations[station])
         self.session.shaping.show(station == "survey")
         self.refresh()
@@ -181,16 +202,24 @@ class MainWindow(Commands):
         self.setWindowTitle(f"{room}{' *' if session.history.changed else ''} · Jolly Parlor")
         every = [a.name for a in session.document.arrangements]
         a = session.arrangement
-        self.arrangement_name.setText(a.name if a else "Nothing lined up")
+        self.arrangement_name.setText(a.name if a else tr("Nothing lined up"))
         if a is not None:
             picked = ", picked" if a.name == session.document.chosen else ""
-            self.arrangement_count.setText(f"{every.index(a.name) + 1} of {len(every)}{picked}")
+            self.arrangement_count.setText(
+                tr(
+                    "{index} of {every}{picked}",
+                    index=every.index(a.name) + 1,
+                    every=len(every),
+                    picked=picked,
+                )
+            )
         else:
             self.arrangement_count.setText("")
         self._refresh_live()
-        states = [station.state() for station in self.stations.values()]
-        self.stones.show_states(states, self.stack.currentIndex())
+        states = [stop.state(session) for stop in WALK.values()]
+        self.stones.show_states(states, list(WALK).index(self.station))
         self.menus.refresh()
+        self.plan.tell()
 
     def _refresh_live(self) -> None:
         """What changes with every move of a drag."""
@@ -211,20 +240,62 @@ class MainWindow(Commands):
         figure = session.shown.figure("forecast")
         if session.problem or figure is None:
             return session.problem
-        hint = "" if session.draft is not None else " Drag anything, or N and arrow keys."
-        return f"Forecast {figure.value_db:.1f} dB from even at the {session.seat}.{hint}"
+        hint = "" if session.draft is not None or self._tight else _HINT
+        return tr(
+            "Forecast {value_db:.1f} dB from even at the {seat}.{hint}",
+            value_db=figure.value_db,
+            seat=session.seat,
+            hint=hint,
+        )
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        """What there is room for."""
+        super().resizeEvent(event)
+        wide = self.width()
+        self._tight = self.height() < _AIRY * theme.scale()
+        self._refresh_live()
+        words = self.wordmark.sizeHint().width() + self.room_name.sizeHint().width()
+        room = wide - self.stones.one_line
+        self.wordmark.setVisible(room > self.wordmark.sizeHint().width() + _BESIDE)
+        self.room_name.setVisible(room > words + _BESIDE)
+        self.place.share(wide)
+
+    def contextMenuEvent(self, event: QContextMenuEvent | None) -> None:
+        """What can be taken along of what is pointed at."""
+        assert event is not None
+        one = self.pictures.under(self.childAt(event.pos()))
+        if one is None:
+            return
+        menu = QMenu(self)
+        self.pictures.offer(one, menu)
+        if not menu.isEmpty():
+            menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+            menu.popup(event.globalPos())
+
+    def take_place(self) -> None:
+        """As the user left it: size and place of the window, and where they were in it."""
+        self.place.restore()
+        kept = self.settings.station_of(self.session.path)
+        if kept in WALK:
+            self.go(kept)
+        self.place.remember()
 
     def restyle(self) -> None:
         """Put the theme of the settings in force."""
         application = QApplication.instance()
         assert isinstance(application, QApplication)
-        theme.apply(application, theme.THEMES[self.settings.values.theme])
-        for station in self.stations.values():
+        theme.scale_text(self.settings.values.text_percent)
+        theme.apply(application, theme.wanted(self.settings.values.theme))
+        for station in self.stations.made:
             station.restyle()
-        self.wordmark.setStyleSheet(f"color: {theme.current().wine}")
         self.plan.update()
         self.stones.update()
         self.refresh()
+
+    def _follow_desktop(self) -> None:
+        """The desktop turned dark or light."""
+        if self.settings.values.theme == "desktop":
+            self.restyle()
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         """Ask about unsaved changes, then end the threads."""
@@ -232,17 +303,24 @@ class MainWindow(Commands):
         if not self.may_leave():
             event.ignore()
             return
+        self.place.keep()
         self.safety.forget()
         self.session.close()
         event.accept()
 
     def offer_recovery(self) -> None:
         """Take up what a crash left behind, if the user wants it; nothing goes unasked."""
+        from jolly_parlor.app import dialogs
+
         for copy in self.safety.left_behind():
             if copy.project is None:
                 self.say(
-                    f"A safety copy from {copy.when} cannot be read. It is kept as {copy.path}; "
-                    "perhaps somebody can mend it."
+                    tr(
+                        "A safety copy from {when} cannot be read. It is kept as {path}; "
+                        "perhaps somebody can mend it.",
+                        when=copy.when,
+                        path=copy.path,
+                    )
                 )
                 continue
             answer = dialogs.ask_recover(self, copy.project.document.room.name, copy.when)
@@ -259,4 +337,4 @@ class MainWindow(Commands):
         self.session.history.unsaved()
         self.safety.take_up(copy)
         self.go(first_station(project.document))
-        self.say("This is unsaved work that was taken up: save it under a name.")
+        self.say(tr("This is unsaved work that was taken up: save it under a name."))

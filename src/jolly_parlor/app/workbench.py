@@ -1,6 +1,9 @@
 """The session with all that follows it at a distance: the fit, the plan's tint, the zone strips."""
 
+from __future__ import annotations
+
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from jolly_parlor.app.fit_state import FitState
 from jolly_parlor.app.neighbourhood import Neighbourhood
@@ -8,9 +11,11 @@ from jolly_parlor.app.session import Session
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.shaping_state import ShapingState
 from jolly_parlor.app.tints import Tints
-from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
+
+if TYPE_CHECKING:
+    from jolly_parlor.fitting.fit import Fit
 
 
 class Workbench(Session):

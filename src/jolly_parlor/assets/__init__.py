@@ -5,3 +5,5 @@ from pathlib import Path
 FOLDER = Path(__file__).resolve().parent
 FONTS = FOLDER / "fonts"
 ICONS = FOLDER / "icons"
+HELP = FOLDER / "help"
+LANGUAGES = FOLDER / "languages"

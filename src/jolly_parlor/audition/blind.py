@@ -10,6 +10,8 @@ from math import comb
 
 import numpy as np
 
+from jolly_parlor.words import tr
+
 TELLING = 0.05
 """As unlikely as this by guessing, and a difference is said to be heard (common practice)."""
 _LEAST_TRIALS = 5
@@ -54,21 +56,30 @@ class Score:
     @property
     def words(self) -> str:
         """In a sentence, with what follows from it."""
-        told = f"{self.right} of {self.trials} right"
+        told = tr("{right} of {trials} right", right=self.right, trials=self.trials)
         if not self.trials:
-            return "Nothing tried yet."
+            return tr("Nothing tried yet.")
         chance = _chance_words(self.guessed)
         if self.heard:
-            return f"{told}; {chance}: you hear this difference."
+            return tr("{told}; {chance}: you hear this difference.", told=told, chance=chance)
         if self.heard is None:
-            return f"{told}; {chance}: go on, {_LEAST_TRIALS} at least are needed."
-        return f"{told}; {chance}: you could not tell them apart. Choose the easier to build."
+            return tr(
+                "{told}; {chance}: go on, {least_trials} at least are needed.",
+                told=told,
+                chance=chance,
+                least_trials=_LEAST_TRIALS,
+            )
+        return tr(
+            "{told}; {chance}: you could not tell them apart. Choose the easier to build.",
+            told=told,
+            chance=chance,
+        )
 
 
 def _chance_words(chance: float) -> str:
     if chance <= _SELDOM:
-        return f"a guesser does as well once in {1 / chance:.0f}"
-    return f"a guesser does as well {100 * chance:.0f} times in 100"
+        return tr("a guesser does as well once in {chance:.0f}", chance=1 / chance)
+    return tr("a guesser does as well {chance:.0f} times in 100", chance=100 * chance)
 
 
 @dataclass(frozen=True)
@@ -115,7 +126,12 @@ class WhichIsX:
     def words(self) -> str:
         """What it came to."""
         one, other = self.names
-        return f"Blind, “{one}” against “{other}”: {self.score.words}"
+        return tr(
+            "Blind, “{one}” against “{other}”: {words}",
+            one=one,
+            other=other,
+            words=self.score.words,
+        )
 
 
 @dataclass(frozen=True)
@@ -186,11 +202,15 @@ class Ranking:
         """What it came to."""
         score = self.repeated
         order = ", ".join(f"“{self.names[n]}” ({self.wins[n]})" for n in self.order)
-        told = (
-            f"Blind ranking, most liked first, with how often each was chosen: {order}. Pairs "
-            f"heard again were judged as before {score.right} of {score.trials} times; "
-            f"{_chance_words(score.guessed)}: "
+        told = tr(
+            "Blind ranking, most liked first, with how often each was chosen: "
+            "{order}. Pairs heard again were judged as before {right} of "
+            "{trials} times; {chance_words}: ",
+            order=order,
+            right=score.right,
+            trials=score.trials,
+            chance_words=_chance_words(score.guessed),
         )
         if score.heard:
-            return told + "you hear these differences."
-        return told + "the order may be chance. Choose the easier to build."
+            return told + tr("you hear these differences.")
+        return told + tr("the order may be chance. Choose the easier to build.")

@@ -12,14 +12,17 @@ from jolly_parlor.audition.rendering import Heard
 from jolly_parlor.audition.transfers import BINS_HZ
 from jolly_parlor.placement.evenness import Deviation, grid_between
 from jolly_parlor.signals.phase import minimum_phase_deg
+from jolly_parlor.words import tr
 
 MOST_UP_DB, MOST_DOWN_DB = 9.0, 18.0
 """No louder at any frequency, for the sake of loudspeakers and ears; a hollow may be deeper."""
 _EDGE = 2 ** (1 / 3)
-LIMITS = (
-    "Played where you sit now, only what changes in level from {low:.0f} to {high:.0f} Hz is added "
-    f"to what you hear anyway: no more than {MOST_UP_DB:.0f} dB up, hollows that the room makes "
-    "now are filled only where you sit, and what rings stays."
+LIMITS = tr(
+    "Played where you sit now, only what changes in level from "
+    "{{low:.0f}} to {{high:.0f}} Hz is added to what you hear anyway: "
+    "no more than {most_up_db:.0f} dB up, hollows that the room makes "
+    "now are filled only where you sit, and what rings stays.",
+    most_up_db=MOST_UP_DB,
 )
 
 

@@ -8,12 +8,15 @@ from numpy.typing import NDArray
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.signals.tones import note_name
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
 _FLOOR_DB = 26.0
 """A third of an octave so far below the loudest one of the piece is not what one listens to."""
 HEARD_DB = 1.0
 """Smaller differences of a band are seldom heard (common practice, no source)."""
-NO_DIFFERENCE = f"with this piece less than {HEARD_DB:.0f} dB in every third of an octave"
+NO_DIFFERENCE = tr(
+    "with this piece less than {heard_db:.0f} dB in every third of an octave", heard_db=HEARD_DB
+)
 _APART_BANDS = 2
 _NOTES_TO_HZ = 1000.0
 CENTRES_HZ: FloatArray = np.asarray(10 ** (np.arange(13, 41) / 10), dtype=np.float64)
@@ -32,17 +35,17 @@ class Telling:
     def where(self) -> str:
         """`63 Hz (B1)`."""
         note = f" ({note_name(self.hertz)})" if self.hertz < _NOTES_TO_HZ else ""
-        return f"{_usual(self.hertz)} Hz{note}"
+        return tr("{usual} Hz{note}", usual=_usual(self.hertz), note=note)
 
     @property
     def short(self) -> str:
         """`63 Hz (B1) +6 dB`."""
-        return with_minus(f"{self.where} {self.db:+.0f} dB")
+        return with_minus(tr("{where} {db:+.0f} dB", where=self.where, db=self.db))
 
     def words(self) -> str:
         """`at 63 Hz (B1) it is 6 dB stronger`."""
         how = "stronger" if self.db > 0 else "weaker"
-        return f"at {self.where} it is {abs(self.db):.0f} dB {how}"
+        return tr("at {where} it is {db:.0f} dB {how}", where=self.where, db=abs(self.db), how=how)
 
 
 def thirds_db(spectrum: NDArray[np.complexfloating], bin_hz: float) -> FloatArray:
@@ -74,8 +77,12 @@ def tellings(one_db: FloatArray, other_db: FloatArray, most: int = 3) -> list[Te
 def telling_words(one: str, found: list[Telling]) -> str:
     """In a sentence."""
     if not found:
-        return f"“{one}”: {NO_DIFFERENCE}; another piece may tell more."
-    return f"Listen to “{one}”: {', '.join(each.words() for each in found)}."
+        return tr(
+            "“{one}”: {no_difference}; another piece may tell more.",
+            one=one,
+            no_difference=NO_DIFFERENCE,
+        )
+    return tr("Listen to “{one}”: {join}.", one=one, join=", ".join(each.words() for each in found))
 
 
 def _usual(hertz: float) -> str:

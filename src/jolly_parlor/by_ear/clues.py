@@ -15,6 +15,7 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.grading import QUALITIES, Grading, Quality, shown, value_of
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _LOW, _HIGH = 3.0, 3.5
 """At most this is wanting, at least that is well."""
@@ -39,52 +40,59 @@ class Sign:
     """Beginnings of words that mean it."""
 
 
+def _beginnings(words: str) -> tuple[str, ...]:
+    """Of a list with bars between them, as translators write it."""
+    return tuple(words.split("|"))
+
+
 SIGNS: tuple[Sign, ...] = (
     Sign(
         "heavy",
-        "heavy and unclear",
+        tr("heavy and unclear"),
         "away",
-        "the wall behind still lifts the bass",
+        tr("the wall behind still lifts the bass"),
         ("upper_bass",),
         ("deep_bass",),
-        ("heavy", "boom", "unclear", "mudd", "thick", "bloat", "slow"),
+        _beginnings(tr("heavy|boom|unclear|mudd|thick|bloat|slow")),
     ),
     Sign(
         "lean",
-        "clear and quick, not enough deep bass",
+        tr("clear and quick, not enough deep bass"),
         "back",
-        "the wall behind helps the lowest notes",
+        tr("the wall behind helps the lowest notes"),
         ("deep_bass",),
         ("upper_bass",),
-        ("thin", "lean", "no bass", "too little bass", "not enough bass", "not enough deep bass"),
+        _beginnings(tr("thin|lean|no bass|too little bass|not enough bass|not enough deep bass")),
     ),
     Sign(
         "narrow",
-        "narrow stage, dense centre",
+        tr("narrow stage, dense centre"),
         "away",
-        "they stand too near the wall",
+        tr("they stand too near the wall"),
         ("space",),
         ("centre",),
-        ("narrow", "dense", "crowded", "cramped"),
+        _beginnings(tr("narrow|dense|crowded|cramped")),
     ),
     Sign(
         "loose",
-        "very wide, phasey at the sides, loose centre",
+        tr("very wide, phasey at the sides, loose centre"),
         "back",
-        "they stand too far out",
+        tr("they stand too far out"),
         ("centre",),
         ("space",),
-        ("phasey", "phasy", "loose", "diffuse", "very wide", "too wide"),
+        _beginnings(tr("phasey|phasy|loose|diffuse|very wide|too wide")),
     ),
     Sign(
         "no stage",
-        "neither a centre nor space",
+        tr("neither a centre nor space"),
         "",
-        "that is the triangle, not the room's curve: run the centring test and measure both sides "
-        "again",
+        tr(
+            "that is the triangle, not the room's curve: run the centring test "
+            "and measure both sides again"
+        ),
         ("centre", "space"),
         (),
-        ("no depth", "no stage", "vague", "wanders"),
+        _beginnings(tr("no depth|no stage|vague|wanders")),
     ),
 )
 """What is low and what is high together make a sign; so does a word."""
@@ -130,7 +138,7 @@ def _met(sign: Sign, grading: Grading) -> tuple[float, str]:
 
 def _said(beginning: str, words: str) -> bool:
     """Whether a word begins so and is not denied just before: `not thin`, `no longer heavy`."""
-    denied = r"(?:not|never|no longer|less|nothing)\s+(?:too\s+|so\s+|very\s+)?$"
+    denied = tr(r"(?:not|never|no longer|less|nothing)\s+(?:too\s+|so\s+|very\s+)?$")
     for met in re.finditer(rf"\b{re.escape(beginning)}", words, re.IGNORECASE):
         if not re.search(denied, words[: met.start()], re.IGNORECASE):
             return True
@@ -149,16 +157,22 @@ def contradiction(found: Sequence[Clue]) -> str:
         other = ways.get(MOVES[move].opposite)
         if other is not None:
             first, second = sorted((clue, other), key=found.index)
-            return (
-                f"These contradict each other: “{first.sign.says}” asks to go "
-                f"{_way(first.sign.move)}, “{second.sign.says}” to go {_way(second.sign.move)}. "
-                "Take the smallest step against the one you mind more, and grade again."
+            return tr(
+                "These contradict each other: “{says}” asks to go {way}, “{says2}” "
+                "to go {way2}. Take the smallest step against the one you mind "
+                "more, and grade again.",
+                says=first.sign.says,
+                way=_way(first.sign.move),
+                says2=second.sign.says,
+                way2=_way(second.sign.move),
             )
     return ""
 
 
 def _way(move: str) -> str:
-    return {"away": "away from the wall", "back": "back to the wall"}.get(move, MOVES[move].words)
+    return {"away": tr("away from the wall"), "back": tr("back to the wall")}.get(
+        move, MOVES[move].words
+    )
 
 
 def together(grading: Grading) -> str:
@@ -167,9 +181,12 @@ def together(grading: Grading) -> str:
     good = sum(value >= _GOOD - 1e-9 for value in values)
     if good < _TOGETHER or min(values) < _NONE_BELOW:
         return ""
-    return (
-        f"{good} of {len(QUALITIES)} qualities have come together and none is poor: stop here. "
-        "Mark the floor, write it down, and live with it for some days before another move."
+    return tr(
+        "{good} of {qualities} qualities have come together and none is "
+        "poor: stop here. Mark the floor, write it down, and live with it "
+        "for some days before another move.",
+        good=good,
+        qualities=len(QUALITIES),
     )
 
 
@@ -190,13 +207,23 @@ class Expected:
         """In a phrase."""
         gain = self.before_db - self.after_db
         if abs(gain) < 0.05:
-            verdict = f"as even as before, {self.after_db:.1f} dB"
+            verdict = tr("as even as before, {after_db:.1f} dB", after_db=self.after_db)
         else:
-            way = "more even" if gain > 0 else "less even"
-            verdict = f"{way}, {self.before_db:.1f} → {self.after_db:.1f} dB"
+            way = tr("more even") if gain > 0 else tr("less even")
+            verdict = tr(
+                "{way}, {before_db:.1f} → {after_db:.1f} dB",
+                way=way,
+                before_db=self.before_db,
+                after_db=self.after_db,
+            )
         parts = [
-            f"{what} {abs(db):.1f} dB {'louder' if db > 0 else 'quieter'}"
-            for what, db in (("deep bass", self.deep_db), ("upper bass", self.upper_db))
+            tr(
+                "{what} {db:.1f} dB {db2}",
+                what=what,
+                db=abs(db),
+                db2="louder" if db > 0 else "quieter",
+            )
+            for what, db in ((tr("deep bass"), self.deep_db), (tr("upper bass"), self.upper_db))
             if abs(db) >= 0.1
         ]
         return f"{verdict}; {' and '.join(parts)}" if parts else verdict
@@ -236,11 +263,11 @@ def agrees(sign: Sign, told: Expected) -> str:
     if test is None:
         return ""
     if max(abs(told.deep_db), abs(told.upper_db)) < _TELLS_DB:
-        return "So small a step it cannot tell apart."
+        return tr("So small a step it cannot tell apart.")
     return (
-        "Ear and forecast agree."
+        tr("Ear and forecast agree.")
         if test()
-        else "It does not expect what you hope for: believe your ear, but grade again after it."
+        else tr("It does not expect what you hope for: believe your ear, but grade again after it.")
     )
 
 

@@ -20,6 +20,7 @@ from jolly_parlor.placement.mixes import Listening, one
 from jolly_parlor.placement.strips import Strip
 from jolly_parlor.signals.tones import note_name
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import tr
 
 _ALIKE_DB = 0.5
 _OFF_FRONT, _OFF_WALL = 1.0, 0.3
@@ -84,15 +85,21 @@ def hunt_said(found: EvennessMap, hunt: Hunt, units: UnitSystem = "metric") -> H
     figures = [(figure_at(whole, mark.x, mark.y), mark) for mark in hunt.marks]
     even = sorted(((f, m) for f, m in figures if m.heard == "even"), key=lambda pair: pair[0])
     across, along = format_length(calm.x, units), format_length(calm.y, units)
-    where = f"{across} from the left, {along} from the front"
+    where = tr("{across} from the left, {along} from the front", across=across, along=along)
     if not even:
-        words = "Mark at least one place where it sounds even, crisp and clear."
+        words = tr("Mark at least one place where it sounds even, crisp and clear.")
         if hunt.marks:
-            words += f" The forecast would look for it at {where} ({calm_db:.1f} dB from even)."
+            words += tr(
+                " The forecast would look for it at {where} ({calm_db:.1f} dB from even).",
+                where=where,
+                calm_db=calm_db,
+            )
         return HuntSaid(None, float("nan"), calm, calm_db, words)
     best_db, best = even[0]
-    told = [f"Where you hear it even, the forecast has {best_db:.1f} dB from even"]
-    told.append(f"at its calmest, {where}, {calm_db:.1f} dB")
+    told = [
+        tr("Where you hear it even, the forecast has {best_db:.1f} dB from even", best_db=best_db)
+    ]
+    told.append(tr("at its calmest, {where}, {calm_db:.1f} dB", where=where, calm_db=calm_db))
     words = "; ".join(told) + ". " + _agreement(figures, best_db, calm_db, found)
     return HuntSaid(best, best_db, calm, calm_db, words)
 
@@ -108,17 +115,18 @@ def _agreement(
     share = float(np.mean(known <= best_db))
     rough = [figure for figure, mark in figures if mark.heard != "even"]
     if best_db <= calm_db + _ALIKE_DB:
-        return "Ear and forecast agree: it hardly gets calmer than there."
+        return tr("Ear and forecast agree: it hardly gets calmer than there.")
     if rough and best_db > min(rough) + _ALIKE_DB:
-        return (
-            "They disagree: the forecast has a place calmer that you did not find even. Listen "
-            "there once more, and measure both."
+        return tr(
+            "They disagree: the forecast has a place calmer that you did not "
+            "find even. Listen there once more, and measure both."
         )
     if share <= 0.25:
-        return "Ear and forecast agree: that is among the calmest quarter of the room."
-    return (
-        f"The forecast has {100 * share:.0f} % of the room as calm or calmer: walk some of those "
-        "places too before you settle."
+        return tr("Ear and forecast agree: that is among the calmest quarter of the room.")
+    return tr(
+        "The forecast has {share:.0f} % of the room as calm or calmer: "
+        "walk some of those places too before you settle.",
+        share=100 * share,
     )
 
 
@@ -130,7 +138,12 @@ def tones_said(
     """
     told = []
     for mark in marks:
-        name = f"{note_name(mark.hertz)}, {mark.hertz:.0f} Hz, {mark.heard}"
+        name = tr(
+            "{note_name}, {hertz:.0f} Hz, {heard}",
+            note_name=note_name(mark.hertz),
+            hertz=mark.hertz,
+            heard=mark.heard,
+        )
         kind = "hill" if mark.heard == "booms" else "hollow"
         near = [
             f
@@ -144,15 +157,27 @@ def tones_said(
             continue
         level = _extreme(curve, mark) if curve is not None else None
         if level is None:
-            told.append(f"{name}: nothing is known there.")
+            told.append(tr("{name}: nothing is known there.", name=name))
         elif (level > 0) == (mark.heard == "booms") and abs(level) >= _SEEN_DB:
             told.append(
-                f"{name}: {what} {abs(level):.0f} dB {'up' if level > 0 else 'down'} there."
+                tr(
+                    "{name}: {what} {level:.0f} dB {level2} there.",
+                    name=name,
+                    what=what,
+                    level=abs(level),
+                    level2="up" if level > 0 else "down",
+                )
             )
         else:
             told.append(
-                f"{name}: the {what} curve has nothing of it ({level:+.0f} dB). Something may "
-                "rattle or hum along, or the room differs from its survey: take a sweep."
+                tr(
+                    "{name}: the {what} curve has nothing of it ({level:+.0f} dB). "
+                    "Something may rattle or hum along, or the room differs from its "
+                    "survey: take a sweep.",
+                    name=name,
+                    what=what,
+                    level=level,
+                )
             )
     return told
 
@@ -174,16 +199,21 @@ def zone_said(zone: CalmZone, strip: Strip, front: float) -> str:
     known = np.isfinite(strip.figures_db)
     inside = known & (out >= zone.front_near) & (out <= zone.front_far)
     if not known.any() or not inside.any():
-        return "The forecast cannot say: nothing can stand there."
+        return tr("The forecast cannot say: nothing can stand there.")
     best, here = float(strip.figures_db[known].min()), float(strip.figures_db[inside].min())
     calm = float(out[known][int(np.argmin(strip.figures_db[known]))])
     if here <= best + _ALIKE_DB:
-        return (
-            f"Ear and forecast agree: in the zone {here:.1f} dB from even, nowhere less than "
-            f"{best:.1f}."
+        return tr(
+            "Ear and forecast agree: in the zone {here:.1f} dB from even, "
+            "nowhere less than {best:.1f}.",
+            here=here,
+            best=best,
         )
-    return (
-        f"Ear and forecast disagree: in the zone {here:.1f} dB from even at best, but {best:.1f} "
-        f"dB {100 * calm:.0f} cm out. The voice hears the mid-bass, the forecast all of the bass: "
-        "try both, and measure."
+    return tr(
+        "Ear and forecast disagree: in the zone {here:.1f} dB from even at "
+        "best, but {best:.1f} dB {calm:.0f} cm out. The voice hears the "
+        "mid-bass, the forecast all of the bass: try both, and measure.",
+        here=here,
+        best=best,
+        calm=100 * calm,
     )

@@ -13,6 +13,7 @@ from jolly_parlor.placement.corners import Corner, Reading, readings
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import METRES_PER_INCH, UnitSystem, format_exact, format_small
+from jolly_parlor.words import tr
 
 STEPS: dict[UnitSystem, tuple[float, ...]] = {
     "metric": (0.025, 0.01, 0.005),
@@ -63,22 +64,22 @@ class Move:
 MOVES: dict[str, Move] = {
     move.id: move
     for move in (
-        Move("away", "Away from the wall", "monitors", "back", _pair(0, 1, 0)),
-        Move("back", "Back to the wall", "monitors", "away", _pair(0, -1, 0)),
-        Move("wider", "Wider", "monitors", "narrower", _pair(1, 0, 0)),
-        Move("narrower", "Narrower", "monitors", "wider", _pair(-1, 0, 0)),
-        Move("up", "Higher", "monitors", "down", _pair(0, 0, 1)),
-        Move("down", "Lower", "monitors", "up", _pair(0, 0, -1)),
-        Move("aim_out", "Aim wider", "monitors", "aim_in", _aim(1)),
-        Move("aim_in", "Aim closer", "monitors", "aim_out", _aim(-1)),
-        Move("seat_back", "Seat back", "seat", "seat_forward", dy=1),
-        Move("seat_forward", "Seat forward", "seat", "seat_back", dy=-1),
-        Move("seat_up", "Ear higher", "seat", "seat_down", dz=1),
-        Move("seat_down", "Ear lower", "seat", "seat_up", dz=-1),
-        Move("sub_away", "Sub away from the front wall", "subwoofer", "sub_near", dy=1),
-        Move("sub_near", "Sub towards the front wall", "subwoofer", "sub_away", dy=-1),
-        Move("sub_left", "Sub to the left", "subwoofer", "sub_right", dx=-1),
-        Move("sub_right", "Sub to the right", "subwoofer", "sub_left", dx=1),
+        Move("away", tr("Away from the wall"), "monitors", "back", _pair(0, 1, 0)),
+        Move("back", tr("Back to the wall"), "monitors", "away", _pair(0, -1, 0)),
+        Move("wider", tr("Wider"), "monitors", "narrower", _pair(1, 0, 0)),
+        Move("narrower", tr("Narrower"), "monitors", "wider", _pair(-1, 0, 0)),
+        Move("up", tr("Higher"), "monitors", "down", _pair(0, 0, 1)),
+        Move("down", tr("Lower"), "monitors", "up", _pair(0, 0, -1)),
+        Move("aim_out", tr("Aim wider"), "monitors", "aim_in", _aim(1)),
+        Move("aim_in", tr("Aim closer"), "monitors", "aim_out", _aim(-1)),
+        Move("seat_back", tr("Seat back"), "seat", "seat_forward", dy=1),
+        Move("seat_forward", tr("Seat forward"), "seat", "seat_back", dy=-1),
+        Move("seat_up", tr("Ear higher"), "seat", "seat_down", dz=1),
+        Move("seat_down", tr("Ear lower"), "seat", "seat_up", dz=-1),
+        Move("sub_away", tr("Sub away from the front wall"), "subwoofer", "sub_near", dy=1),
+        Move("sub_near", tr("Sub towards the front wall"), "subwoofer", "sub_away", dy=-1),
+        Move("sub_left", tr("Sub to the left"), "subwoofer", "sub_right", dx=-1),
+        Move("sub_right", tr("Sub to the right"), "subwoofer", "sub_left", dx=1),
     )
 }
 
@@ -97,12 +98,16 @@ def moved(
     if known.go is not None:
         after = known.go(arrangement, step)
         if abs(after.aim_degrees) > 45:
-            raise Refused("They are turned as far as makes sense: aim them back towards the ear.")
+            raise Refused(
+                tr("They are turned as far as makes sense: aim them back towards the ear.")
+            )
     else:
         after = _one_moved(arrangement, known, step, seat, subwoofer)
     before = set(_problems(room, gear, arrangement))
     if new := [words for words in _problems(room, gear, after) if words not in before]:
-        raise Refused(f"No further that way: {new[0][0].lower()}{new[0][1:]}")
+        raise Refused(
+            tr("No further that way: {new}{new2}", new=new[0][0].lower(), new2=new[0][1:])
+        )
     return after
 
 
@@ -111,20 +116,25 @@ def _one_moved(a: Arrangement, known: Move, step: float, seat: str, subwoofer: s
     if known.what == "seat":
         return replace(a, seats={**a.seats, seat: _at(a.seats[seat], *by)})
     if subwoofer not in a.places:
-        raise Refused("There is no subwoofer to move.")
+        raise Refused(tr("There is no subwoofer to move."))
     return replace(a, places={**a.places, subwoofer: _at(a.places[subwoofer], *by)})
 
 
 def _problems(room: Room, gear: Gear, a: Arrangement) -> list[str]:
     found = fit_problems(room, gear, a)
-    found += [f"{what} would stand {where}." for what, where in standing_problems(room, gear, a)]
+    found += [
+        tr("{what} would stand {where}.", what=what, where=where)
+        for what, where in standing_problems(room, gear, a)
+    ]
     for side in PAIR:
         at, model = a.places[side], gear.model_of(side)
         if at.y - room.frame.front < model.depth - 1e-6 and room.is_box:
-            found.append(f"The {side} monitor's back would be in the wall.")
+            found.append(tr("The {side} monitor's back would be in the wall.", side=side))
         base = at.z - model.centre_height
         if base < -1e-6 or base + model.height > room.height + 1e-6:
-            found.append(f"The {side} monitor would not fit between floor and ceiling.")
+            found.append(
+                tr("The {side} monitor would not fit between floor and ceiling.", side=side)
+            )
     return found
 
 
@@ -169,13 +179,13 @@ def move_sheet(
         edges = zip(read("front outer"), read("front inner"), strict=True)
         ahead = [outer["left"].from_front - inner["left"].from_front for outer, inner in edges]
         was, now = (format_exact(value, units) for value in ahead)
-        lines.append(TapeLine("outer edge of the face ahead of the inner, both", was, now))
+        lines.append(TapeLine(tr("outer edge of the face ahead of the inner, both"), was, now))
     front = room.frame.front
     height = gear.monitor.centre_height
     places: tuple[tuple[str, Callable[[Arrangement], float]], ...] = (
-        ("monitors, base above the floor", lambda a: a.left.z - height),
-        (f"ear at {seat}, from the front wall", lambda a: a.seats[seat].y - front),
-        (f"ear at {seat}, above the floor", lambda a: a.seats[seat].z),
+        (tr("monitors, base above the floor"), lambda a: a.left.z - height),
+        (tr("ear at {seat}, from the front wall", seat=seat), lambda a: a.seats[seat].y - front),
+        (tr("ear at {seat}, above the floor", seat=seat), lambda a: a.seats[seat].z),
     )
     pairs = [(what, place(before), place(after)) for what, place in places]
     for sub in gear.subwoofers:
@@ -195,10 +205,22 @@ def _pair_lines(
         return TapeLine(what, format_exact(one, units), format_exact(other, units))
 
     lines = []
-    for which, wall in (("from_front", "from the front wall"), ("from_side", "from the side wall")):
-        each = [line(f"{side} {corner} corner, {wall}", which, side) for side in PAIR]
+    for which, wall in (
+        ("from_front", tr("from the front wall")),
+        ("from_side", tr("from the side wall")),
+    ):
+        each = [
+            line(
+                tr("{side} {corner} corner, {wall}", side=side, corner=corner, wall=wall),
+                which,
+                side,
+            )
+            for side in PAIR
+        ]
         if each[0].after == each[1].after:
-            lines.append(line(f"{corner} corner, {wall}, both", which, "left"))
+            lines.append(
+                line(tr("{corner} corner, {wall}, both", corner=corner, wall=wall), which, "left")
+            )
         else:
             lines += each
     return lines
@@ -214,8 +236,12 @@ def _sub_lines(
     sides = [(at.x - frame.left if left else frame.right - at.x) - model.width / 2 for at in ats]
     fronts = [at.y - frame.front - model.depth / 2 for at in ats]
     return [
-        (f"{name}, its near side from the front wall", fronts[0], fronts[1]),
-        (f"{name}, its near side from the {wall} wall", sides[0], sides[1]),
+        (tr("{name}, its near side from the front wall", name=name), fronts[0], fronts[1]),
+        (
+            tr("{name}, its near side from the {wall} wall", name=name, wall=wall),
+            sides[0],
+            sides[1],
+        ),
     ]
 
 

@@ -14,6 +14,7 @@ import numpy as np
 from jolly_parlor.acoustics.room import CalmZone, Room
 from jolly_parlor.by_ear.record import ByEar, VoiceWalk
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 WallWalked = Literal["behind", "beside"]
 StageId = Literal["lift_ends", "begins", "ends"]
@@ -39,25 +40,34 @@ class Stage:
 STAGES: tuple[Stage, ...] = (
     Stage(
         "lift_ends",
-        "The lift ends",
-        "Stand with your back to the wall and speak in your everyday voice, low and steady. Step "
-        "away by hand's breadths.",
-        "Near the wall your voice has added bass, as if you spoke into a barrel. Stop where that "
-        "falls away, often 18 to 25 cm out.",
+        tr("The lift ends"),
+        tr(
+            "Stand with your back to the wall and speak in your everyday "
+            "voice, low and steady. Step away by hand's breadths."
+        ),
+        tr(
+            "Near the wall your voice has added bass, as if you spoke into a "
+            "barrel. Stop where that falls away, often 18 to 25 cm out."
+        ),
     ),
     Stage(
         "begins",
-        "Just a voice",
-        "Go on, slowly, still speaking.",
-        "Now it sounds too large, larger than you are. Stop where it becomes just a voice, as it "
-        "is outdoors: here the calm zone begins.",
+        tr("Just a voice"),
+        tr("Go on, slowly, still speaking."),
+        tr(
+            "Now it sounds too large, larger than you are. Stop where it "
+            "becomes just a voice, as it is outdoors: here the calm zone "
+            "begins."
+        ),
     ),
     Stage(
         "ends",
-        "It changes again",
-        "Go on by centimetres.",
-        "Stop where the voice changes again, thinner or boxy: here the calm zone ends, often 15 "
-        "to 30 cm after it began.",
+        tr("It changes again"),
+        tr("Go on by centimetres."),
+        tr(
+            "Stop where the voice changes again, thinner or boxy: here the "
+            "calm zone ends, often 15 to 30 cm after it began."
+        ),
     ),
 )
 
@@ -69,17 +79,23 @@ def with_distance(by_ear: ByEar, wall: WallWalked, stage: StageId, metres: float
     known = [
         (title, value)
         for title, value in (
-            ("the lift ends", changed.lift_ends),
-            ("it becomes just a voice", changed.begins),
-            ("it changes again", changed.ends),
+            (tr("the lift ends"), changed.lift_ends),
+            (tr("it becomes just a voice"), changed.begins),
+            (tr("it changes again"), changed.ends),
         )
         if value is not None
     ]
     for (first, near), (second, far) in pairwise(known):
         if far <= near:
             raise Refused(
-                f"Walking away, {first} before {second}: {100 * far:.0f} cm is not beyond "
-                f"{100 * near:.0f} cm. Walk it once more."
+                tr(
+                    "Walking away, {first} before {second}: {far:.0f} cm is not beyond "
+                    "{near:.0f} cm. Walk it once more.",
+                    first=first,
+                    second=second,
+                    far=100 * far,
+                    near=100 * near,
+                )
             )
     if wall == "behind":
         return replace(by_ear, behind=changed)
@@ -101,14 +117,15 @@ def width_words(near: float, far: float) -> str:
     width = far - near
     usual = USUAL_WIDTH_METRES
     if width > GOOD_ROOM_METRES:
-        return f"{100 * width:.0f} cm wide: a good room, few have more than 45 cm"
+        return tr("{width:.0f} cm wide: a good room, few have more than 45 cm", width=100 * width)
     if width > usual[1] + 0.005:
-        return f"{100 * width:.0f} cm wide: wider than most"
+        return tr("{width:.0f} cm wide: wider than most", width=100 * width)
     if width >= usual[0]:
-        return f"{100 * width:.0f} cm wide, as is usual"
-    return (
-        f"only {100 * width:.0f} cm wide: steps of a centimetre matter here. Walk it once more, "
-        "slowly; if it stays so narrow, try the other wall"
+        return tr("{width:.0f} cm wide, as is usual", width=100 * width)
+    return tr(
+        "only {width:.0f} cm wide: steps of a centimetre matter here. Walk "
+        "it once more, slowly; if it stays so narrow, try the other wall",
+        width=100 * width,
     )
 
 
@@ -118,7 +135,12 @@ def lift_words(metres: float) -> str:
     if low - 0.03 <= metres <= high + 0.05:
         return ""
     way = "sooner" if metres < low else "later"
-    return f"The lift usually ends {100 * low:.0f} to {100 * high:.0f} cm out; here {way}."
+    return tr(
+        "The lift usually ends {low:.0f} to {high:.0f} cm out; here {way}.",
+        low=100 * low,
+        high=100 * high,
+        way=way,
+    )
 
 
 @dataclass(frozen=True)

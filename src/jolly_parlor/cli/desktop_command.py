@@ -8,28 +8,27 @@ import click
 from platformdirs import user_data_path
 
 from jolly_parlor import RELEASED
+from jolly_parlor.cli.commands import COMMANDS
 from jolly_parlor.desktop.installing import desktop_files, install, remove
+from jolly_parlor.words import tr
 
 
 @click.command("install-desktop")
 @click.option("--remove", "away", is_flag=True, help="Take it out again.")
-@click.pass_context
-def install_desktop(context: click.Context, away: bool) -> None:
+def install_desktop(away: bool) -> None:
     """Put Jolly Parlor into the desktop's menu, with its icon, its file type and its manual page;
     for this user, under the XDG data folder.
     """
-    group = context.parent.command if context.parent is not None else None
-    known = group.commands if isinstance(group, click.Group) else {}
-    told = {name: one.get_short_help_str(200) for name, one in known.items()}
+    told = {name: place.told for name, place in COMMANDS.items()}
     data_home = user_data_path()
     files = desktop_files(_command(), told, RELEASED)
     paths = remove(data_home, files) if away else install(data_home, files)
     for path in paths:
         click.echo(str(path))
     if away:
-        click.echo("Taken out of the desktop." if paths else "It was not in the desktop.")
+        click.echo(tr("Taken out of the desktop.") if paths else tr("It was not in the desktop."))
     else:
-        click.echo("In the menu from now on; .parlor files open by a double-click.")
+        click.echo(tr("In the menu from now on; .parlor files open by a double-click."))
 
 
 def _command() -> str:

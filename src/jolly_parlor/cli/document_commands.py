@@ -23,6 +23,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.recorded import Played, read_recording
+from jolly_parlor.words import tr
 
 
 @click.command("new")
@@ -32,7 +33,14 @@ def new(survey: Path, out: Path) -> None:
     """Make the document OUT from the file SURVEY."""
     document = read_survey(survey)
     save_document(document, out)
-    click.echo(f"{out}: {document.room.name}, {len(document.arrangements)} arrangements.")
+    click.echo(
+        tr(
+            "{out}: {name}, {arrangements} arrangements.",
+            out=out,
+            name=document.room.name,
+            arrangements=len(document.arrangements),
+        )
+    )
 
 
 @click.command("propose")
@@ -43,7 +51,7 @@ def propose_arrangement(file: Path, school_id: str) -> None:
     wanted = school(school_id)
     document = edit_file(file, lambda d: propose(d, wanted))
     added = document.arrangements[-1]
-    click.echo(f"“{added.name}” added. {added.rule}")
+    click.echo(tr("“{name}” added. {rule}", name=added.name, rule=added.rule))
 
 
 @click.command("import")
@@ -82,7 +90,15 @@ def import_take(
         read = read_take(response, channel, curve)
     edit_file(file, lambda d: add_take(d, read, arrangement, source, seat, response.name))
     f = read.response.frequencies_hz
-    click.echo(f"{response.name}: {f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz.")
+    click.echo(
+        tr(
+            "{name}: {size} points, {f:.0f} to {f2:.0f} Hz.",
+            name=response.name,
+            size=f.size,
+            f=f[0],
+            f2=f[-1],
+        )
+    )
     for note in read.notes:
         click.echo(note)
 
@@ -123,7 +139,7 @@ def judge(
         document = open_document(file)
     else:
         document = edit_file(file, lambda d: set_judging(d, changed(d.gear.judging)))
-    click.echo(f"Judged {words_of(document.gear.judging)}.")
+    click.echo(tr("Judged {words_of}.", words_of=words_of(document.gear.judging)))
 
 
 def _hertz(text: str) -> float:
@@ -131,7 +147,7 @@ def _hertz(text: str) -> float:
     try:
         return float(text.lower().removesuffix("hz").strip())
     except ValueError:
-        raise Refused(f"“{text}” is no frequency; write one such as 700.") from None
+        raise Refused(tr("“{what}” is no frequency; write one such as 700.", what=text)) from None
 
 
 @click.command("export")
@@ -140,4 +156,4 @@ def _hertz(text: str) -> float:
 def export(file: Path, folder: Path) -> None:
     """Write every take and average of FILE into FOLDER as CSV, text and WAV."""
     made = export_project(open_project(file).project, folder)
-    click.echo(f"{len(made)} files written to {folder}.")
+    click.echo(tr("{made} files written to {folder}.", made=len(made), folder=folder))

@@ -30,6 +30,7 @@ from jolly_parlor.project.files import edit_file, open_document
 from jolly_parlor.project.room_fit import fit_document
 from jolly_parlor.project.signing import SCOPES, Scope
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 @click.command("equalise")
@@ -110,7 +111,7 @@ def equalise_command(
 
 def _write_firs(found: Equalised, share: float, out: Path, rate: int, kind: FirKind) -> None:
     if out.suffix.lower() != ".wav":
-        raise Refused(f"{out.name}: an impulse response is written as .wav.")
+        raise Refused(tr("{name}: an impulse response is written as .wav.", name=out.name))
     by = found.sections(share)
     for name, sections in by.items():
         where = out if len(by) == 1 else out.with_name(f"{out.stem}-{name}{out.suffix}")
@@ -121,7 +122,13 @@ def _tell(found: Equalised, share: float, apply_it: bool, file: Path) -> None:
     click.echo(f"“{found.arrangement.name}”, {SCOPES[found.scope]}, {found.basis}.")
     if found.tuned is not None:
         tuned = found.tuned.solution
-        click.echo(f"Trims first: {tuned.before_db:.1f} → {tuned.after_db:.1f} dB.")
+        click.echo(
+            tr(
+                "Trims first: {before_db:.1f} → {after_db:.1f} dB.",
+                before_db=tuned.before_db,
+                after_db=tuned.after_db,
+            )
+        )
         for worth in found.tuned.worths:
             click.echo(f"  {worth.title}: {worth.before} → {worth.after}")
     for correction in found.corrections:
@@ -129,9 +136,15 @@ def _tell(found: Equalised, share: float, apply_it: bool, file: Path) -> None:
     for line in (*found.warnings(share), found.move_first, *found.notes):
         if line:
             click.echo(line)
-    click.echo(f"{100 * share:.0f} % of the whole. {STRENGTH_WHY}")
+    click.echo(
+        tr(
+            "{share:.0f} % of the whole. {strength_why}",
+            share=100 * share,
+            strength_why=STRENGTH_WHY,
+        )
+    )
     if apply_it:
-        click.echo(f"Set in {file}.")
+        click.echo(tr("Set in {file}.", file=file))
 
 
 def _tell_one(correction: Correction, share: float) -> None:
@@ -139,11 +152,24 @@ def _tell_one(correction: Correction, share: float) -> None:
     for verdict in correction.verdicts:
         click.echo(f"  {verdict.headline}: {verdict.words}")
     for section, buys in zip(correction.sections, correction.buys_db, strict=True):
-        click.echo(f"  set {section_words(section)} (whole; buys {buys:.1f} dB)")
+        click.echo(
+            tr(
+                "  set {section_words} (whole; buys {buys:.1f} dB)",
+                section_words=section_words(section),
+                buys=buys,
+            )
+        )
     if not correction.sections:
-        click.echo("  Nothing worth a section.")
+        click.echo(tr("  Nothing worth a section."))
     for point, (before, after) in at_every_point(correction, share).items():
-        click.echo(f"  {point}: {before:.1f} → {after:.1f} dB from even")
+        click.echo(
+            tr(
+                "  {point}: {before:.1f} → {after:.1f} dB from even",
+                point=point,
+                before=before,
+                after=after,
+            )
+        )
 
 
 def _json(document: Document, found: Equalised, share: float, applied_: bool) -> dict[str, Any]:

@@ -15,8 +15,9 @@ from jolly_parlor.fitting.missing import Missing, missing_things
 from jolly_parlor.project.experiments import explained
 from jolly_parlor.project.files import open_document
 from jolly_parlor.project.room_fit import advice_for, evidence_of, fit_document
+from jolly_parlor.words import tr
 
-_JSON = click.option("--json", "out", type=PATH, help="Where to write the same as JSON.")
+_JSON = click.option("--json", "out", type=PATH, help=tr("Where to write the same as JSON."))
 
 
 @click.command("fit")
@@ -33,14 +34,21 @@ def fit_command(file: Path, missing: bool, out: Path | None) -> None:
     for words in (*summary(fit), *warnings(fit)):
         click.echo(words)
     for take in fit.takes:
-        click.echo(f"{take.name}: {take.before_db:.1f} dB before, {take.after_db:.1f} dB after.")
+        click.echo(
+            tr(
+                "{name}: {before_db:.1f} dB before, {after_db:.1f} dB after.",
+                name=take.name,
+                before_db=take.before_db,
+                after_db=take.after_db,
+            )
+        )
     hidden = unseen(fit)
     if hidden:
-        click.echo(f"These takes do not show: {', '.join(hidden)}.")
+        click.echo(tr("These takes do not show: {hidden}.", hidden=", ".join(hidden)))
     for one in gone:
         click.echo(one.words)
     if missing and not gone:
-        click.echo("Nothing solid seems to be missing.")
+        click.echo(tr("Nothing solid seems to be missing."))
     if out is not None:
         table = _fit_table(fit) | ({"missing": list(map(_missing, gone))} if missing else {})
         write_text(out, json.dumps(table, indent=1) + "\n")
@@ -100,7 +108,7 @@ def explain(
         click.echo(f"   {finding.evidence}")
         click.echo(f"   {finding.advice}")
     if not found:
-        click.echo("Nothing stands out by 3 dB or more.")
+        click.echo(tr("Nothing stands out by 3 dB or more."))
     if out is not None:
         table = {"of": what, "findings": [_finding_table(f) for f in found]}
         write_text(out, json.dumps(table, indent=1, ensure_ascii=False) + "\n")

@@ -19,6 +19,7 @@ from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.files import open_document
 from jolly_parlor.project.room_fit import as_fitted, fit_document
 from jolly_parlor.project.tuning import compare_at_best
+from jolly_parlor.words import tr
 
 
 @click.command("forecast")
@@ -29,13 +30,13 @@ from jolly_parlor.project.tuning import compare_at_best
 def forecast(file: Path | None, arrangement: str | None, case_path: Path | None, out: Path) -> None:
     """Calculate the response of an arrangement of FILE at its seats, or of a reference case."""
     if (file is None) == (case_path is None):
-        raise click.UsageError("Give either FILE with --arrangement, or --case.")
+        raise click.UsageError(tr("Give either FILE with --arrangement, or --case."))
     if case_path is not None:
         result = compute_case(case_path)
         _write_responses(out, result.frequencies_hz, result.pressures)
         return
     if arrangement is None:
-        raise click.UsageError("Give --arrangement NAME.")
+        raise click.UsageError(tr("Give --arrangement NAME."))
     assert file is not None
     document = open_document(file)
     placed = document.arrangement(arrangement)
@@ -73,9 +74,17 @@ def compare_arrangements(
         click.echo(found.rivals)
     for rank, row in enumerate(found.rows, start=1):
         figure = row.figure(found.basis)
-        value = f"{figure.value_db:.1f} dB" if figure else "no figure"
+        value = tr("{value_db:.1f} dB", value_db=figure.value_db) if figure else tr("no figure")
         by = f", {row.basis_of(found.basis)}" if found.basis == "each" else ""
-        click.echo(f"{rank}. {row.arrangement.name}: {value} from even{by}")
+        click.echo(
+            tr(
+                "{rank}. {name}: {value} from even{by}",
+                rank=rank,
+                name=row.arrangement.name,
+                value=value,
+                by=by,
+            )
+        )
         for reason in row.reasons:
             click.echo(f"   {'+' if reason.good else '-'} {reason.text}")
 

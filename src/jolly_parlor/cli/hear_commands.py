@@ -33,6 +33,7 @@ from jolly_parlor.signals.own_piece import SUFFIXES, read_piece
 from jolly_parlor.signals.wav import wav_bytes, wav_to_hear
 from jolly_parlor.training.here import Here, LessonId, Room, here
 from jolly_parlor.training.lessons import LESSONS, sounds
+from jolly_parlor.words import tr
 
 
 @click.command("hear")
@@ -114,7 +115,13 @@ def _piece(piece: str, from_seconds: float) -> tuple[Loop, tuple[str, ...]]:
     path = Path(piece)
     if path.suffix.lower() not in SUFFIXES:
         known = ", ".join(PIECES)
-        raise click.UsageError(f"There is no piece “{piece}”; there is {known}, or a WAV or FLAC.")
+        raise click.UsageError(
+            tr(
+                "There is no piece “{piece}”; there is {known}, or a WAV or FLAC.",
+                piece=piece,
+                known=known,
+            )
+        )
     own = read_piece(path, RATE_HZ, from_seconds)
     return own.loop, own.notes
 
@@ -125,11 +132,11 @@ def _words(audition: Audition, heard: Played) -> list[str]:
     found = []
     for at, name in enumerate(audition.names):
         figure = evenness(audition.curves[at]).value_db
-        told = f"“{name}”, {figure:.1f} dB from even"
+        told = tr("“{name}”, {figure:.1f} dB from even", name=name, figure=figure)
         if at:
             differing = heard.differing(at, 0)
             words = ", ".join(one.words() for one in differing) or NO_DIFFERENCE
-            told += f". Against “{first}”: {words}"
+            told += tr(". Against “{first}”: {words}", first=first, words=words)
         found.append(f"{told}.")
     return found
 
@@ -141,12 +148,12 @@ def _written(
     paths = []
     for at, name in enumerate(audition.names):
         plain = "".join(c if c.isalnum() or c in " -_" else "_" for c in name).strip()
-        path = folder / f"{Path(piece).stem} - {plain}.wav"
+        path = folder / tr("{stem} - {plain}.wav", stem=Path(piece).stem, plain=plain)
         sound = np.asarray(heard.matched.sounds[at], dtype=np.float64)
         write_bytes(path, wav_to_hear(sound, RATE_HZ))
         paths.append(path)
         if impulses:
-            path = folder / f"impulse - {plain}.wav"
+            path = folder / tr("impulse - {plain}.wav", plain=plain)
             write_bytes(path, wav_bytes(_channels(audition.heard[at]), RATE_HZ))
             paths.append(path)
     return paths
@@ -156,7 +163,13 @@ def _made(folder: Path) -> None:
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise Refused(f"{folder} cannot be written into: {error.strerror}.") from None
+        raise Refused(
+            tr(
+                "{folder} cannot be written into: {strerror}.",
+                folder=folder,
+                strerror=error.strerror,
+            )
+        ) from None
 
 
 def _channels(heard: Heard) -> np.ndarray:
@@ -236,8 +249,8 @@ def lesson_command(
         click.echo(f"{one.name}: {one.told}")
         click.echo(where.where)
         click.echo(where.placing)
-        far = "" if asked == wanted else ", as far as the lesson goes"
-        click.echo(f"The sounds: {one.size_words(asked)}{far}.")
+        far = "" if asked == wanted else tr(", as far as the lesson goes")
+        click.echo(tr("The sounds: {size_words}{far}.", size_words=one.size_words(asked), far=far))
         for path in written:
             click.echo(str(path))
         if written:
@@ -248,7 +261,7 @@ def _lesson_files(folder: Path, lesson: LessonId, where: Here, size: float) -> l
     _made(folder)
     one, paths = LESSONS[lesson], []
     for which, sound in sounds(one, where, size, piece_loop(one.pieces[0])).items():
-        path = folder / f"{lesson} {which} it.wav"
+        path = folder / tr("{lesson} {which} it.wav", lesson=lesson, which=which)
         write_bytes(path, wav_to_hear(np.asarray(sound, dtype=np.float64), RATE_HZ))
         paths.append(path)
     return paths

@@ -16,6 +16,7 @@ from jolly_parlor.project.ledger_steps import (
     stand_up_again,
 )
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 @click.command("ledger")
@@ -42,7 +43,9 @@ def ledger(
     if stand_up is not None:
         changed = stand_up_again(document, project.ledger, stand_up)
         save_project(project.after(changed), file, opened.fingerprint)
-        click.echo(f"“{changed.arrangements[-1].name}” added to {file.name}.")
+        click.echo(
+            tr("“{name}” added to {name2}.", name=changed.arrangements[-1].name, name2=file.name)
+        )
         return
     name = seat or document.gear.seats[0].name
     document.gear.seat(name)
@@ -50,7 +53,7 @@ def ledger(
     wanted = [step for step in steps if not kind or step.entry.kind in kind]
     if csv_out is not None:
         write_text(csv_out, ledger_csv(wanted))
-        click.echo(f"{csv_out}: {len(wanted)} entries.")
+        click.echo(tr("{csv_out}: {wanted} entries.", csv_out=csv_out, wanted=len(wanted)))
     if out is not None:
         table = {"room": document.room.name, "seat": name, "source": source}
         write_json(out, {**table, "entries": ledger_table(wanted)})
@@ -58,12 +61,12 @@ def ledger(
         for step in wanted:
             click.echo(_line(step))
         if not wanted:
-            click.echo("Nothing is written there yet.")
+            click.echo(tr("Nothing is written there yet."))
 
 
 def _line(step: Step) -> str:
     figures = [
-        f"{what} {value:.1f} dB"
+        tr("{what} {value:.1f} dB", what=what, value=value)
         for what, value in (("forecast", step.forecast_db), ("measured", step.measured_db))
         if value is not None
     ]
@@ -79,12 +82,12 @@ def note(file: Path, text: str, arrangement: str | None) -> None:
     """Write TEXT into the Ledger of FILE."""
     words = text.strip()
     if not words:
-        raise Refused("A note needs words.")
+        raise Refused(tr("A note needs words."))
     if len(words) > 2000:
-        raise Refused(f"Keep a note to 2000 letters; this one has {len(words)}.")
+        raise Refused(tr("Keep a note to 2000 letters; this one has {words}.", words=len(words)))
     opened = open_project(file)
     project = opened.project
     stood = project.document.arrangement(arrangement) if arrangement is not None else None
     noted = replace(project, ledger=(*project.ledger, entry("note", words, stood)))
     save_project(noted, file, opened.fingerprint)
-    click.echo(f"Noted as step {len(noted.ledger)}.")
+    click.echo(tr("Noted as step {ledger}.", ledger=len(noted.ledger)))

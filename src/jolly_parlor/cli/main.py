@@ -4,53 +4,71 @@ Exit codes: 0 done; 1 refused, with one sentence on standard error; 2 wrong usag
 itself failed.
 """
 
-import os
 import sys
 from difflib import get_close_matches
+from importlib import import_module
 from pathlib import Path
 
 import click
+from click.shell_completion import CompletionItem
 
-from jolly_parlor import __version__, defects
-from jolly_parlor.cli.desktop_command import install_desktop
-from jolly_parlor.cli.document_commands import (
-    export,
-    import_take,
-    judge,
-    new,
-    propose_arrangement,
-)
-from jolly_parlor.cli.equalise_command import equalise_command
-from jolly_parlor.cli.fit_commands import explain, fit_command, next_command
-from jolly_parlor.cli.forecast_commands import compare_arrangements, forecast
-from jolly_parlor.cli.hear_commands import hear_command, lesson_command
-from jolly_parlor.cli.ledger_commands import ledger, note
-from jolly_parlor.cli.match_command import match
-from jolly_parlor.cli.output import PATH
-from jolly_parlor.cli.reflections_command import reflections
-from jolly_parlor.cli.report_command import report
-from jolly_parlor.cli.search_commands import search_room
-from jolly_parlor.cli.settings_commands import settings, subs
-from jolly_parlor.cli.signal_commands import signal
-from jolly_parlor.cli.take_commands import analyse, measure_take
+from jolly_parlor import __version__
+from jolly_parlor.cli.commands import COMMANDS
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 class _OpenOrCommand(click.Group):
-    """A first word that is no command is a file to open; a mistyped command is told."""
+    """A first word that is no command is a file to open; a mistyped command is told. What a
+    command stands on is loaded when it is run.
+    """
+
+    def list_commands(self, ctx: click.Context) -> list[str]:
+        return list(COMMANDS)
+
+    def get_command(self, ctx: click.Context, cmd_name: str) -> click.Command | None:
+        place = COMMANDS.get(cmd_name)
+        if place is None:
+            return None
+        found = getattr(import_module(f"jolly_parlor.cli.{place.module}"), place.name)
+        assert isinstance(found, click.Command)
+        return found
+
+    def format_commands(self, ctx: click.Context, formatter: click.HelpFormatter) -> None:
+        with formatter.section(tr("Commands")):
+            formatter.write_dl([(name, place.told) for name, place in COMMANDS.items()])
 
     def parse_args(self, ctx: click.Context, args: list[str]) -> list[str]:
-        if not args or (args[0] not in self.commands and not args[0].startswith("-")):
+        if ctx.resilient_parsing:  # somebody completes a word
+            return super().parse_args(ctx, args)
+        if not args or (args[0] not in COMMANDS and not args[0].startswith("-")):
             if args and (near := self._mistyped(args[0])):
-                raise click.UsageError(f"There is no command “{args[0]}”. Did you mean “{near}”?")
+                raise click.UsageError(
+                    tr(
+                        "There is no command “{args}”. Did you mean “{near}”?",
+                        args=args[0],
+                        near=near,
+                    )
+                )
             args = ["open", *args]
         return super().parse_args(ctx, args)
+
+    def shell_complete(self, ctx: click.Context, incomplete: str) -> list[CompletionItem]:
+        """Commands, and files to open."""
+        if incomplete.startswith("-"):
+            return super().shell_complete(ctx, incomplete)
+        told = [
+            CompletionItem(name, help=place.told)
+            for name, place in COMMANDS.items()
+            if name.startswith(incomplete)
+        ]
+        return told or [CompletionItem(incomplete, type="file")]
 
     def _mistyped(self, word: str) -> str:
         """The command a word is likely meant to be; empty for what looks like a file."""
         if Path(word).suffix or "/" in word or Path(word).exists():
             return ""
-        near = get_close_matches(word, self.commands, 1)
+        near = get_close_matches(word, COMMANDS, 1)
         return near[0] if near else ""
 
 
@@ -63,83 +81,10 @@ def cli() -> None:
     """
 
 
-@cli.command("open")
-@click.argument("file", type=PATH, required=False)
-def open_window(file: Path | None) -> None:
-    """Open the window, with FILE if given."""
-    _must_see()
-    from jolly_parlor.app.start import run
-
-    sys.exit(run(file))
-
-
-def _must_see() -> None:
-    """Qt would end the program where there is no display."""
-    if not any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")):
-        raise Refused(
-            "There is no display to open a window on: DISPLAY and WAYLAND_DISPLAY are empty. The "
-            "commands work without one; see jolly-parlor --help."
-        )
-
-
-@cli.command("demo")
-@click.argument("sample", type=click.Choice(["kiln", "loft"]), default="kiln")
-def open_sample(sample: str) -> None:
-    """Open the window with a copy of a lived-in sample: The Kiln Room with a bookcase and a
-    sofa, or Harbour Loft, L-shaped with an open side.
-    """
-    _must_see()
-    from jolly_parlor.app.samples import SAMPLES
-    from jolly_parlor.app.start import run
-
-    sys.exit(run(SAMPLES[sample]))
-
-
-for command in (
-    new,
-    propose_arrangement,
-    import_take,
-    judge,
-    forecast,
-    compare_arrangements,
-    report,
-    measure_take,
-    analyse,
-    export,
-    fit_command,
-    next_command,
-    explain,
-    search_room,
-    settings,
-    subs,
-    ledger,
-    note,
-    signal,
-    reflections,
-    equalise_command,
-    match,
-    hear_command,
-    lesson_command,
-    install_desktop,
-):
-    cli.add_command(command)
-
-
-@cli.command()
-@click.argument("folder", type=PATH)
-@click.option("--only", multiple=True, metavar="VIEW", help="That view alone; may be repeated.")
-def screenshots(folder: Path, only: tuple[str, ...]) -> None:
-    """Draw each main view of the demo into FOLDER, 1280 by 800."""
-    from jolly_parlor.app.screenshots import take_all
-
-    for path in take_all(folder, frozenset(only)):
-        click.echo(str(path))
-
-
 def main() -> None:
     """Run the command; a refusal is one sentence and exit code 1."""
     try:
-        cli.main(standalone_mode=False)
+        cli.main(standalone_mode=False, prog_name="jolly-parlor")
     except click.exceptions.Exit as stop:
         sys.exit(stop.exit_code)
     except click.ClickException as error:
@@ -148,5 +93,10 @@ def main() -> None:
     except click.Abort:
         sys.exit(130)
     except Exception as error:
-        click.echo(f"jolly-parlor: {defects.sentence(error, 'at this command')}", err=True)
+        from jolly_parlor import defects  # here: only a failure needs it
+
+        click.echo(
+            tr("jolly-parlor: {sentence}", sentence=defects.sentence(error, tr("at this command"))),
+            err=True,
+        )
         sys.exit(1 if isinstance(error, Refused) else 3)

@@ -14,6 +14,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import edit_file, open_document
 from jolly_parlor.project.layout_edits import choose_layout, move_around
 from jolly_parlor.project.matching import match_all, matched
+from jolly_parlor.words import plural, tr
 
 
 @click.command("match")
@@ -60,16 +61,39 @@ def _tell(gear: Gear, name: str, found: list[Match], told: tuple[Settled, ...]) 
         was = "" if one.before_db is None else f"{one.before_db:.1f} → "
         at = one.at
         click.echo(
-            f"{one.loudspeaker} to {at.x:.2f}, {at.y:.2f}, {at.z:.2f} m: {was}"
-            f"{one.after_db:.1f} dB from even by itself."
+            tr(
+                "{loudspeaker} to {x:.2f}, {y:.2f}, {z:.2f} m: {was}{after_db:.1f} "
+                "dB from even by itself.",
+                loudspeaker=one.loudspeaker,
+                x=at.x,
+                y=at.y,
+                z=at.z,
+                was=was,
+                after_db=one.after_db,
+            )
         )
     how = "measured" if found and found[0].measured else "forecast"
     points = min((one.points for one in found), default=0)
-    click.echo(f"“{name}”, {how} at {points} point{'s' * (points != 1)} of the head:")
+    click.echo(
+        plural(
+            points,
+            "“{name}”, {how} at {count} point of the head:",
+            "“{name}”, {how} at {count} points of the head:",
+            name=name,
+            how=how,
+        )
+    )
     for row in found:
         click.echo(
-            f"{row.loudspeaker}: {side_words(row.azimuth)}, {row.elevation:+.0f}° up, "
-            f"{row.metres:.2f} m, {row.level_db:+.1f} dB"
+            tr(
+                "{loudspeaker}: {side_words}, {elevation:+.0f}° up, {metres:.2f} "
+                "m, {level_db:+.1f} dB",
+                loudspeaker=row.loudspeaker,
+                side_words=side_words(row.azimuth),
+                elevation=row.elevation,
+                metres=row.metres,
+                level_db=row.level_db,
+            )
         )
         for words in match_words(row, gear):
             click.echo(f"  {words}")

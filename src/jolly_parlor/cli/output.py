@@ -11,6 +11,7 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Mix, mix_of
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 PATH = click.Path(path_type=Path)
 JSON = click.option(
@@ -19,7 +20,7 @@ JSON = click.option(
     is_flag=False,
     flag_value="-",
     metavar="[FILE]",
-    help="Write JSON, to FILE or instead of words.",
+    help=tr("Write JSON, to FILE or instead of words."),
 )
 """For commands whose FILE comes first: what follows --json is where to write."""
 
@@ -44,8 +45,8 @@ def write_bytes(out: Path, data: bytes) -> None:
         with replacing(out) as temporary:
             temporary.write_bytes(data)
     except OSError as error:
-        reason = (error.strerror or "the place cannot be written").lower()
-        raise Refused(f"{out} could not be written: {reason}.") from None
+        reason = (error.strerror or tr("the place cannot be written")).lower()
+        raise Refused(tr("{out} could not be written: {reason}.", out=out, reason=reason)) from None
 
 
 def asked_mix(gear: Gear, source: str) -> Mix:
@@ -59,7 +60,7 @@ def asked_mix(gear: Gear, source: str) -> Mix:
 def usual_arrangement(document: Document) -> str:
     """The picked or first one; a document without any is wrong usage."""
     if not document.arrangements:
-        raise click.UsageError("The document has no arrangement; propose one first.")
+        raise click.UsageError(tr("The document has no arrangement; propose one first."))
     return document.chosen or document.arrangements[0].name
 
 

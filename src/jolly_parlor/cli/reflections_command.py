@@ -10,6 +10,7 @@ from jolly_parlor.placement.reflections import EARLY_DB, EARLY_SECONDS, SMALL_RO
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 from jolly_parlor.project.handover import NOT_MEASURED, Handover, handover
+from jolly_parlor.words import tr
 
 
 @click.command("reflections")
@@ -82,18 +83,36 @@ def handover_json(found: Handover) -> dict[str, Any]:
 
 def _tell(document: Document, found: Handover) -> None:
     click.echo(
-        f"“{found.arrangement}” at the {found.seat}; beyond {EARLY_DB:.0f} dB within "
-        f"{_ms(EARLY_SECONDS)} marked *."
+        tr(
+            "“{arrangement}” at the {seat}; beyond {early_db:.0f} dB within {ms} marked *.",
+            arrangement=found.arrangement,
+            seat=found.seat,
+            early_db=EARLY_DB,
+            ms=_ms(EARLY_SECONDS),
+        )
     )
     for p in found.points:
         mark = "*" if p.exceeds else " "
         click.echo(
-            f"{mark} {p.level_db:5.1f} dB {_ms(p.delay_seconds):>8}  {p.loudspeaker}, {p.surface}: "
-            f"{p.tape(document.room)}"
+            tr(
+                "{mark} {level_db:5.1f} dB {ms:>8}  {loudspeaker}, {surface}: {tape}",
+                mark=mark,
+                level_db=p.level_db,
+                ms=_ms(p.delay_seconds),
+                loudspeaker=p.loudspeaker,
+                surface=p.surface,
+                tape=p.tape(document.room),
+            )
         )
     for b in found.behind:
-        click.echo(f"  line of {b.loudspeaker} through the head: {b.surface}")
-    click.echo("What remains, in order of harm:")
+        click.echo(
+            tr(
+                "  line of {loudspeaker} through the head: {surface}",
+                loudspeaker=b.loudspeaker,
+                surface=b.surface,
+            )
+        )
+    click.echo(tr("What remains, in order of harm:"))
     if not found.measured:
         click.echo(f"  {NOT_MEASURED}")
     for r in found.remains:
@@ -106,4 +125,4 @@ def _tell(document: Document, found: Handover) -> None:
 
 
 def _ms(seconds: float) -> str:
-    return f"{1000 * seconds:.1f} ms"
+    return tr("{seconds:.1f} ms", seconds=1000 * seconds)

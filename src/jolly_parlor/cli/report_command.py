@@ -9,6 +9,7 @@ from jolly_parlor.cli.output import PATH, usual_arrangement, write_json
 from jolly_parlor.cli.reflections_command import handover_json
 from jolly_parlor.project.files import open_project
 from jolly_parlor.units import UnitSystem
+from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
     from jolly_parlor.report.blocks import Paper
@@ -45,7 +46,7 @@ def report(
     from jolly_parlor.report.writing import write_card
 
     if out is None and out_json is None:
-        raise click.UsageError("Say where to write: OUT, a .pdf or .html, or --json.")
+        raise click.UsageError(tr("Say where to write: OUT, a .pdf or .html, or --json."))
     project = open_project(file).project
     document = project.document
     name = arrangement or usual_arrangement(document)
@@ -58,7 +59,7 @@ def report(
         if out_json is not None:
             write_json(out_json, _json(found))
     if out is not None and out_json != "-":
-        click.echo(f"{out} written.")
+        click.echo(tr("{out} written.", out=out))
 
 
 def _json(found: "Findings") -> dict[str, Any]:

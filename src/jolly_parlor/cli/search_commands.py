@@ -23,6 +23,7 @@ from jolly_parlor.project.room_fit import (
     fit_document,
     with_doubt,
 )
+from jolly_parlor.words import tr
 
 
 @click.command("search")
@@ -74,9 +75,21 @@ def search_room(
         if ask_prices:
             table |= {"prices_db": {price.wish: rounded(price.costs_db) for price in priced}}
         write_text(out, json.dumps(table, indent=2, ensure_ascii=False) + "\n")
-    click.echo(f"{found.evaluated} arrangements weighed in {found.seconds:.1f} s.")
+    click.echo(
+        tr(
+            "{evaluated} arrangements weighed in {seconds:.1f} s.",
+            evaluated=found.evaluated,
+            seconds=found.seconds,
+        )
+    )
     if present is not None and found.present_db is not None:
-        click.echo(f"Now, {present.name}: {found.present_db:.1f} dB over the head volume.")
+        click.echo(
+            tr(
+                "Now, {name}: {present_db:.1f} dB over the head volume.",
+                name=present.name,
+                present_db=found.present_db,
+            )
+        )
     if told:
         click.echo(told)
     for p in found.proposals:
@@ -84,16 +97,30 @@ def search_room(
         ear = a.seats[document.gear.seats[0].name]
         frame = turned_often(document.room, p.turns).frame
         subs = "".join(
-            f"; {name} {place.x - frame.left:.2f} m from the left, "
-            f"{place.y - frame.front:.2f} m from the front"
+            tr(
+                "; {name} {x:.2f} m from the left, {y:.2f} m from the front",
+                name=name,
+                x=place.x - frame.left,
+                y=place.y - frame.front,
+            )
             for name, place in a.places.items()
             if name not in PAIR
         )
         click.echo(
-            f"{p.figure_db:.1f} dB, facing the {FACINGS[p.turns]} wall: monitors "
-            f"{a.left.y - frame.front:.2f} m from the wall, "
-            f"{a.left.distance(a.right):.2f} m apart, {a.left.z:.2f} m high; "
-            f"seat {ear.y - frame.front:.2f} m{subs}. {p.trade} {p.words}"
+            tr(
+                "{figure_db:.1f} dB, facing the {facings} wall: monitors {y:.2f} m "
+                "from the wall, {distance:.2f} m apart, {z:.2f} m high; seat "
+                "{y2:.2f} m{subs}. {trade} {words}",
+                figure_db=p.figure_db,
+                facings=FACINGS[p.turns],
+                y=a.left.y - frame.front,
+                distance=a.left.distance(a.right),
+                z=a.left.z,
+                y2=ear.y - frame.front,
+                subs=subs,
+                trade=p.trade,
+                words=p.words,
+            )
         )
     for price in priced:
         click.echo(f"{price.words}.")

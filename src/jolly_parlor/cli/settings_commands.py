@@ -16,6 +16,7 @@ from jolly_parlor.project.files import edit_file, open_document
 from jolly_parlor.project.room_fit import fit_document
 from jolly_parlor.project.subwoofers import SubReport, further, sub_report
 from jolly_parlor.project.tuning import Tuned, applied, tune
+from jolly_parlor.words import tr
 
 
 @click.command("settings")
@@ -51,7 +52,9 @@ def settings(
 ) -> None:
     """Find the settings of an arrangement of FILE that make what is heard most even."""
     if fitted and measured:
-        raise click.UsageError("Give --fitted or --measured, not both: takes win over forecasts.")
+        raise click.UsageError(
+            tr("Give --fitted or --measured, not both: takes win over forecasts.")
+        )
     document = open_document(file)
     fit = fit_document(document) if fitted else None
     name = arrangement or usual_arrangement(document)
@@ -87,10 +90,16 @@ def subs(
         return
     for seat, shares in found.at_seats.items():
         how = found.sources[seat]
-        click.echo(f"At {seat}, {how}, dB by third of an octave, and share of the work:")
+        click.echo(
+            tr(
+                "At {seat}, {how}, dB by third of an octave, and share of the work:",
+                seat=seat,
+                how=how,
+            )
+        )
         for row, name in enumerate(shares.names):
             cells = (
-                f"{f:g} Hz {level:.0f} ({100 * share:.0f} %)"
+                tr("{f:g} Hz {level:.0f} ({share:.0f} %)", f=f, level=level, share=100 * share)
                 for f, level, share in zip(
                     THIRDS_HZ, shares.levels_db[row], shares.share[row], strict=True
                 )
@@ -98,7 +107,12 @@ def subs(
             )
             click.echo(f"  {name}: {', '.join(cells)}")
     if found.seat_variance_db2 is not None:
-        click.echo(f"Seats differ by {found.seat_variance_db2:.1f} dB² from 10 to 125 Hz.")
+        click.echo(
+            tr(
+                "Seats differ by {seat_variance_db2:.1f} dB² from 10 to 125 Hz.",
+                seat_variance_db2=found.seat_variance_db2,
+            )
+        )
     for words in (*(one.words for one in found.alignments), *found.words, *further_words(more)):
         click.echo(words)
 
@@ -113,17 +127,29 @@ def _further_json(found: list[Further]) -> list[dict[str, Any]]:
 def _tell(found: Tuned, apply_it: bool, file: Path) -> None:
     solution = found.solution
     click.echo(
-        f"“{found.arrangement.name}”, {found.source}: {solution.before_db:.2f} → "
-        f"{solution.after_db:.2f} dB over the head volume."
+        tr(
+            "“{name}”, {source}: {before_db:.2f} → {after_db:.2f} dB over the head volume.",
+            name=found.arrangement.name,
+            source=found.source,
+            before_db=solution.before_db,
+            after_db=solution.after_db,
+        )
     )
     for seat in found.seats:
-        click.echo(f"{seat}: {found.before_db[seat]:.2f} → {found.after_db[seat]:.2f} dB.")
+        click.echo(
+            tr(
+                "{seat}: {before_db:.2f} → {after_db:.2f} dB.",
+                seat=seat,
+                before_db=found.before_db[seat],
+                after_db=found.after_db[seat],
+            )
+        )
     for worth in found.worths:
         click.echo(worth.words)
     for words in found.notes:
         click.echo(words)
     if apply_it:
-        click.echo(f"Set in {file}.")
+        click.echo(tr("Set in {file}.", file=file))
 
 
 def _settings_json(found: Tuned, apply_it: bool) -> dict[str, Any]:

@@ -7,8 +7,9 @@ import click
 from jolly_parlor.cli.output import PATH, write_bytes
 from jolly_parlor.signals.programme import PROGRAMMES, programme
 from jolly_parlor.signals.wav import wav_to_hear
+from jolly_parlor.words import tr
 
-_CAUTION = "Start quiet: a tone at full scale harms ears and tweeters before it seems loud."
+_CAUTION = tr("Start quiet: a tone at full scale harms ears and tweeters before it seems loud.")
 
 
 @click.command("signal")

@@ -17,6 +17,7 @@ from jolly_parlor.studio.device import Device
 from jolly_parlor.studio.measuring import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.studio.soundcard import Channels, SoundCard
+from jolly_parlor.words import tr
 
 
 @click.command("measure")
@@ -85,7 +86,9 @@ def measure_take(
     save_project(opened.project.after(changed), file, opened.fingerprint)
     click.echo(f"{changed.takes[-1].info.file_name}: {found.verdict.mark}.")
     if found.level_db_spl is not None:
-        click.echo(f"{found.level_db_spl:.0f} dB SPL at the microphone.")
+        click.echo(
+            tr("{level_db_spl:.0f} dB SPL at the microphone.", level_db_spl=found.level_db_spl)
+        )
     for words in found.verdict.words:
         click.echo(words)
 
@@ -114,6 +117,6 @@ def analyse(
     calibration = read_calibration(file_of_mic) if file_of_mic is not None else None
     read = read_recording(recording, played, channel, calibration)
     write_text(out, response_csv(read.response))
-    click.echo(f"{out}: {read.response.frequencies_hz.size} points.")
+    click.echo(tr("{out}: {size} points.", out=out, size=read.response.frequencies_hz.size))
     for note in read.notes:
         click.echo(note)

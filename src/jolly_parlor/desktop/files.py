@@ -7,6 +7,9 @@ their own tools in tests/desktop.
 
 from xml.sax.saxutils import escape
 
+import click
+from click.shell_completion import BashComplete, FishComplete, ZshComplete
+
 from jolly_parlor import __version__
 
 APP_ID = "jolly-parlor"
@@ -14,6 +17,7 @@ COMPONENT_ID = "invalid.jollyparlor.JollyParlor"
 """Reverse domain name; .invalid belongs to nobody (RFC 2606)."""
 MIME_TYPE = "application/vnd.jolly-parlor"
 SUMMARY = "Find where monitors, subwoofer and seat belong in a room"
+_SUMMARY_DE = "Finden, wohin Monitore, Subwoofer und Hörplatz in einem Raum gehören"
 SIZES = (16, 22, 24, 32, 48, 64, 128, 256)
 """Pixels of the icons beside the drawing."""
 _ABOUT = (
@@ -34,12 +38,15 @@ def desktop_entry(command: str) -> str:
             "Type=Application",
             "Name=Jolly Parlor",
             "GenericName=Loudspeaker and seat placement",
+            "GenericName[de]=Aufstellung von Lautsprechern und Hörplatz",
             f"Comment={SUMMARY}",
+            f"Comment[de]={_SUMMARY_DE}",
             f"Exec={quoted(command)} %f",
             f"Icon={APP_ID}",
             "Terminal=false",
             "Categories=AudioVideo;Audio;",
             "Keywords=acoustics;loudspeaker;subwoofer;room;measurement;",
+            "Keywords[de]=Akustik;Lautsprecher;Subwoofer;Raum;Messung;",
             f"MimeType={MIME_TYPE};",
             f"StartupWMClass={APP_ID}",
             "",
@@ -64,6 +71,7 @@ def mime_type() -> str:
 <mime-info xmlns="http://www.freedesktop.org/standards/shared-mime-info">
   <mime-type type="{MIME_TYPE}">
     <comment>Jolly Parlor room</comment>
+    <comment xml:lang="de">Raum von Jolly Parlor</comment>
     <sub-class-of type="application/zip"/>
     <icon name="{APP_ID}"/>
     <glob pattern="*.parlor"/>
@@ -87,6 +95,7 @@ def metainfo(released: str) -> str:
   <id>{COMPONENT_ID}</id>
   <name>Jolly Parlor</name>
   <summary>{SUMMARY}</summary>
+  <summary xml:lang="de">{_SUMMARY_DE}</summary>
   <metadata_license>CC0-1.0</metadata_license>
   <project_license>GPL-3.0-or-later</project_license>
   <developer id="invalid.jollyparlor"><name>The Jolly Parlor team</name></developer>
@@ -109,6 +118,25 @@ def metainfo(released: str) -> str:
   </releases>
 </component>
 """
+
+
+def completions() -> dict[str, str]:
+    """What makes shells complete commands, options and files, by its place under the data folder:
+    where bash-completion, fish and Debian's zsh look.
+    """
+    command = click.Command(APP_ID)
+    variable = f"_{APP_ID.replace('-', '_').upper()}_COMPLETE"
+    places = {
+        BashComplete: f"bash-completion/completions/{APP_ID}",
+        FishComplete: f"fish/vendor_completions.d/{APP_ID}.fish",
+        ZshComplete: f"zsh/vendor-completions/_{APP_ID}",
+    }
+    made = {}
+    for kind, place in places.items():
+        shell = kind(command, {}, APP_ID, variable)
+        # `source()` would ask the shell for its version; the words are the same for all of them.
+        made[place] = shell.source_template % shell.source_vars()
+    return made
 
 
 def manual(commands: dict[str, str], released: str) -> str:

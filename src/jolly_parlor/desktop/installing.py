@@ -13,6 +13,7 @@ from jolly_parlor.desktop.files import (
     COMPONENT_ID,
     MIME_TYPE,
     SIZES,
+    completions,
     desktop_entry,
     manual,
     metainfo,
@@ -32,6 +33,7 @@ def desktop_files(command: str, commands: Mapping[str, str], released: str) -> d
         f"metainfo/{COMPONENT_ID}.metainfo.xml": metainfo(released),
         f"man/man1/{APP_ID}.1": manual(dict(commands), released),
     }
+    texts |= completions()
     made = {place: text.encode("utf-8") for place, text in texts.items()}
     drawing = (ICONS / f"{APP_ID}.svg").read_bytes()
     made[f"{icons}/scalable/apps/{APP_ID}.svg"] = drawing

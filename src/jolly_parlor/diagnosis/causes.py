@@ -24,6 +24,7 @@ from jolly_parlor.diagnosis.interventions import (
 from jolly_parlor.diagnosis.marks import ZONE_WHY, Lane, Mark, paths_of, taking_part
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.words import tr
 
 ENOUGH = 0.66
 """So much of a feature must go before what was taken away is called its cause: two thirds."""
@@ -153,7 +154,7 @@ class _Weighing:
             return []
         after = in_step(self.anechoic.base, self.listening, (mains, subs))
         gain = shrinks_db(self.feature, after)
-        return [self._scored(mark, gain, "the two arriving in step") for mark in handovers]
+        return [self._scored(mark, gain, tr("the two arriving in step")) for mark in handovers]
 
     def together(self, boundaries: list[_Scored]) -> Iterator[_Scored]:
         """Pairs of the boundaries that take most part."""
@@ -175,7 +176,12 @@ class _Weighing:
             if mark.zone == "opposed":
                 for name in self.listening.playing:
                     after = without_source(base, self.listening, name)
-                    yield mark, shrinks_db(self.feature, after), f"the {name} one silent", None
+                    yield (
+                        mark,
+                        shrinks_db(self.feature, after),
+                        tr("the {name} one silent", name=name),
+                        None,
+                    )
             else:
                 found = off_quiet_zone(base, self.listening, mode, mark.zone, self.feature)
                 if found is not None:

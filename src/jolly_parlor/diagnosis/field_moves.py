@@ -11,6 +11,7 @@ from jolly_parlor.diagnosis.moves import Experiment, trial_moves, where_it_went
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.words import tr
 
 _SHIFTED_OCTAVES, _AGREES_OCTAVES, _STAYED_OCTAVES = 0.06, 0.09, 0.02
 _METRES = (0.10, 0.20)
@@ -35,11 +36,16 @@ def field_test(feature: Feature, forecaster: Forecaster, listening: Listening) -
             there = foretold_hz(feature, forecaster, listening, moved)
             does = ""
             if there is None:
-                does = "it would be gone"
+                does = tr("it would be gone")
             elif abs(log2(there / feature.frequency_hz)) >= _SHIFTED_OCTAVES:
-                does = f"it would go to {there:.0f} Hz"
+                does = tr("it would go to {there:.0f} Hz", there=there)
             if does:
-                return f"To check, move {words} by {100 * metres:.0f} cm: {does}."
+                return tr(
+                    "To check, move {words} by {metres:.0f} cm: {does}.",
+                    words=words,
+                    metres=100 * metres,
+                    does=does,
+                )
     return ""
 
 
@@ -60,17 +66,34 @@ def read_in_field(
     experiment = tried[0]
     went = where_it_went(feature, features(experiment.measured))
     there = foretold_hz(same, forecaster, listening, experiment.there)
-    moved = f"{experiment.moved} moved {100 * experiment.metres:.0f} cm"
+    moved = tr(
+        "{moved} moved {metres:.0f} cm", moved=experiment.moved, metres=100 * experiment.metres
+    )
     if went is None and there is None:
-        return f"It went away when {moved}, as the room's field says.", True
+        return tr("It went away when {moved}, as the room's field says.", moved=moved), True
     if went is None or there is None or abs(log2(went / there)) > _AGREES_OCTAVES:
-        now = "went away" if went is None else f"was at {went:.0f} Hz"
-        then = "gone" if there is None else f"at {there:.0f} Hz"
-        return f"It {now} when {moved}; the forecast has it {then}: less sure.", False
+        now = tr("went away") if went is None else tr("was at {went:.0f} Hz", went=went)
+        then = "gone" if there is None else tr("at {there:.0f} Hz", there=there)
+        return tr(
+            "It {now} when {moved}; the forecast has it {then}: less sure.",
+            now=now,
+            moved=moved,
+            then=then,
+        ), False
     if abs(log2(went / feature.frequency_hz)) < _STAYED_OCTAVES:
-        return f"It stayed at {went:.0f} Hz when {moved}, as the room's field says.", True
+        return tr(
+            "It stayed at {went:.0f} Hz when {moved}, as the room's field says.",
+            went=went,
+            moved=moved,
+        ), True
     return (
-        f"It followed when {moved}: {feature.frequency_hz:.0f} → {went:.0f} Hz, where the "
-        f"room's field puts it ({there:.0f} Hz).",
+        tr(
+            "It followed when {moved}: {frequency_hz:.0f} → {went:.0f} Hz, "
+            "where the room's field puts it ({there:.0f} Hz).",
+            moved=moved,
+            frequency_hz=feature.frequency_hz,
+            went=went,
+            there=there,
+        ),
         True,
     )

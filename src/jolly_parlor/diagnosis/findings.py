@@ -14,6 +14,7 @@ from jolly_parlor.placement.evenness import HIGHEST_HZ, Deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
+from jolly_parlor.words import tr
 
 _MOST, _MOST_ABOVE = 4, 2
 _NOTHING_LEFT_DB = 2.0
@@ -42,33 +43,43 @@ class Finding:
         """`78 Hz, 22 dB down: probably the front wall behind the monitors.`"""
         way = "up" if self.feature.kind == "hill" else "down"
         size = abs(self.feature.level_db)
-        return f"{self.feature.frequency_hz:.0f} Hz, {size:.0f} dB {way}: {self.cause_words}."
+        return tr(
+            "{frequency_hz:.0f} Hz, {size:.0f} dB {way}: {cause_words}.",
+            frequency_hz=self.feature.frequency_hz,
+            size=size,
+            way=way,
+            cause_words=self.cause_words,
+        )
 
     @property
     def cause_words(self) -> str:
         """The cause with its certainty, in words."""
         if not self.causes:
-            return "no single cause stands out"
+            return tr("no single cause stands out")
         first = self.causes[0]
         if first.likely:
-            return f"probably {_with_partners(first)}"
+            return tr("probably {with_partners}", with_partners=_with_partners(first))
         others = [c for c in self.causes[1:] if c.mark.lane != first.mark.lane]
         # What can be excluded is not named: by what its absence does, or where it has been moved.
         near = [
             c for c in others if c.without_db is None or c.explains >= _AS_WELL * first.explains
         ]
         if near and not first.together:
-            return f"{describe(first.mark)}, or {describe(near[0].mark)}"
-        return f"possibly {_with_partners(first)}"
+            return tr(
+                "{describe}, or {describe2}",
+                describe=describe(first.mark),
+                describe2=describe(near[0].mark),
+            )
+        return tr("possibly {with_partners}", with_partners=_with_partners(first))
 
     @property
     def evidence(self) -> str:
         """What speaks for the cause."""
         if not self.causes:
-            return "Several reflections and modes meet here; no one of them makes it."
+            return tr("Several reflections and modes meet here; no one of them makes it.")
         first = self.causes[0]
         if not self.certain:
-            return f"Less certain, above 300 Hz: {first.mark.why}"
+            return tr("Less certain, above 300 Hz: {why}", why=first.mark.why)
         words = f"{first.mark.why} {_absence(first, self.feature)}".strip()
         return " ".join(part for part in (words, self.moves, self.test) if part)
 
@@ -76,61 +87,81 @@ class Finding:
     def advice(self) -> str:
         """What the remedy would do, or why there is none."""
         if not self.certain:
-            what = "No forecast reaches here" if self.judged else "Not judged in Evenness"
-            return f"{what}; treatment acts here more easily than below."
+            what = tr("No forecast reaches here") if self.judged else tr("Not judged in Evenness")
+            return tr("{what}; treatment acts here more easily than below.", what=what)
         if self.remedy is None:
             if self.feature.kind == "hill":
-                return "No move against it makes the whole more even; a cut can tame a peak."
-            return "No move against it makes the whole more even; do not boost a cancellation."
+                return tr("No move against it makes the whole more even; a cut can tame a peak.")
+            return tr("No move against it makes the whole more even; do not boost a cancellation.")
         after = self.remedy
-        by = "Forecast " if self.measured else ""
+        by = tr("Forecast ") if self.measured else ""
         what = "peak" if self.feature.kind == "hill" else "dip"
         was, left = self.feature.level_db, after.feature_after_db
         if abs(left) < _NOTHING_LEFT_DB:
-            becomes = f"this {what} would be gone"
+            becomes = tr("this {what} would be gone", what=what)
         elif was * left > 0:
-            becomes = f"this {what} would shrink from {abs(was):.0f} to {abs(left):.0f} dB"
+            becomes = tr(
+                "this {what} would shrink from {was:.0f} to {left:.0f} dB",
+                what=what,
+                was=abs(was),
+                left=abs(left),
+            )
         else:
-            becomes = f"this {what} would turn into {abs(left):.0f} dB the other way"
-        return (
-            f"{by}{after.evenness_before_db:.1f} → {after.evenness_after_db:.1f} dB from even; "
-            f"{becomes}. {self.equaliser}"
+            becomes = tr(
+                "this {what} would turn into {left:.0f} dB the other way", what=what, left=abs(left)
+            )
+        return tr(
+            "{by}{evenness_before_db:.1f} → {evenness_after_db:.1f} dB from "
+            "even; {becomes}. {equaliser}",
+            by=by,
+            evenness_before_db=after.evenness_before_db,
+            evenness_after_db=after.evenness_after_db,
+            becomes=becomes,
+            equaliser=self.equaliser,
         )
 
     @property
     def equaliser(self) -> str:
         """Whether equalisation can help."""
-        return "A cut can tame it too." if self.feature.kind == "hill" else "No boost fills it."
+        return (
+            tr("A cut can tame it too.")
+            if self.feature.kind == "hill"
+            else tr("No boost fills it.")
+        )
 
 
 def _with_partners(cause: Cause) -> str:
     """The cause with what takes part in it."""
-    return " together with ".join(describe(mark) for mark in (cause.mark, *cause.together))
+    return tr(" together with ").join(describe(mark) for mark in (cause.mark, *cause.together))
 
 
 def _absence(cause: Cause, feature: Feature) -> str:
     """What the calculation without it says, in a sentence; empty where it says little."""
     if cause.without_db is None or cause.without_db < 1.0:
         return ""
-    does = f"this {'fills' if feature.kind == 'hollow' else 'falls'} by {cause.without_db:.0f} dB"
+    does = tr(
+        "this {kind} by {without_db:.0f} dB",
+        kind="fills" if feature.kind == "hollow" else "falls",
+        without_db=cause.without_db,
+    )
     if cause.instead:
-        return f"With {cause.instead}, {does}."
+        return tr("With {instead}, {does}.", instead=cause.instead, does=does)
     if cause.mark.mode is not None:
-        return f"Without this standing wave {does}."
+        return tr("Without this standing wave {does}.", does=does)
     if cause.needs_all:
-        return f"If both absorbed all sound, {does}; either alone does not do it."
+        return tr("If both absorbed all sound, {does}; either alone does not do it.", does=does)
     if cause.together:
-        return f"If it absorbed all sound, {does}; the other does as much."
-    return f"If it absorbed all sound, {does}."
+        return tr("If it absorbed all sound, {does}; the other does as much.", does=does)
+    return tr("If it absorbed all sound, {does}.", does=does)
 
 
 _IN_ZONE: dict[Zone, str] = {
     "": "",
-    "ear": ", the seat in its quiet zone",
-    "sources": ", the loudspeakers in its quiet zone",
-    "both": ", seat and loudspeakers both in its quiet zone",
-    "opposed": ", which left and right drive against each other",
-    "against": ", which works against the rest here",
+    "ear": tr(", the seat in its quiet zone"),
+    "sources": tr(", the loudspeakers in its quiet zone"),
+    "both": tr(", seat and loudspeakers both in its quiet zone"),
+    "opposed": tr(", which left and right drive against each other"),
+    "against": tr(", which works against the rest here"),
 }
 
 
@@ -138,7 +169,7 @@ def shortly(mark: Mark) -> str:
     """The same where room is scarce: the quiet zone without who sits in it."""
     if mark.mode is None or mark.zone not in ("ear", "sources", "both"):
         return describe(mark)
-    return f"quiet zone of the {mark.mode.name}"
+    return tr("quiet zone of the {name}", name=mark.mode.name)
 
 
 def describe(mark: Mark) -> str:
@@ -146,14 +177,24 @@ def describe(mark: Mark) -> str:
     if mark.mode is not None:
         article = "a" if mark.mode.kind == "mixed" else "the"
         zone = _IN_ZONE[mark.zone]
-        return f"{article} {mark.mode.name} ({mark.frequency_hz:.0f} Hz){zone}"
+        return tr(
+            "{article} {name} ({frequency_hz:.0f} Hz){zone}",
+            article=article,
+            name=mark.mode.name,
+            frequency_hz=mark.frequency_hz,
+            zone=zone,
+        )
     if mark.bounce is not None:
         if mark.lane == "front wall":
             who = "monitors" if mark.source in ("", "left", "right") else mark.source
-            return f"the wall behind the {who}, {mark.bounce.wall_metres:.2f} m away"
-        side = f"the {mark.bounce.words}"
-        return f"the bounce off {side}" if mark.cancels else side
-    return "the handover between monitors and subwoofer"
+            return tr(
+                "the wall behind the {who}, {wall_metres:.2f} m away",
+                who=who,
+                wall_metres=mark.bounce.wall_metres,
+            )
+        side = tr("the {words}", words=mark.bounce.words)
+        return tr("the bounce off {side}", side=side) if mark.cancels else side
+    return tr("the handover between monitors and subwoofer")
 
 
 def findings_of_forecast(

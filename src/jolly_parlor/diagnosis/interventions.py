@@ -22,6 +22,7 @@ from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening, judged_band
 from jolly_parlor.signals.response import Response
+from jolly_parlor.words import tr
 
 _AROUND_OCTAVES = 1 / 12
 _STEP_METRES, _FARTHEST_METRES, _APART_METRES = 0.05, 0.9, 0.4
@@ -153,8 +154,8 @@ def _moves_off(
                 moved = moved.moved(loudspeaker(name), _shifted(place, axis, at_source))
             ear = moved.seats[listening.seat]
             if all(ear.distance(moved.places[name]) >= _APART_METRES for name in sources):
-                said = [("the ear", at_ear), ("the loudspeakers", at_source)]
-                yield moved, " and ".join(_words(*one, axis) for one in said if one[1])
+                said = [(tr("the ear"), at_ear), (tr("the loudspeakers"), at_source)]
+                yield moved, tr(" and ").join(_words(*one, axis) for one in said if one[1])
 
 
 def _ways_off(room: Room, axis: str, mode: Mode, places: tuple[Point, ...]) -> list[float]:
@@ -176,11 +177,11 @@ def _shifted(place: Point, axis: str, by: float) -> Point:
 
 
 _WAYS: dict[str, Callable[[float], str]] = {
-    "x": lambda by: "further right" if by > 0 else "further left",
-    "y": lambda by: "further back" if by > 0 else "further forward",
+    "x": lambda by: tr("further right") if by > 0 else tr("further left"),
+    "y": lambda by: tr("further back") if by > 0 else tr("further forward"),
     "z": lambda by: "higher" if by > 0 else "lower",
 }
 
 
 def _words(who: str, by: float, axis: str) -> str:
-    return f"{who} {100 * abs(by):.0f} cm {_WAYS[axis](by)}"
+    return tr("{who} {by:.0f} cm {value}", who=who, by=100 * abs(by), value=_WAYS[axis](by))

@@ -19,6 +19,7 @@ from jolly_parlor.diagnosis.features import FeatureKind
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.words import tr
 
 Lane = Literal[
     "front wall",
@@ -66,11 +67,11 @@ _MET = 0.35  # the seat and a source meet a mode when its shape exceeds this at 
 _NULL = 0.25  # a place is in a mode's null below this
 _ZONE_STRENGTH: dict[Zone, float] = {"sources": 0.5, "both": 0.8, "opposed": 0.6}
 ZONE_WHY: dict[Zone, str] = {
-    "ear": "The seat is in the quiet zone of this standing wave.",
-    "sources": "The sources stand in the quiet zone of this standing wave and cannot drive it.",
-    "both": "The seat and the sources are both in the quiet zone of this standing wave.",
-    "opposed": "Left and right drive this standing wave in opposition, so it stays silent.",
-    "against": "Where the seat is, this standing wave works against the rest of the sound.",
+    "ear": tr("The seat is in the quiet zone of this standing wave."),
+    "sources": tr("The sources stand in the quiet zone of this standing wave and cannot drive it."),
+    "both": tr("The seat and the sources are both in the quiet zone of this standing wave."),
+    "opposed": tr("Left and right drive this standing wave in opposition, so it stays silent."),
+    "against": tr("Where the seat is, this standing wave works against the rest of the sound."),
 }
 
 
@@ -115,7 +116,9 @@ def marks(
     found = _boundary_marks(gear, listening, paths, top_hz)
     found += _mode_marks(room, listening.playing, listening.ear)
     for crossover in handovers_hz(listening):
-        why = f"Monitors and subwoofer share the range around {crossover:.0f} Hz."
+        why = tr(
+            "Monitors and subwoofer share the range around {crossover:.0f} Hz.", crossover=crossover
+        )
         found.append(Mark("crossover", "hollow", crossover, 0.5, why))
     return sorted(found, key=lambda mark: mark.frequency_hz)
 
@@ -183,19 +186,25 @@ def taking_part(bounce: Bounce, source: str, kind: FeatureKind, frequency_hz: fl
     """The mark of a boundary that may take part in a feature without its own path cancelling or a
     mode of its peaking just there.
     """
-    why = "No single path cancels just here, but this surface is what the hollow depends on."
+    why = tr("No single path cancels just here, but this surface is what the hollow depends on.")
     if kind == "hill":
-        why = "No single standing wave peaks just here, but this surface is what it depends on."
+        why = tr("No single standing wave peaks just here, but this surface is what it depends on.")
     strength = min(abs(bounce.relative_pressure), 1.0)
     lane = _BOUNDARY_LANES[bounce.side]
     return Mark(lane, kind, frequency_hz, strength, why, source, bounce, cancels=False)
 
 
 def _bounce_words(bounce: Bounce, source: str) -> str:
-    who = {"left": "The left monitor", "right": "The right monitor"}.get(source, f"The {source}")
-    return (
-        f"{who} off the {bounce.words}: {bounce.excess_metres:.2f} m longer than the direct path, "
-        f"{bounce.level_db:.0f} dB against it."
+    who = {"left": tr("The left monitor"), "right": tr("The right monitor")}.get(
+        source, tr("The {source}", source=source)
+    )
+    return tr(
+        "{who} off the {words}: {excess_metres:.2f} m longer than the "
+        "direct path, {level_db:.0f} dB against it.",
+        who=who,
+        words=bounce.words,
+        excess_metres=bounce.excess_metres,
+        level_db=bounce.level_db,
     )
 
 
@@ -212,7 +221,7 @@ def _mode_marks(room: Room, sources: dict[str, Point], ear: Point) -> list[Mark]
         lane = _MODE_LANES[mode.kind]
         f = mode.frequency_hz
         if abs(heard) > _MET and abs(driven) > _MET:
-            why = "The seat and the sources both meet this standing wave."
+            why = tr("The seat and the sources both meet this standing wave.")
             found.append(Mark(lane, "hill", f, abs(heard * driven), why, mode=mode))
             continue
         zone = _zone(abs(heard), abs(driven), loudest) if mode.kind != "mixed" else ""

@@ -17,6 +17,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.words import tr
 
 _LEAST_METRES, _STILL_METRES = 0.03, 0.015
 _REACH_OCTAVES, _SIGMA_OCTAVES = 0.5, 0.04
@@ -68,12 +69,12 @@ def _moved(here: Listening, there: Arrangement) -> tuple[str, float] | None:
     if any(_STILL_METRES < d < _LEAST_METRES for d in away.values()) or not moved:
         return None
     if set(moved) == set(PAIR):
-        return "the monitors", max(moved.values())
+        return tr("the monitors"), max(moved.values())
     if len(moved) > 1:
         return None
     item, metres = next(iter(moved.items()))
-    return {"left": "the left monitor", "right": "the right monitor"}.get(
-        item, f"the {item}"
+    return {"left": tr("the left monitor"), "right": tr("the right monitor")}.get(
+        item, tr("the {item}", item=item)
     ), metres
 
 
@@ -124,10 +125,14 @@ def parting_test(
             there = marks(room, gear, replace(listening, arrangement=moved))
             f1, f2 = (_foretold(c.mark, feature, there) for c in (first, second))
             if f1 and f2 and abs(log2(f1 / f2)) >= _PARTED_OCTAVES:
-                return (
-                    f"To tell the two apart, move {words} by {100 * metres:.0f} cm and measure: "
-                    "by path lengths alone "
-                    f"the first would go to {f1:.0f} Hz, the second to {f2:.0f} Hz."
+                return tr(
+                    "To tell the two apart, move {words} by {metres:.0f} cm and "
+                    "measure: by path lengths alone the first would go to {f1:.0f} Hz, "
+                    "the second to {f2:.0f} Hz.",
+                    words=words,
+                    metres=100 * metres,
+                    f1=f1,
+                    f2=f2,
                 )
     return ""
 
@@ -143,7 +148,11 @@ def trial_moves(a: Arrangement, seat: str, d: float) -> list[tuple[str, Arrangem
     back = replace(a, seats={**a.seats, seat: replace(ear, y=ear.y + d)})
     low = replace(a, seats={**a.seats, seat: replace(ear, z=ear.z - d)})
     out = a.with_pair(replace(a.left, y=a.left.y + d), replace(a.right, y=a.right.y + d))
-    return [("the microphone back", back), ("the microphone down", low), ("the monitors out", out)]
+    return [
+        (tr("the microphone back"), back),
+        (tr("the microphone down"), low),
+        (tr("the monitors out"), out),
+    ]
 
 
 def _foretold(mark: Mark, feature: Feature, there: Sequence[Mark]) -> float | None:
@@ -189,12 +198,18 @@ def _likelihood(feature: Feature, went: float | None, foretold: float | None) ->
 def _words(
     feature: Feature, went: float | None, foretold: float | None, experiment: Experiment
 ) -> str:
-    moved = f"{experiment.moved} moved {100 * experiment.metres:.0f} cm"
+    moved = tr(
+        "{moved} moved {metres:.0f} cm", moved=experiment.moved, metres=100 * experiment.metres
+    )
     if went is None or foretold is None:
-        return f"It went away when {moved}, as this says."
+        return tr("It went away when {moved}, as this says.", moved=moved)
     if abs(log2(went / feature.frequency_hz)) < _STAYED_OCTAVES:
-        return f"It stayed at {went:.0f} Hz when {moved}, as this says."
-    return (
-        f"It followed when {moved}: {feature.frequency_hz:.0f} → {went:.0f} Hz, where this puts it "
-        f"({foretold:.0f} Hz)."
+        return tr("It stayed at {went:.0f} Hz when {moved}, as this says.", went=went, moved=moved)
+    return tr(
+        "It followed when {moved}: {frequency_hz:.0f} → {went:.0f} Hz, "
+        "where this puts it ({foretold:.0f} Hz).",
+        moved=moved,
+        frequency_hz=feature.frequency_hz,
+        went=went,
+        foretold=foretold,
     )

@@ -20,6 +20,7 @@ from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import tr
 
 _LEAST_GAIN_DB = 0.2
 _LOOKED_AT_CLOSELY = 4
@@ -116,7 +117,7 @@ def _listenable(arrangement: Arrangement, seat: str) -> bool:
 def _named(move: Move, arrangement: Arrangement) -> Arrangement:
     base = arrangement.name.split(" · ")[0]
     name = f"{base} · {move.text()}"[:60]
-    rule = f"“{base}” with {move.text()}, tried against a finding."
+    rule = tr("“{base}” with {what}, tried against a finding.", base=base, what=move.text())
     return replace(move.arrangement, name=name, school="own", rule=rule)
 
 
@@ -140,7 +141,7 @@ def _monitors_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
     for y in np.arange(front + back_to_wall_distance(forecaster.gear), ear_y - 0.6, 0.1):
         if abs(y - a.left.y) > 0.05:
             moved = _triangle(a, seat, float(y), ear_y)
-            yield Move("monitors at {} from the front wall", float(y - front), moved)
+            yield Move(tr("monitors at {} from the front wall"), float(y - front), moved)
 
 
 def _seat_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
@@ -149,7 +150,7 @@ def _seat_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[M
     for y in np.arange(monitors_y + 0.7, min(frame.back - 0.5, monitors_y + 2.2), 0.1):
         if abs(y - a.seats[seat].y) > 0.05:
             moved = _triangle(a, seat, monitors_y, float(y))
-            yield Move("seat at {} from the front wall", float(y - frame.front), moved)
+            yield Move(tr("seat at {} from the front wall"), float(y - frame.front), moved)
 
 
 def _triangle_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
@@ -157,7 +158,7 @@ def _triangle_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
     depth = a.seats[seat].y - monitors_y
     frame = forecaster.room.frame
     nearest = frame.front + back_to_wall_distance(forecaster.gear)
-    words = "the whole triangle, monitors at {} from the front wall"
+    words = tr("the whole triangle, monitors at {} from the front wall")
     for y in np.arange(nearest, frame.back - 0.5 - depth, 0.15):
         if abs(y - monitors_y) > 0.05:
             moved = _triangle(a, seat, float(y), float(y) + depth)
@@ -170,14 +171,14 @@ def _monitor_spacing(forecaster: Forecaster, a: Arrangement, seat: str) -> Itera
         if abs(side - now) > 0.05:
             shift = (float(side) - now) / 2
             left, right = replace(a.left, x=a.left.x - shift), replace(a.right, x=a.right.x + shift)
-            yield Move("monitors {} apart", float(side), a.with_pair(left, right))
+            yield Move(tr("monitors {} apart"), float(side), a.with_pair(left, right))
 
 
 def _monitor_height(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     for z in np.arange(0.95, min(1.5, forecaster.room.height - 0.3), 0.08):
         if abs(z - a.left.z) > 0.04:
             left, right = replace(a.left, z=float(z)), replace(a.right, z=float(z))
-            yield Move("monitors {} above the floor", float(z), a.with_pair(left, right))
+            yield Move(tr("monitors {} above the floor"), float(z), a.with_pair(left, right))
 
 
 def _sub_along_walls(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
@@ -187,10 +188,10 @@ def _sub_along_walls(forecaster: Forecaster, a: Arrangement, seat: str) -> Itera
         edge_x, edge_y = size.width / 2 + 0.05, size.depth / 2 + 0.05
         for x in np.linspace(edge_x, frame.right - frame.left - edge_x, 9):
             moved = a.moved(item, Point(frame.left + float(x), frame.front + edge_y, now.z))
-            yield Move(f"{sub.id} at the front wall, {{}} from the left", float(x), moved)
+            yield Move(tr("{id} at the front wall, {{}} from the left", id=sub.id), float(x), moved)
         for y in np.linspace(edge_y, frame.depth - edge_y, 9):
             moved = a.moved(item, Point(frame.left + edge_x, frame.front + float(y), now.z))
-            yield Move(f"{sub.id} at the left wall, {{}} from the front", float(y), moved)
+            yield Move(tr("{id} at the left wall, {{}} from the front", id=sub.id), float(y), moved)
 
 
 _MoveMaker = Callable[[Forecaster, Arrangement, str], Iterator[Move]]

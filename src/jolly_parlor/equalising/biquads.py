@@ -15,6 +15,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.filters import peaking
 from jolly_parlor.placement.chains import Section
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 RATES_HZ = (44_100, 48_000, 88_200, 96_000, 176_400, 192_000)
 FirKind = Literal["linear", "minimum"]
@@ -43,13 +44,21 @@ def biquad(section: Section, sample_rate: int) -> Biquad:
     """One section at a sampling rate. Raises Refused for a rate that cannot carry it."""
     if not _LEAST_RATE_HZ <= sample_rate <= _MOST_RATE_HZ:
         raise Refused(
-            f"{sample_rate} samples a second cannot be written; {_LEAST_RATE_HZ} to "
-            f"{_MOST_RATE_HZ} can."
+            tr(
+                "{sample_rate} samples a second cannot be written; {least_rate_hz} "
+                "to {most_rate_hz} can.",
+                sample_rate=sample_rate,
+                least_rate_hz=_LEAST_RATE_HZ,
+                most_rate_hz=_MOST_RATE_HZ,
+            )
         )
     if section.frequency_hz >= sample_rate / 2:
         raise Refused(
-            f"A section at {section.frequency_hz:g} Hz needs more than {sample_rate} samples a "
-            "second."
+            tr(
+                "A section at {frequency_hz:g} Hz needs more than {sample_rate} samples a second.",
+                frequency_hz=section.frequency_hz,
+                sample_rate=sample_rate,
+            )
         )
     a = 10 ** (section.gain_db / 40)
     turn = 2 * pi * section.frequency_hz / sample_rate

@@ -11,6 +11,7 @@ from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.equalising.curves import Curve
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
 TURNS = 0.25
 """Turns of excess phase within a feature from which it is taken for a cancellation: a pair of zeros
@@ -46,7 +47,9 @@ class Verdict:
     def headline(self) -> str:
         """`62 Hz, +7 dB`."""
         level = with_minus(f"{self.feature.level_db:+.0f}")
-        return f"{self.feature.frequency_hz:.0f} Hz, {level} dB"
+        return tr(
+            "{frequency_hz:.0f} Hz, {level} dB", frequency_hz=self.feature.frequency_hz, level=level
+        )
 
 
 def verdicts(curve: Curve) -> list[Verdict]:
@@ -89,26 +92,39 @@ def _hill(curve: Curve, feature: Feature) -> Verdict:
     above = curve.above_noise_db(f)
     if _cancels(curve, feature):
         assert jump is not None
-        why = (
-            f"not by a cut: its group delay jumps by {1000 * jump:.0f} ms, so paths interfere "
-            "here, and each ear has it otherwise."
+        why = tr(
+            "not by a cut: its group delay jumps by {jump:.0f} ms, so paths "
+            "interfere here, and each ear has it otherwise.",
+            jump=1000 * jump,
         )
     elif points[least] < _SHARE * height or (spread is not None and spread > SPREAD_DB):
-        why = (
-            f"not by a cut: over the head it is {_db(points[least])} at the point “{least}” and "
-            f"{_db(max(points.values()))} at its highest; what is cut at one ear is missing at "
-            "another."
+        why = tr(
+            "not by a cut: over the head it is {db} at the point “{least}” and "
+            "{db2} at its highest; what is cut at one ear is missing at "
+            "another.",
+            db=_db(points[least]),
+            least=least,
+            db2=_db(max(points.values())),
         )
     elif seats and seats[poorest] < _SEAT_ROOM_DB:
-        why = (
-            f"not for every seat: at {poorest} it is {_db(seats[poorest])} there already, and a "
-            "cut takes as much from all."
+        why = tr(
+            "not for every seat: at {poorest} it is {db} there already, and a "
+            "cut takes as much from all.",
+            poorest=poorest,
+            db=_db(seats[poorest]),
         )
     elif above is not None and above < ABOVE_NOISE_DB:
-        why = f"not known: it stands only {above:.0f} dB above the noise; measure louder or longer."
+        why = tr(
+            "not known: it stands only {above:.0f} dB above the noise; measure louder or longer.",
+            above=above,
+        )
     else:
         return _verdict(
-            feature, True, f"A cut mends it: {_alike(curve, spread, jump)}.", jump, spread
+            feature,
+            True,
+            tr("A cut mends it: {alike}.", alike=_alike(curve, spread, jump)),
+            jump,
+            spread,
         )
     return _verdict(feature, False, f"{why[0].upper()}{why[1:]}", jump, spread)
 
@@ -117,12 +133,12 @@ def _alike(curve: Curve, spread: float | None, jump: float | None) -> str:
     """What speaks for a cut, and what is not known."""
     told = []
     if spread is not None:
-        told.append(f"alike over the head within {max(spread, 0.1):.1f} dB")
+        told.append(tr("alike over the head within {spread:.1f} dB", spread=max(spread, 0.1)))
     else:
-        told.append("heard at one point only, so how it is over the head is not known")
+        told.append(tr("heard at one point only, so how it is over the head is not known"))
     if curve.seats_db:
-        told.append("above even at the other seats too")
-    told.append("minimum phase" if jump is not None else "its phase is not known")
+        told.append(tr("above even at the other seats too"))
+    told.append(tr("minimum phase") if jump is not None else tr("its phase is not known"))
     return ", ".join(told)
 
 
@@ -132,21 +148,25 @@ def _hollow(curve: Curve, feature: Feature) -> Verdict:
     spread = curve.spread_db(f) if len(curve.points_db) > 1 else None
     if _cancels(curve, feature):
         assert jump is not None
-        words = (
-            "A cancellation: what you add cancels too. Its group delay jumps by "
-            f"{1000 * jump:.0f} ms."
+        words = tr(
+            "A cancellation: what you add cancels too. Its group delay jumps by {jump:.0f} ms.",
+            jump=1000 * jump,
         )
     elif spread is not None and spread > SPREAD_DB:
-        words = (
-            f"Not filled: over the head it varies by {spread:.1f} dB, so what fills it at one "
-            "point is too much at another."
+        words = tr(
+            "Not filled: over the head it varies by {spread:.1f} dB, so what "
+            "fills it at one point is too much at another.",
+            spread=spread,
         )
     else:
         times = 10 ** (depth / 10)
-        known = "" if jump is not None else " Without phase a cancellation cannot be excluded."
-        words = (
-            f"Not filled: {depth:.0f} dB more would ask {times:.0f} times the power of amplifier "
-            f"and driver. Move instead.{known}"
+        known = "" if jump is not None else tr(" Without phase a cancellation cannot be excluded.")
+        words = tr(
+            "Not filled: {depth:.0f} dB more would ask {times:.0f} times the "
+            "power of amplifier and driver. Move instead.{known}",
+            depth=depth,
+            times=times,
+            known=known,
         )
     return _verdict(feature, False, words, jump, spread)
 
@@ -161,4 +181,4 @@ def _verdict(
 
 
 def _db(level: float) -> str:
-    return f"{with_minus(f'{level:+.0f}')} dB"
+    return tr("{with_minus} dB", with_minus=with_minus(f"{level:+.0f}"))

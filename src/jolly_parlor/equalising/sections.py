@@ -5,19 +5,24 @@ One section after another is set upon what stands out most, all of them are sett
 0.2 dB of Evenness by itself at the end, or it goes.
 """
 
+from __future__ import annotations
+
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.equalising.biquads import analogue
-from jolly_parlor.equalising.curves import Curve
-from jolly_parlor.equalising.mendable import Verdict
 from jolly_parlor.placement.chains import Section
 from jolly_parlor.placement.evenness import DIP_WEIGHT, SMOOTHING_PER_OCTAVE, grid_to, shape_db
 from jolly_parlor.signals.smoothing import smoothing_weights
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.equalising.curves import Curve
+    from jolly_parlor.equalising.mendable import Verdict
 
 WORTH_DB = 0.2
 """What a section must buy."""
@@ -25,9 +30,10 @@ WARN_DB, MOST_DB = 6.0, 12.0
 """Beyond the first a cut is said to be large; beyond the second none goes."""
 MOST_SECTIONS = 10
 USUAL_STRENGTH = 0.75
-STRENGTH_WHY = (
-    "Many who do this prefer about three quarters of what the figure asks for: the ear takes part "
-    "of the room for granted. Set it by ear, on music you know well. (Common practice, no source.)"
+STRENGTH_WHY = tr(
+    "Many who do this prefer about three quarters of what the figure "
+    "asks for: the ear takes part of the room for granted. Set it by "
+    "ear, on music you know well. (Common practice, no source.)"
 )
 _Q_LEAST, _Q_MOST = 0.7, 16.0
 _LEAST_RISE_DB, _BEYOND_DB = 1.0, 1.0
@@ -63,6 +69,8 @@ class Correction:
 
 def correction_db(sections: Sequence[Section], frequencies_hz: FloatArray) -> FloatArray:
     """The level of sections together, dB."""
+    from jolly_parlor.equalising.biquads import analogue
+
     return np.asarray(20 * np.log10(np.abs(analogue(sections, frequencies_hz))))
 
 

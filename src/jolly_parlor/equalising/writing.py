@@ -9,12 +9,14 @@ from jolly_parlor.equalising.biquads import FirKind, biquad, fir
 from jolly_parlor.placement.chains import Section
 from jolly_parlor.signals.wav import wav_bytes
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
 By = Mapping[str, Sequence[Section]]
 """Sections by what they are for: a loudspeaker's id, or `all alike`."""
-ORDER = (
-    "A bell at its frequency: Q is the frequency over the width between the points of half its "
-    "decibels. H(z) = (b0 + b1/z + b2/z²) / (1 + a1/z + a2/z²); where your equaliser asks for the "
+ORDER = tr(
+    "A bell at its frequency: Q is the frequency over the width "
+    "between the points of half its decibels. H(z) = (b0 + b1/z + "
+    "b2/z²) / (1 + a1/z + a2/z²); where your equaliser asks for the "
     "signs of a1 and a2 the other way round, turn them."
 )
 
@@ -51,7 +53,12 @@ def _values(section: Section, rate: int) -> list[float]:
 def section_words(section: Section) -> str:
     """`62 Hz, −5.2 dB, Q 4.1`."""
     gain = with_minus(f"{section.gain_db:+.1f}")
-    return f"{section.frequency_hz:g} Hz, {gain} dB, Q {section.q:g}"
+    return tr(
+        "{frequency_hz:g} Hz, {gain} dB, Q {q:g}",
+        frequency_hz=section.frequency_hz,
+        gain=gain,
+        q=section.q,
+    )
 
 
 def in_words(by: By, said: Sequence[str] = ()) -> str:
@@ -59,7 +66,7 @@ def in_words(by: By, said: Sequence[str] = ()) -> str:
     lines: list[str] = []
     for name, sections in by.items():
         lines.append(f"{name}:")
-        lines += [f"  {section_words(s)}" for s in sections] or ["  nothing to set"]
+        lines += [f"  {section_words(s)}" for s in sections] or [tr("  nothing to set")]
     return "\n".join([*lines, "", *said, ORDER]) + "\n"
 
 

@@ -12,6 +12,7 @@ from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
+from jolly_parlor.words import tr
 
 LOWEST_HZ, HIGHEST_HZ = 20.0, 200.0
 _EDGE = 2 ** (1 / SMOOTHING_PER_OCTAVE)
@@ -53,7 +54,7 @@ def smoothed_level(response: Response) -> FloatArray:
     f = response.frequencies_hz
     inside = (f[0] <= FIT_HZ) & (f[-1] >= FIT_HZ)
     if np.sum(inside) < 48:
-        raise Refused("The take covers less than an octave of 20 to 200 Hz.")
+        raise Refused(tr("The take covers less than an octave of 20 to 200 Hz."))
     level = np.full(FIT_HZ.size, np.nan)
     at = FIT_HZ[inside]
     level[inside] = smooth_level_db(f, response.level_db, at, SMOOTHING_PER_OCTAVE)

@@ -10,11 +10,13 @@ others, and allows for neighbours within a smoothing band telling the same thing
 the inverse of the curvature at the end (Laplace's approximation).
 """
 
+from __future__ import annotations
+
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.optimize import least_squares
+import scipy
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.fitted import FittedRoom
@@ -32,6 +34,7 @@ from jolly_parlor.fitting.parameters import (
 from jolly_parlor.fitting.predicting import Predicted, Predictor
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 SIGMA_DB = 0.6
 """Half a decibel of measuring and a third of a box that is not quite one."""
@@ -105,7 +108,7 @@ def fit_room(
 ) -> Fit:
     """Fit to one or more takes. Raises Refused with a sentence without any."""
     if not takes:
-        raise Refused("A fit needs one take or more.")
+        raise Refused(tr("A fit needs one take or more."))
     parameters = [*room_parameters(room), *place_parameters(places_of(takes))]
     parameters += source_parameters(takes)
     predictor = Predictor(room, gear, parameters)
@@ -297,7 +300,7 @@ def _solved(
     for turn in range(_REWEIGHTED):
         progress(turn / _REWEIGHTED)
         descent.weigh(weights)
-        found = least_squares(
+        found = scipy.optimize.least_squares(
             descent.residuals,
             z + _FROM_NOUGHT,
             descent.slopes,

@@ -7,6 +7,7 @@ import numpy as np
 from jolly_parlor.fitting.evidence import FIT_HZ
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.parameters import Parameter
+from jolly_parlor.words import capital, plural, tr
 
 UNSEEN = 0.8
 """Share of its tolerance that a parameter must still be unsure by to count as not seen."""
@@ -37,20 +38,43 @@ def words_of(fit: Fit, index: int) -> str:
     if parameter.unit == "m":
         changed = 100 * value_of(fit, index)
         way = _way(parameter, changed > 0)
-        return f"{parameter.name}: {abs(changed):.1f} cm {way}, give or take {100 * unsure:.1f} cm"
+        return tr(
+            "{name}: {changed:.1f} cm {way}, give or take {unsure:.1f} cm",
+            name=parameter.name,
+            changed=abs(changed),
+            way=way,
+            unsure=100 * unsure,
+        )
     if not parameter.unit:
-        told = f"{value_of(fit, index):+.1f} of what it absorbs, give or take {unsure:.1f}"
+        told = tr(
+            "{value_of:+.1f} of what it absorbs, give or take {unsure:.1f}",
+            value_of=value_of(fit, index),
+            unsure=unsure,
+        )
         return f"{parameter.name}: {told}"
     if parameter.unit == "dB":
-        return f"{parameter.name}: {value_of(fit, index):+.1f} dB, give or take {unsure:.1f} dB"
+        return tr(
+            "{name}: {value_of:+.1f} dB, give or take {unsure:.1f} dB",
+            name=parameter.name,
+            value_of=value_of(fit, index),
+            unsure=unsure,
+        )
     factor = value_of(fit, index)
     if parameter.kind == "absorption" and parameter.index[1] == 0:
         surface = parameter.name.partition(":")[0]
-        return (
-            f"{surface} absorbs about {factor:.1f} times what its material should, within a factor "
-            f"of {exp(unsure):.1f}"
+        return tr(
+            "{surface} absorbs about {factor:.1f} times what its material "
+            "should, within a factor of {exp:.1f}",
+            surface=surface,
+            factor=factor,
+            exp=exp(unsure),
         )
-    return f"{parameter.name}: times {factor:.2f}, within a factor of {exp(unsure):.2f}"
+    return tr(
+        "{name}: times {factor:.2f}, within a factor of {exp:.2f}",
+        name=parameter.name,
+        factor=factor,
+        exp=exp(unsure),
+    )
 
 
 def summary(fit: Fit) -> list[str]:
@@ -58,10 +82,17 @@ def summary(fit: Fit) -> list[str]:
     counted = [take for take in fit.takes if take.weight > _ODD_WEIGHT]
     before = (sum(t.before_db**2 for t in counted) / max(len(counted), 1)) ** 0.5
     after = (sum(t.after_db**2 for t in counted) / max(len(counted), 1)) ** 0.5
-    takes = f"{len(fit.takes)} take{'s' * (len(fit.takes) != 1)}"
-    found = [f"Fitted to {takes}: {after:.1f} dB off in the mean, {before:.1f} dB before."]
+    takes = plural(len(fit.takes), "{count} take", "{count} takes")
+    found = [
+        tr(
+            "Fitted to {takes}: {after:.1f} dB off in the mean, {before:.1f} dB before.",
+            takes=takes,
+            after=after,
+            before=before,
+        )
+    ]
     sizes = [n for n, p in enumerate(fit.parameters) if p.kind == "size"]
-    found.append(f"{'; '.join(words_of(fit, n) for n in sizes).capitalize()}.")
+    found.append(capital(f"{'; '.join(words_of(fit, n) for n in sizes)}."))
     other = [
         n
         for n, p in enumerate(fit.parameters)
@@ -70,7 +101,7 @@ def summary(fit: Fit) -> list[str]:
     other.sort(key=lambda n: -abs(fit.z[n]))
     told = [words_of(fit, n) for n in other if abs(value_of(fit, n) - 1) > 0.15][:3]
     if told:
-        found.append(f"{'; '.join(told).capitalize()}.")
+        found.append(capital(f"{'; '.join(told)}."))
     return found
 
 
@@ -79,7 +110,7 @@ def every_figure(fit: Fit) -> list[tuple[str, str]]:
     return [
         (
             words_of(fit, n),
-            "shown by the takes" if seen(fit, n) else "not shown by these takes",
+            tr("shown by the takes") if seen(fit, n) else tr("not shown by these takes"),
         )
         for n, p in enumerate(fit.parameters)
         if p.label != "*"
@@ -100,32 +131,55 @@ def unseen(fit: Fit) -> list[str]:
 def warnings(fit: Fit) -> list[str]:
     """What is hard to believe, each with what to do about it."""
     found = [
-        f"{take.name} does not fit the others ({take.after_db:.1f} dB off) and counts for little: "
-        "measure it again."
+        tr(
+            "{name} does not fit the others ({after_db:.1f} dB off) and counts "
+            "for little: measure it again.",
+            name=take.name,
+            after_db=take.after_db,
+        )
         for take in fit.takes
         if take.weight <= _ODD_WEIGHT
     ]
     if not fit.converged:
         found.insert(
             0,
-            "The fit did not come to rest: believe its forecasts less, and look for a take or a "
-            "size that is wrong.",
+            tr(
+                "The fit did not come to rest: believe its forecasts less, and "
+                "look for a take or a size that is wrong."
+            ),
         )
     found += missing_words(fit)
     for n, p in enumerate(fit.parameters):
         value = value_of(fit, n)
         if p.kind == "size" and abs(value) > _FAR_SIZE_METRES:
             way = _way(p, value > 0)
-            found.append(f"The takes want the {p.name} {abs(value):.2f} m {way}: check the tape.")
+            found.append(
+                tr(
+                    "The takes want the {name} {value:.2f} m {way}: check the tape.",
+                    name=p.name,
+                    value=abs(value),
+                    way=way,
+                )
+            )
         elif p.kind == "place" and abs(value) > _FAR_PLACE_METRES:
-            found.append(f"The takes want {p.name} {100 * abs(value):.0f} cm off: check its place.")
+            found.append(
+                tr(
+                    "The takes want {name} {value:.0f} cm off: check its place.",
+                    name=p.name,
+                    value=100 * abs(value),
+                )
+            )
         elif (
             p.kind == "absorption" and p.index[1] == 0 and not 1 / _FAR_FACTOR < value < _FAR_FACTOR
         ):
             more = "more" if value > 1 else "less"
             found.append(
-                f"{p.name.partition(':')[0].capitalize()} seems to absorb far {more} than its "
-                "material should: is an opening or a hollow wall missing from the survey?"
+                tr(
+                    "{partition} seems to absorb far {more} than its material should: "
+                    "is an opening or a hollow wall missing from the survey?",
+                    partition=capital(p.name.partition(":")[0]),
+                    more=more,
+                )
             )
     return found
 
@@ -148,14 +202,22 @@ def missing_words(fit: Fit) -> list[str]:
         high += 1
     room = fit.surveyed
     asked = (
-        "a wardrobe" if not any(t.kind == "solid" for t in room.things) else "another solid thing"
+        tr("a wardrobe")
+        if not any(t.kind == "solid" for t in room.things)
+        else tr("another solid thing")
     )
     by = float(np.sqrt(np.nanmean(off[low : high + 1] ** 2)))
-    shape = "a bay or an alcove" if room.is_box else "another corner of the plan"
-    where = f"around {FIT_HZ[low]:.0f} to {FIT_HZ[high]:.0f} Hz"
+    shape = tr("a bay or an alcove") if room.is_box else tr("another corner of the plan")
+    where = tr("around {fit_hz:.0f} to {fit_hz2:.0f} Hz", fit_hz=FIT_HZ[low], fit_hz2=FIT_HZ[high])
     return [
-        f"The takes and this room differ by {by:.1f} dB {where}: is there a large opening, "
-        f"{asked}, {shape} that you left out?"
+        tr(
+            "The takes and this room differ by {by:.1f} dB {where}: is there a "
+            "large opening, {asked}, {shape} that you left out?",
+            by=by,
+            where=where,
+            asked=asked,
+            shape=shape,
+        )
     ]
 
 

@@ -7,12 +7,14 @@ to the level at each take is added to the fit, whose parameters then move as far
 straight.
 """
 
+from __future__ import annotations
+
 from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, replace
 from math import pi
 
 import numpy as np
-from scipy.linalg import eigh
+import scipy
 
 from jolly_parlor.acoustics.air_of_room import admittances_of, enclosure_of, losses_of
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
@@ -26,6 +28,7 @@ from jolly_parlor.fitting.fit import Fit, sigma_of
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.signals.smoothing import smooth_level_db
+from jolly_parlor.words import tr
 
 SUSPICIOUS_DB = 1.2
 """A residual from which something solid is looked for: surveyed rooms leave less, walls that
@@ -58,9 +61,14 @@ class Missing:
         """In a sentence."""
         t = self.thing
         wide = max(t.width, t.depth)
-        return (
-            f"Something solid about {wide:.1f} m wide and {t.height:.0f} m high {self.where} would "
-            f"explain {self.before_db:.1f} → {self.after_db:.1f} dB."
+        return tr(
+            "Something solid about {wide:.1f} m wide and {height:.0f} m high "
+            "{where} would explain {before_db:.1f} → {after_db:.1f} dB.",
+            wide=wide,
+            height=t.height,
+            where=self.where,
+            before_db=self.before_db,
+            after_db=self.after_db,
         )
 
 
@@ -197,7 +205,9 @@ class _Look:
         """Between all places, (frequencies, places, places)."""
         grid, old = enclosure.grid, self._basis
         nodes = old.enclosure.grid.at(grid.nodes()) @ old.shapes
-        values, turns = eigh(nodes.T @ (grid.stiffness @ nodes), nodes.T @ (grid.mass @ nodes))
+        values, turns = scipy.linalg.eigh(
+            nodes.T @ (grid.stiffness @ nodes), nodes.T @ (grid.mass @ nodes)
+        )
         shapes = nodes @ turns
         coupled = {n: shapes.T @ (m @ shapes) for n, m in enclosure.surface_masses.items()}
         beta = admittances_of(room, _F)
@@ -271,7 +281,7 @@ def _where(room: Room, block: Thing) -> str:
     side = "left" if across < 1 / 3 else "right" if across > 2 / 3 else ""
     end = "front" if along < 1 / 3 else "back" if along > 2 / 3 else ""
     if side and end:
-        return f"in the {end} {side} corner"
-    return f"at the {end or side or 'nearest'} wall" + (
-        "" if end or not side else ", in the middle"
+        return tr("in the {end} {side} corner", end=end, side=side)
+    return tr("at the {end} wall", end=end or side or "nearest") + (
+        "" if end or not side else tr(", in the middle")
     )

@@ -26,6 +26,7 @@ from jolly_parlor.fitting.posterior import (
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE
+from jolly_parlor.words import tr
 
 _SOURCES: dict[str, tuple[str, ...]] = {
     mix.id: mix.loudspeakers for mix in (BOTH, LEFT_ALONE, RIGHT_ALONE)
@@ -65,22 +66,46 @@ class Advice:
     def words(self) -> str:
         """The advice in a sentence or two."""
         if not self.rival:
-            return "There is one arrangement only; nothing needs to be decided."
+            return tr("There is one arrangement only; nothing needs to be decided.")
         percent = min(max(round(100 * self.probability), 1), 99)
-        sure = f"“{self.best}” beats “{self.rival}” with {percent} % probability."
+        sure = tr(
+            "“{best}” beats “{rival}” with {percent} % probability.",
+            best=self.best,
+            rival=self.rival,
+            percent=percent,
+        )
         if not self.candidates or self.candidates[0].gain_db < WORTH_DB:
             left = max(self.left_db, 0.05)
             if left > ENOUGH_DB:
-                return f"{sure} No take of these would settle it; {left:.1f} dB may be left."
-            return f"{sure} Stop here: the best of what is left is within {left:.1f} dB."
+                return tr(
+                    "{sure} No take of these would settle it; {left:.1f} dB may be left.",
+                    sure=sure,
+                    left=left,
+                )
+            return tr(
+                "{sure} Stop here: the best of what is left is within {left:.1f} dB.",
+                sure=sure,
+                left=left,
+            )
         first = self.candidates[0]
-        who = {"left": "the left monitor", "right": "the right monitor"}.get(
-            first.source, "both monitors" if first.source == "both" else f"the {first.source}"
+        who = {"left": tr("the left monitor"), "right": tr("the right monitor")}.get(
+            first.source,
+            tr("both monitors")
+            if first.source == "both"
+            else tr("the {source}", source=first.source),
         )
-        return (
-            f"{sure} Measure {who} of “{first.arrangement}” at the {first.seat}: the doubt between "
-            f"the two falls from {first.doubt_before_db:.1f} to {first.doubt_after_db:.1f} dB, and "
-            f"the choice is expected to turn out {first.gain_db:.2f} dB more even."
+        return tr(
+            "{sure} Measure {who} of “{arrangement}” at the {seat}: the doubt "
+            "between the two falls from {doubt_before_db:.1f} to "
+            "{doubt_after_db:.1f} dB, and the choice is expected to turn out "
+            "{gain_db:.2f} dB more even.",
+            sure=sure,
+            who=who,
+            arrangement=first.arrangement,
+            seat=first.seat,
+            doubt_before_db=first.doubt_before_db,
+            doubt_after_db=first.doubt_after_db,
+            gain_db=first.gain_db,
         )
 
 

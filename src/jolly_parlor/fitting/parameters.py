@@ -18,6 +18,7 @@ from jolly_parlor.acoustics.fitted import KNOTS_HZ, FittedRoom, fitted_room, kno
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import Evidence
+from jolly_parlor.words import tr
 
 Kind = Literal["size", "absorption", "reactance", "loss", "place", "level", "corner"]
 SIZE_METRES, PLACE_METRES = 0.02, 0.007
@@ -71,11 +72,17 @@ def room_parameters(room: Room) -> list[Parameter]:
             size = _ABSORPTION_LOG * _SHARED if which == 0 else shape
             found.append(Parameter("absorption", f"{words}: {part}", size, "log", (index, which)))
         found += [
-            Parameter("reactance", f"{words}: pushes back at {hz:.0f} Hz", back, "", (index, n))
+            Parameter(
+                "reactance",
+                tr("{words}: pushes back at {hz:.0f} Hz", words=words, hz=hz),
+                back,
+                "",
+                (index, n),
+            )
             for n, hz in enumerate(KNOTS_HZ)
         ]
     found += [
-        Parameter("loss", f"{thing.name}: loss", _LOSS_LOG, "log", (number,))
+        Parameter("loss", tr("{name}: loss", name=thing.name), _LOSS_LOG, "log", (number,))
         for number, thing in enumerate(room.things)
         if thing.kind == "soft"
     ]
@@ -116,19 +123,21 @@ def place_parameters(points: Sequence[tuple[str, Point]]) -> list[Parameter]:
 def source_parameters(takes: Sequence[Evidence]) -> list[Parameter]:
     """A level for all, one for each source and take, and a low corner for each source."""
     names = sorted({name for take in takes for name in take.placing.sources})
-    found = [Parameter("level", "level of everything", _ALL_LEVEL_DB, "dB", label="*")]
+    found = [Parameter("level", tr("level of everything"), _ALL_LEVEL_DB, "dB", label="*")]
     found += [parameter for name in names for parameter in parameters_of_source(name)]
     for number, take in enumerate(takes):
         size = _TAKE_LEVEL_DB if take.absolute else _SHAPE_ONLY_DB
-        found.append(Parameter("level", f"level of {take.name}", size, "dB", (number,)))
+        found.append(
+            Parameter("level", tr("level of {name}", name=take.name), size, "dB", (number,))
+        )
     return found
 
 
 def parameters_of_source(name: str) -> list[Parameter]:
     """Its level and its low corner."""
     return [
-        Parameter("level", f"level of {name}", _SOURCE_LEVEL_DB, "dB", label=name),
-        Parameter("corner", f"low corner of {name}", _CORNER_LOG, "log", label=name),
+        Parameter("level", tr("level of {name}", name=name), _SOURCE_LEVEL_DB, "dB", label=name),
+        Parameter("corner", tr("low corner of {name}", name=name), _CORNER_LOG, "log", label=name),
     ]
 
 

@@ -21,6 +21,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import shape_db
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import Listening, factors
+from jolly_parlor.words import tr
 
 _HIDDEN_DB = 0.3
 """What a fit hides of its takes' own error by bending to it; found by benchmarks/accuracy.py."""
@@ -53,7 +54,9 @@ class Believed:
 def believe(fit: Fit, placings: Sequence[Placing]) -> Believed:
     """Predict placings that may be new."""
     shared = [fit.parameters[n] for n in fit.shared]
-    takes = [Evidence(f"placing {n}", p, np.zeros(FIT_HZ.size)) for n, p in enumerate(placings)]
+    takes = [
+        Evidence(tr("placing {n}", n=n), p, np.zeros(FIT_HZ.size)) for n, p in enumerate(placings)
+    ]
     # What no take has heard, such as a subwoofer, is as unsure as before any take.
     known = {p.label for p in shared}
     unheard = sorted({name for p in placings for name in p.sources} - known)

@@ -2,9 +2,12 @@
 pair, where a cabinet can stand; and, of these, where each by itself is heard most even.
 """
 
+from __future__ import annotations
+
 from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, replace
 from itertools import product
+from typing import TYPE_CHECKING
 
 import numpy as np
 
@@ -13,10 +16,12 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import evenness_db
-from jolly_parlor.placement.forecast import Forecaster, head_points
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.layouts import Direction, azimuth_of, elevation_of, point_at
 from jolly_parlor.placement.mixes import judged_band, one
+
+if TYPE_CHECKING:
+    from jolly_parlor.placement.forecast import Forecaster
 
 _SHARES = (1.0, 0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.5)
 """Of the pair's distance: nearer where the room is too small, and delayed for it."""
@@ -129,6 +134,8 @@ def settled_around(
     """The arrangement with those that may be moved where each by itself is most even, mirrored
     twins alike; and what that brings.
     """
+    from jolly_parlor.placement.forecast import head_points
+
     gear, room, ear = forecaster.gear, forecaster.room, arrangement.seats[seat]
     metres = pair_distance(arrangement.places, ear)
     heads = np.array([p.array() for p in head_points(room, ear)])

@@ -21,6 +21,7 @@ from jolly_parlor.placement.grading import Grading
 from jolly_parlor.placement.items import LEFT, Item, loudspeaker, seat
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True)
@@ -48,7 +49,7 @@ class Arrangement:
     chains: dict[str, Chain] = field(default_factory=dict)
     desk: DeskPlace | None = None
     school: Annotated[str, MaxLen(60)] = "own"
-    rule: Annotated[str, MaxLen(1000)] = "Placed by hand."
+    rule: Annotated[str, MaxLen(1000)] = tr("Placed by hand.")
     aim_degrees: Annotated[float, Ge(-45.0), Le(45.0)] = 0.0
     """How far both of the pair are turned outwards from the ear; inwards is negative."""
     grading: Grading | None = None
@@ -117,8 +118,12 @@ class Arrangement:
 def aim_words(degrees_out: float) -> str:
     """How a pair is aimed, in words."""
     if abs(degrees_out) < 0.05:
-        return "at the ear"
-    return f"{abs(degrees_out):.0f}° {'outside' if degrees_out > 0 else 'inside'} the ear"
+        return tr("at the ear")
+    return tr(
+        "{degrees_out:.0f}° {degrees_out2} the ear",
+        degrees_out=abs(degrees_out),
+        degrees_out2="outside" if degrees_out > 0 else "inside",
+    )
 
 
 def turned_arrangement(room: Room, gear: Gear, arrangement: Arrangement) -> Arrangement:
@@ -173,20 +178,20 @@ def standing_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[
         for area in room.blocked_between(low, low + model.height):
             beside = right <= area.x + 1e-6 or left >= area.x + area.width - 1e-6
             if not beside and back > area.y + 1e-6 and front < area.y + area.depth - 1e-6:
-                found.append((f"the {side} monitor", _where(area)))
+                found.append((tr("the {side} monitor", side=side), _where(area)))
                 break
     for label, point, _ in _places(gear, arrangement):
         if not room.has_air_at(point):
             thing = room.solid_at(point)
-            what = f"inside “{thing.name}”" if thing else OUTSIDE
+            what = tr("inside “{name}”", name=thing.name) if thing else OUTSIDE
             found.append((label[0].lower() + label[1:], what))
     return found
 
 
 def _where(area: KeepOut) -> str:
     if area.name in (OUTSIDE, DOOR_SWING):
-        return area.name if area.name == OUTSIDE else f"in a {area.name}"
-    return f"in the way of “{area.name}”"
+        return area.name if area.name == OUTSIDE else tr("in a {name}", name=area.name)
+    return tr("in the way of “{name}”", name=area.name)
 
 
 def monitor_footprint(
@@ -215,24 +220,38 @@ def fit_problems(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
     problems = []
     for label, point, is_seat in _places(gear, arrangement):
         if not room.contains(point):
-            problems.append(f"{label} is outside the room.")
+            problems.append(tr("{label} is outside the room.", label=label))
         elif (thing := room.solid_at(point)) is not None:
-            problems.append(f"{label} is inside “{thing.name}”.")
+            problems.append(tr("{label} is inside “{name}”.", label=label, name=thing.name))
         for area in room.kept_free:
             if area.contains(point) and not is_seat:
-                problems.append(f"{label} stands in {_area(area)}.")
+                problems.append(tr("{label} stands in {area}.", label=label, area=_area(area)))
     for listener in gear.seats:
         if listener.name not in arrangement.seats:
-            problems.append(f"The seat “{listener.name}” has no place in “{arrangement.name}”.")
+            problems.append(
+                tr(
+                    "The seat “{name}” has no place in “{name2}”.",
+                    name=listener.name,
+                    name2=arrangement.name,
+                )
+            )
     for speaker in gear.loudspeakers:
         if speaker.id not in arrangement.places:
             what = _label(gear, speaker.id)
-            problems.append(f"{what} has no place in “{arrangement.name}”.")
+            problems.append(
+                tr("{what} has no place in “{name}”.", what=what, name=arrangement.name)
+            )
     for side in PAIR:
         for name, ear in arrangement.seats.items():
             monitor = arrangement.places.get(side)
             if monitor is not None and monitor.distance(ear) < 0.3:
-                problems.append(f"The {side} monitor is within 30 cm of the seat “{name}”.")
+                problems.append(
+                    tr(
+                        "The {side} monitor is within 30 cm of the seat “{name}”.",
+                        side=side,
+                        name=name,
+                    )
+                )
     return problems + _stacked(gear, arrangement)
 
 
@@ -245,27 +264,43 @@ def _stacked(gear: Gear, arrangement: Arrangement) -> list[str]:
         room = np.array([[m.width, m.depth, m.height] for m in sizes]).mean(axis=0)
         gap = np.abs(arrangement.places[one].array() - arrangement.places[other].array())
         if np.all(gap < room - 1e-6):
-            found.append(f"The subwoofers “{one}” and “{other}” stand in the same place.")
+            found.append(
+                tr(
+                    "The subwoofers “{one}” and “{other}” stand in the same place.",
+                    one=one,
+                    other=other,
+                )
+            )
     return found
 
 
 def must_stand(room: Room, gear: Gear, arrangement: Arrangement) -> None:
     """Raises Refused with the first problem of an arrangement that cannot stand as placed."""
     if problems := fit_problems(room, gear, arrangement):
-        raise Refused(f"“{arrangement.name}” cannot stand: {problems[0]}")
+        raise Refused(
+            tr("“{name}” cannot stand: {problems}", name=arrangement.name, problems=problems[0])
+        )
 
 
 def _area(area: KeepOut) -> str:
-    return "a door's swing" if area.name == DOOR_SWING else f"the keep-out area “{area.name}”"
+    return (
+        tr("a door's swing")
+        if area.name == DOOR_SWING
+        else tr("the keep-out area “{name}”", name=area.name)
+    )
 
 
 def _places(gear: Gear, arrangement: Arrangement) -> list[tuple[str, Point, bool]]:
     places = [(_label(gear, name), p, False) for name, p in arrangement.places.items()]
-    return places + [(f"The seat “{n}”", p, True) for n, p in arrangement.seats.items()]
+    return places + [(tr("The seat “{n}”", n=n), p, True) for n, p in arrangement.seats.items()]
 
 
 def _label(gear: Gear, name: str) -> str:
     if name in PAIR:
-        return f"The {name} monitor"
+        return tr("The {name} monitor", name=name)
     subs: Mapping[str, object] = {sub.id: sub for sub in gear.subwoofers}
-    return f"The subwoofer “{name}”" if name in subs else f"The loudspeaker “{name}”"
+    return (
+        tr("The subwoofer “{name}”", name=name)
+        if name in subs
+        else tr("The loudspeaker “{name}”", name=name)
+    )

@@ -5,21 +5,23 @@ from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mounting import mount_of
+from jolly_parlor.words import plural, tr
 
-EQUALISING = (
+EQUALISING = tr(
     "Do not boost below the box's corner or into a cancellation: it only strains the driver."
 )
-SWEEPS = (
+SWEEPS = tr(
     "Sweeps: start low; 75 dB SPL at the seat is plenty. Mistakes in gain damage ears and tweeters."
 )
-LISTENING = (
-    "Begins quiet: raise it only as far as you need. 85 dB(A) for 8 hours is the most that "
-    "exposure guidance allows, half the time for each 3 dB more (NIOSH 1998)."
+LISTENING = tr(
+    "Begins quiet: raise it only as far as you need. 85 dB(A) for 8 "
+    "hours is the most that exposure guidance allows, half the time "
+    "for each 3 dB more (NIOSH 1998)."
 )
-LIFTING = "Heavy cabinets: two people, and strap what stands high so that no child can tip it."
-LASER = "No laser at eye height; aim with a string or a tape."
-CABLES = "Tape down cables where people walk."
-MOUNTING = (
+LIFTING = tr("Heavy cabinets: two people, and strap what stands high so that no child can tip it.")
+LASER = tr("No laser at eye height; aim with a string or a tape.")
+CABLES = tr("Tape down cables where people walk.")
+MOUNTING = tr(
     "Anything fixed to wall or ceiling, in-wall work and mains wiring: "
     "local codes and a licensed trade."
 )
@@ -29,8 +31,8 @@ ESCAPE_METRES = 0.6
 def left_out(room: Room) -> str:
     """What no forecast of this room knows, as a sentence goes on."""
     if room.things:
-        return "the desk and whatever was not surveyed"
-    return "the desk and whatever else stands in the room"
+        return tr("the desk and whatever was not surveyed")
+    return tr("the desk and whatever else stands in the room")
 
 
 def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
@@ -38,16 +40,28 @@ def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
     found = []
     subs = {sub.id for sub in gear.subwoofers}
     things = {
-        f"{n} monitor" if n in PAIR else f"subwoofer {n}" if n in subs else n: p
+        tr("{n} monitor", n=n) if n in PAIR else tr("subwoofer {n}", n=n) if n in subs else n: p
         for n, p in arrangement.places.items()
     }
     for opening in room.openings:
         near = [name for name, p in things.items() if _distance(room, opening, p) < ESCAPE_METRES]
         if near:
-            way = "a way out" if opening.kind != "window" else "a window that may be a way out"
+            way = (
+                tr("a way out")
+                if opening.kind != "window"
+                else tr("a window that may be a way out")
+            )
             found.append(
-                f"The {' and the '.join(near)} stand{'s' * (len(near) == 1)} within "
-                f"{ESCAPE_METRES:.1f} m of {way}: keep escape routes and windows free."
+                plural(
+                    len(near),
+                    "The {near} stands within {escape_metres:.1f} m of {way}: "
+                    "keep escape routes and windows free.",
+                    "The {near} stand within {escape_metres:.1f} m of {way}: "
+                    "keep escape routes and windows free.",
+                    near=tr(" and the ").join(near),
+                    escape_metres=ESCAPE_METRES,
+                    way=way,
+                )
             )
     base = arrangement.left.z - gear.monitor.centre_height
     found.append(LIFTING)

@@ -12,6 +12,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.filters import peaking, phase_knob, shelf_low
 from jolly_parlor.acoustics.sources import drive, high_pass, low_pass
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 Frequency = Annotated[float, Ge(5.0), Le(20_000.0)]
 Gain = Annotated[float, Ge(-40.0), Le(40.0)]
@@ -38,7 +39,7 @@ class Filter:
     @property
     def words(self) -> str:
         """Such as `Linkwitz 24 dB per octave`."""
-        return f"{self.short} dB per octave"
+        return tr("{short} dB per octave", short=self.short)
 
     @property
     def short(self) -> str:
@@ -68,9 +69,10 @@ class Crossover:
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when it can."""
         if self.kind == "linkwitz" and self.slope_db_per_octave % 12:
-            return (
-                f"A Linkwitz crossover of {self.slope_db_per_octave} dB per octave does not exist; "
-                "choose 12, 24, 36 or 48, or Butterworth."
+            return tr(
+                "A Linkwitz crossover of {slope_db_per_octave} dB per octave does "
+                "not exist; choose 12, 24, 36 or 48, or Butterworth.",
+                slope_db_per_octave=self.slope_db_per_octave,
             )
         return ""
 

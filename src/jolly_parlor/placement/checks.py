@@ -14,6 +14,7 @@ from jolly_parlor.acoustics.power import radiated_power_db
 from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.words import capital, spoken, tr
 
 _SET_UP_METRES = 0.02
 _WIDE, _NARROW = 1.10, 0.90
@@ -42,7 +43,7 @@ def geometry_checks(room: Room, gear: Gear, arrangement: Arrangement) -> list[Ch
     found = [
         *_triangle(gear, arrangement),
         *_about("aim", _aim(gear, arrangement)),
-        *_about("in the way", _obstacles(room, gear, arrangement)),
+        *_about(tr("in the way"), _obstacles(room, gear, arrangement)),
         *_walls(room, gear, arrangement),
         *_about("walls' power", _power(room, gear, arrangement)),
         *_seat(room, gear, arrangement),
@@ -64,50 +65,69 @@ def _triangle(gear: Gear, a: Arrangement) -> Iterator[Check]:
     if gap <= _SET_UP_METRES:
         yield Check(
             True,
-            f"Both monitors are equally far from the ear, within {gap * 100:.0f} cm.",
+            tr("Both monitors are equally far from the ear, within {gap:.0f} cm.", gap=gap * 100),
             "equal",
         )
     else:
         nearer = "left" if left < right else "right"
         yield Check(
             False,
-            f"The {nearer} monitor is {gap * 100:.0f} cm nearer to the ear; the image leans.",
+            tr(
+                "The {nearer} monitor is {gap:.0f} cm nearer to the ear; the image leans.",
+                nearer=nearer,
+                gap=gap * 100,
+            ),
             "equal",
         )
     ratio = apart / ((left + right) / 2)
     if _NARROW <= ratio <= _WIDE:
         yield Check(
             True,
-            f"The triangle is equilateral within {abs(ratio - 1) * 100:.0f} %.",
+            tr("The triangle is equilateral within {ratio:.0f} %.", ratio=abs(ratio - 1) * 100),
             "equilateral",
         )
     else:
         what = "wider" if ratio > 1 else "narrower"
         yield Check(
             False,
-            f"The triangle is {abs(ratio - 1) * 100:.0f} % {what} than equilateral.",
+            tr(
+                "The triangle is {ratio:.0f} % {what} than equilateral.",
+                ratio=abs(ratio - 1) * 100,
+                what=what,
+            ),
             "equilateral",
         )
     far = (left + right) / 2
     if not _NEAREST_METRES <= far <= _FURTHEST_METRES:
         yield Check(
             False,
-            f"The monitors are {far:.2f} m away; near-field listening wants "
-            f"{_NEAREST_METRES:.1f} to {_FURTHEST_METRES:.1f} m.",
+            tr(
+                "The monitors are {far:.2f} m away; near-field listening wants "
+                "{nearest_metres:.1f} to {furthest_metres:.1f} m.",
+                far=far,
+                nearest_metres=_NEAREST_METRES,
+                furthest_metres=_FURTHEST_METRES,
+            ),
             "distance",
         )
     above = (a.left.z + a.right.z) / 2 - ear.z
     if abs(above) <= _EAR_METRES:
         yield Check(
-            True, f"Monitors at ear height, within {abs(above) * 100:.0f} cm.", "ear height"
+            True,
+            tr("Monitors at ear height, within {above:.0f} cm.", above=abs(above) * 100),
+            tr("ear height"),
         )
     else:
         where = "above" if above > 0 else "below"
         yield Check(
             False,
-            f"The monitors are {abs(above) * 100:.0f} cm {where} the ear: tilt them so that they "
-            "still point at it.",
-            "ear height",
+            tr(
+                "The monitors are {above:.0f} cm {where} the ear: tilt them so "
+                "that they still point at it.",
+                above=abs(above) * 100,
+                where=where,
+            ),
+            tr("ear height"),
         )
 
 
@@ -115,13 +135,19 @@ def _aim(gear: Gear, a: Arrangement) -> Iterator[Check]:
     """How far each must turn in to point at the ear."""
     seat = gear.seats[0].name
     left, right = (a.toe_in_degrees(side, seat) for side in PAIR)
-    words = f"{left:.0f}° left and {right:.0f}° right"
+    words = tr("{left:.0f}° left and {right:.0f}° right", left=left, right=right)
     if max(left, right) > _MOST_TURNED:
-        yield Check(False, f"To point at the ear the monitors must turn in by {words}: too wide.")
+        yield Check(
+            False,
+            tr("To point at the ear the monitors must turn in by {words}: too wide.", words=words),
+        )
     elif abs(left - right) > _UNLIKE_DEGREES:
-        yield Check(False, f"To point at the ear they turn in unlike, {words}: the image leans.")
+        yield Check(
+            False,
+            tr("To point at the ear they turn in unlike, {words}: the image leans.", words=words),
+        )
     else:
-        yield Check(True, f"They point at the ear when turned in by {words}.")
+        yield Check(True, tr("They point at the ear when turned in by {words}.", words=words))
 
 
 def _obstacles(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
@@ -137,15 +163,23 @@ def _obstacles(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
                 clear = False
                 yield Check(
                     False,
-                    f"“{area.name}” lies between the {side} monitor and the ear: see that it is "
-                    "lower than the line of sight.",
+                    tr(
+                        "“{name}” lies between the {side} monitor and the ear: see that it "
+                        "is lower than the line of sight.",
+                        name=area.name,
+                        side=side,
+                    ),
                 )
         same_depth = area.y < max(a.left.y, a.right.y) and area.y + area.depth > a.left.y - deep
         right_end, inner = area.x + area.width, (a.left.x + half, a.right.x - half)
         if same_depth and area.x < inner[1] and right_end > inner[0]:
             clear = False
             yield Check(
-                False, f"“{area.name}” stands between the monitors: it reflects into the image."
+                False,
+                tr(
+                    "“{name}” stands between the monitors: it reflects into the image.",
+                    name=area.name,
+                ),
             )
         elif same_depth:
             gap = max(a.left.x - half - right_end, area.x - a.right.x - half)
@@ -153,16 +187,22 @@ def _obstacles(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
                 clear = False
                 yield Check(
                     False,
-                    f"“{area.name}” stands {max(gap, 0) * 100:.0f} cm beside a monitor: it shades "
-                    "and reflects on that side only.",
+                    tr(
+                        "“{name}” stands {gap:.0f} cm beside a monitor: it shades and "
+                        "reflects on that side only.",
+                        name=area.name,
+                        gap=max(gap, 0) * 100,
+                    ),
                 )
     for name, seat in a.seats.items():
         if name != gear.seats[0].name and min(a.left.y, a.right.y) < seat.y < ear.y:
             if a.left.x < seat.x < a.right.x:
                 clear = False
-                yield Check(False, f"The seat “{name}” is between the monitors and the ear.")
+                yield Check(
+                    False, tr("The seat “{name}” is between the monitors and the ear.", name=name)
+                )
     if clear:
-        yield Check(True, "Nothing surveyed stands between, beside or before the monitors.")
+        yield Check(True, tr("Nothing surveyed stands between, beside or before the monitors."))
 
 
 def _on_the_way(start: Point, end: Point, share: float) -> Point:
@@ -180,7 +220,12 @@ def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
     if unlike > _SET_UP_METRES or abs(a.left.y - a.right.y) > _SET_UP_METRES:
         yield Check(
             False,
-            f"Left and right see unlike walls: {to_left:.2f} m and {to_right:.2f} m to the sides.",
+            tr(
+                "Left and right see unlike walls: {to_left:.2f} m and "
+                "{to_right:.2f} m to the sides.",
+                to_left=to_left,
+                to_right=to_right,
+            ),
             "symmetry",
         )
     distances = {
@@ -193,17 +238,24 @@ def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
         (one, two)
         for index, one in enumerate(names)
         for two in names[index + 1 :]
-        if abs(distances[one] / distances[two] - 1) < _COINCIDE
+        if abs(distances[one] - distances[two]) <= _COINCIDE * abs(distances[two])
     ]
     for one, two in alike:
         yield Check(
             False,
-            f"{one.capitalize()} and {two} are equally far from the monitors "
-            f"({distances[one]:.2f} and {distances[two]:.2f} m): their cancellations stack.",
+            tr(
+                "{one} and {two} are equally far from the monitors "
+                "({distances:.2f} and {distances2:.2f} m): their cancellations "
+                "stack.",
+                one=capital(spoken(one)),
+                two=two,
+                distances=distances[one],
+                distances2=distances[two],
+            ),
             "unlike",
         )
     if not alike:
-        yield Check(True, "Front wall, side wall and floor are at unlike distances.", "unlike")
+        yield Check(True, tr("Front wall, side wall and floor are at unlike distances."), "unlike")
 
 
 def _power(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
@@ -217,14 +269,20 @@ def _power(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
     if change[at] < -_POWER_DB:
         yield Check(
             False,
-            f"Front wall, side wall and floor together take {-change[at]:.1f} dB off the monitors' "
-            f"output near {f[at]:.0f} Hz, wherever you sit.",
+            tr(
+                "Front wall, side wall and floor together take {change:.1f} dB off "
+                "the monitors' output near {f:.0f} Hz, wherever you sit.",
+                change=-change[at],
+                f=f[at],
+            ),
         )
     else:
         yield Check(
             True,
-            f"The nearest walls take no more than {max(-change[at], 0.0):.1f} dB off the monitors' "
-            "output.",
+            tr(
+                "The nearest walls take no more than {change:.1f} dB off the monitors' output.",
+                change=max(-change[at], 0.0),
+            ),
         )
 
 
@@ -234,17 +292,21 @@ def _seat(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
     share = (ear.y - frame.front) / frame.depth
     if abs(share - 0.5) < _HALF:
         yield Check(
-            False, f"The seat is at {share * 100:.0f} % of the length: the first null.", "half"
+            False,
+            tr("The seat is at {share:.0f} % of the length: the first null.", share=share * 100),
+            "half",
         )
     if frame.back - ear.y < _BEHIND_HEAD_METRES:
         yield Check(
-            False, f"The head is {frame.back - ear.y:.2f} m from the back wall.", "back wall"
+            False,
+            tr("The head is {back:.2f} m from the back wall.", back=frame.back - ear.y),
+            "back wall",
         )
     off = ear.x - frame.middle
     if abs(off) > 0.10:
         yield Check(
             False,
-            f"The seat is {abs(off) * 100:.0f} cm off the room's middle line.",
+            tr("The seat is {off:.0f} cm off the room's middle line.", off=abs(off) * 100),
             "symmetry",
         )
 
@@ -262,13 +324,16 @@ def _sides(room: Room) -> Iterator[Check]:
             if not twin:
                 yield Check(
                     False,
-                    f"A {opening.kind} on the {wall} side only: reflections differ between the "
-                    "ears.",
+                    tr(
+                        "A {kind} on the {wall} side only: reflections differ between the ears.",
+                        kind=opening.kind,
+                        wall=wall,
+                    ),
                 )
     linings = [{room.surfaces[key] for key in room.walls_towards(way)} for way in ("left", "right")]
     if linings[0] != linings[1]:
         yield Check(
-            False, "The side walls are of unlike material: reflections differ between the ears."
+            False, tr("The side walls are of unlike material: reflections differ between the ears.")
         )
 
 
@@ -281,8 +346,10 @@ def _desk(gear: Gear, a: Arrangement) -> Iterator[Check]:
     if on_desk and base - board.z < 0.05:
         yield Check(
             False,
-            "The monitors stand straight on the desk: lift and decouple them, and the desk bounce "
-            "moves down.",
+            tr(
+                "The monitors stand straight on the desk: lift and decouple them, "
+                "and the desk bounce moves down."
+            ),
         )
 
 
@@ -299,16 +366,31 @@ def _subwoofers(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
         further = a.places[sub.id].distance(ear) - mains
         late_ms = further / room.speed_of_sound * 1000 + _delay(a, sub.id)
         if abs(late_ms) <= 0.5:
-            yield Check(True, f"{sub.id} arrives with the monitors, within {abs(late_ms):.1f} ms.")
+            yield Check(
+                True,
+                tr(
+                    "{id} arrives with the monitors, within {late_ms:.1f} ms.",
+                    id=sub.id,
+                    late_ms=abs(late_ms),
+                ),
+            )
         elif late_ms > 0:
             yield Check(
                 False,
-                f"{sub.id} arrives {late_ms:.1f} ms after the monitors: delay them by that, or "
-                "move it nearer.",
+                tr(
+                    "{id} arrives {late_ms:.1f} ms after the monitors: delay them by "
+                    "that, or move it nearer.",
+                    id=sub.id,
+                    late_ms=late_ms,
+                ),
             )
         else:
             yield Check(
                 False,
-                f"{sub.id} arrives {-late_ms:.1f} ms before the monitors: delay it by that much "
-                "more.",
+                tr(
+                    "{id} arrives {late_ms:.1f} ms before the monitors: delay it by "
+                    "that much more.",
+                    id=sub.id,
+                    late_ms=-late_ms,
+                ),
             )

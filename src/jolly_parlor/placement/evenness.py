@@ -22,6 +22,7 @@ from jolly_parlor.placement.judging import FLAT_TARGET, TAKES_TO_HZ, Target
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
+from jolly_parlor.words import tr
 
 SMOOTHING_PER_OCTAVE = 12
 DIP_WEIGHT = 1.5
@@ -99,8 +100,14 @@ def deviation(
     if not response.covers(low_hz, high_hz):
         first, last = response.frequencies_hz[0], response.frequencies_hz[-1]
         raise Refused(
-            f"The response covers {first:.0f} to {last:.0f} Hz; "
-            f"judging it needs {low_hz:.0f} to {high_hz:.0f} Hz."
+            tr(
+                "The response covers {first:.0f} to {last:.0f} Hz; judging it "
+                "needs {low_hz:.0f} to {high_hz:.0f} Hz.",
+                first=first,
+                last=last,
+                low_hz=low_hz,
+                high_hz=high_hz,
+            )
         )
     f = grid_to(high_hz)
     f = f[(response.frequencies_hz[0] <= f) & (response.frequencies_hz[-1] >= f)]

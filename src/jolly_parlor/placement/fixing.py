@@ -11,6 +11,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.cautions import MOUNTING
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.words import tr
 
 _CLOSE_METRES = 0.05
 _PLATFORM_METRES = 0.10
@@ -40,55 +41,69 @@ def _standing(gear: Gear, a: Arrangement) -> list[Advice]:
     if board is not None and board.covers(a.left.x, a.left.y):
         gap = base - board.z
         if gap < _CLOSE_METRES:
-            words = (
-                "They stand straight on the desk: the desk sings along, and its bounce lies low. "
-                "Lift them by 15 cm or more on something heavy with a soft layer under the cabinet."
+            words = tr(
+                "They stand straight on the desk: the desk sings along, and its "
+                "bounce lies low. Lift them by 15 cm or more on something heavy "
+                "with a soft layer under the cabinet."
             )
         else:
-            words = (
-                f"They stand {100 * gap:.0f} cm over the desk: put a soft layer under the cabinet, "
-                "so that desk and lift do not sing along."
+            words = tr(
+                "They stand {gap:.0f} cm over the desk: put a soft layer under the "
+                "cabinet, so that desk and lift do not sing along.",
+                gap=100 * gap,
             )
-        return [Advice("On the desk", words)]
+        return [Advice(tr("On the desk"), words)]
     if base > _CLOSE_METRES:
-        words = (
-            f"Stands {100 * base:.0f} cm high, heavy and filled; a soft layer between stand and "
-            "cabinet, spikes only where the floor is stone. Feel the stand with a hand while a "
-            "bass line plays: what shakes, sounds."
+        words = tr(
+            "Stands {base:.0f} cm high, heavy and filled; a soft layer between "
+            "stand and cabinet, spikes only where the floor is stone. Feel the "
+            "stand with a hand while a bass line plays: what shakes, sounds.",
+            base=100 * base,
         )
-        caution = "Strap what stands high, so that no child can tip it."
-        return [Advice("On stands", words, caution)]
-    return [Advice("On the floor", "A soft layer under each cabinet keeps the floor quiet.")]
+        caution = tr("Strap what stands high, so that no child can tip it.")
+        return [Advice(tr("On stands"), words, caution)]
+    return [
+        Advice(tr("On the floor"), tr("A soft layer under each cabinet keeps the floor quiet."))
+    ]
 
 
 def _in_wall(room: Room, gear: Gear, a: Arrangement) -> Advice:
     wall = (a.left.y + a.right.y) / 2 - room.frame.front
     first = first_cancellation_at_source_hz(max(wall, 0.01), room.speed_of_sound)
     words = (
-        "Flush in the wall there is no wall behind to cancel with"
-        + (f" (here first near {first:.0f} Hz)" if first < 700 else "")
-        + ", no edge and no step where the baffle ends. But nothing can be moved again, and ports, "
-        "heat and electronics need room. At home freedom to move outweighs it: the image cannot "
-        "be mended later, the curve partly can."
+        tr("Flush in the wall there is no wall behind to cancel with")
+        + (tr(" (here first near {first:.0f} Hz)", first=first) if first < 700 else "")
+        + tr(
+            ", no edge and no step where the baffle ends. But nothing can be "
+            "moved again, and ports, heat and electronics need room. At home "
+            "freedom to move outweighs it: the image cannot be mended later, "
+            "the curve partly can."
+        )
     )
-    return Advice("In the wall", words, MOUNTING)
+    return Advice(tr("In the wall"), words, MOUNTING)
 
 
 def _platform(gear: Gear, a: Arrangement) -> list[Advice]:
     if not gear.subwoofers and _base(gear, a) > _PLATFORM_METRES:
         return []
-    words = (
-        "A platform under a subwoofer or a floor-standing cabinet quietens a wooden floor, not the "
-        "room: the modes stay. Concrete, slabs or a filled frame on a soft layer; measure with and "
-        "without before you build it well."
+    words = tr(
+        "A platform under a subwoofer or a floor-standing cabinet quietens "
+        "a wooden floor, not the room: the modes stay. Concrete, slabs or "
+        "a filled frame on a soft layer; measure with and without before "
+        "you build it well."
     )
-    return [Advice("A platform", words, "Heavy slabs: two people, and ask what the floor bears.")]
+    return [
+        Advice(
+            tr("A platform"), words, tr("Heavy slabs: two people, and ask what the floor bears.")
+        )
+    ]
 
 
 def _isolating(gear: Gear, a: Arrangement) -> Advice:
-    words = (
-        "Decouple what plays from what carries it, so that desk, stand and floor keep still. "
-        "It stops rattling and helps neighbours a little; it does not change where the room's "
-        "modes lie or what a wall cancels."
+    words = tr(
+        "Decouple what plays from what carries it, so that desk, stand and "
+        "floor keep still. It stops rattling and helps neighbours a "
+        "little; it does not change where the room's modes lie or what a "
+        "wall cancels."
     )
-    return Advice("Isolation", words)
+    return Advice(tr("Isolation"), words)

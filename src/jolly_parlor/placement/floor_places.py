@@ -11,19 +11,20 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.subs import can_stand, standing_at
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import tr
 
 _GAP, _SAME_METRES, _FROM_EAR = 0.05, 0.15, 0.5
 _NAMES = {
-    (0, 0): "front left corner",
-    (1, 0): "front wall, middle",
-    (2, 0): "front right corner",
-    (0, 1): "left wall, middle",
-    (2, 1): "right wall, middle",
-    (0, 2): "back left corner",
-    (1, 2): "back wall, middle",
-    (2, 2): "back right corner",
+    (0, 0): tr("front left corner"),
+    (1, 0): tr("front wall, middle"),
+    (2, 0): tr("front right corner"),
+    (0, 1): tr("left wall, middle"),
+    (2, 1): tr("right wall, middle"),
+    (0, 2): tr("back left corner"),
+    (1, 2): tr("back wall, middle"),
+    (2, 2): tr("back right corner"),
 }
-HERE = "where it stands"
+HERE = tr("where it stands")
 
 
 @dataclass(frozen=True)
@@ -36,7 +37,7 @@ class FloorPlace:
     def tape(self, room: Room, units: UnitSystem) -> str:
         """Where that is, as a tape is held to the wall faced and the left of it."""
         left, front = self._off(room, units)
-        return f"{left} from the left, {front} from the front"
+        return tr("{left} from the left, {front} from the front", left=left, front=front)
 
     def figures(self, room: Room, units: UnitSystem) -> str:
         """The two figures of `tape`."""

@@ -11,6 +11,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, mixed
+from jolly_parlor.words import tr
 
 _INSET = 0.06
 _MOST = 3
@@ -35,13 +36,25 @@ def candidates(room: Room) -> list[tuple[str, Point]]:
         corner = edges[n][1]
         after = (n + 1) % len(keys)
         inner = corner + _INSET * (inwards[n] + inwards[after])
-        words = f"corner of {room.words_of(key)} and {room.words_of(keys[after])}"
+        words = tr(
+            "corner of {words_of} and {words_of2}",
+            words_of=room.words_of(key),
+            words_of2=room.words_of(keys[after]),
+        )
         lid = float(room.ceiling_at(np.array(inner[0]), np.array(inner[1])))
         for level, z in (("floor", _INSET), ("ceiling", lid - _INSET)):
-            found.append((f"{words}, at the {level}", Point(float(inner[0]), float(inner[1]), z)))
+            found.append(
+                (
+                    tr("{words}, at the {level}", words=words, level=level),
+                    Point(float(inner[0]), float(inner[1]), z),
+                )
+            )
         middle = edges[n].mean(axis=0) + _INSET * inwards[n]
         found.append(
-            (f"middle of {room.words_of(key)}", Point(float(middle[0]), float(middle[1]), _INSET))
+            (
+                tr("middle of {words_of}", words_of=room.words_of(key)),
+                Point(float(middle[0]), float(middle[1]), _INSET),
+            )
         )
     return [(words, at) for words, at in found if room.has_air_at(at)]
 

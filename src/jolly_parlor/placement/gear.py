@@ -11,6 +11,7 @@ from jolly_parlor.placement.layouts import STEREO, Layout
 from jolly_parlor.placement.loudspeakers import Label, Loudspeaker, Model, Size
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 PAIR = ("left", "right")
 """The ids of the pair in front."""
@@ -80,7 +81,13 @@ class Gear:
     def loudspeaker(self, name: str) -> Loudspeaker:
         """The one of that id; raises Refused naming those there are."""
         if name not in self._by_id:
-            raise Refused(f"There is no loudspeaker “{name}”; there is {', '.join(self._by_id)}.")
+            raise Refused(
+                tr(
+                    "There is no loudspeaker “{name}”; there is {by_id}.",
+                    name=name,
+                    by_id=", ".join(self._by_id),
+                )
+            )
         return self._by_id[name]
 
     def model_of(self, name: str) -> Model:
@@ -110,7 +117,7 @@ class Gear:
             if seat.name == name:
                 return seat
         known = ", ".join(seat.name for seat in self.seats)
-        raise Refused(f"There is no seat “{name}”; there is {known}.")
+        raise Refused(tr("There is no seat “{name}”; there is {known}.", name=name, known=known))
 
 
 RESERVED_IDS = ("both", "both+sub", "both-set", "subs", "all", "desk")
@@ -121,9 +128,19 @@ def _layout_problems(gear: Gear) -> list[str]:
     found, seen = [], set(PAIR)
     for one in gear.layout.directions:
         if one.loudspeaker in seen:
-            found.append(f"The layout gives “{one.loudspeaker}” two directions; give it one.")
+            found.append(
+                tr(
+                    "The layout gives “{loudspeaker}” two directions; give it one.",
+                    loudspeaker=one.loudspeaker,
+                )
+            )
         elif one.loudspeaker not in {speaker.id for speaker in gear.loudspeakers}:
-            found.append(f"The layout places “{one.loudspeaker}”, which the gear lacks.")
+            found.append(
+                tr(
+                    "The layout places “{loudspeaker}”, which the gear lacks.",
+                    loudspeaker=one.loudspeaker,
+                )
+            )
         elif problem := one.problem():
             found.append(problem)
         seen.add(one.loudspeaker)
@@ -139,27 +156,41 @@ def gear_problems(gear: Gear) -> list[str]:
         ("seat", [seat.name for seat in gear.seats]),
     ):
         for name in sorted({name for name in names if names.count(name) > 1}):
-            found.append(f"Two {what}s are named “{name}”; give each its own name.")
+            found.append(
+                tr("Two {what}s are named “{name}”; give each its own name.", what=what, name=name)
+            )
     for one in gear.loudspeakers:
         if one.model not in {model.id for model in gear.models}:
-            found.append(f"“{one.id}” names the model “{one.model}”, which the gear lacks.")
+            found.append(
+                tr(
+                    "“{id}” names the model “{model}”, which the gear lacks.",
+                    id=one.id,
+                    model=one.model,
+                )
+            )
         if one.id in RESERVED_IDS or one.id.startswith(("seat:", "sub:")):
-            found.append(f"A loudspeaker cannot be named “{one.id}”; that has a meaning already.")
+            found.append(
+                tr("A loudspeaker cannot be named “{id}”; that has a meaning already.", id=one.id)
+            )
         if (one.id in PAIR or one.role in PAIR) and one.id != one.role:
             found.append(
-                f"“{one.id}” has the role {one.role}: the pair in front is named left and right, "
-                "and nothing else is."
+                tr(
+                    "“{id}” has the role {role}: the pair in front is named left and "
+                    "right, and nothing else is.",
+                    id=one.id,
+                    role=one.role,
+                )
             )
     for model in gear.models:
         if problem := model.controls.problem():
-            found.append(f"Model “{model.id}”: {problem}")
+            found.append(tr("Model “{id}”: {problem}", id=model.id, problem=problem))
     if problem := judging_problem(gear.judging):
         found.append(problem)
     found += _layout_problems(gear)
     if not found:
         pair = [one.model for one in gear.loudspeakers if one.id in PAIR]
         if len(pair) < 2:
-            found.append("The pair in front is missing: a loudspeaker left and one right.")
+            found.append(tr("The pair in front is missing: a loudspeaker left and one right."))
         elif pair[0] != pair[1]:
-            found.append("Left and right are of unlike models; give the pair one model.")
+            found.append(tr("Left and right are of unlike models; give the pair one model."))
     return found

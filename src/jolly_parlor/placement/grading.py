@@ -11,6 +11,7 @@ from typing import Annotated, Literal, get_args
 from annotated_types import MaxLen
 
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 Mark = Literal["1", "1+", "2-", "2", "2+", "3-", "3", "3+", "4-", "4", "4+", "5-", "5"]
 MARKS: tuple[Mark, ...] = get_args(Mark)
@@ -18,24 +19,24 @@ MARKS: tuple[Mark, ...] = get_args(Mark)
 
 Quality = Literal["deep_bass", "upper_bass", "centre", "space", "balance", "dynamics", "flow"]
 QUALITIES: dict[Quality, str] = {
-    "deep_bass": "deep bass and extension",
-    "upper_bass": "upper-bass clarity",
-    "centre": "centre focus",
-    "space": "sense of space",
-    "balance": "tonal balance",
+    "deep_bass": tr("deep bass and extension"),
+    "upper_bass": tr("upper-bass clarity"),
+    "centre": tr("centre focus"),
+    "space": tr("sense of space"),
+    "balance": tr("tonal balance"),
     "dynamics": "dynamics",
     "flow": "flow",
 }
 """What is graded, in words."""
 
 LISTEN_FOR: dict[Quality, str] = {
-    "deep_bass": "How low does it go, and is the lowest note as loud as its neighbours?",
-    "upper_bass": "Can you tell one bass note from the next, with its beginning and its end?",
-    "centre": "Does a voice in the middle stand in one place, no wider than a mouth?",
-    "space": "How wide and how deep is the stage, and is there air round each player?",
-    "balance": "Does any part of the range stick out or hide?",
-    "dynamics": "Do loud and soft differ as they should, with nothing held back?",
-    "flow": "How does one chord decay into the next: does it run on, or stumble?",
+    "deep_bass": tr("How low does it go, and is the lowest note as loud as its neighbours?"),
+    "upper_bass": tr("Can you tell one bass note from the next, with its beginning and its end?"),
+    "centre": tr("Does a voice in the middle stand in one place, no wider than a mouth?"),
+    "space": tr("How wide and how deep is the stage, and is there air round each player?"),
+    "balance": tr("Does any part of the range stick out or hide?"),
+    "dynamics": tr("Do loud and soft differ as they should, with nothing held back?"),
+    "flow": tr("How does one chord decay into the next: does it run on, or stumble?"),
 }
 
 FORGETS_MINUTES = 10.0
@@ -77,16 +78,20 @@ class Grading:
     def short(self) -> str:
         """`3+ of 5`, or `no grade`."""
         value = self.value
-        return "no grade" if value is None else f"{nearest_mark(value)} of 5"
+        return (
+            tr("no grade")
+            if value is None
+            else tr("{nearest_mark} of 5", nearest_mark=nearest_mark(value))
+        )
 
     @property
     def text(self) -> str:
         """All of it on one line."""
         told = [f"{QUALITIES[q]} {shown(self.marks[q])}" for q in QUALITIES if q in self.marks]
         if self.overall:
-            told.append(f"all in all {shown(self.overall)}")
-        heard = "; ".join(told) or "no grade"
-        on = f" on “{self.piece}”" if self.piece else ""
+            told.append(tr("all in all {shown}", shown=shown(self.overall)))
+        heard = "; ".join(told) or tr("no grade")
+        on = tr(" on “{piece}”", piece=self.piece) if self.piece else ""
         return f"{heard}{on}. {self.words}".strip()
 
 
@@ -118,17 +123,20 @@ def better_and_worse(
 def distrust(before: Grading, after: Grading) -> str:
     """Why two gradings can hardly be held against each other, in a sentence; empty if they can."""
     if before.piece and after.piece and before.piece != after.piece:
-        return (
-            f"Graded on two pieces, “{before.piece}” and “{after.piece}”: the difference may be "
-            "theirs."
+        return tr(
+            "Graded on two pieces, “{piece}” and “{piece2}”: the difference may be theirs.",
+            piece=before.piece,
+            piece2=after.piece,
         )
     apart = minutes_between(before.when, after.when)
     if apart is None:
-        return "It is not known when each was graded: the ear forgets within minutes."
+        return tr("It is not known when each was graded: the ear forgets within minutes.")
     if apart > FORGETS_MINUTES:
-        return (
-            f"Graded {_long(apart)} apart: the ear forgets within minutes. Play the same piece in "
-            "both places once more before you believe a small difference."
+        return tr(
+            "Graded {long} apart: the ear forgets within minutes. Play the "
+            "same piece in both places once more before you believe a small "
+            "difference.",
+            long=_long(apart),
         )
     return ""
 
@@ -144,6 +152,10 @@ def minutes_between(one: str, other: str) -> float | None:
 
 def _long(minutes: float) -> str:
     if minutes < 90:
-        return f"{minutes:.0f} minutes"
+        return tr("{minutes:.0f} minutes", minutes=minutes)
     hours = minutes / 60
-    return f"{hours:.0f} hours" if hours < 36 else f"{hours / 24:.0f} days"
+    return (
+        tr("{hours:.0f} hours", hours=hours)
+        if hours < 36
+        else tr("{hours:.0f} days", hours=hours / 24)
+    )

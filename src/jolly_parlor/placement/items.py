@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.words import tr
 
 Kind = Literal["loudspeaker", "seat", "desk"]
 
@@ -36,8 +37,10 @@ class Item:
     def words(self) -> str:
         """As a sentence names it."""
         if self.of_pair:
-            return f"{self.id} monitor"
-        return {"loudspeaker": self.id, "seat": f"seat {self.id}", "desk": "desk"}[self.kind]
+            return tr("{id} monitor", id=self.id)
+        return {"loudspeaker": self.id, "seat": tr("seat {id}", id=self.id), "desk": "desk"}[
+            self.kind
+        ]
 
     def __str__(self) -> str:
         """`left`, `right`, `seat:NAME`, `desk`, and every other loudspeaker by its id."""

@@ -18,6 +18,7 @@ from jolly_parlor.placement.loudspeakers import Label
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
 MOST_POINTS = 200
 TAKES_TO_HZ = 700.0
@@ -56,11 +57,15 @@ class Target:
     @property
     def words(self) -> str:
         """`flat`, `a slope of −1.0 dB per octave`, `the curve “house.txt”`."""
-        parts = [f"the curve “{self.curve_name or 'from a file'}”"] if self.curve else []
+        parts = (
+            [tr("the curve “{curve_name}”", curve_name=self.curve_name or tr("from a file"))]
+            if self.curve
+            else []
+        )
         if self.slope_db_per_octave:
             slope = with_minus(f"{self.slope_db_per_octave:+.1f}")
-            parts.append(f"a slope of {slope} dB per octave")
-        return " with ".join(parts) or "flat"
+            parts.append(tr("a slope of {slope} dB per octave", slope=slope))
+        return tr(" with ").join(parts) or tr("flat")
 
 
 FLAT_TARGET = Target()
@@ -95,13 +100,16 @@ def judging_problem(judging: Judging) -> str:
     low = judging.from_hz or 20.0
     for name, high in (("forecasts", judging.to_hz), ("takes", judging.takes_to_hz)):
         if high is not None and high < 2 * low:
-            return (
-                f"The judged band of {name} would be {low:.0f} to {high:.0f} Hz; it needs an "
-                "octave at least."
+            return tr(
+                "The judged band of {name} would be {low:.0f} to {high:.0f} Hz; it "
+                "needs an octave at least.",
+                name=name,
+                low=low,
+                high=high,
             )
     hertz = [point[0] for point in judging.target.curve]
     if any(b <= a for a, b in pairwise(hertz)):
-        return "The target curve's frequencies do not ascend."
+        return tr("The target curve's frequencies do not ascend.")
     return ""
 
 
@@ -112,12 +120,16 @@ def target_curve(frequencies_hz: FloatArray, level_db: FloatArray, name: Label) 
     inside = (frequencies_hz >= 20.0) & (frequencies_hz <= TAKES_TO_HZ)
     f, level = frequencies_hz[inside], level_db[inside]
     if f.size < 2 or f[-1] < 2 * f[0]:
-        raise Refused(f"“{name}” says too little between 20 and 700 Hz to be a target.")
+        raise Refused(
+            tr("“{name}” says too little between 20 and 700 Hz to be a target.", name=name)
+        )
     if f.size > MOST_POINTS:
         at = np.geomspace(f[0], f[-1], MOST_POINTS)
         f, level = at, np.interp(np.log(at), np.log(f), level)
     level = level - level.mean()
     if np.max(np.abs(level)) > 60:
-        raise Refused(f"“{name}” varies by more than 60 dB; a target is a gentle curve.")
+        raise Refused(
+            tr("“{name}” varies by more than 60 dB; a target is a gentle curve.", name=name)
+        )
     points = tuple((round(float(a), 2), round(float(b), 2)) for a, b in zip(f, level, strict=True))
     return Target(curve=points, curve_name=name)

@@ -14,6 +14,7 @@ from annotated_types import Ge, Le, MaxLen
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.loudspeakers import Label, Role
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 Azimuth = Annotated[float, Ge(-180.0), Le(180.0)]
 Elevation = Annotated[float, Ge(-90.0), Le(90.0)]
@@ -61,9 +62,14 @@ class Direction:
         """What cannot be, in a sentence; empty when it can."""
         for what, span in (("azimuth", self.azimuth), ("elevation", self.elevation)):
             if not span.low <= span.wanted <= span.high:
-                return (
-                    f"“{self.loudspeaker}” should have an {what} of {span.wanted:g}°, which lies "
-                    f"outside its own range of {span.low:g} to {span.high:g}°."
+                return tr(
+                    "“{loudspeaker}” should have an {what} of {wanted:g}°, which lies "
+                    "outside its own range of {low:g} to {high:g}°.",
+                    loudspeaker=self.loudspeaker,
+                    what=what,
+                    wanted=span.wanted,
+                    low=span.low,
+                    high=span.high,
                 )
         return ""
 
@@ -120,8 +126,8 @@ def _both(name: str, role: Role, azimuth: Span, elevation: Span) -> tuple[Channe
     """Left and right of something, mirrored."""
     mirrored = Span(-azimuth.wanted, -azimuth.high, -azimuth.low)
     return (
-        Channel(f"{name} left", role, azimuth, elevation),
-        Channel(f"{name} right", role, mirrored, elevation),
+        Channel(tr("{name} left", name=name), role, azimuth, elevation),
+        Channel(tr("{name} right", name=name), role, mirrored, elevation),
     )
 
 
@@ -133,20 +139,22 @@ _SEVEN = (
     *_both("rear", "surround", Span(135.0, 120.0, 150.0), _RAISED),
 )
 _FIVE_ABOVE = (
-    *_both("front height", "height", Span(30.0, 30.0, 45.0), _ABOVE),
-    *_both("rear height", "height", Span(110.0, 100.0, 135.0), _ABOVE),
+    *_both(tr("front height"), "height", Span(30.0, 30.0, 45.0), _ABOVE),
+    *_both(tr("rear height"), "height", Span(110.0, 100.0, 135.0), _ABOVE),
 )
 _SEVEN_ABOVE = (
-    *_both("front height", "height", Span(45.0, 30.0, 45.0), _ABOVE),
-    *_both("rear height", "height", Span(135.0, 100.0, 150.0), _ABOVE),
+    *_both(tr("front height"), "height", Span(45.0, 30.0, 45.0), _ABOVE),
+    *_both(tr("rear height"), "height", Span(135.0, 100.0, 150.0), _ABOVE),
 )
 PRESETS: dict[LayoutId, Preset] = {
     "stereo": Preset("two", "", ()),
-    "three": Preset("three in front", "ITU-R BS.775", (_CENTRE,)),
-    "five": Preset("five", "ITU-R BS.775, BS.2051 0+5+0", _FIVE),
-    "seven": Preset("seven", "ITU-R BS.2051 0+7+0", _SEVEN),
-    "five_four": Preset("five with four above", "ITU-R BS.2051 4+5+0", _FIVE + _FIVE_ABOVE),
-    "seven_four": Preset("seven with four above", "ITU-R BS.2051 4+7+0", _SEVEN + _SEVEN_ABOVE),
+    "three": Preset(tr("three in front"), tr("ITU-R BS.775"), (_CENTRE,)),
+    "five": Preset("five", tr("ITU-R BS.775, BS.2051 0+5+0"), _FIVE),
+    "seven": Preset("seven", tr("ITU-R BS.2051 0+7+0"), _SEVEN),
+    "five_four": Preset(tr("five with four above"), tr("ITU-R BS.2051 4+5+0"), _FIVE + _FIVE_ABOVE),
+    "seven_four": Preset(
+        tr("seven with four above"), tr("ITU-R BS.2051 4+7+0"), _SEVEN + _SEVEN_ABOVE
+    ),
 }
 PAIR_SPAN = Span(30.0, 25.0, 35.0)
 _PAIR_DIRECTIONS = {
@@ -193,7 +201,11 @@ def point_at(ear: Point, azimuth: float, elevation: float, metres: float) -> Poi
 def side_words(azimuth: float) -> str:
     """`30° left`, `straight ahead`, `straight behind`."""
     if abs(azimuth) < 0.5:
-        return "straight ahead"
+        return tr("straight ahead")
     if abs(azimuth) > 179.5:
-        return "straight behind"
-    return f"{abs(azimuth):.0f}° {'left' if azimuth > 0 else 'right'}"
+        return tr("straight behind")
+    return tr(
+        "{azimuth:.0f}° {azimuth2}",
+        azimuth=abs(azimuth),
+        azimuth2="left" if azimuth > 0 else "right",
+    )

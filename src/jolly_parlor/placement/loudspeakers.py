@@ -9,6 +9,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.placement.chains import Filter
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 Size = Annotated[float, Gt(0.0), Le(10.0)]
 Corner = Annotated[float, Ge(5.0), Le(500.0)]
@@ -16,8 +17,8 @@ Slope = Literal[12, 18, 24]
 Label = Annotated[str, MinLen(1), MaxLen(60)]
 Role = Literal["left", "right", "centre", "surround", "height", "subwoofer", "other"]
 ROLES: dict[Role, str] = {
-    "left": "left of the pair",
-    "right": "right of the pair",
+    "left": tr("left of the pair"),
+    "right": tr("right of the pair"),
     "centre": "centre",
     "surround": "surround",
     "height": "height",
@@ -28,9 +29,9 @@ ROLES: dict[Role, str] = {
 
 Mount = Literal["floor", "wall", "ceiling"]
 MOUNTS: dict[Mount, str] = {
-    "floor": "on the floor",
-    "wall": "on a wall",
-    "ceiling": "under the ceiling",
+    "floor": tr("on the floor"),
+    "wall": tr("on a wall"),
+    "ceiling": tr("under the ceiling"),
 }
 
 
@@ -69,11 +70,21 @@ class Controls:
             span: Span | None = getattr(self, what)
             if span is None:
                 continue
-            goes = f"The {kind.title} control goes from {span.low:g} to {span.high:g}"
+            goes = tr(
+                "The {title} control goes from {low:g} to {high:g}",
+                title=kind.title,
+                low=span.low,
+                high=span.high,
+            )
             if span.low > span.high:
-                return f"{goes}; its low end must not lie above its high end."
+                return tr("{goes}; its low end must not lie above its high end.", goes=goes)
             if span.low < kind.least or span.high > kind.most:
-                return f"{goes}; it must lie within {kind.least:g} to {kind.most:g}."
+                return tr(
+                    "{goes}; it must lie within {least:g} to {most:g}.",
+                    goes=goes,
+                    least=kind.least,
+                    most=kind.most,
+                )
         every = (*self.low_pass_kinds, *self.high_pass_kinds)
         return next(filter(None, (kind.at(80.0).problem() for kind in every)), "")
 
@@ -89,12 +100,12 @@ class Ranged(NamedTuple):
 
 RANGED = {
     "gain_db": Ranged("gain", "dB", -40.0, 40.0),
-    "low_shelf_db": Ranged("low shelf", "dB", -12.0, 12.0),
-    "low_mid_db": Ranged("low mid", "dB", -12.0, 12.0),
+    "low_shelf_db": Ranged(tr("low shelf"), "dB", -12.0, 12.0),
+    "low_mid_db": Ranged(tr("low mid"), "dB", -12.0, 12.0),
     "delay_ms": Ranged("delay", "ms", 0.0, 100.0),
     "phase_degrees": Ranged("phase", "°", 0.0, 180.0),
-    "low_pass_hz": Ranged("low-pass", "Hz", 20.0, 500.0),
-    "high_pass_hz": Ranged("high-pass", "Hz", 20.0, 500.0),
+    "low_pass_hz": Ranged("low-pass", tr("Hz"), 20.0, 500.0),
+    "high_pass_hz": Ranged("high-pass", tr("Hz"), 20.0, 500.0),
 }
 """By the field of Controls."""
 

@@ -16,6 +16,7 @@ from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening, judged_band, mixed
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _CELL_METRES = 0.16
 _MARGIN, _AT_THE_WALL = 0.2, 0.08
@@ -87,9 +88,15 @@ def source_map(
     """
     playing, name = listening.playing, item.id
     if not item.makes_sound or name not in listening.arrangement.places:
-        raise Refused(f"The {item.words} makes no sound; select a loudspeaker.")
+        raise Refused(tr("The {words} makes no sound; select a loudspeaker.", words=item.words))
     if name not in playing:
-        raise Refused(f"The {item.words} does not play in “{listening.mix.name}”; let it play.")
+        raise Refused(
+            tr(
+                "The {words} does not play in “{name}”; let it play.",
+                words=item.words,
+                name=listening.mix.name,
+            )
+        )
     quick, ear = forecaster.coarse(), listening.ear
     xs, ys = _grid(forecaster)
     heard = {

@@ -22,6 +22,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 from jolly_parlor.units import UnitSystem, format_length, with_minus
+from jolly_parlor.words import tr
 
 TOLERANCE_DB = 3.0
 LEVEL_DB, TIME_MS = 0.5, 0.1
@@ -94,8 +95,12 @@ def common_grid(heard: Mapping[str, Heard], high_hz: float) -> FloatArray:
     at: FloatArray = every[(every >= low) & (every <= high)]
     if at.size < 12:
         raise Refused(
-            f"The responses of {', '.join(heard)} have less than a quarter of an octave above "
-            f"{_LEAST_HZ:.0f} Hz in common; levels cannot be matched."
+            tr(
+                "The responses of {heard} have less than a quarter of an octave "
+                "above {least_hz:.0f} Hz in common; levels cannot be matched.",
+                heard=", ".join(heard),
+                least_hz=_LEAST_HZ,
+            )
         )
     return at
 
@@ -177,41 +182,66 @@ def match_words(match: Match, gear: Gear, units: UnitSystem = "metric") -> list[
     if wanted is not None and match.off_azimuth:
         span = wanted.azimuth
         told.append(
-            f"{name} comes from {side_words(match.azimuth)}; it should from "
-            f"{_range(span.low, span.high)}."
+            tr(
+                "{name} comes from {side_words}; it should from {range}.",
+                name=name,
+                side_words=side_words(match.azimuth),
+                range=_range(span.low, span.high),
+            )
         )
     if wanted is not None and match.off_elevation:
         rise = wanted.elevation
         told.append(
-            f"{name} is {with_minus(f'{match.elevation:.0f}')}° above the ear; "
-            f"{with_minus(f'{rise.low:.0f}')} to {rise.high:.0f}° is meant."
+            tr(
+                "{name} is {with_minus}° above the ear; {with_minus2} to {high:.0f}° is meant.",
+                name=name,
+                with_minus=with_minus(f"{match.elevation:.0f}"),
+                with_minus2=with_minus(f"{rise.low:.0f}"),
+                high=rise.high,
+            )
         )
     if told and not match.movable:
-        told.append(f"{name} cannot be moved: level and time can be matched, its direction not.")
-    if abs(match.gap_metres) >= 0.02:
-        where = "farther from the ear" if match.gap_metres > 0 else "nearer to the ear"
         told.append(
-            f"{name} stands {format_length(abs(match.gap_metres), units)} {where} than the pair."
+            tr(
+                "{name} cannot be moved: level and time can be matched, its direction not.",
+                name=name,
+            )
+        )
+    if abs(match.gap_metres) >= 0.02:
+        where = tr("farther from the ear") if match.gap_metres > 0 else tr("nearer to the ear")
+        told.append(
+            tr(
+                "{name} stands {gap_metres} {where} than the pair.",
+                name=name,
+                gap_metres=format_length(abs(match.gap_metres), units),
+                where=where,
+            )
         )
     sets = []
     if abs(match.gain_db) >= LEVEL_DB:
-        sets.append(f"gain {with_minus(f'{match.gain_db:+.1f}')} dB")
+        sets.append(tr("gain {with_minus} dB", with_minus=with_minus(f"{match.gain_db:+.1f}")))
     if match.delay_ms >= TIME_MS:
-        sets.append(f"delay {match.delay_ms:.2f} ms")
+        sets.append(tr("delay {delay_ms:.2f} ms", delay_ms=match.delay_ms))
     if sets:
-        then = "Then set" if told and match.movable else "Set"
+        then = tr("Then set") if told and match.movable else tr("Set")
         told.append(f"{then} {' and '.join(sets)}.")
     if match.within < 0.9:
         told.append(
-            f"{100 * match.within:.0f} % of its band lies within {TOLERANCE_DB:.0f} dB of the "
-            f"target; worst {with_minus(f'{match.worst_db:+.0f}')} dB at {match.worst_hz:.0f} Hz."
+            tr(
+                "{within:.0f} % of its band lies within {tolerance_db:.0f} dB of "
+                "the target; worst {with_minus} dB at {worst_hz:.0f} Hz.",
+                within=100 * match.within,
+                tolerance_db=TOLERANCE_DB,
+                with_minus=with_minus(f"{match.worst_db:+.0f}"),
+                worst_hz=match.worst_hz,
+            )
         )
-    return told or [f"{name}: nothing to move, nothing to set."]
+    return told or [tr("{name}: nothing to move, nothing to set.", name=name)]
 
 
 def _range(low: float, high: float) -> str:
     if low >= 0 and high >= 0:
-        return f"{low:.0f} to {high:.0f}° left"
+        return tr("{low:.0f} to {high:.0f}° left", low=low, high=high)
     if low <= 0 and high <= 0:
-        return f"{-high:.0f} to {-low:.0f}° right"
-    return f"{-low:.0f}° right to {high:.0f}° left"
+        return tr("{high:.0f} to {low:.0f}° right", high=-high, low=-low)
+    return tr("{low:.0f}° right to {high:.0f}° left", low=-low, high=high)

@@ -17,6 +17,7 @@ from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
     from jolly_parlor.placement.arrangement import Arrangement
@@ -52,12 +53,12 @@ class Mix:
         return set(PAIR) <= set(self.loudspeakers)
 
 
-LEFT_ALONE = Mix("left", "Left", ("left",), False, False)
-RIGHT_ALONE = Mix("right", "Right", ("right",), False, False)
-BOTH = Mix("both", "Both", PAIR, True, False)
+LEFT_ALONE = Mix("left", tr("Left"), ("left",), False, False)
+RIGHT_ALONE = Mix("right", tr("Right"), ("right",), False, False)
+BOTH = Mix("both", tr("Both"), PAIR, True, False)
 
 
-BOTH_AS_SET = Mix("both-set", "Both as set", PAIR, True, False)
+BOTH_AS_SET = Mix("both-set", tr("Both as set"), PAIR, True, False)
 """The pair through its chains, measured as it is set: what a subwoofer's gear measures as
 `both+sub`.
 """
@@ -79,14 +80,14 @@ def mixes(gear: Gear) -> tuple[Mix, ...]:
     subs = tuple(sub.id for sub in gear.subwoofers)
     found = [LEFT_ALONE, RIGHT_ALONE, BOTH]
     if subs:
-        many = "Both and subs" if len(subs) > 1 else "Both and sub"
+        many = tr("Both and subs") if len(subs) > 1 else tr("Both and sub")
         found.append(Mix(WITH_SUBWOOFERS, many, PAIR + subs, True, True))
     found += [one(speaker.id) for speaker in gear.beside_the_pair]
     if len(subs) > 1:
-        found.append(Mix("subs", "All subs", subs, True, True))
+        found.append(Mix("subs", tr("All subs"), subs, True, True))
     if gear.others:
         every = tuple(speaker.id for speaker in gear.loudspeakers)
-        found.append(Mix("all", "All", every, True, bool(subs)))
+        found.append(Mix("all", tr("All"), every, True, bool(subs)))
     return tuple(found)
 
 
@@ -97,9 +98,9 @@ def mix_of(gear: Gear, mix_id: str) -> Mix:
         if mix.id == wanted:
             return mix
     if wanted == WITH_SUBWOOFERS:
-        raise Refused("This gear has no subwoofer.")
+        raise Refused(tr("This gear has no subwoofer."))
     known = ", ".join(mix.id for mix in mixes(gear))
-    raise Refused(f"There is no mix “{mix_id}”; there is {known}.")
+    raise Refused(tr("There is no mix “{mix_id}”; there is {known}.", mix_id=mix_id, known=known))
 
 
 def measurable(gear: Gear) -> tuple[Mix, ...]:

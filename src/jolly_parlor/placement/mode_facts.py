@@ -7,6 +7,7 @@ from jolly_parlor.acoustics.modes import Mode
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.words import tr
 
 _CROWD = 1.03
 _GAP = 1.30
@@ -26,9 +27,9 @@ class Meeting:
     def words(self) -> str:
         """What follows for the ear, in words."""
         if self.monitors < 0.25:
-            return "not driven"
+            return tr("not driven")
         if self.seat < 0.25:
-            return "not heard: the seat is in its quiet zone"
+            return tr("not heard: the seat is in its quiet zone")
         return "full" if self.seat * self.monitors > 0.5 else "partly"
 
 
@@ -56,8 +57,10 @@ def spacing_words(room: Room) -> list[str]:
     crowds = [(a, b) for a, b in pairs if b / a < _CROWD]
     if crowds:
         places = ", ".join(dict.fromkeys(f"{(a + b) / 2:.0f}" for a, b in crowds))
-        found.append(f"Modes crowd near {places} Hz: expect peaks there.")
+        found.append(tr("Modes crowd near {places} Hz: expect peaks there.", places=places))
     gaps = [(a, b) for a, b in pairs if b / a > _GAP]
     for a, b in gaps:
-        found.append(f"No mode between {a:.0f} and {b:.0f} Hz: expect that range to be thin.")
-    return found or ["The modes are spread evenly."]
+        found.append(
+            tr("No mode between {a:.0f} and {b:.0f} Hz: expect that range to be thin.", a=a, b=b)
+        )
+    return found or [tr("The modes are spread evenly.")]

@@ -8,6 +8,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.loudspeakers import MOUNTS, Model, Mount
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import tr
 
 _LOWEST_METRES, _STEP_METRES, _HUNG_STEP_METRES = 0.6, 0.5, 0.45
 _NEAR_METRES, _STAND_METRES = 0.02, 0.3
@@ -58,4 +59,8 @@ def mount_of(room: Room, sub: Model, at: Point) -> Mount:
 def mount_words(room: Room, sub: Model, at: Point, units: UnitSystem) -> str:
     """Nothing for one on the floor; else how it is held, and how high its middle is."""
     mount = mount_of(room, sub, at)
-    return "" if mount == "floor" else f"{MOUNTS[mount]}, {format_length(at.z, units)} high"
+    return (
+        ""
+        if mount == "floor"
+        else tr("{mounts}, {z} high", mounts=MOUNTS[mount], z=format_length(at.z, units))
+    )

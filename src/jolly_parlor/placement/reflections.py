@@ -22,12 +22,14 @@ from jolly_parlor.acoustics.sight import in_sight
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import tr
 
 EARLY_SECONDS, EARLY_DB = 0.015, -10.0
-SMALL_ROOMS = (
-    "Loudspeakers beam: what leaves them sideways or backwards is less than is said here. Small "
-    "rooms are easily over-treated: begin with the marked points, measure, and stop early. "
-    "What hangs on a wall or ceiling is fixed by whoever may."
+SMALL_ROOMS = tr(
+    "Loudspeakers beam: what leaves them sideways or backwards is less "
+    "than is said here. Small rooms are easily over-treated: begin "
+    "with the marked points, measure, and stop early. What hangs on a "
+    "wall or ceiling is fixed by whoever may."
 )
 _TREBLE = np.array(OCTAVE_BANDS_HZ) >= 1000.0
 _CLEAR, _STEP_METRES = 0.01, 0.05
@@ -58,9 +60,9 @@ class ReflectionPoint:
     def tape(self, room: Room, units: UnitSystem = "metric") -> str:
         """Where to hold the mirror, by tape."""
         frame = room.frame
-        front = f"{format_length(self.at.y - frame.front, units)} from the front wall"
-        left = f"{format_length(self.at.x - frame.left, units)} from the left wall"
-        high = f"{format_length(self.at.z, units)} high"
+        front = tr("{y} from the front wall", y=format_length(self.at.y - frame.front, units))
+        left = tr("{x} from the left wall", x=format_length(self.at.x - frame.left, units))
+        high = tr("{z} high", z=format_length(self.at.z, units))
         if self.side in ("left", "right"):
             return f"{front}, {high}"
         if self.side in ("front", "back"):
@@ -128,7 +130,9 @@ def _lining(room: Room, surface: str, words: str, at: Point) -> tuple[str, float
     for opening in room.openings_on(surface) if surface in room.wall_keys else ():
         beside = distance_to(room.span_of(opening), (at.x, at.y))
         if beside < 1e-6 and opening.sill <= at.z <= opening.sill + opening.height:
-            return f"{opening.kind} in the {words}", _treble(opening.octave_absorption())
+            return tr("{kind} in the {words}", kind=opening.kind, words=words), _treble(
+                opening.octave_absorption()
+            )
     return words, _treble(room.surfaces[surface].octave_absorption())
 
 

@@ -9,6 +9,7 @@ from math import cos, radians, sin, sqrt
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 TRIANGLE = sqrt(3) / 2
 """Height of an equilateral triangle over its side."""
@@ -68,8 +69,11 @@ def clear(room: Room, gear: Gear) -> Triangle:
     side = min(_NEARFIELD_SIDE, room.frame.width - 2 * _CLEAR_SIDE)
     if side < 0.8:
         raise SchoolCannotBeMet(
-            f"0.9 m to each side wall leaves {max(side, 0):.2f} m between the monitors; "
-            "a triangle needs 0.80 m."
+            tr(
+                "0.9 m to each side wall leaves {side:.2f} m between the monitors; "
+                "a triangle needs 0.80 m.",
+                side=max(side, 0),
+            )
         )
     return Triangle(_CLEAR_FRONT, side)
 
@@ -96,8 +100,10 @@ def unequal(room: Room, gear: Gear) -> Triangle:
                 best = (spread, layout)
     if best is None or best[0] < 1.2:
         raise SchoolCannotBeMet(
-            "no triangle in the front 45 % of this room keeps floor, side and front distance 20 % "
-            "apart."
+            tr(
+                "no triangle in the front 45 % of this room keeps floor, side and "
+                "front distance 20 % apart."
+            )
         )
     return best[1]
 
@@ -105,7 +111,7 @@ def unequal(room: Room, gear: Gear) -> Triangle:
 def on_the_desk(room: Room, gear: Gear) -> Triangle:
     """Desk against the front wall, monitors at its ends."""
     if gear.desk is None:
-        raise SchoolCannotBeMet("there is no desk to stand on; enter one at Gear.")
+        raise SchoolCannotBeMet(tr("there is no desk to stand on; enter one at Gear."))
     side = gear.desk.width - gear.monitor.width
     return Triangle(back_to_wall_distance(gear), side, desk_y=0.0)
 
@@ -115,8 +121,11 @@ def long_wall(room: Room, gear: Gear) -> Triangle:
     frame = room.frame
     if frame.width <= frame.depth:
         raise SchoolCannotBeMet(
-            f"this survey faces the short wall ({frame.width:.2f} m); turn the room at Survey to "
-            "face the long one."
+            tr(
+                "this survey faces the short wall ({width:.2f} m); turn the room "
+                "at Survey to face the long one.",
+                width=frame.width,
+            )
         )
     return Triangle(max(frame.depth / 4, back_to_wall_distance(gear)), _NEARFIELD_SIDE)
 
@@ -125,7 +134,9 @@ def calm_zone(room: Room, gear: Gear) -> Triangle:
     """From the distances found by voice."""
     zone = room.calm_zone
     if zone is None:
-        raise SchoolCannotBeMet("it needs the distances of your voice walk; enter them at Survey.")
+        raise SchoolCannotBeMet(
+            tr("it needs the distances of your voice walk; enter them at Survey.")
+        )
     front = zone.front_near + 2 / 3 * (zone.front_far - zone.front_near)
     to_side = (zone.side_near + zone.side_far) / 2
     return Triangle(front, room.frame.width - 2 * to_side)

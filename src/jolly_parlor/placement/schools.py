@@ -20,12 +20,13 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.school_rules import SchoolCannotBeMet, Triangle
 from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 __all__ = ["SCHOOLS", "School", "SchoolCannotBeMet", "back_to_wall_distance", "possible", "school"]
 
 _SHORTEST_SIDE, _LONGEST_SIDE = 0.8, 2.6
 _SIDE_GAP = 0.25  # from the cabinet's edge to the side wall
-_COMMON = "common practice, no source"
+_COMMON = tr("common practice, no source")
 
 back_to_wall_distance = rules.back_to_wall_distance
 
@@ -82,94 +83,135 @@ class School:
     def _check_in_the_way(self, room: Room, gear: Gear, proposed: Arrangement) -> None:
         """What a box with nothing in it never has: a corner or a thing where something stands."""
         for words, problem in standing_problems(room, gear, proposed):
-            raise SchoolCannotBeMet(f"{self.name}: {words} would be {problem}.")
+            raise SchoolCannotBeMet(
+                tr(
+                    "{name}: {words} would be {problem}.",
+                    name=self.name,
+                    words=words,
+                    problem=problem,
+                )
+            )
 
     def _check(self, room: Room, gear: Gear, layout: Triangle) -> None:
         side, widest = layout.side, room.frame.width - gear.monitor.width - 2 * _SIDE_GAP
         if side > widest:
             raise SchoolCannotBeMet(
-                f"{self.name}: its equilateral triangle needs {side:.2f} m between the monitors; "
-                f"this room leaves {max(widest, 0):.2f} m."
+                tr(
+                    "{name}: its equilateral triangle needs {side:.2f} m between the "
+                    "monitors; this room leaves {widest:.2f} m.",
+                    name=self.name,
+                    side=side,
+                    widest=max(widest, 0),
+                )
             )
         if not _SHORTEST_SIDE <= side <= _LONGEST_SIDE:
             raise SchoolCannotBeMet(
-                f"{self.name}: the triangle would measure {side:.2f} m a side; near-field work "
-                f"wants {_SHORTEST_SIDE:.1f} to {_LONGEST_SIDE:.1f} m."
+                tr(
+                    "{name}: the triangle would measure {side:.2f} m a side; "
+                    "near-field work wants {shortest_side:.1f} to {longest_side:.1f} m.",
+                    name=self.name,
+                    side=side,
+                    shortest_side=_SHORTEST_SIDE,
+                    longest_side=_LONGEST_SIDE,
+                )
             )
         needed = back_to_wall_distance(gear)
         if layout.monitors_y < needed - 0.005:
             raise SchoolCannotBeMet(
-                f"{self.name}: puts the monitors {layout.monitors_y:.2f} m from the front wall; "
-                f"their cabinets need {needed:.2f} m."
+                tr(
+                    "{name}: puts the monitors {monitors_y:.2f} m from the front wall; "
+                    "their cabinets need {needed:.2f} m.",
+                    name=self.name,
+                    monitors_y=layout.monitors_y,
+                    needed=needed,
+                )
             )
         if layout.seat_y > room.frame.depth - 0.3:
             raise SchoolCannotBeMet(
-                f"{self.name}: puts the seat {layout.seat_y:.2f} m from the front wall; "
-                f"this room is {room.frame.depth:.2f} m long and a head needs 0.30 m behind it."
+                tr(
+                    "{name}: puts the seat {seat_y:.2f} m from the front wall; this "
+                    "room is {depth:.2f} m long and a head needs 0.30 m behind it.",
+                    name=self.name,
+                    seat_y=layout.seat_y,
+                    depth=room.frame.depth,
+                )
             )
         if gear.seats[0].ear_height + 0.1 > room.height:
-            raise SchoolCannotBeMet(f"{self.name}: the ceiling is lower than the listener's head.")
+            raise SchoolCannotBeMet(
+                tr("{name}: the ceiling is lower than the listener's head.", name=self.name)
+            )
 
 
 SCHOOLS: tuple[School, ...] = (
     School(
         "third",
-        "A third",
-        "Seat one third of the room's length from the front wall, monitors a third of that.",
+        tr("A third"),
+        tr("Seat one third of the room's length from the front wall, monitors a third of that."),
         rules.third,
     ),
     School(
         "thirty_eight",
-        "Thirty-eight",
-        "Seat at 38 % of the room's length, monitors at 38 % of the seat's distance.",
+        tr("Thirty-eight"),
+        tr("Seat at 38 % of the room's length, monitors at 38 % of the seat's distance."),
         rules.thirty_eight,
     ),
     School(
         "tight",
-        "Tight to the wall",
-        "Monitor backs against the front wall, bass lift taken down with the monitors' own trim; "
-        "triangle 1.5 m a side.",
+        tr("Tight to the wall"),
+        tr(
+            "Monitor backs against the front wall, bass lift taken down with "
+            "the monitors' own trim; triangle 1.5 m a side."
+        ),
         rules.tight,
     ),
     School(
         "small_gap",
-        "Small gap",
-        "Monitor backs 15 cm off the front wall; triangle 1.5 m a side.",
+        tr("Small gap"),
+        tr("Monitor backs 15 cm off the front wall; triangle 1.5 m a side."),
         rules.small_gap,
     ),
     School(
         "clear",
-        "Clear of the wall",
-        "Monitors 1.05 m from the front wall and at least 0.9 m from the side walls.",
+        tr("Clear of the wall"),
+        tr("Monitors 1.05 m from the front wall and at least 0.9 m from the side walls."),
         rules.clear,
     ),
     School(
         "unequal",
-        "Unequal distances",
-        "Distances to floor, side and front wall all differ, the middle one the geometric mean of "
-        "the other two, spread as far as the room allows.",
+        tr("Unequal distances"),
+        tr(
+            "Distances to floor, side and front wall all differ, the middle "
+            "one the geometric mean of the other two, spread as far as the "
+            "room allows."
+        ),
         rules.unequal,
-        "Waterhouse 1955 and Allison 1974",
+        tr("Waterhouse 1955 and Allison 1974"),
     ),
     School(
         "desk",
-        "On the desk",
-        "Desk against the front wall, monitors as far apart on it as it allows, ear at the third "
-        "corner of the triangle.",
+        tr("On the desk"),
+        tr(
+            "Desk against the front wall, monitors as far apart on it as it "
+            "allows, ear at the third corner of the triangle."
+        ),
         rules.on_the_desk,
     ),
     School(
         "long_wall",
-        "Facing the long wall",
-        "Monitors a quarter of the depth from the long wall, side walls far away; triangle 1.5 m "
-        "a side.",
+        tr("Facing the long wall"),
+        tr(
+            "Monitors a quarter of the depth from the long wall, side walls "
+            "far away; triangle 1.5 m a side."
+        ),
         rules.long_wall,
     ),
     School(
         "calm_zone",
-        "Calm zone",
-        "Monitors two thirds of the way forward in the zone where the voice became just a voice, "
-        "in its middle sideways.",
+        tr("Calm zone"),
+        tr(
+            "Monitors two thirds of the way forward in the zone where the "
+            "voice became just a voice, in its middle sideways."
+        ),
         rules.calm_zone,
     ),
 )
@@ -193,4 +235,10 @@ def school(school_id: str) -> School:
     for candidate in SCHOOLS:
         if candidate.id == school_id:
             return candidate
-    raise Refused(f"There is no school “{school_id}”; there is {', '.join(s.id for s in SCHOOLS)}.")
+    raise Refused(
+        tr(
+            "There is no school “{school_id}”; there is {join}.",
+            school_id=school_id,
+            join=", ".join(s.id for s in SCHOOLS),
+        )
+    )

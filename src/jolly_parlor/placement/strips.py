@@ -16,6 +16,7 @@ from jolly_parlor.placement.items import LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening, judged_band, mixed
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 Axis = Literal["x", "y", "z"]
 _PLACES = 28
@@ -72,10 +73,17 @@ def strip(
     if axis == "y" and item == seat_item(seat):
         low = max(low, arrangement.left.y + _BEFORE_THE_EAR, arrangement.right.y + _BEFORE_THE_EAR)
     if item not in arrangement.items:
-        raise Refused(f"There is no “{item}” in “{arrangement.name}”.")
+        raise Refused(tr("There is no “{item}” in “{name}”.", item=item, name=arrangement.name))
     _must_matter(listening, item, alike)
     if low >= high:
-        raise Refused(f"The {item.words} has no room to slide between {low:.2f} and {high:.2f} m.")
+        raise Refused(
+            tr(
+                "The {words} has no room to slide between {low:.2f} and {high:.2f} m.",
+                words=item.words,
+                low=low,
+                high=high,
+            )
+        )
     now = getattr(arrangement.position(item), axis)
     metres = np.linspace(low, high, _PLACES)
     figures = np.full(metres.shape, np.nan)
@@ -98,11 +106,19 @@ def _must_matter(listening: Listening, item: Item, alike: bool) -> None:
     playing = listening.mix.loudspeakers
     if item.makes_sound and item.id not in playing:
         if not (item.of_pair and alike and item.twin.id in playing):
-            words = f"“{listening.mix.name}” plays without the {item.words}"
-            raise Refused(f"{words}: where it stands changes nothing here.")
+            words = tr(
+                "“{name}” plays without the {words}", name=listening.mix.name, words=item.words
+            )
+            raise Refused(tr("{words}: where it stands changes nothing here.", words=words))
     if item.kind == "seat" and item.id != listening.seat:
-        words = f"What is shown is heard at “{listening.seat}”"
-        raise Refused(f"{words}: where {item.words} stands changes nothing here.")
+        words = tr("What is shown is heard at “{seat}”", seat=listening.seat)
+        raise Refused(
+            tr(
+                "{words}: where {words2} stands changes nothing here.",
+                words=words,
+                words2=item.words,
+            )
+        )
 
 
 def _too_close(listening: Listening) -> bool:

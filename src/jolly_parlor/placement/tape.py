@@ -6,6 +6,7 @@ from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.corners import Corner, readings
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True)
@@ -27,41 +28,57 @@ def tape_distances(
     main = gear.seats[0].name
     read = readings(room, gear, arrangement, main, corner) if corner is not None else {}
     for item, point, wall in (
-        ("left monitor", arrangement.left, "left"),
-        ("right monitor", arrangement.right, "right"),
+        (tr("left monitor"), arrangement.left, "left"),
+        (tr("right monitor"), arrangement.right, "right"),
     ):
         side = _to_side(room, point, wall)
         rows += [
-            Distance(item, "from the front wall", point.y - room.frame.front),
-            Distance(item, f"from the {wall} wall", side),
-            Distance(item, "above the floor", point.z),
-            Distance(item, "its base above the floor", point.z - gear.monitor.centre_height),
+            Distance(item, tr("from the front wall"), point.y - room.frame.front),
+            Distance(item, tr("from the {wall} wall", wall=wall), side),
+            Distance(item, tr("above the floor"), point.z),
+            Distance(item, tr("its base above the floor"), point.z - gear.monitor.centre_height),
         ]
         if wall in read:
             rows += [
-                Distance(item, f"{corner} corner, front wall", read[wall].from_front),
-                Distance(item, f"{corner} corner, {wall} wall", read[wall].from_side),
+                Distance(
+                    item, tr("{corner} corner, front wall", corner=corner), read[wall].from_front
+                ),
+                Distance(
+                    item,
+                    tr("{corner} corner, {wall} wall", corner=corner, wall=wall),
+                    read[wall].from_side,
+                ),
             ]
     apart = arrangement.left.distance(arrangement.right)
-    rows.append(Distance("monitors", "one to the other", apart))
+    rows.append(Distance("monitors", tr("one to the other"), apart))
     for name, ear in arrangement.seats.items():
-        rows += _standing(room, f"ear at {name}", ear)
+        rows += _standing(room, tr("ear at {name}", name=name), ear)
         rows += [
-            Distance(f"ear at {name}", "from the left monitor", arrangement.left.distance(ear)),
-            Distance(f"ear at {name}", "from the right monitor", arrangement.right.distance(ear)),
+            Distance(
+                tr("ear at {name}", name=name),
+                tr("from the left monitor"),
+                arrangement.left.distance(ear),
+            ),
+            Distance(
+                tr("ear at {name}", name=name),
+                tr("from the right monitor"),
+                arrangement.right.distance(ear),
+            ),
         ]
     for speaker in gear.beside_the_pair:
         point, ear = arrangement.places[speaker.id], arrangement.seats[main]
-        what = f"middle of {speaker.id}" if speaker.is_subwoofer else speaker.id
+        what = tr("middle of {id}", id=speaker.id) if speaker.is_subwoofer else speaker.id
         rows += _standing(room, what, point)
-        rows.append(Distance(what, f"from the ear at {main}", point.distance(ear)))
+        rows.append(Distance(what, tr("from the ear at {main}", main=main), point.distance(ear)))
     if arrangement.desk is not None and gear.desk is not None:
         rows += [
             Distance(
-                "desk", "front edge from the front wall", arrangement.desk.y - room.frame.front
+                "desk", tr("front edge from the front wall"), arrangement.desk.y - room.frame.front
             ),
-            Distance("desk", "left edge from the left wall", arrangement.desk.x - room.frame.left),
-            Distance("desk", "top above the floor", gear.desk.height),
+            Distance(
+                "desk", tr("left edge from the left wall"), arrangement.desk.x - room.frame.left
+            ),
+            Distance("desk", tr("top above the floor"), gear.desk.height),
         ]
     return rows
 
@@ -69,9 +86,9 @@ def tape_distances(
 def _standing(room: Room, item: str, point: Point) -> list[Distance]:
     side, wall = min((_to_side(room, point, wall), wall) for wall in ("left", "right"))
     return [
-        Distance(item, "from the front wall", point.y - room.frame.front),
-        Distance(item, f"from the {wall} wall", side),
-        Distance(item, "above the floor", point.z),
+        Distance(item, tr("from the front wall"), point.y - room.frame.front),
+        Distance(item, tr("from the {wall} wall", wall=wall), side),
+        Distance(item, tr("above the floor"), point.z),
     ]
 
 

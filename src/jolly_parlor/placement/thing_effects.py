@@ -10,6 +10,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _MATTERS_DB, _MUCH_DB = 0.5, 1.5
 
@@ -25,9 +26,9 @@ class ThingEffect:
     def words(self) -> str:
         """`matters: 1.2 dB`."""
         if self.change_db < _MATTERS_DB:
-            return f"hardly matters: {self.change_db:.1f} dB"
-        much = "matters much" if self.change_db >= _MUCH_DB else "matters"
-        return f"{much}: {self.change_db:.1f} dB"
+            return tr("hardly matters: {change_db:.1f} dB", change_db=self.change_db)
+        much = tr("matters much") if self.change_db >= _MUCH_DB else "matters"
+        return tr("{much}: {change_db:.1f} dB", much=much, change_db=self.change_db)
 
 
 def thing_effects(forecaster: Forecaster, listening: Listening) -> list[ThingEffect]:

@@ -4,6 +4,7 @@ from jolly_parlor.placement.arrangement import Arrangement, aim_words
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import Item
 from jolly_parlor.units import UnitSystem, format_small
+from jolly_parlor.words import tr
 
 _LEAST_METRES = 5e-4
 
@@ -20,12 +21,12 @@ def what_moved(old: Arrangement, new: Arrangement, units: UnitSystem = "metric")
         told += _item_words(old, new, item, units)
     if old.desk != new.desk:
         if old.desk is None or new.desk is None:
-            told.append("the desk put in" if old.desk is None else "the desk taken out")
+            told.append(tr("the desk put in") if old.desk is None else tr("the desk taken out"))
         else:
             dx, dy = new.desk.x - old.desk.x, new.desk.y - old.desk.y
-            told += [f"the desk {w}" for w in _plan_words(dx, dy, "back", "forward", units)]
+            told += [tr("the desk {w}", w=w) for w in _plan_words(dx, dy, "back", "forward", units)]
     if abs(old.aim_degrees - new.aim_degrees) > 0.05:
-        told.append(f"the monitors aimed {aim_words(new.aim_degrees)}")
+        told.append(tr("the monitors aimed {aim_words}", aim_words=aim_words(new.aim_degrees)))
     return told
 
 
@@ -38,14 +39,20 @@ def _pair_words(old: Arrangement, new: Arrangement, units: UnitSystem) -> list[s
         return None
     if abs(lx + rx) > _LEAST_METRES:
         return None
-    told = [f"both monitors {w}" for w in _plan_words(0.0, ly, _AWAY, _TOWARDS, units)]
+    told = [tr("both monitors {w}", w=w) for w in _plan_words(0.0, ly, _AWAY, _TOWARDS, units)]
     if abs(lx) > _LEAST_METRES:
-        way = "nearer each other" if lx > 0 else "farther apart"
-        told.append(f"both monitors {format_small(abs(lx), units)} each {way}")
-    return told + [f"both monitors {w}" for w in _height_words(lz, units)]
+        way = tr("nearer each other") if lx > 0 else tr("farther apart")
+        told.append(
+            tr(
+                "both monitors {format_small} each {way}",
+                format_small=format_small(abs(lx), units),
+                way=way,
+            )
+        )
+    return told + [tr("both monitors {w}", w=w) for w in _height_words(lz, units)]
 
 
-_AWAY, _TOWARDS = "away from the front wall", "towards the front wall"
+_AWAY, _TOWARDS = tr("away from the front wall"), tr("towards the front wall")
 
 
 def _item_words(old: Arrangement, new: Arrangement, item: Item, units: UnitSystem) -> list[str]:
@@ -53,7 +60,7 @@ def _item_words(old: Arrangement, new: Arrangement, item: Item, units: UnitSyste
     dx, dy, dz = after.x - before.x, after.y - before.y, after.z - before.z
     ways = ("back", "forward") if item.kind == "seat" else (_AWAY, _TOWARDS)
     words = _plan_words(dx, dy, *ways, units) + _height_words(dz, units)
-    return [f"the {item.words} {w}" for w in words]
+    return [tr("the {words} {w}", words=item.words, w=w) for w in words]
 
 
 def _plan_words(dx: float, dy: float, away: str, near: str, units: UnitSystem) -> list[str]:
@@ -61,7 +68,13 @@ def _plan_words(dx: float, dy: float, away: str, near: str, units: UnitSystem) -
     if abs(dy) > _LEAST_METRES:
         told.append(f"{format_small(abs(dy), units)} {away if dy > 0 else near}")
     if abs(dx) > _LEAST_METRES:
-        told.append(f"{format_small(abs(dx), units)} to the {'right' if dx > 0 else 'left'}")
+        told.append(
+            tr(
+                "{format_small} to the {dx}",
+                format_small=format_small(abs(dx), units),
+                dx="right" if dx > 0 else "left",
+            )
+        )
     return told
 
 

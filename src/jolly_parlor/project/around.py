@@ -10,6 +10,7 @@ from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True, eq=False)
@@ -34,7 +35,7 @@ def around(responses: Sequence[Response]) -> Around:
     Raises Refused for fewer than two.
     """
     if len(responses) < 2:
-        raise Refused("A mean over the head needs takes at two points or more.")
+        raise Refused(tr("A mean over the head needs takes at two points or more."))
     low = max(r.frequencies_hz[0] for r in responses)
     high = min(r.frequencies_hz[-1] for r in responses)
     f = responses[0].frequencies_hz

@@ -4,12 +4,13 @@ from jolly_parlor.acoustics.room import Surface, box_room
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
 from jolly_parlor.project.document import Document
+from jolly_parlor.words import tr
 
 
 def blank_document() -> Document:
     """An empty document: a common room, a pair of monitors, one seat, a desk."""
     room = box_room(
-        name="New room",
+        name=tr("New room"),
         width=3.50,
         length=4.80,
         height=2.50,

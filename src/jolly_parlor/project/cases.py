@@ -25,6 +25,7 @@ from jolly_parlor.acoustics.plan import (
 from jolly_parlor.acoustics.prism_solver import PrismSolver
 from jolly_parlor.acoustics.surfaces import admittance_from_normal_incidence
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _SIDES = ("y=0", "x=Lx", "y=Ly", "x=0")
 """Of a box, in the order of its plan's walls."""
@@ -63,9 +64,11 @@ def compute_case(path: Path) -> CaseResult:
         case = json.loads(path.read_text("utf-8"))
     except OSError as error:
         reason = (error.strerror or "unreadable").lower()
-        raise CaseRefused(f"{path.name} could not be read: {reason}.") from None
+        raise CaseRefused(
+            tr("{name} could not be read: {reason}.", name=path.name, reason=reason)
+        ) from None
     except ValueError:
-        raise CaseRefused(f"{path.name} is not valid JSON.") from None
+        raise CaseRefused(tr("{name} is not valid JSON.", name=path.name)) from None
     try:
         room = _room(case)
         f = np.asarray(case["frequencies"], dtype=float)
@@ -77,7 +80,9 @@ def compute_case(path: Path) -> CaseResult:
             for at_r, r in enumerate(case["receivers"])
         }
     except (KeyError, TypeError, IndexError) as error:
-        raise CaseRefused(f"{path.name} lacks or garbles the field {error}.") from None
+        raise CaseRefused(
+            tr("{name} lacks or garbles the field {error}.", name=path.name, error=error)
+        ) from None
     except (Refused, ValueError) as error:
         raise CaseRefused(f"{path.name}: {error}") from None
     return CaseResult(f, pressures)
@@ -103,7 +108,7 @@ def _transfers(
         tuple(block for block, _ in kind) for kind in (room.solids, room.softs, room.patches)
     )
     enclosure = Enclosure(room.plan, room.height, solids, softs, patches)
-    admittances = {f"wall {n}": beta * every for n, beta in enumerate(room.walls)}
+    admittances = {tr("wall {n}", n=n): beta * every for n, beta in enumerate(room.walls)}
     admittances |= {"floor": room.floor * every, "ceiling": room.ceiling * every}
     admittances |= {b.name: beta * every for b, beta in (*room.solids, *room.patches)}
     losses = tuple(loss for _, loss in room.softs)
@@ -121,20 +126,30 @@ def _room(case: dict[str, Any]) -> _Room:
     else:
         walls = [float(surfaces[side]) for side in _SIDES]
     if len(walls) != len(plan):
-        raise Refused(f"there are {len(walls)} walls for a plan of {len(plan)} corners.")
+        raise Refused(
+            tr(
+                "there are {walls} walls for a plan of {plan} corners.",
+                walls=len(walls),
+                plan=len(plan),
+            )
+        )
     floor, ceiling = (_alpha(surfaces[name]) for name in ("floor", "ceiling"))
     solids, softs = [], []
     for number, thing in enumerate(case.get("things", [])):
         low = np.asarray(thing["corner"], dtype=float)
-        block = _block(f"thing {number}", low, low + np.asarray(thing["size"], dtype=float))
+        block = _block(
+            tr("thing {number}", number=number), low, low + np.asarray(thing["size"], dtype=float)
+        )
         if thing["kind"] == "solid":
             solids.append((block, _beta(float(thing["alpha"]))))
         elif thing["kind"] == "soft":
             softs.append((block, float(thing["loss"])))
         else:
-            raise Refused(f"a thing is “{thing['kind']}”; it must be solid or soft.")
+            raise Refused(
+                tr("a thing is “{thing}”; it must be solid or soft.", thing=thing["kind"])
+            )
     patches = tuple(
-        (_patch(f"patch {number}", patch, plan), _beta(float(patch["alpha"])))
+        (_patch(tr("patch {number}", number=number), patch, plan), _beta(float(patch["alpha"])))
         for number, patch in enumerate(case.get("patches", []))
     )
     beta = np.array([_beta(alpha) for alpha in walls])
@@ -145,7 +160,9 @@ def _room(case: dict[str, Any]) -> _Room:
 
 def _outline(room: dict[str, Any]) -> tuple[Polygon, float]:
     if room["kind"] not in ("rectangular", "prism"):
-        raise Refused(f"its room is “{room['kind']}”; rectangular ones and prisms are known.")
+        raise Refused(
+            tr("its room is “{room}”; rectangular ones and prisms are known.", room=room["kind"])
+        )
     if "plan" in room:
         corners = tuple((float(x), float(y)) for x, y in room["plan"])
         return corners, float(room["height"])
@@ -176,12 +193,14 @@ def _wall_number(surface: object, plan: Polygon) -> int:
         return surface
     if surface in _SIDES and is_rectangle(plan):
         return _SIDES.index(surface)
-    raise Refused(f"a patch lies on “{surface}”, which is no wall of this room.")
+    raise Refused(
+        tr("a patch lies on “{surface}”, which is no wall of this room.", surface=surface)
+    )
 
 
 def _block(name: str, low: FloatArray, high: FloatArray) -> Block:
     if low.shape != (3,) or not np.all(high > low):
-        raise Refused(f"{name} has no size; give three positive lengths.")
+        raise Refused(tr("{name} has no size; give three positive lengths.", name=name))
     corners = [(float(c[0]), float(c[1]), float(c[2])) for c in (low, high)]
     return Block(name, corners[0], corners[1])
 
@@ -189,7 +208,7 @@ def _block(name: str, low: FloatArray, high: FloatArray) -> Block:
 def _places(entries: list[dict[str, Any]]) -> FloatArray:
     places = np.array([entry["position"] for entry in entries], dtype=float)
     if places.ndim != 2 or places.shape[1] != 3:
-        raise Refused("every source and receiver needs a position of three coordinates.")
+        raise Refused(tr("every source and receiver needs a position of three coordinates."))
     return places
 
 
@@ -200,5 +219,5 @@ def _alpha(surface: object) -> float:
 
 def _beta(alpha: float) -> float:
     if not 0.0 <= alpha <= 1.0:
-        raise Refused(f"an absorption is {alpha:g}; it must be between 0 and 1.")
+        raise Refused(tr("an absorption is {alpha:g}; it must be between 0 and 1.", alpha=alpha))
     return float(admittance_from_normal_incidence(np.array([alpha]))[0])

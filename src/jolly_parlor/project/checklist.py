@@ -34,6 +34,7 @@ from jolly_parlor.project.matching import match_all
 from jolly_parlor.project.measured import measured_deviation
 from jolly_parlor.project.subwoofers import sub_report
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 State = Literal["holds", "open", "unknown", "yours", "ticked"]
 _TELLING_DB = 0.1
@@ -79,11 +80,23 @@ def check_list(
 
 
 BY_HAND = (
-    ("written", "Settings written down", "Knobs photographed or noted beside the placement card."),
-    ("mono", "Mono is narrow and in the middle", "Both in the same polarity: heard, not assumed."),
-    ("music", "Heard with music you know", "An hour, at the level you work at."),
-    ("stands", "Stands strapped, cables taped", "Two people for lifting; nothing tips on a child."),
-    ("ways", "Ways out and windows free", "Escape routes stay clear; local codes decide."),
+    (
+        "written",
+        tr("Settings written down"),
+        tr("Knobs photographed or noted beside the placement card."),
+    ),
+    (
+        "mono",
+        tr("Mono is narrow and in the middle"),
+        tr("Both in the same polarity: heard, not assumed."),
+    ),
+    ("music", tr("Heard with music you know"), tr("An hour, at the level you work at.")),
+    (
+        "stands",
+        tr("Stands strapped, cables taped"),
+        tr("Two people for lifting; nothing tips on a child."),
+    ),
+    ("ways", tr("Ways out and windows free"), tr("Escape routes stay clear; local codes decide.")),
 )
 """Id, title and what it means, of what only the owner can tell."""
 
@@ -95,7 +108,7 @@ def _geometry(
     wrong = [check for check in own if not check.holds]
     if wrong:
         return CheckPoint(point_id, title, "open", " ".join(c.text for c in wrong), cost())
-    words = " ".join(check.text for check in own) or _FINE.get(point_id, "Holds.")
+    words = " ".join(check.text for check in own) or _FINE.get(point_id, tr("Holds."))
     return CheckPoint(point_id, title, "holds", words)
 
 
@@ -148,19 +161,19 @@ def _off_half(document: Document, a: Arrangement) -> Arrangement | None:
 
 
 _GEOMETRY: tuple[tuple[str, str, Mend | None], ...] = (
-    ("unlike", "Walls and floor at unlike distances", _unlike),
-    ("equal", "Both equally far from the ear", _mirrored),
-    ("equilateral", "Equilateral, or nearly", _equilateral),
-    ("ear height", "At ear height", _at_ear_height),
-    ("aim", "Aimed at the ear", None),
-    ("symmetry", "Left and right see the same walls", _mirrored),
-    ("half", "Seat not at half the length", _off_half),
-    ("in the way", "Nothing in the way", None),
+    ("unlike", tr("Walls and floor at unlike distances"), _unlike),
+    ("equal", tr("Both equally far from the ear"), _mirrored),
+    ("equilateral", tr("Equilateral, or nearly"), _equilateral),
+    (tr("ear height"), tr("At ear height"), _at_ear_height),
+    ("aim", tr("Aimed at the ear"), None),
+    ("symmetry", tr("Left and right see the same walls"), _mirrored),
+    ("half", tr("Seat not at half the length"), _off_half),
+    (tr("in the way"), tr("Nothing in the way"), None),
 )
 """Id of the checks, title, and how the thing would be mended."""
 _FINE = {
-    "symmetry": "Both see the same walls, and the seat is on the middle line.",
-    "half": "The seat is clear of the middle of the length.",
+    "symmetry": tr("Both see the same walls, and the seat is on the middle line."),
+    "half": tr("The seat is clear of the middle of the length."),
 }
 
 
@@ -174,15 +187,17 @@ def _cost(
             return ""
         better = mend(document, a)
         if better is None or fit_problems(document.room, document.gear, better):
-            return "No small move mends it here, so what it costs is not known."
+            return tr("No small move mends it here, so what it costs is not known.")
         mix, seat = with_subwoofers(document.gear), document.gear.seats[0].name
         now, then = (
             evenness(model.deviation(Listening(x, seat, mix))).value_db for x in (a, better)
         )
         if abs(now - then) < _TELLING_DB:
-            return "The curve would hardly change (forecast); the image would."
+            return tr("The curve would hardly change (forecast); the image would.")
         way = "more" if then < now else "less"
-        return f"Mended, it would be {abs(now - then):.1f} dB {way} even (forecast)."
+        return tr(
+            "Mended, it would be {now:.1f} dB {way} even (forecast).", now=abs(now - then), way=way
+        )
 
     return told
 
@@ -199,19 +214,22 @@ def _alike(document: Document, a: Arrangement, model: Forecaster) -> CheckPoint:
     )
     gap = mismatch_db(left, right)
     kind = "measured" if measured else "forecast"
-    words = f"They differ by {gap:.1f} dB, {kind}."
+    words = tr("They differ by {gap:.1f} dB, {kind}.", gap=gap, kind=kind)
     if gap > MATCH_DB:
-        why = f"The image leans and blurs; within {MATCH_DB:.0f} dB is usual."
-        return CheckPoint("alike", "Left and right alike", "open", words, why)
+        why = tr("The image leans and blurs; within {match_db:.0f} dB is usual.", match_db=MATCH_DB)
+        return CheckPoint("alike", tr("Left and right alike"), "open", words, why)
     if not measured:
         return CheckPoint(
-            "alike", "Left and right alike", "unknown", f"{words} Measure each side alone."
+            "alike",
+            tr("Left and right alike"),
+            "unknown",
+            tr("{words} Measure each side alone.", words=words),
         )
-    return CheckPoint("alike", "Left and right alike", "holds", words)
+    return CheckPoint("alike", tr("Left and right alike"), "holds", words)
 
 
 def _takes(document: Document, a: Arrangement) -> CheckPoint:
-    title, seat = "Measured as it stands", document.gear.seats[0].name
+    title, seat = tr("Measured as it stands"), document.gear.seats[0].name
     mix = with_subwoofers(document.gear)
     doubtful = [t for t in document.doubtful_takes() if t.applies_to(a)]
     bad = [s for s in document.source_names if document.bad_take_of(a, s, seat) is not None]
@@ -219,25 +237,37 @@ def _takes(document: Document, a: Arrangement) -> CheckPoint:
     if measured is None and mix != BOTH:
         measured = measured_deviation(document, Listening(a, seat, BOTH))
     if measured is None:
-        words = f"No take at {seat} tells how all that plays is heard here."
+        words = tr("No take at {seat} tells how all that plays is heard here.", seat=seat)
         if doubtful:
-            words += f" {len(doubtful)} may no longer hold: Takes asks."
+            words += tr(" {doubtful} may no longer hold: Takes asks.", doubtful=len(doubtful))
         return CheckPoint(
-            "takes", title, "open", words, "All that is said of it is forecast: a guess by some dB."
+            "takes",
+            title,
+            "open",
+            words,
+            tr("All that is said of it is forecast: a guess by some dB."),
         )
     if bad or doubtful:
         return CheckPoint(
             "takes",
             title,
             "open",
-            f"{len(bad)} bad and {len(doubtful)} doubtful takes are left out.",
-            "What they would have told is missing.",
+            tr(
+                "{bad} bad and {doubtful} doubtful takes are left out.",
+                bad=len(bad),
+                doubtful=len(doubtful),
+            ),
+            tr("What they would have told is missing."),
         )
     whole = document.take_of(a, as_set(document.gear).id, seat)
     around = len(document.takes_around(a, as_set(document.gear).id, seat))
-    words = "Measured"
-    words += " as set" if whole is not None else ", summed from single takes"
-    words += f", at {around} points of the head." if around > 1 else ", at the head's centre only."
+    words = tr("Measured")
+    words += tr(" as set") if whole is not None else tr(", summed from single takes")
+    words += (
+        tr(", at {around} points of the head.", around=around)
+        if around > 1
+        else tr(", at the head's centre only.")
+    )
     return CheckPoint("takes", title, "holds", words)
 
 
@@ -251,55 +281,68 @@ def _subwoofers(
     if late:
         words = " ".join(c.text for c in late)
         state: State = "open" if not a.chains else "unknown"
-        words += " By distance alone; Subs aligns by the null, which counts more."
-        found.append(CheckPoint("sub in time", "Subwoofer in time with the pair", state, words))
+        words += tr(" By distance alone; Subs aligns by the null, which counts more.")
+        found.append(CheckPoint("sub in time", tr("Subwoofer in time with the pair"), state, words))
     else:
-        words = "By distance and delay."
-        found.append(CheckPoint("sub in time", "Subwoofer in time with the pair", "holds", words))
+        words = tr("By distance and delay.")
+        found.append(
+            CheckPoint("sub in time", tr("Subwoofer in time with the pair"), "holds", words)
+        )
     if len(document.gear.subwoofers) > 1:
-        title, seat = "Subwoofers share the work", document.gear.seats[0].name
+        title, seat = tr("Subwoofers share the work"), document.gear.seats[0].name
         idle = idle_words(sub_report(document, a.name, field=model.field).at_seats[seat])
         if idle:
-            costs = "One is driven to its limit while another rests."
+            costs = tr("One is driven to its limit while another rests.")
             found.append(CheckPoint("shares", title, "open", " ".join(idle), costs))
         else:
-            found.append(CheckPoint("shares", title, "holds", "None idles below 40 Hz."))
+            found.append(CheckPoint("shares", title, "holds", tr("None idles below 40 Hz.")))
     return found
 
 
 def _around(document: Document, a: Arrangement, model: Forecaster) -> list[CheckPoint]:
     if not document.gear.layout.directions and not document.gear.others:
         return []
-    title = "Loudspeakers around the seat match"
+    title = tr("Loudspeakers around the seat match")
     found = match_all(document, a.name, field=model.field)
     off = [m for m in found if not m.stands]
     loud = [m for m in found if m.stands and abs(m.gain_db) >= LEVEL_DB]
     if off:
         names = ", ".join(m.loudspeaker for m in off)
-        words = f"Outside their angles: {names}."
-        return [
-            CheckPoint("around", title, "open", words, "Sounds come from where they were not put.")
-        ]
-    if loud:
-        names = ", ".join(f"{m.loudspeaker} {m.gain_db:+.1f} dB" for m in loud)
+        words = tr("Outside their angles: {names}.", names=names)
         return [
             CheckPoint(
-                "around", title, "open", f"Levels to set: {names}.", "One is heard before all."
+                "around", title, "open", words, tr("Sounds come from where they were not put.")
             )
         ]
-    return [CheckPoint("around", title, "holds", "All within their angles and half a decibel.")]
+    if loud:
+        names = ", ".join(
+            tr("{loudspeaker} {gain_db:+.1f} dB", loudspeaker=m.loudspeaker, gain_db=m.gain_db)
+            for m in loud
+        )
+        return [
+            CheckPoint(
+                "around",
+                title,
+                "open",
+                tr("Levels to set: {names}.", names=names),
+                tr("One is heard before all."),
+            )
+        ]
+    return [CheckPoint("around", title, "holds", tr("All within their angles and half a decibel."))]
 
 
 def _equaliser(document: Document, a: Arrangement, model: Forecaster) -> CheckPoint:
-    title, count = "Equaliser last, and checked", sections_set(a)
+    title, count = tr("Equaliser last, and checked"), sections_set(a)
     if not count:
         return CheckPoint(
-            "equaliser", title, "holds", "None is set: place first, it may not be needed."
+            "equaliser", title, "holds", tr("None is set: place first, it may not be needed.")
         )
     large = [s for c in a.chains.values() for s in c.sections if s.gain_db < -WARN_DB]
     if large:
-        words = f"{len(large)} cuts beyond {WARN_DB:.0f} dB are set."
-        return CheckPoint("equaliser", title, "open", words, "Large cuts smear; move first.")
+        words = tr(
+            "{large} cuts beyond {warn_db:.0f} dB are set.", large=len(large), warn_db=WARN_DB
+        )
+        return CheckPoint("equaliser", title, "open", words, tr("Large cuts smear; move first."))
     try:
         checked = equaliser_check(document, a.name, model)
     except Refused as error:
@@ -309,17 +352,26 @@ def _equaliser(document: Document, a: Arrangement, model: Forecaster) -> CheckPo
 
 
 def _review(document: Document) -> CheckPoint:
-    title, found = "The room looked over", scored(document.by_ear.review)
+    title, found = tr("The room looked over"), scored(document.by_ear.review)
     if found.answered < len(QUESTIONS):
         return CheckPoint(
             "review",
             title,
             "unknown",
-            f"{found.answered} of {len(QUESTIONS)} questions of the review by eye are answered.",
+            tr(
+                "{answered} of {questions} questions of the review by eye are answered.",
+                answered=found.answered,
+                questions=len(QUESTIONS),
+            ),
         )
     if found.faults:
         first = found.faults[0].words
-        return CheckPoint("review", title, "open", f"{len(found.faults)} faults. {first}")
+        return CheckPoint(
+            "review",
+            title,
+            "open",
+            tr("{faults} faults. {first}", faults=len(found.faults), first=first),
+        )
     return CheckPoint("review", title, "holds", found.words)
 
 
@@ -333,7 +385,7 @@ def ticked(document: Document, point_id: str, on: bool) -> Document:
     owner's to tick.
     """
     if point_id not in {known for known, _, _ in BY_HAND}:
-        raise Refused("That point is filled in from what is measured and placed.")
+        raise Refused(tr("That point is filled in from what is measured and placed."))
     rest = tuple(known for known in document.signing.ticked if known != point_id)
     signing = replace(document.signing, ticked=(*rest, point_id) if on else rest)
     return replace(document, signing=signing)

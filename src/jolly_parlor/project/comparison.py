@@ -44,6 +44,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.measured import TakesAlike, kinds_of_takes, measured_response
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.decay import decay_of_band
+from jolly_parlor.words import tr
 
 Basis = Literal["measured", "forecast", "each"]
 """`each`: measured where there is a take, forecast where there is none."""
@@ -126,18 +127,30 @@ class Comparison:
         """The headline: which is best and by how much, or that two cannot be told apart."""
         ranked = [row for row in self.rows if row.figure(self.basis) is not None]
         if not ranked:
-            return "Nothing to compare yet"
+            return tr("Nothing to compare yet")
         best = ranked[0]
         if len(ranked) == 1:
-            return f"{best.arrangement.name} stands alone; add another to compare"
+            return tr("{name} stands alone; add another to compare", name=best.arrangement.name)
         lead = ranked[1].ranks_by(self.basis) - best.ranks_by(self.basis)
         if lead < _TOO_CLOSE_DB:
             other = ranked[1].arrangement.name
-            return f"{best.arrangement.name} and {other} cannot be told apart ({lead:.1f} dB)"
+            return tr(
+                "{name} and {other} cannot be told apart ({lead:.1f} dB)",
+                name=best.arrangement.name,
+                other=other,
+                lead=lead,
+            )
         count = {3: "three", 4: "four", 5: "five"}.get(len(ranked), str(len(ranked)))
         if len(ranked) == 2:
-            return f"{best.arrangement.name} is the more even, by {lead:.1f} dB"
-        return f"{best.arrangement.name} is the evenest of {count}, by {lead:.1f} dB"
+            return tr(
+                "{name} is the more even, by {lead:.1f} dB", name=best.arrangement.name, lead=lead
+            )
+        return tr(
+            "{name} is the evenest of {count}, by {lead:.1f} dB",
+            name=best.arrangement.name,
+            count=count,
+            lead=lead,
+        )
 
 
 def compare(
@@ -165,7 +178,7 @@ def compare(
     if basis == "measured" and have < len(heard):
         pairs = zip(heard, curves, strict=True)
         missing = [one.arrangement.name for one, curve in pairs if curve is None]
-        raise Refused(f"No take of this mix for: {', '.join(missing)}.")
+        raise Refused(tr("No take of this mix for: {missing}.", missing=", ".join(missing)))
     if basis is None:
         fitted = isinstance(document.room, FittedRoom)
         basis = "measured" if heard and have == len(heard) else "each" if fitted else "forecast"
@@ -177,11 +190,23 @@ def compare(
         if only in (None, one.arrangement.name)
     ]
     words = {
-        "measured": f"ranked by takes{takes.words}{kinds_of_takes(document, seat)}",
-        "forecast": "ranked by forecast"
-        + (f"; {have} of {len(rows)} have takes" if have else "; no takes yet"),
-        "each": f"ranked by takes where there are any ({have} of {len(rows)}), by the forecast of "
-        "the fitted room elsewhere",
+        "measured": tr(
+            "ranked by takes{words}{kinds_of_takes}",
+            words=takes.words,
+            kinds_of_takes=kinds_of_takes(document, seat),
+        ),
+        "forecast": tr("ranked by forecast")
+        + (
+            tr("; {have} of {rows} have takes", have=have, rows=len(rows))
+            if have
+            else tr("; no takes yet")
+        ),
+        "each": tr(
+            "ranked by takes where there are any ({have} of {rows}), by the "
+            "forecast of the fitted room elsewhere",
+            have=have,
+            rows=len(rows),
+        ),
     }[basis]
 
     rows, drawn = _with_doubt(rows, seat, mix, fit, judged)
@@ -209,7 +234,11 @@ def _agreement(ranked: Sequence[Row], rows: Sequence[Row], drawn: Drawn | None) 
     standing = [row.arrangement.name for row in rows if not row.problem]
     first = next(row.arrangement.name for row in ranked if not row.problem)
     share = float(drawn.agreeing[standing.index(first)])
-    return f"{agreeing_words(share)} that “{first}” is best or as good below 200 Hz."
+    return tr(
+        "{agreeing_words} that “{first}” is best or as good below 200 Hz.",
+        agreeing_words=agreeing_words(share),
+        first=first,
+    )
 
 
 def _row(
@@ -235,7 +264,7 @@ def _row(
     dip = Feature("hollow", judged.deepest_hz, judged.deepest_db, abs(judged.deepest_db))
     candidates = marks(document.room, document.gear, listening)
     ranked = causes(dip, candidates, anechoic, listening)
-    cause = shortly(ranked[0].mark) if ranked else "no single cause"
+    cause = shortly(ranked[0].mark) if ranked else tr("no single cause")
     reasons = _reasons(judged, cause, worst - own.value_db, match)
     facts = _facts(document, listening, forecasts[0], measured or calculated)
     return Row(arrangement, calculated, own, measured, figure, worst, match, cause, reasons, facts)
@@ -250,21 +279,32 @@ def _facts(
     measured = measured_response(document, listening)
     response = measured or forecast.response(listening.mix)
     target = document.gear.judging.target
-    facts = [f"bass to {bass_reach_hz(response, judged.reference_db, target):.0f} Hz"]
+    facts = [
+        tr(
+            "bass to {bass_reach_hz:.0f} Hz",
+            bass_reach_hz=bass_reach_hz(response, judged.reference_db, target),
+        )
+    ]
     arrangement, seat = listening.arrangement, listening.seat
     over = room_over_direct_db(forecast, listening, document.room.speed_of_sound)
-    facts.append(f"room {over:+.0f} dB over direct")
+    facts.append(tr("room {over:+.0f} dB over direct", over=over))
     wanted = document.gear.layout.directions
     if wanted:
         ear = arrangement.seats[document.gear.seats[0].name]
         within = sum(off_its_angles(arrangement, one, ear) == (0.0, 0.0) for one in wanted)
-        facts.append(f"{within} of {len(wanted)} around the seat within their angles")
+        facts.append(
+            tr(
+                "{within} of {wanted} around the seat within their angles",
+                within=within,
+                wanted=len(wanted),
+            )
+        )
     takes = [document.take_of(arrangement, source, seat) for source in ("both", "left", "right")]
     impulse = next((t.impulse for t in takes if t is not None and t.impulse is not None), None)
     if impulse is not None:
         decay = decay_of_band(impulse, 125.0, 44.0, 180.0)
         if decay.seconds is not None:
-            facts.append(f"rings {decay.seconds:.1f} s, 44-180 Hz")
+            facts.append(tr("rings {seconds:.1f} s, 44-180 Hz", seconds=decay.seconds))
     return tuple(facts)
 
 
@@ -290,7 +330,7 @@ def difference(one: Row, other: Row, basis: Basis) -> Deviation:
     """
     a, b = one.curve(basis), other.curve(basis)
     if a is None or b is None:
-        raise Refused("One of the two has no curve.")
+        raise Refused(tr("One of the two has no curve."))
     low = max(a.frequencies_hz[0], b.frequencies_hz[0])
     high = min(a.frequencies_hz[-1], b.frequencies_hz[-1])
     f = grid_between(low, high)
@@ -303,19 +343,28 @@ def difference(one: Row, other: Row, basis: Basis) -> Deviation:
 def _reasons(judged: Evenness, cause: str, lean_db: float, match_db: float) -> tuple[Reason, ...]:
     deep = judged.deepest_db <= DEEP_DB
     if deep:
-        first = f"Hollow at {judged.deepest_hz:.0f} Hz, {judged.deepest_db:.0f} dB: {cause}"
+        first = tr(
+            "Hollow at {deepest_hz:.0f} Hz, {deepest_db:.0f} dB: {cause}",
+            deepest_hz=judged.deepest_hz,
+            deepest_db=judged.deepest_db,
+            cause=cause,
+        )
     else:
-        first = f"No hollow deeper than {abs(judged.deepest_db):.0f} dB"
+        first = tr("No hollow deeper than {deepest_db:.0f} dB", deepest_db=abs(judged.deepest_db))
     high = judged.highest_db >= _HIGH_DB
     if high:
-        second = f"Hill at {judged.highest_hz:.0f} Hz, {judged.highest_db:+.0f} dB"
+        second = tr(
+            "Hill at {highest_hz:.0f} Hz, {highest_db:+.0f} dB",
+            highest_hz=judged.highest_hz,
+            highest_db=judged.highest_db,
+        )
     else:
-        second = f"No hill above {judged.highest_db:.0f} dB"
+        second = tr("No hill above {highest_db:.0f} dB", highest_db=judged.highest_db)
     leans, unlike = lean_db > _LEAN_DB, match_db > MATCH_DB
-    third = "Leaning costs" if leans else "Leaning costs at most"
-    third += f" {max(lean_db, 0.1):.1f} dB, forecast"
-    fourth = "Left and right differ by" if unlike else "Left and right match within"
-    fourth += f" {match_db:.1f} dB"
+    third = tr("Leaning costs") if leans else tr("Leaning costs at most")
+    third += tr(" {lean_db:.1f} dB, forecast", lean_db=max(lean_db, 0.1))
+    fourth = tr("Left and right differ by") if unlike else tr("Left and right match within")
+    fourth += tr(" {match_db:.1f} dB", match_db=match_db)
     return (
         Reason(not deep, first),
         Reason(not high, second),

@@ -14,6 +14,7 @@ from jolly_parlor.project.signing import Signing
 from jolly_parlor.project.survey_problems import room_problems
 from jolly_parlor.project.takes import HeadPoint, Measured, Take, TakeInfo, settings_of, stamps_of
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 __all__ = ["Document", "HeadPoint", "Measured", "Take", "TakeInfo", "problems", "room_problems"]
 
@@ -42,8 +43,10 @@ class Document:
         for candidate in self.arrangements:
             if candidate.name == name:
                 return candidate
-        known = ", ".join(f"“{a.name}”" for a in self.arrangements) or "none yet"
-        raise Refused(f"There is no arrangement “{name}”; there is {known}.")
+        known = ", ".join(f"“{a.name}”" for a in self.arrangements) or tr("none yet")
+        raise Refused(
+            tr("There is no arrangement “{name}”; there is {known}.", name=name, known=known)
+        )
 
     @property
     def source_names(self) -> tuple[str, ...]:
@@ -124,30 +127,36 @@ def problems(document: Document) -> list[str]:
         return found
     names = [a.name for a in document.arrangements]
     for name in sorted({name for name in names if names.count(name) > 1}):
-        found.append(f"Two arrangements are named “{name}”; give each its own name.")
+        found.append(tr("Two arrangements are named “{name}”; give each its own name.", name=name))
     for arrangement in document.arrangements:
         found += _arrangement_problems(document.gear, arrangement)
     found += _take_problems(document)
     if wrong := document.wishes.problem():
-        found.append(f"The wishes for the search cannot be: {wrong}")
+        found.append(tr("The wishes for the search cannot be: {wrong}", wrong=wrong))
     if document.chosen is not None and document.chosen not in names:
-        found.append(f"The chosen arrangement “{document.chosen}” does not exist.")
+        found.append(
+            tr("The chosen arrangement “{chosen}” does not exist.", chosen=document.chosen)
+        )
     return found
 
 
 def _arrangement_problems(gear: Gear, arrangement: Arrangement) -> list[str]:
-    where = f"Arrangement “{arrangement.name}”"
+    where = tr("Arrangement “{name}”", name=arrangement.name)
     seats = {seat.name for seat in gear.seats}
     speakers = {speaker.id for speaker in gear.loudspeakers}
     found = [
-        f"{where} gives no place for the seat “{name}”."
+        tr("{where} gives no place for the seat “{name}”.", where=where, name=name)
         for name in sorted(seats - set(arrangement.seats))
     ]
     for name in sorted(speakers - set(arrangement.places)):
-        found.append(f"{where} gives no place for the loudspeaker “{name}”.")
+        found.append(
+            tr("{where} gives no place for the loudspeaker “{name}”.", where=where, name=name)
+        )
     unknown = set(arrangement.seats) - seats | set(arrangement.places) - speakers
     for name in sorted(unknown | set(arrangement.chains) - speakers):
-        found.append(f"{where} places “{name}”, which the gear does not list.")
+        found.append(
+            tr("{where} places “{name}”, which the gear does not list.", where=where, name=name)
+        )
     for name, chain in arrangement.chains.items():
         if wrong := chain.problem():
             found.append(f"{where}, {name}: {wrong}")
@@ -158,19 +167,26 @@ def _take_problems(document: Document) -> list[str]:
     found = []
     ids = [take.info.id for take in document.takes]
     for name in sorted({name for name in ids if ids.count(name) > 1}):
-        found.append(f"Two takes have the id {name}.")
+        found.append(tr("Two takes have the id {name}.", name=name))
     sources = set(document.source_names)
     seats = {seat.name for seat in document.gear.seats}
     subwoofers = {sub.id for sub in document.gear.subwoofers}
     for take in document.takes:
         info = take.info
         if info.source not in sources or info.seat not in seats:
-            found.append(f"{info.id} is of {info.source} at {info.seat}, which the gear lacks.")
+            found.append(
+                tr(
+                    "{id} is of {source} at {seat}, which the gear lacks.",
+                    id=info.id,
+                    source=info.source,
+                    seat=info.seat,
+                )
+            )
         together = info.source == WITH_SUBWOOFERS
         if together != bool(info.subwoofers) or not set(info.subwoofers) <= subwoofers:
-            found.append(f"{info.id} does not name subwoofers of the gear that sounded.")
+            found.append(tr("{id} does not name subwoofers of the gear that sounded.", id=info.id))
         if info.floor_place and info.source not in subwoofers:
-            found.append(f"{info.id} was walked round the floor, but is of no subwoofer.")
+            found.append(tr("{id} was walked round the floor, but is of no subwoofer.", id=info.id))
         if (take.impulse is None) != (info.impulse_start_seconds is None):
-            found.append(f"{info.id} and its impulse response do not belong together.")
+            found.append(tr("{id} and its impulse response do not belong together.", id=info.id))
     return found

@@ -21,6 +21,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.editing import EditRefused, checked, done
 from jolly_parlor.project.edits import replace_in
 from jolly_parlor.project.ledger import now
+from jolly_parlor.words import tr
 
 _SAME_TONE = 2 ** (1 / 24)
 
@@ -32,7 +33,13 @@ def grade_arrangement(document: Document, name: str, grading: Grading) -> Docume
     by_ear = document.by_ear
     if grading.piece and grading.piece != by_ear.piece:
         changed = replace(changed, by_ear=replace(by_ear, piece=grading.piece))
-    return done(document, changed, "grade", f"“{name}” by ear: {grading.text}", graded)
+    return done(
+        document,
+        changed,
+        "grade",
+        tr("“{name}” by ear: {what}", name=name, what=grading.text),
+        graded,
+    )
 
 
 def name_piece(document: Document, piece: str) -> Document:
@@ -55,21 +62,29 @@ def note_walk(document: Document, wall: WallWalked, stage: StageId, metres: floa
     by_ear = with_distance(document.by_ear, wall, stage, metres)
     changed = replace(document, by_ear=by_ear)
     zone = zone_of(by_ear)
-    text = f"Voice walk from the wall {wall}: {_STAGE_WORDS[stage]} {100 * metres:.0f} cm out."
+    text = tr(
+        "Voice walk from the wall {wall}: {stage_words} {metres:.0f} cm out.",
+        wall=wall,
+        stage_words=_STAGE_WORDS[stage],
+        metres=100 * metres,
+    )
     if zone is not None and zone != document.room.calm_zone:
         changed = replace(changed, room=replace(document.room, calm_zone=zone))
-        text += (
-            f" The calm zone is {100 * zone.front_near:.0f} to {100 * zone.front_far:.0f} cm from "
-            f"the wall behind, {100 * zone.side_near:.0f} to {100 * zone.side_far:.0f} cm from the "
-            "side."
+        text += tr(
+            " The calm zone is {front_near:.0f} to {front_far:.0f} cm from the "
+            "wall behind, {side_near:.0f} to {side_far:.0f} cm from the side.",
+            front_near=100 * zone.front_near,
+            front_far=100 * zone.front_far,
+            side_near=100 * zone.side_near,
+            side_far=100 * zone.side_far,
         )
     return done(document, changed, "note", text)
 
 
 _STAGE_WORDS: dict[StageId, str] = {
-    "lift_ends": "the lift ends",
-    "begins": "just a voice from",
-    "ends": "changes again",
+    "lift_ends": tr("the lift ends"),
+    "begins": tr("just a voice from"),
+    "ends": tr("changes again"),
 }
 
 
@@ -84,9 +99,13 @@ def begin_hunt(document: Document, hunt: Hunt) -> Document:
     by_ear = document.by_ear
     changed = replace(document, by_ear=replace(by_ear, hunts=(*by_ear.hunts, hunt)))
     at = hunt.stood
-    text = (
-        f"Bass hunt for the {hunt.wanted}: {hunt.loudspeaker} plays at {at.x:.2f}, {at.y:.2f}, "
-        f"{at.z:.2f} m."
+    text = tr(
+        "Bass hunt for the {wanted}: {loudspeaker} plays at {x:.2f}, {y:.2f}, {z:.2f} m.",
+        wanted=hunt.wanted,
+        loudspeaker=hunt.loudspeaker,
+        x=at.x,
+        y=at.y,
+        z=at.z,
     )
     return done(document, changed, "note", text)
 
@@ -95,13 +114,18 @@ def mark_hunt(document: Document, x: float, y: float, heard: Heard) -> Document:
     """What the hunt now under way sounds like at a place. Raises EditRefused outside the room."""
     hunts = document.by_ear.hunts
     if not hunts:
-        raise EditRefused("No hunt is under way: begin one first.")
+        raise EditRefused(tr("No hunt is under way: begin one first."))
     at = Point(round(x, 3), round(y, 3), hunts[-1].ear_height)
     if not document.room.has_air_at(at):
-        raise EditRefused("That place is outside the room, or in something that stands there.")
+        raise EditRefused(tr("That place is outside the room, or in something that stands there."))
     last = hunts[-1].marked(at.x, at.y, heard)
     changed = replace(document, by_ear=replace(document.by_ear, hunts=(*hunts[:-1], last)))
-    return done(document, changed, "note", f"Bass hunt: {heard} at {at.x:.2f}, {at.y:.2f} m.")
+    return done(
+        document,
+        changed,
+        "note",
+        tr("Bass hunt: {heard} at {x:.2f}, {y:.2f} m.", heard=heard, x=at.x, y=at.y),
+    )
 
 
 def begin_sweep(document: Document, sweep: ToneSweep) -> Document:
@@ -109,20 +133,27 @@ def begin_sweep(document: Document, sweep: ToneSweep) -> Document:
     by_ear = document.by_ear
     changed = replace(document, by_ear=replace(by_ear, sweeps=(*by_ear.sweeps, sweep)))
     placed = document.arrangement(sweep.arrangement)
-    return done(document, changed, "note", f"Slow sweep by ear at the {sweep.seat}.", placed)
+    return done(
+        document, changed, "note", tr("Slow sweep by ear at the {seat}.", seat=sweep.seat), placed
+    )
 
 
 def mark_tone(document: Document, hertz: float, heard: ToneHeard) -> Document:
     """A note that booms or is missing; one within a quarter tone is heard anew."""
     sweeps = document.by_ear.sweeps
     if not sweeps:
-        raise EditRefused("No sweep is under way: begin one first.")
+        raise EditRefused(tr("No sweep is under way: begin one first."))
     last = sweeps[-1]
     others = tuple(m for m in last.marks if max(m.hertz / hertz, hertz / m.hertz) > _SAME_TONE)
     marks = tuple(sorted((*others, ToneMark(round(hertz, 2), heard)), key=lambda m: m.hertz))
     marked = (*sweeps[:-1], replace(last, marks=marks))
     changed = replace(document, by_ear=replace(document.by_ear, sweeps=marked))
-    return done(document, changed, "note", f"Slow sweep: {hertz:.0f} Hz {heard}.")
+    return done(
+        document,
+        changed,
+        "note",
+        tr("Slow sweep: {hertz:.0f} Hz {heard}.", hertz=hertz, heard=heard),
+    )
 
 
 def keep_test(document: Document, tested: Trial) -> Document:
@@ -131,14 +162,14 @@ def keep_test(document: Document, tested: Trial) -> Document:
     kept = replace(tested, when=tested.when or now())
     changed = replace(document, by_ear=replace(by_ear, tests=(*by_ear.tests, kept)))
     placed = document.arrangement(tested.arrangement)
-    title = {"placing": "Two-step placing", "centring": "Centring"}[tested.test]
+    title = {"placing": tr("Two-step placing"), "centring": tr("Centring")}[tested.test]
     return done(document, changed, "note", f"{title}: {tested.verdict}", placed)
 
 
 def answer_review(document: Document, key: str, answer: Answer | None) -> Document:
     """An answer of the review by eye, or None to take it back."""
     if key not in {known for question in QUESTIONS for known in keys(question)}:
-        raise EditRefused(f"There is no question “{key}” in the review.")
+        raise EditRefused(tr("There is no question “{key}” in the review.", key=key))
     answers = {k: a for k, a in document.by_ear.review.items() if k != key}
     if answer is not None:
         answers[key] = answer

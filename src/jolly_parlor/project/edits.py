@@ -18,12 +18,13 @@ from jolly_parlor.placement.what_moved import what_moved
 from jolly_parlor.project.document import Document, Take, carried
 from jolly_parlor.project.editing import EditRefused, checked, done
 from jolly_parlor.project.gear_edits import usual_chains
+from jolly_parlor.words import tr
 
 
 def set_room(document: Document, room: Room) -> Document:
     """Replace the survey."""
     changed = replace(document, room=room)
-    return done(document, changed, "survey", f"Survey of {room.name} changed.")
+    return done(document, changed, "survey", tr("Survey of {name} changed.", name=room.name))
 
 
 def turn_room(document: Document) -> Document:
@@ -43,7 +44,7 @@ def turn_room(document: Document) -> Document:
         takes=tuple(seen_take(take) for take in document.takes),
     )
     changed = carried(document, changed)
-    text = "Turned to face the wall that was at the left."
+    text = tr("Turned to face the wall that was at the left.")
     return done(document, changed, "survey", text, turned=1)
 
 
@@ -67,7 +68,7 @@ def add_arrangement(document: Document, arrangement: Arrangement) -> Document:
         name, number = f"{arrangement.name[:55]} {number}", number + 1
     added = replace(arrangement, name=name)
     changed = replace(document, arrangements=(*document.arrangements, added))
-    text = f"“{name}” added. {arrangement.rule}"
+    text = tr("“{name}” added. {rule}", name=name, rule=arrangement.rule)
     return done(document, changed, "arrangement", text, added)
 
 
@@ -83,11 +84,11 @@ def rename_arrangement(document: Document, name: str, to: str) -> Document:
     """Give an arrangement another name; its takes follow."""
     to = to.strip()
     if not to:
-        raise EditRefused("An arrangement needs a name.")
+        raise EditRefused(tr("An arrangement needs a name."))
     if to == name:
         return document
     if to in {a.name for a in document.arrangements}:
-        raise EditRefused(f"There is already an arrangement “{to}”; choose another name.")
+        raise EditRefused(tr("There is already an arrangement “{to}”; choose another name.", to=to))
     renamed = replace(document.arrangement(name), name=to)
     changed = replace_in(document, name, renamed)
     takes = tuple(
@@ -98,7 +99,9 @@ def rename_arrangement(document: Document, name: str, to: str) -> Document:
     )
     chosen = to if document.chosen == name else document.chosen
     changed = replace(changed, takes=takes, chosen=chosen)
-    return done(document, changed, "arrangement", f"“{name}” is now called “{to}”.")
+    return done(
+        document, changed, "arrangement", tr("“{name}” is now called “{to}”.", name=name, to=to)
+    )
 
 
 def remove_arrangement(document: Document, name: str) -> Document:
@@ -110,7 +113,7 @@ def remove_arrangement(document: Document, name: str) -> Document:
         takes=tuple(t for t in document.takes if t.info.placed.name != name),
         chosen=None if document.chosen == name else document.chosen,
     )
-    return done(document, changed, "arrangement", f"“{name}” removed.", gone)
+    return done(document, changed, "arrangement", tr("“{name}” removed.", name=name), gone)
 
 
 def replace_arrangement(document: Document, arrangement: Arrangement) -> Document:
@@ -127,7 +130,13 @@ def choose(document: Document, name: str, reason: str) -> Document:
     """Pick an arrangement and record why."""
     picked = document.arrangement(name)
     changed = replace(document, chosen=name)
-    return done(document, changed, "choice", f"“{name}” picked. {reason}", picked)
+    return done(
+        document,
+        changed,
+        "choice",
+        tr("“{name}” picked. {reason}", name=name, reason=reason),
+        picked,
+    )
 
 
 def replace_in(document: Document, name: str, new: Arrangement) -> Document:

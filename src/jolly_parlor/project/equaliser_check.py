@@ -13,6 +13,7 @@ from jolly_parlor.placement.mixes import Listening, as_set, judged_band, with_su
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.measured import as_judged, summed
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _NOISE_DB = 0.5
 """What two takes of the same thing may differ by where their sweeps do not tell (an assumption)."""
@@ -45,13 +46,24 @@ def equaliser_check(document: Document, name: str, forecaster: Forecaster | None
     take = document.take_of(arrangement, whole.id, seat)
     if take is None:
         raise Refused(
-            f"There is no take of “{whole.name}” at {seat} since it was set so: measure one, and "
-            "what was foretold is held against it."
+            tr(
+                "There is no take of “{name}” at {seat} since it was set so: "
+                "measure one, and what was foretold is held against it.",
+                name=whole.name,
+                seat=seat,
+            )
         )
     band = judged_band(gear, whole, takes=True)
     measured = as_judged(take.response, band)
     if measured is None:
-        raise Refused(f"{take.info.id} does not cover {band.low_hz:.0f} to {band.high_hz:.0f} Hz.")
+        raise Refused(
+            tr(
+                "{id} does not cover {low_hz:.0f} to {high_hz:.0f} Hz.",
+                id=take.info.id,
+                low_hz=band.low_hz,
+                high_hz=band.high_hz,
+            )
+        )
     foretold, from_takes = _foretold(document, arrangement, seat, forecaster)
     before = _summed(document, arrangement.without_sections(), seat)
     at = grid_to(band.high_hz)
@@ -109,15 +121,27 @@ def _words(
     from_takes: bool,
 ) -> str:
     one, other = evenness(measured).value_db, evenness(foretold).value_db
-    begins = f"Foretold {other:.1f}, measured {one:.1f} dB from even; they differ by {gap:.1f} dB"
+    begins = tr(
+        "Foretold {other:.1f}, measured {one:.1f} dB from even; they differ by {gap:.1f} dB",
+        other=other,
+        one=one,
+        gap=gap,
+    )
     if not from_takes:
-        return (
-            f"{begins}, but what was foretold is the forecast's: with takes of each loudspeaker "
-            "alone it could be held to a few tenths."
+        return tr(
+            "{begins}, but what was foretold is the forecast's: with takes of "
+            "each loudspeaker alone it could be held to a few tenths.",
+            begins=begins,
         )
     if gap <= noise:
-        return f"{begins}: it does what was foretold, within what two sweeps differ by."
-    return (
-        f"{begins}, most at {hertz:.0f} Hz ({worst:+.1f} dB): see whether every section, trim and "
-        "delay is set as listed, on every loudspeaker."
+        return tr(
+            "{begins}: it does what was foretold, within what two sweeps differ by.", begins=begins
+        )
+    return tr(
+        "{begins}, most at {hertz:.0f} Hz ({worst:+.1f} dB): see whether "
+        "every section, trim and delay is set as listed, on every "
+        "loudspeaker.",
+        begins=begins,
+        hertz=hertz,
+        worst=worst,
     )

@@ -37,6 +37,7 @@ from jolly_parlor.project.measured import summed
 from jolly_parlor.project.signing import SCOPES, Scope
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
+from jolly_parlor.words import tr
 
 _BEYOND = 2 ** (1 / 6)
 """How far beyond the judged band levels are kept: half a smoothing window and more."""
@@ -136,16 +137,23 @@ def measured_curves(
         found.append(curve)
         if len(curve.points_db) < 2:
             notes.append(
-                f"{group.name}: heard at the head's centre only. Measure at points around it, or "
-                "one ear's hill is cut for all."
+                tr(
+                    "{name}: heard at the head's centre only. Measure at points around "
+                    "it, or one ear's hill is cut for all.",
+                    name=group.name,
+                )
             )
         if curve.excess is None:
             notes.append(
-                f"{group.name}: the takes have no phase, so a cancellation cannot be told from "
-                "what a filter could undo; cuts are made all the same, boosts never."
+                tr(
+                    "{name}: the takes have no phase, so a cancellation cannot be told "
+                    "from what a filter could undo; cuts are made all the same, boosts "
+                    "never.",
+                    name=group.name,
+                )
             )
     if len(document.gear.seats) > 1 and not any(curve.seats_db for curve in found):
-        notes.append("No takes at the other seats: what a cut does there is not known.")
+        notes.append(tr("No takes at the other seats: what a cut does there is not known."))
     return found, list(dict.fromkeys(notes))
 
 
@@ -158,8 +166,14 @@ def _measured(document: Document, arrangement: Arrangement, group: _Group) -> Cu
     }
     if "centre" not in heard:
         raise Refused(
-            f"“{arrangement.name}” has no takes at {main} that tell how {_who(group)} is heard as "
-            "set: measure each loudspeaker alone at the head's centre, with phase, then around it."
+            tr(
+                "“{name}” has no takes at {main} that tell how {who} is heard as "
+                "set: measure each loudspeaker alone at the head's centre, with "
+                "phase, then around it.",
+                name=arrangement.name,
+                main=main,
+                who=_who(group),
+            )
         )
     there = {
         seat: found
@@ -172,8 +186,15 @@ def _measured(document: Document, arrangement: Arrangement, group: _Group) -> Cu
     needed = max(high, float(GRID_HZ[-1]) if group.name == SCOPES["alike"] else high)
     if first > low or last < needed:
         raise Refused(
-            f"The takes cover {first:.0f} to {last:.0f} Hz; the equaliser of {_who(group)} needs "
-            f"{low:.0f} to {needed:.0f} Hz."
+            tr(
+                "The takes cover {first:.0f} to {last:.0f} Hz; the equaliser of "
+                "{who} needs {low:.0f} to {needed:.0f} Hz.",
+                first=first,
+                last=last,
+                who=_who(group),
+                low=low,
+                needed=needed,
+            )
         )
     f = judging_grid(max(first, low / _BEYOND), min(last, high * _BEYOND))
     return Curve(
@@ -299,4 +320,4 @@ def _on(response: Response, f: FloatArray) -> FloatArray:
 
 
 def _who(group: _Group) -> str:
-    return "all that plays" if group.name == SCOPES["alike"] else group.name
+    return tr("all that plays") if group.name == SCOPES["alike"] else group.name

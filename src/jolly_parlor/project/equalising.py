@@ -26,6 +26,7 @@ from jolly_parlor.project.signing import Scope
 from jolly_parlor.project.tuning import Tuned, set_chains, tune
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import UnitSystem
+from jolly_parlor.words import tr
 
 _SPARED_DB = 1.0
 
@@ -67,8 +68,13 @@ class Equalised:
             if large:
                 cuts = "; ".join(section_words(s) for s in large)
                 found.append(
-                    f"{one.curve.name}: {cuts}. Cuts beyond {WARN_DB:.0f} dB smear: what differs "
-                    "hugely with and without should be moved first."
+                    tr(
+                        "{name}: {cuts}. Cuts beyond {warn_db:.0f} dB smear: what differs "
+                        "hugely with and without should be moved first.",
+                        name=one.curve.name,
+                        cuts=cuts,
+                        warn_db=WARN_DB,
+                    )
                 )
         return found
 
@@ -98,8 +104,10 @@ def equalise(
     else:
         curves = forecast_curves(forecaster, trimmed, scope)
         notes.append(
-            "From the forecast: hills within a decibel or two are a guess. Measure around the head "
-            "before you set a section."
+            tr(
+                "From the forecast: hills within a decibel or two are a guess. "
+                "Measure around the head before you set a section."
+            )
         )
     corrections = tuple(correction_for(curve, verdicts(curve)) for curve in curves)
     return Equalised(
@@ -123,7 +131,12 @@ def applied(document: Document, found: Equalised, strength: float) -> Document:
         for name, sections in by.items()
         if sections
     )
-    why = f"Equaliser at {100 * strength:.0f} %, {count} sections. {told or 'Nothing to cut'}."
+    why = tr(
+        "Equaliser at {strength:.0f} %, {count} sections. {told}.",
+        strength=100 * strength,
+        count=count,
+        told=told or tr("Nothing to cut"),
+    )
     signing = replace(document.signing, strength=strength, scope=found.scope)
     changed = set_chains(document, found.arrangement.name, found.chains(strength), why)
     return replace(changed, signing=signing)
@@ -132,7 +145,7 @@ def applied(document: Document, found: Equalised, strength: float) -> Document:
 def cleared(document: Document, name: str) -> Document:
     """The document without sections in one arrangement; trims stay."""
     bare = document.arrangement(name).without_sections()
-    return set_chains(document, name, bare.chains, "Equaliser off.")
+    return set_chains(document, name, bare.chains, tr("Equaliser off."))
 
 
 def sections_set(arrangement: Arrangement) -> int:
@@ -154,14 +167,16 @@ def _trims(
     """The arrangement with the solver's answer, on the same ground as the sections."""
     arrangement = document.arrangement(name)
     if not panel_of(document.gear, with_subwoofers(document.gear)):
-        return arrangement, None, ["No trims: the models of what plays have no controls."]
+        return arrangement, None, [tr("No trims: the models of what plays have no controls.")]
     if measured and not all_measured(document, arrangement):
         return (
             arrangement,
             None,
             [
-                "Trims stay as they are set: to find them from takes each loudspeaker needs one of "
-                "its own at the main seat, with phase."
+                tr(
+                    "Trims stay as they are set: to find them from takes each "
+                    "loudspeaker needs one of its own at the main seat, with phase."
+                )
             ],
         )
     tuned = tune(document, name, fit=fit, measured=measured, field=field)
@@ -188,17 +203,32 @@ def _move_first(
     hill = _nearest_hill(worst, cut.frequency_hz)
     known = features(forecaster.deviation(listening))
     feature = same_feature(hill, known) if hill is not None else None
-    begins = f"{-worst.largest_db:.0f} dB at {cut.frequency_hz:.0f} Hz is much to cut."
+    begins = tr(
+        "{largest_db:.0f} dB at {frequency_hz:.0f} Hz is much to cut.",
+        largest_db=-worst.largest_db,
+        frequency_hz=cut.frequency_hz,
+    )
     if feature is None:
-        return f"{begins} The forecast does not show this hill, so no move against it is known."
+        return tr(
+            "{begins} The forecast does not show this hill, so no move against it is known.",
+            begins=begins,
+        )
     remedy = best_remedy(feature, None, forecaster, listening)
     spared = feature.level_db - max(remedy.feature_after_db, 0.0) if remedy is not None else 0.0
     if remedy is None or spared < _SPARED_DB:
-        return f"{begins} No small move of monitors or seat spares it without costing elsewhere."
-    return (
-        f"{begins} Move first: {remedy.move.text(units)} would spare {spared:.0f} dB of it "
-        f"(forecast, {remedy.evenness_before_db:.1f} → {remedy.evenness_after_db:.1f} dB from "
-        "even)."
+        return tr(
+            "{begins} No small move of monitors or seat spares it without costing elsewhere.",
+            begins=begins,
+        )
+    return tr(
+        "{begins} Move first: {what} would spare {spared:.0f} dB of it "
+        "(forecast, {evenness_before_db:.1f} → {evenness_after_db:.1f} dB "
+        "from even).",
+        begins=begins,
+        what=remedy.move.text(units),
+        spared=spared,
+        evenness_before_db=remedy.evenness_before_db,
+        evenness_after_db=remedy.evenness_after_db,
     )
 
 
@@ -213,7 +243,10 @@ Figures = Mapping[str, tuple[float, float]]
 def at_every_point(correction: Correction, strength: float) -> Figures:
     """Evenness before and after at each point of the head and each other seat, dB."""
     curve = correction.curve
-    levels = {**curve.points_db, **{f"at {name}": level for name, level in curve.seats_db.items()}}
+    levels = {
+        **curve.points_db,
+        **{tr("at {name}", name=name): level for name, level in curve.seats_db.items()},
+    }
     return {
         name: (
             curve.figure(level).value_db,

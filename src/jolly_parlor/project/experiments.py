@@ -16,6 +16,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.measured import as_judged, measured_deviation, measured_response
 from jolly_parlor.project.room_fit import as_fitted
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 def experiments_of(document: Document, listening: Listening) -> list[Experiment]:
@@ -46,18 +47,28 @@ def explained(
     if take_id is not None:
         take = next((t for t in document.takes if t.info.id == take_id), None)
         if take is None:
-            raise Refused(f"There is no take “{take_id}”.")
+            raise Refused(tr("There is no take “{take_id}”.", take_id=take_id))
         if take.info.source not in PAIR_MIXES:
-            raise Refused(f"{take_id} is of {take.info.source} alone: explain a monitor's take.")
+            raise Refused(
+                tr(
+                    "{take_id} is of {source} alone: explain a monitor's take.",
+                    take_id=take_id,
+                    source=take.info.source,
+                )
+            )
         mix = mix_of(document.gear, take.info.source)
         listening = Listening(take.info.placed, take.info.seat, mix)
         measured: Deviation | None = deviation(
             take.response, *judged_band(document.gear, mix, takes=True)
         )
-        what = f"{take.info.file_name}: {_words(listening)}, measured."
+        what = tr(
+            "{file_name}: {words}, measured.",
+            file_name=take.info.file_name,
+            words=_words(listening),
+        )
     else:
         if not document.arrangements:
-            raise Refused("There is no arrangement yet: rough one in first.")
+            raise Refused(tr("There is no arrangement yet: rough one in first."))
         placed = document.arrangement(
             arrangement or document.chosen or document.arrangements[0].name
         )
@@ -75,7 +86,12 @@ def explained(
 
 
 def _words(listening: Listening) -> str:
-    return f"{listening.mix.id} at the {listening.seat}, “{listening.arrangement.name}”"
+    return tr(
+        "{id} at the {seat}, “{name}”",
+        id=listening.mix.id,
+        seat=listening.seat,
+        name=listening.arrangement.name,
+    )
 
 
 def findings_at(

@@ -13,6 +13,7 @@ from jolly_parlor.project.history import Project
 from jolly_parlor.project.packing import FileRefused, project_json, response_csv
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.wav import wav_bytes
+from jolly_parlor.words import tr
 
 
 def export_project(project: Project, folder: Path) -> list[Path]:
@@ -26,16 +27,35 @@ def export_project(project: Project, folder: Path) -> list[Path]:
         folder.mkdir(parents=True, exist_ok=True)
         made.append(_write(folder / "project.json", project_json(project).encode()))
         for take in document.takes:
-            stem = folder / _safe(f"{take.info.id} {take.info.placed.name} {_what(take)}")
-            made += _curves(stem, take.response)
-            if take.impulse is not None:
-                wav = wav_bytes(take.impulse.samples, take.impulse.sample_rate)
-                made.append(_write(stem.with_name(stem.name + ".wav"), wav))
+            made += _files_of(take, folder, take.info.id)
         for name, mean in averages(document).items():
-            made += _curves(folder / _safe(f"mean {name}"), mean)
+            made += _curves(folder / _safe(tr("mean {name}", name=name)), mean)
     except OSError as error:
-        reason = (error.strerror or "the place cannot be written").lower()
-        raise FileRefused(f"{folder} could not be written: {reason}.") from None
+        reason = (error.strerror or tr("the place cannot be written")).lower()
+        raise FileRefused(
+            tr("{folder} could not be written: {reason}.", folder=folder, reason=reason)
+        ) from None
+    return made
+
+
+def export_take(take: Take, folder: Path, name: str) -> list[Path]:
+    """Write one take, under a name of the caller's; the files made. Raises as `export_project`."""
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+        return _files_of(take, folder, name)
+    except OSError as error:
+        reason = (error.strerror or tr("the place cannot be written")).lower()
+        raise FileRefused(
+            tr("{folder} could not be written: {reason}.", folder=folder, reason=reason)
+        ) from None
+
+
+def _files_of(take: Take, folder: Path, name: str) -> list[Path]:
+    stem = folder / _safe(f"{name} {take.info.placed.name} {_what(take)}")
+    made = _curves(stem, take.response)
+    if take.impulse is not None:
+        wav = wav_bytes(take.impulse.samples, take.impulse.sample_rate)
+        made.append(_write(stem.with_name(stem.name + ".wav"), wav))
     return made
 
 
@@ -77,7 +97,7 @@ def _curves(stem: Path, response: Response) -> list[Path]:
 
 
 def _what(take: Take) -> str:
-    return f"{take.info.source} at {take.info.seat}"
+    return tr("{source} at {seat}", source=take.info.source, seat=take.info.seat)
 
 
 def _safe(name: str) -> str:

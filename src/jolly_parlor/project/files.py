@@ -14,7 +14,7 @@ from pathlib import Path
 
 from pydantic import ValidationError
 
-from jolly_parlor.atomic import replacing
+from jolly_parlor.atomic import alone_in, replacing
 from jolly_parlor.placement.schools import school
 from jolly_parlor.project.document import Document, problems
 from jolly_parlor.project.edits import propose
@@ -33,6 +33,7 @@ from jolly_parlor.project.packing import (
 from jolly_parlor.project.schema import PROJECT_VERSION, SURVEY, SURVEY_VERSION
 from jolly_parlor.refused import Refused
 from jolly_parlor.validity import in_words
+from jolly_parlor.words import tr
 
 __all__ = ["FileRefused", "open_document", "project_json", "response_csv", "save_document"]
 
@@ -72,6 +73,13 @@ def save_project(project: Project, path: Path, known: str | None = None) -> str:
     read whole (damaged, newer, or not ours), where it cannot be written, or where what was
     written could not be read back; ChangedBehind where the file is no longer the known one.
     """
+    data = _packed(project, path)
+    with alone_in(path):
+        return _put(data, path, known)
+
+
+def _put(data: bytes, path: Path, known: str | None) -> str:
+    """Look at what stands there, and write; nobody else of this program writes there meanwhile."""
     present = None
     if path.exists():
         try:
@@ -81,15 +89,21 @@ def save_project(project: Project, path: Path, known: str | None = None) -> str:
                 unpack(present, path.name)
         except FileRefused:
             raise FileRefused(
-                f"{path.name} holds something this program could not read whole, so it was not "
-                "overwritten; save under another name."
+                tr(
+                    "{name} holds something this program could not read whole, so it "
+                    "was not overwritten; save under another name.",
+                    name=path.name,
+                )
             ) from None
         if known is not None and changed:
             raise ChangedBehind(
-                f"{path.name} was changed by another window or program since it was opened and "
-                "was not overwritten; save under another name, or open it again."
+                tr(
+                    "{name} was changed by another window or program since it was "
+                    "opened and was not overwritten; save under another name, or open "
+                    "it again.",
+                    name=path.name,
+                )
             )
-    data = _packed(project, path)
     if present is not None and (version_of(present) or PROJECT_VERSION) < PROJECT_VERSION:
         _keep_old_version(path, present)
     _write(data, path)
@@ -138,13 +152,18 @@ def _survey_data(path: Path) -> dict[str, object]:
         data = json.loads(_bytes(path, _LARGEST_SURVEY).decode("utf-8"))
     except json.JSONDecodeError as error:
         raise FileRefused(
-            f"{path.name}, line {error.lineno}: not valid JSON ({error.msg})."
+            tr(
+                "{name}, line {lineno}: not valid JSON ({msg}).",
+                name=path.name,
+                lineno=error.lineno,
+                msg=error.msg,
+            )
         ) from None
     except UnicodeDecodeError:
-        raise FileRefused(f"{path.name} could not be read: it is not text.") from None
+        raise FileRefused(tr("{name} could not be read: it is not text.", name=path.name)) from None
     except (RecursionError, ValueError):
         raise FileRefused(
-            f"{path.name} is no survey: it nests too deep or counts too far."
+            tr("{name} is no survey: it nests too deep or counts too far.", name=path.name)
         ) from None
     return data if isinstance(data, dict) else {}
 
@@ -156,12 +175,19 @@ def _packed(project: Project, path: Path) -> bytes:
         again = unpack(data, path.name)
     except (ValueError, TypeError, Refused) as error:
         raise FileRefused(
-            f"{path.name} was not saved, because it could not be read back: {error}"
+            tr(
+                "{name} was not saved, because it could not be read back: {error}",
+                name=path.name,
+                error=error,
+            )
         ) from None
     if found := differences(project, again):
         raise FileRefused(
-            f"{path.name} was not saved, because it would read back otherwise: "
-            f"{', '.join(found[:3])}."
+            tr(
+                "{name} was not saved, because it would read back otherwise: {found}.",
+                name=path.name,
+                found=", ".join(found[:3]),
+            )
         )
     return data
 
@@ -171,7 +197,9 @@ def _write(data: bytes, path: Path) -> None:
         with replacing(path) as temporary:
             temporary.write_bytes(data)
     except OSError as error:
-        raise FileRefused(f"{path.name} could not be saved: {_reason(error)}.") from None
+        raise FileRefused(
+            tr("{name} could not be saved: {reason}.", name=path.name, reason=_reason(error))
+        ) from None
 
 
 def _keep_old_version(path: Path, data: bytes) -> None:
@@ -187,12 +215,16 @@ def _bytes(path: Path, most: int) -> bytes:
     """All of an ordinary file. Raises FileRefused."""
     try:
         if path.exists() and not path.is_file():
-            raise FileRefused(f"{path.name} could not be read: it is no ordinary file.")
+            raise FileRefused(
+                tr("{name} could not be read: it is no ordinary file.", name=path.name)
+            )
         if path.stat().st_size > most:
-            raise FileRefused(f"{path.name} is far too large for what it should be.")
+            raise FileRefused(tr("{name} is far too large for what it should be.", name=path.name))
         return path.read_bytes()
     except OSError as error:
-        raise FileRefused(f"{path.name} could not be read: {_reason(error)}.") from None
+        raise FileRefused(
+            tr("{name} could not be read: {reason}.", name=path.name, reason=_reason(error))
+        ) from None
 
 
 def _fingerprint(data: bytes) -> str:
@@ -200,4 +232,4 @@ def _fingerprint(data: bytes) -> str:
 
 
 def _reason(error: OSError) -> str:
-    return (error.strerror or "it cannot be opened").lower()
+    return (error.strerror or tr("it cannot be opened")).lower()

@@ -21,6 +21,7 @@ from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.measured import as_judged
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
+from jolly_parlor.words import plural, tr
 
 _SAME_METRES = 0.005
 _TELLING_DB = 0.3
@@ -78,20 +79,40 @@ class FloorWalk:
         done = self.measured
         if not done:
             best = self.rows[0].place.name
-            return (f"By forecast {self.sub} alone is most even from: {best}. Measure a few.",)
+            return (
+                tr(
+                    "By forecast {sub} alone is most even from: {best}. Measure a few.",
+                    sub=self.sub,
+                    best=best,
+                ),
+            )
         best_row = done[0]
-        found = [f"Measured, {self.sub} alone is most even from: {best_row.place.name}."]
+        found = [
+            tr(
+                "Measured, {sub} alone is most even from: {name}.",
+                sub=self.sub,
+                name=best_row.place.name,
+            )
+        ]
         if self.average_db is not None and best_row.measured_db is not None:
             gain = self.average_db - best_row.measured_db
             found.append(
-                f"The mean of the {len(done)} places is {self.average_db:.1f} dB from even, the "
-                f"best one {abs(gain):.1f} dB {'better' if gain >= 0 else 'worse'}."
+                tr(
+                    "The mean of the {done} places is {average_db:.1f} dB from even, "
+                    "the best one {gain:.1f} dB {gain2}.",
+                    done=len(done),
+                    average_db=self.average_db,
+                    gain=abs(gain),
+                    gain2="better" if gain >= 0 else "worse",
+                )
             )
         if len(done) > _SOME:
             found.append(_agreement(done))
         left = len(self.rows) - len(done)
         if left:
-            found.append(f"{left} place{'s' * (left > 1)} not measured yet.")
+            found.append(
+                plural(left, "{count} place not measured yet.", "{count} places not measured yet.")
+            )
         return tuple(found)
 
 
@@ -104,7 +125,7 @@ def walk_round(
     gear, arrangement = document.gear, document.arrangement(name)
     gear.seat(seat)
     if not gear.loudspeaker(sub).is_subwoofer:
-        raise Refused(f"“{sub}” is no subwoofer.")
+        raise Refused(tr("“{sub}” is no subwoofer.", sub=sub))
     must_stand(document.room, gear, arrangement)
     forecaster = Forecaster(document.room, gear, field)
     band, mix = judged_band(gear, one(sub)), with_subwoofers(gear)
@@ -170,7 +191,11 @@ def _agreement(done: Sequence[Walked]) -> str:
     assert best.measured_db is not None and expected.measured_db is not None
     lost = expected.measured_db - best.measured_db
     if expected is best:
-        return "The forecast names the same place."
+        return tr("The forecast names the same place.")
     if lost < _TELLING_DB:
-        return f"The forecast names {expected.place.name}, which is as good."
-    return f"The forecast would have named {expected.place.name}, {lost:.1f} dB worse measured."
+        return tr("The forecast names {name}, which is as good.", name=expected.place.name)
+    return tr(
+        "The forecast would have named {name}, {lost:.1f} dB worse measured.",
+        name=expected.place.name,
+        lost=lost,
+    )

@@ -14,6 +14,7 @@ from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.editing import EditRefused, done, refuse
 from jolly_parlor.project.takes import renamed_part
 from jolly_parlor.validity import faults
+from jolly_parlor.words import tr
 
 
 def set_gear(document: Document, gear: Gear, renamed: Mapping[str, str] | None = None) -> Document:
@@ -35,7 +36,7 @@ def set_gear(document: Document, gear: Gear, renamed: Mapping[str, str] | None =
         if _still_there(take, gear, seats, ids)
     )
     changed = replace(document, gear=gear, arrangements=arrangements, takes=takes)
-    return done(document, changed, "gear", "Gear changed.")
+    return done(document, changed, "gear", tr("Gear changed."))
 
 
 def set_chain(
@@ -53,10 +54,16 @@ def set_chain(
         return replace(a, chains={**a.chains, name: chain})
 
     changed = replace(document, arrangements=tuple(set_in(a) for a in document.arrangements))
-    where = f"“{arrangement}”" if arrangement is not None else "every arrangement"
+    where = f"“{arrangement}”" if arrangement is not None else tr("every arrangement")
     words = ", ".join(f"{what.replace('_', ' ')} {value}" for what, value in settings.items())
     stood = changed.arrangement(arrangement) if arrangement is not None else None
-    return done(document, changed, "setting", f"{where}: {name} set, {words}.", stood)
+    return done(
+        document,
+        changed,
+        "setting",
+        tr("{where}: {name} set, {words}.", where=where, name=name, words=words),
+        stood,
+    )
 
 
 def set_crossover(
@@ -67,7 +74,9 @@ def set_crossover(
     """
     subs = [one.id for one in document.gear.subwoofers]
     if sub not in subs:
-        raise EditRefused(f"“{sub}” is no subwoofer: only a subwoofer's range ends at a crossover.")
+        raise EditRefused(
+            tr("“{sub}” is no subwoofer: only a subwoofer's range ends at a crossover.", sub=sub)
+        )
 
     def set_in(a: Arrangement) -> Arrangement:
         if arrangement is not None and a.name != arrangement:
@@ -84,8 +93,18 @@ def set_crossover(
         return replace(a, chains=chains)
 
     changed = replace(document, arrangements=tuple(set_in(a) for a in document.arrangements))
-    where = f"“{arrangement}”" if arrangement is not None else "every arrangement"
-    return done(document, changed, "setting", f"{where}: {sub} plays up to {frequency_hz:.0f} Hz.")
+    where = f"“{arrangement}”" if arrangement is not None else tr("every arrangement")
+    return done(
+        document,
+        changed,
+        "setting",
+        tr(
+            "{where}: {sub} plays up to {frequency_hz:.0f} Hz.",
+            where=where,
+            sub=sub,
+            frequency_hz=frequency_hz,
+        ),
+    )
 
 
 def usual_chains(document: Document) -> dict[str, Chain]:

@@ -21,11 +21,14 @@ from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.experiments import findings_at
 from jolly_parlor.project.measured import measured_deviation
 from jolly_parlor.signals.decay import Decay, decays
+from jolly_parlor.words import tr
 
-NOT_MEASURED = "Forecast, not measured: take a sweep as set before anybody buys treatment for it."
-NO_DECAY = (
-    "How long the room rings is not known: no take here has an impulse response. Measure one, or "
-    "import a WAV."
+NOT_MEASURED = tr(
+    "Forecast, not measured: take a sweep as set before anybody buys treatment for it."
+)
+NO_DECAY = tr(
+    "How long the room rings is not known: no take here has an impulse "
+    "response. Measure one, or import a WAV."
 )
 
 
@@ -41,8 +44,11 @@ class Remaining:
         """In a sentence; empty above what the forecast knows."""
         if not self.gathers:
             return ""
-        places = "; ".join(f"{g.where} ({g.over_ear_db:+.0f} dB)" for g in self.gathers)
-        return f"Most pressure, against the ear: {places}."
+        places = "; ".join(
+            tr("{where} ({over_ear_db:+.0f} dB)", where=g.where, over_ear_db=g.over_ear_db)
+            for g in self.gathers
+        )
+        return tr("Most pressure, against the ear: {places}.", places=places)
 
 
 @dataclass(frozen=True, eq=False)
@@ -74,8 +80,16 @@ class Handover:
             return NO_DECAY
         middle = sorted(d.seconds for d in known if d.seconds is not None)[len(known) // 2]
         longest = sorted(known, key=lambda d: -(d.seconds or 0.0))[:3]
-        named = ", ".join(f"{d.midband_hz:.0f} Hz {d.seconds:.2f} s" for d in longest)
-        return f"{self.decay_of}: rings {middle:.2f} s in the middle, longest at {named}."
+        named = ", ".join(
+            tr("{midband_hz:.0f} Hz {seconds:.2f} s", midband_hz=d.midband_hz, seconds=d.seconds)
+            for d in longest
+        )
+        return tr(
+            "{decay_of}: rings {middle:.2f} s in the middle, longest at {named}.",
+            decay_of=self.decay_of,
+            middle=middle,
+            named=named,
+        )
 
 
 def handover(
@@ -128,5 +142,7 @@ def _ringing(document: Document, listening: Listening) -> tuple[tuple[Decay, ...
     for source in sources:
         take: Take | None = document.take_of(listening.arrangement, source, listening.seat)
         if take is not None and take.impulse is not None:
-            return tuple(decays(take.impulse, 30.0, 4000.0)), f"{take.info.source}, measured"
+            return tuple(decays(take.impulse, 30.0, 4000.0)), tr(
+                "{source}, measured", source=take.info.source
+            )
     return (), ""

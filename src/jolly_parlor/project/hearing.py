@@ -17,16 +17,18 @@ from jolly_parlor.placement.mixes import Listening, Mix, factors, judged_band
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.measured import as_judged, kinds_of_takes, measured_response
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 Basis = Literal["forecast", "measured"]
 Through = Literal["headphones", "loudspeakers"]
-FORECAST_LIMITS = (
-    "Forecast below 300 Hz; direct sound and first reflections to 2 kHz, direct sound above. Not "
-    "in it: the desk, where a loudspeaker beams, a head that turns."
+FORECAST_LIMITS = tr(
+    "Forecast below 300 Hz; direct sound and first reflections to 2 "
+    "kHz, direct sound above. Not in it: the desk, where a loudspeaker "
+    "beams, a head that turns."
 )
-MEASURED_LIMITS = (
-    "As the microphone heard it: both ears hear the same where no takes were made left and right "
-    "of the head's centre"
+MEASURED_LIMITS = tr(
+    "As the microphone heard it: both ears hear the same where no "
+    "takes were made left and right of the head's centre"
 )
 
 
@@ -62,7 +64,13 @@ def hear(document: Document, asked: Asked, renderer: Renderer, forecaster: Forec
     for, and for places that cannot be computed.
     """
     if not 1 <= len(asked.names) <= MOST:
-        raise Refused(f"One to {MOST} arrangements can be heard; {len(asked.names)} are asked for.")
+        raise Refused(
+            tr(
+                "One to {most} arrangements can be heard; {names} are asked for.",
+                most=MOST,
+                names=len(asked.names),
+            )
+        )
     listenings = [
         Listening(document.arrangement(name), asked.seat, asked.mix) for name in asked.names
     ]
@@ -103,7 +111,11 @@ def _ears_in_a_wall(document: Document, listening: Listening) -> str:
     if listening.ear not in asked:
         return ""
     name, seat = listening.arrangement.name, listening.seat
-    return f"“{name}”: at the {seat} an ear is in a wall or a thing; it hears the head's middle."
+    return tr(
+        "“{name}”: at the {seat} an ear is in a wall or a thing; it hears the head's middle.",
+        name=name,
+        seat=seat,
+    )
 
 
 def _curve(
@@ -115,8 +127,13 @@ def _curve(
     found = as_judged(measured_response(document, listening), band)
     if found is None:
         raise Refused(
-            f"“{listening.arrangement.name}” has no takes of {listening.mix.name.lower()} at "
-            f"{listening.seat}: measure it, or listen to the forecast."
+            tr(
+                "“{name}” has no takes of {name2} at {seat}: measure it, or listen "
+                "to the forecast.",
+                name=listening.arrangement.name,
+                name2=listening.mix.name.lower(),
+                seat=listening.seat,
+            )
         )
     return found
 
@@ -143,7 +160,10 @@ def _measured(document: Document, listening: Listening) -> tuple[Heard, list[str
     assert whole is not None  # or there was no curve
     ways = [arrangement.places[name].distance(listening.ear) for name in mix.loudspeakers]
     one = spectrum_of_response(whole, min(ways) / document.room.speed_of_sound)
-    note = f"“{arrangement.name}”: takes of all together, so that both channels sound from both."
+    note = tr(
+        "“{name}”: takes of all together, so that both channels sound from both.",
+        name=arrangement.name,
+    )
     return Heard(impulse_of(np.tile(0.5 * one, (1, 2, 1)))), [note] if not mix.alone else []
 
 

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.ledger import Entry, EntryKind, entry
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True, eq=False)
@@ -37,6 +38,8 @@ class History:
         self._future: list[_Step] = []
         self._project = project.after(project.document) if project.document.noted else project
         self._saved = self._project
+        self._series: tuple[str, Project, Project] | None = None
+        """Its name, what was before its first change, and what its last has made."""
 
     @property
     def document(self) -> Document:
@@ -68,13 +71,30 @@ class History:
         """What a redo would do again."""
         return self._future[-1].label if self._future else None
 
-    def do(self, label: str, document: Document, shown: str | None = None) -> None:
+    @property
+    def labels(self) -> tuple[tuple[str, ...], tuple[str, ...]]:
+        """What undoing would take back, oldest first, and what redoing would do, next first."""
+        past = tuple(step.label for step in self._past)
+        return past, tuple(step.label for step in reversed(self._future))
+
+    def before(self, series: str) -> Document:
+        """What a change of that series is made on: where it goes on, what was before all of it."""
+        return self._base(series).document
+
+    def do(
+        self, label: str, document: Document, shown: str | None = None, series: str = ""
+    ) -> None:
         """One undoable step. A document that is the same object is no step. shown: the arrangement
-        that stands in the room, for entries that name none.
+        that stands in the room, for entries that name none. series: changes of one name, with
+        nothing else between them, are one step and one entry.
         """
-        now = self.document
-        if document is now:
+        base = self._base(series)
+        if document is base.document:
             return
+        if base is not self._project:  # this takes the place of the last
+            self._past.pop()
+            self._project = base
+        now = base.document
         stood = _standing(document, shown)
         noted = tuple(
             e if e.stood or not stood else replace(e, stood=stood) for e in document.noted
@@ -84,20 +104,27 @@ class History:
         self._past.append(_Step(label, now, turned))
         self._future.clear()
         self._project = self._project.after(document)
+        self._series = (series, base, self._project) if series else None
+
+    def _base(self, series: str) -> Project:
+        goes_on = self._series is not None and self._series[2] is self._project
+        if series and goes_on and self._series is not None and self._series[0] == series:
+            return self._series[1]
+        return self._project
 
     def undo(self, shown: str | None = None) -> None:
         """Take the last step back; nothing when there is none."""
         if self._past:
             step = self._past.pop()
             self._future.append(replace(step, document=self.document))
-            self._go("undo", f"Undone: {step.label}.", step, -step.turned, shown)
+            self._go("undo", tr("Undone: {label}.", label=step.label), step, -step.turned, shown)
 
     def redo(self, shown: str | None = None) -> None:
         """Do the last undone step again; nothing when there is none."""
         if self._future:
             step = self._future.pop()
             self._past.append(replace(step, document=self.document))
-            self._go("redo", f"Done again: {step.label}.", step, step.turned, shown)
+            self._go("redo", tr("Done again: {label}.", label=step.label), step, step.turned, shown)
 
     def note(self, noted: Entry) -> None:
         """An entry of its own, which no undo takes away."""

@@ -9,6 +9,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.editing import done, refuse
 from jolly_parlor.signals.reading import read_curve
 from jolly_parlor.validity import faults
+from jolly_parlor.words import tr
 
 
 def set_judging(document: Document, judging: Judging) -> Document:
@@ -16,7 +17,7 @@ def set_judging(document: Document, judging: Judging) -> Document:
     gear = replace(document.gear, judging=judging)
     refuse(faults(gear) or gear_problems(gear))
     changed = replace(document, gear=gear)
-    return done(document, changed, "gear", f"Judged {words_of(judging)}.")
+    return done(document, changed, "gear", tr("Judged {words_of}.", words_of=words_of(judging)))
 
 
 def read_target(path: Path, slope_db_per_octave: float = 0.0) -> Target:
@@ -27,6 +28,20 @@ def read_target(path: Path, slope_db_per_octave: float = 0.0) -> Target:
 
 def words_of(judging: Judging) -> str:
     """`from the lowest corner to 300 Hz, takes to 700 Hz, against flat`."""
-    low = "the lowest corner" if judging.from_hz is None else f"{judging.from_hz:.0f} Hz"
-    takes = f", takes to {judging.takes_to_hz:.0f} Hz" if judging.takes_to_hz else ""
-    return f"from {low} to {judging.to_hz:.0f} Hz{takes}, against {judging.target.words}"
+    low = (
+        tr("the lowest corner")
+        if judging.from_hz is None
+        else tr("{from_hz:.0f} Hz", from_hz=judging.from_hz)
+    )
+    takes = (
+        tr(", takes to {takes_to_hz:.0f} Hz", takes_to_hz=judging.takes_to_hz)
+        if judging.takes_to_hz
+        else ""
+    )
+    return tr(
+        "from {low} to {to_hz:.0f} Hz{takes}, against {words}",
+        low=low,
+        to_hz=judging.to_hz,
+        takes=takes,
+        words=judging.target.words,
+    )

@@ -12,10 +12,11 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.editing import EditRefused, done
 from jolly_parlor.project.edits import replace_in
 from jolly_parlor.project.gear_edits import set_gear
+from jolly_parlor.words import tr
 
 AROUND = Model(
     "around",
-    "small two-way, for around the seat",
+    tr("small two-way, for around the seat"),
     0.17,
     0.20,
     0.28,
@@ -43,8 +44,11 @@ def choose_layout(document: Document, layout_id: LayoutId) -> Document:
         other = known.get(channel.id)
         if other is not None and other.role != channel.role:
             raise EditRefused(
-                f"“{channel.id}” is a {other.role} already; rename it in Gear, then choose the "
-                "layout."
+                tr(
+                    "“{id}” is a {role} already; rename it in Gear, then choose the layout.",
+                    id=channel.id,
+                    role=other.role,
+                )
             )
     models = gear.models if not new or model in gear.models else (*gear.models, model)
     used = {one.model for one in (*stay, *new)}
@@ -89,16 +93,21 @@ def move_around(
     arrangement, gear = document.arrangement(name), document.gear
     if not any(d.movable for d in gear.layout.directions):
         raise EditRefused(
-            "There is nothing to move around the seat: choose a layout in Gear, and say which of "
-            "its loudspeakers may be moved."
+            tr(
+                "There is nothing to move around the seat: choose a layout in "
+                "Gear, and say which of its loudspeakers may be moved."
+            )
         )
     must_stand(document.room, gear, arrangement)
     forecaster = Forecaster(document.room, gear, field).coarse()
     placed, told = settled_around(forecaster, arrangement, gear.seats[0].name)
     if not told:
         raise EditRefused(
-            "None of the loudspeakers around the seat fits within its angles: the walls are too "
-            "near, or something stands there. Widen their angles in Gear, or move the seat."
+            tr(
+                "None of the loudspeakers around the seat fits within its angles: "
+                "the walls are too near, or something stands there. Widen their "
+                "angles in Gear, or move the seat."
+            )
         )
     return move_to(document, name, placed, told), told
 
@@ -108,8 +117,21 @@ def move_to(
 ) -> Document:
     """The same with what was found."""
     changed = replace_in(document, name, placed)
-    words = "; ".join(f"{one.loudspeaker} {one.after_db:.1f} dB from even" for one in told)
-    return done(document, changed, "move", f"“{name}”, around the seat: {words}.", placed)
+    words = "; ".join(
+        tr(
+            "{loudspeaker} {after_db:.1f} dB from even",
+            loudspeaker=one.loudspeaker,
+            after_db=one.after_db,
+        )
+        for one in told
+    )
+    return done(
+        document,
+        changed,
+        "move",
+        tr("“{name}”, around the seat: {words}.", name=name, words=words),
+        placed,
+    )
 
 
 def _with_layout(document: Document, layout: Layout) -> Document:

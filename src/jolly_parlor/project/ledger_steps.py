@@ -31,6 +31,7 @@ from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.measured import as_judged
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import UnitSystem
+from jolly_parlor.words import tr
 
 _SAME_PLACE_METRES = 0.006
 """Two places nearer than this are one: half a step of a tape."""
@@ -104,7 +105,11 @@ def stood_before(steps: Sequence[Step], arrangement: Arrangement) -> str:
         step = graded[-1]
         grading = step.grading
         assert grading is not None
-        return f"You have stood here before (step {step.number}): then {_remembered(grading)}."
+        return tr(
+            "You have stood here before (step {number}): then {remembered}.",
+            number=step.number,
+            remembered=_remembered(grading),
+        )
     last_elsewhere = max(
         (
             s.number
@@ -118,16 +123,22 @@ def stood_before(steps: Sequence[Step], arrangement: Arrangement) -> str:
     earlier = [step for step in here if step.number < last_elsewhere]
     if earlier:
         step = earlier[-1]
-        return f"You have stood here before (step {step.number}, {step.day_and_time}), ungraded."
+        return tr(
+            "You have stood here before (step {number}, {day_and_time}), ungraded.",
+            number=step.number,
+            day_and_time=step.day_and_time,
+        )
     return ""
 
 
 def _remembered(grading: Grading) -> str:
     told = [
-        f"{QUALITIES[q]} was {shown(grading.marks[q])}" for q in QUALITIES if q in grading.marks
+        tr("{qualities} was {shown}", qualities=QUALITIES[q], shown=shown(grading.marks[q]))
+        for q in QUALITIES
+        if q in grading.marks
     ]
     if not told and grading.overall:
-        told = [f"all in all it was {shown(grading.overall)}"]
+        told = [tr("all in all it was {shown}", shown=shown(grading.overall))]
     words = f"“{grading.words}”" if grading.words else ""
     return ", ".join(told) + (f"; {words}" if told and words else words)
 
@@ -158,14 +169,16 @@ def against(one: Step, other: Step, units: UnitSystem = "metric") -> Against:
     """What differs from one step to another."""
     moves: tuple[str, ...] = ()
     if one.stood is not None and other.stood is not None:
-        moves = tuple(what_moved(one.stood, other.stood, units)) or ("nothing stands elsewhere",)
+        moves = tuple(what_moved(one.stood, other.stood, units)) or (
+            tr("nothing stands elsewhere"),
+        )
     figures = []
     for what, a, b in (
         ("forecast", one.forecast_db, other.forecast_db),
         ("measured", one.measured_db, other.measured_db),
     ):
         if a is not None and b is not None:
-            figures.append(f"{what} {a:.1f} → {b:.1f} dB from even")
+            figures.append(tr("{what} {a:.1f} → {b:.1f} dB from even", what=what, a=a, b=b))
     first, second = one.grading, other.grading
     if first is None or second is None:
         return Against(moves, tuple(figures), (), "")
@@ -174,7 +187,7 @@ def against(one: Step, other: Step, units: UnitSystem = "metric") -> Against:
         f"{QUALITIES[q]} {shown(first.marks[q])} → {shown(second.marks[q])}" for q in (*up, *down)
     ]
     if first.marks and second.marks and not told:
-        told = ["every quality alike"]
+        told = [tr("every quality alike")]
     elif first.value is not None and second.value is not None and not told:
         told = [f"{first.short} → {second.short}"]
     return Against(moves, tuple(figures), tuple(told), distrust(first, second))
@@ -187,16 +200,30 @@ def stand_up_again(
     has since then stands as in `within`, else in the newest arrangement. Raises Refused.
     """
     if not 1 <= number <= len(ledger):
-        raise Refused(f"There is no step {number}; the Ledger has {len(ledger)}.")
+        raise Refused(
+            tr(
+                "There is no step {number}; the Ledger has {ledger}.",
+                number=number,
+                ledger=len(ledger),
+            )
+        )
     step = steps_of(document, ledger)[number - 1]
     if step.stood is None:
-        raise Refused(f"Step {number} is about no arrangement: nothing stood anywhere.")
+        raise Refused(
+            tr("Step {number} is about no arrangement: nothing stood anywhere.", number=number)
+        )
     base = within or (document.arrangements[-1] if document.arrangements else None)
     stood, left_out = _for_gear(document.gear, step.stood, base)
-    rule = f"As it stood at step {number} of the Ledger, {step.day_and_time}."
+    rule = tr(
+        "As it stood at step {number} of the Ledger, {day_and_time}.",
+        number=number,
+        day_and_time=step.day_and_time,
+    )
     if left_out:
-        rule += f" Without {', '.join(left_out)}, which the gear no longer has."
-    name = f"{stood.name[:44]}, step {number}"
+        rule += tr(
+            " Without {left_out}, which the gear no longer has.", left_out=", ".join(left_out)
+        )
+    name = tr("{name}, step {number}", name=stood.name[:44], number=number)
     return add_arrangement(document, replace(stood, name=name, school="own", rule=rule))
 
 
@@ -313,4 +340,8 @@ def gap_words(one: Step, other: Step) -> str:
     minutes = minutes_between(one.entry.when, other.entry.when)
     if minutes is None:
         return ""
-    return f"{minutes:.0f} minutes apart" if minutes < 120 else f"{minutes / 60:.0f} hours apart"
+    return (
+        tr("{minutes:.0f} minutes apart", minutes=minutes)
+        if minutes < 120
+        else tr("{minutes:.0f} hours apart", minutes=minutes / 60)
+    )

@@ -16,6 +16,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.tuning import set_chains
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
+from jolly_parlor.words import tr
 
 _MOST_DELAY_MS = 100.0
 
@@ -36,9 +37,13 @@ def match_all(
     if measured:
         if missing := _missing(document, arrangement):
             raise Refused(
-                f"“{name}” has no take of {', '.join(missing)} alone at "
-                f"{document.gear.seats[0].name}: measure each by itself, at up to six points of "
-                "the head."
+                tr(
+                    "“{name}” has no take of {missing} alone at {name2}: measure each "
+                    "by itself, at up to six points of the head.",
+                    name=name,
+                    missing=", ".join(missing),
+                    name2=document.gear.seats[0].name,
+                )
             )
         heard = {speaker: _taken(document, arrangement, speaker) for speaker in _names(document)}
     else:
@@ -58,7 +63,11 @@ def matched(document: Document, name: str, found: list[Match]) -> Document:
         own = arrangement.chain(match.loudspeaker)
         if match.delay_ms > _MOST_DELAY_MS:
             raise Refused(
-                f"{match.loudspeaker} would have to wait {match.delay_ms:.0f} ms; move it instead."
+                tr(
+                    "{loudspeaker} would have to wait {delay_ms:.0f} ms; move it instead.",
+                    loudspeaker=match.loudspeaker,
+                    delay_ms=match.delay_ms,
+                )
             )
         chains[match.loudspeaker] = replace(
             own,
@@ -70,11 +79,16 @@ def matched(document: Document, name: str, found: list[Match]) -> Document:
         own = arrangement.chain(sub.id)
         chains[sub.id] = replace(own, delay_ms=round(max(own.delay_ms + float(later), 0.0), 3))
     words = "; ".join(
-        f"{m.loudspeaker} {m.gain_db:+.1f} dB, {m.delay_ms:.2f} ms"
+        tr(
+            "{loudspeaker} {gain_db:+.1f} dB, {delay_ms:.2f} ms",
+            loudspeaker=m.loudspeaker,
+            gain_db=m.gain_db,
+            delay_ms=m.delay_ms,
+        )
         for m in found
         if m.gain_db or m.delay_ms
     )
-    why = f"levels and times matched at the seat. {words or 'Nothing to set'}."
+    why = tr("levels and times matched at the seat. {words}.", words=words or tr("Nothing to set"))
     return set_chains(document, name, chains, why)
 
 

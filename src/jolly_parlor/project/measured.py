@@ -21,10 +21,12 @@ from jolly_parlor.placement.mixes import (
 from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.signals.response import Response
+from jolly_parlor.words import tr
 
-UNCALIBRATED = (
-    "some without a calibration file: what differs between arrangements holds, as long as the "
-    "microphone is the same; a hill or hollow that all of them show may be the microphone's"
+UNCALIBRATED = tr(
+    "some without a calibration file: what differs between "
+    "arrangements holds, as long as the microphone is the same; a hill "
+    "or hollow that all of them show may be the microphone's"
 )
 
 
@@ -42,8 +44,12 @@ class TakesAlike:
         means = tuple(head_average(document, one) for one in heard)
         count = sum(mean is not None for mean in means)
         if heard and count == len(heard):
-            return cls(means, ", averaged over the head")
-        words = f" at the head's centre ({count} of {len(heard)} also have takes around it)"
+            return cls(means, tr(", averaged over the head"))
+        words = tr(
+            " at the head's centre ({count} of {heard} also have takes around it)",
+            count=count,
+            heard=len(heard),
+        )
         centres = tuple(measured_response(document, one) for one in heard)
         return cls(centres, words if count else "")
 
@@ -160,10 +166,10 @@ def kinds_of_takes(document: Document, seat: str) -> str:
     hows = [take.info.measured for take in takes]
     words = ""
     if any(how is not None and how.simulated for how in hows):
-        words += "; some are simulated"
+        words += tr("; some are simulated")
     if any(how is not None and not how.simulated and not how.calibration for how in hows):
         words += f"; {UNCALIBRATED}"
     ways = {(how.settings, how.calibration, how.device) if how else None for how in hows}
     if len(ways) > 1:
-        words += "; they were not all taken with the same level, sweep and calibration"
+        words += tr("; they were not all taken with the same level, sweep and calibration")
     return words

@@ -12,6 +12,7 @@ from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.quality import NO_TIMING_REFERENCE
+from jolly_parlor.words import tr
 
 _ODD_MS, _APART_MS = 3.0, 20.0
 """Latency that a subwoofer's electronics may add; more than any."""
@@ -41,11 +42,22 @@ def measured_heard(
         missing = [name for name, take in found.items() if take is None]
         if missing and seat == main:
             raise Refused(
-                f"At {seat}, “{arrangement.name}”, there is no take of {', '.join(missing)} alone: "
-                "measure or import one, then settings can be found from takes."
+                tr(
+                    "At {seat}, “{name}”, there is no take of {missing} alone: measure "
+                    "or import one, then settings can be found from takes.",
+                    seat=seat,
+                    name=arrangement.name,
+                    missing=", ".join(missing),
+                )
             )
         if missing:
-            notes.append(f"{seat} is left out: no take there of {', '.join(missing)} alone.")
+            notes.append(
+                tr(
+                    "{seat} is left out: no take there of {missing} alone.",
+                    seat=seat,
+                    missing=", ".join(missing),
+                )
+            )
             continue
         rows[seat] = {name: take for name, take in found.items() if take is not None}
     takes = [take for row in rows.values() for take in row.values()]
@@ -112,7 +124,13 @@ def level_words(document: Document, arrangement: Arrangement, mix: Mix, seat: st
         low = document.gear.model_of(sub.id).low_corner_hz
         off = float(pair - level(sub.id, low, corner)) - arrangement.chain(sub.id).gain_db
         if np.isfinite(off):
-            found.append(f"By levels alone {sub.id} would match the pair with {off:+.1f} dB more.")
+            found.append(
+                tr(
+                    "By levels alone {id} would match the pair with {off:+.1f} dB more.",
+                    id=sub.id,
+                    off=off,
+                )
+            )
     return found
 
 
@@ -120,8 +138,11 @@ def _must_add_up(takes: list[Take]) -> None:
     without = [t for t in takes if t.response.phase_deg is None]
     if without:
         raise NoCommonTime(
-            f"{_named(without[0])} has no phase, so it cannot be added to others; import the "
-            "impulse response, or a file with phase."
+            tr(
+                "{named} has no phase, so it cannot be added to others; import the "
+                "impulse response, or a file with phase.",
+                named=_named(without[0]),
+            )
         )
     loose = [
         t
@@ -130,8 +151,11 @@ def _must_add_up(takes: list[Take]) -> None:
     ]
     if loose:
         raise NoCommonTime(
-            f"{_named(loose[0])} was measured without a timing reference, so it cannot be added to "
-            "others; connect the loopback and measure again."
+            tr(
+                "{named} was measured without a timing reference, so it cannot be "
+                "added to others; connect the loopback and measure again.",
+                named=_named(loose[0]),
+            )
         )
 
 
@@ -158,13 +182,25 @@ def _odd_times(
         apart = at - late[first]
         if apart > _APART_MS:
             raise NoCommonTime(
-                f"At {seat} the takes of {first} and {name} are {apart:.0f} ms further apart than "
-                "their distances: they have no common time reference, so they cannot be added up."
+                tr(
+                    "At {seat} the takes of {first} and {name} are {apart:.0f} ms "
+                    "further apart than their distances: they have no common time "
+                    "reference, so they cannot be added up.",
+                    seat=seat,
+                    first=first,
+                    name=name,
+                    apart=apart,
+                )
             )
         if apart > _ODD_MS:
             found.append(
-                f"At {seat} {name} comes {apart:.0f} ms later than its distance says: its "
-                "electronics, or takes without one time reference."
+                tr(
+                    "At {seat} {name} comes {apart:.0f} ms later than its distance "
+                    "says: its electronics, or takes without one time reference.",
+                    seat=seat,
+                    name=name,
+                    apart=apart,
+                )
             )
     return found
 
@@ -186,11 +222,22 @@ def _common_grid(document: Document, mix: Mix, takes: list[Take]) -> FloatArray:
     wanted = judged_band(document.gear, mix)
     if low > wanted[0] or high < wanted[1]:
         raise Refused(
-            f"The takes cover {low:.0f} to {high:.0f} Hz together; settings need "
-            f"{wanted[0]:.0f} to {wanted[1]:.0f} Hz."
+            tr(
+                "The takes cover {low:.0f} to {high:.0f} Hz together; settings "
+                "need {wanted:.0f} to {wanted2:.0f} Hz.",
+                low=low,
+                high=high,
+                wanted=wanted[0],
+                wanted2=wanted[1],
+            )
         )
     return GRID_HZ[(low <= GRID_HZ) & (high >= GRID_HZ)]
 
 
 def _named(take: Take) -> str:
-    return f"The take of {take.info.source} at {take.info.seat} ({take.info.id})"
+    return tr(
+        "The take of {source} at {seat} ({id})",
+        source=take.info.source,
+        seat=take.info.seat,
+        id=take.info.id,
+    )

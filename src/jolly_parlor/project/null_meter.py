@@ -23,6 +23,7 @@ from jolly_parlor.project.staging import (
 )
 from jolly_parlor.studio.device import Device, Progress, Stage
 from jolly_parlor.studio.hearing_level import power_around
+from jolly_parlor.words import tr
 
 _TELLING_DB = 0.5
 _FAINT = 1e-12
@@ -42,17 +43,27 @@ class NullReading:
     def words(self, before: "NullReading | None") -> str:
         """Against the reading before it."""
         if self.depth_db < 0:
-            told = f"No null: reversed, the two add up by {-self.depth_db:.1f} dB"
+            told = tr(
+                "No null: reversed, the two add up by {depth_db:.1f} dB", depth_db=-self.depth_db
+            )
             if before is None:
-                return f"{told}. The polarity is the wrong way round as it is set: turn it over."
+                return tr(
+                    "{told}. The polarity is the wrong way round as it is set: turn it over.",
+                    told=told,
+                )
         else:
-            told = f"{self.depth_db:.1f} dB deep"
+            told = tr("{depth_db:.1f} dB deep", depth_db=self.depth_db)
         if before is None:
-            return f"{told}. Turn one knob a little and watch."
+            return tr("{told}. Turn one knob a little and watch.", told=told)
         gain = self.depth_db - before.depth_db
         if abs(gain) < _TELLING_DB:
-            return f"{told}: as before."
-        return f"{told}: {'warmer' if gain > 0 else 'colder'} by {abs(gain):.1f} dB."
+            return tr("{told}: as before.", told=told)
+        return tr(
+            "{told}: {gain} by {gain2:.1f} dB.",
+            told=told,
+            gain="warmer" if gain > 0 else "colder",
+            gain2=abs(gain),
+        )
 
 
 @dataclass(frozen=True)
@@ -67,15 +78,20 @@ class SumReading:
     @property
     def words(self) -> str:
         """A verdict."""
-        told = (
-            f"Polarity restored: at the crossover the two together stand {self.over_parts_db:+.1f} "
-            f"dB against what they bring without phase; in phase it would be {self.most_db:+.1f}."
+        told = tr(
+            "Polarity restored: at the crossover the two together stand "
+            "{over_parts_db:+.1f} dB against what they bring without phase; in "
+            "phase it would be {most_db:+.1f}.",
+            over_parts_db=self.over_parts_db,
+            most_db=self.most_db,
         )
         if self.over_parts_db < 0:
-            return f"{told} They still work against each other: turn the polarity over."
+            return tr(
+                "{told} They still work against each other: turn the polarity over.", told=told
+            )
         if self.most_db - self.over_parts_db > 1.5:
-            return f"{told} There is more to be had: go on with the null."
-        return f"{told} They add up."
+            return tr("{told} There is more to be had: go on with the null.", told=told)
+        return tr("{told} They add up.", told=told)
 
 
 class NullMeter:

@@ -26,6 +26,7 @@ from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.wav import read_wav, wav_bytes
 from jolly_parlor.validity import in_words
+from jolly_parlor.words import tr
 
 _MB = 1024 * 1024
 _LARGEST = {".json": 128 * _MB, ".csv": 32 * _MB, ".wav": 128 * _MB}
@@ -61,10 +62,16 @@ def unpack(data: bytes, file_name: str) -> Project:
     except FileRefused:
         raise
     except Refused as error:
-        raise FileRefused(f"{file_name} was left untouched: {error}") from None
+        raise FileRefused(
+            tr("{file_name} was left untouched: {error}", file_name=file_name, error=error)
+        ) from None
     except Exception:  # a hostile archive can raise anything; none of it is a reason to crash
         raise FileRefused(
-            f"{file_name} is damaged or cut off and was left untouched; open an earlier copy of it."
+            tr(
+                "{file_name} is damaged or cut off and was left untouched; open an "
+                "earlier copy of it.",
+                file_name=file_name,
+            )
         ) from None
 
 
@@ -83,7 +90,7 @@ def project_json(project: Project) -> str:
     document = project.document
     written = ProjectFile(
         PROJECT_VERSION,
-        f"Jolly Parlor {__version__}",
+        tr("Jolly Parlor {version}", version=__version__),
         document.room,
         document.gear,
         document.arrangements,
@@ -135,15 +142,15 @@ def differences(one: Project, other: Project) -> list[str]:
             ("takes", [t.info for t in a.takes], [t.info for t in b.takes]),
             ("choice", a.chosen, b.chosen),
             ("wishes", a.wishes, b.wishes),
-            ("what was heard", a.by_ear, b.by_ear),
-            ("what Sign-off keeps", a.signing, b.signing),
-            ("Ledger", (*one.ledger, *a.noted), (*other.ledger, *b.noted)),
+            (tr("what was heard"), a.by_ear, b.by_ear),
+            (tr("what Sign-off keeps"), a.signing, b.signing),
+            (tr("Ledger"), (*one.ledger, *a.noted), (*other.ledger, *b.noted)),
         )
         if left != right
     ]
     for left, right in zip(a.takes, b.takes, strict=False):
         if not _same_curves(left, right):
-            found.append(f"curves of {left.info.id}")
+            found.append(tr("curves of {id}", id=left.info.id))
     return found
 
 
@@ -172,11 +179,19 @@ def _unpacked(archive: zipfile.ZipFile, file_name: str) -> Project:
     members = archive.infolist()
     if len(members) > _MOST_MEMBERS or sum(m.file_size for m in members) > _LARGEST_WHOLE:
         raise FileRefused(
-            f"{file_name} claims more content than any room has and was left untouched."
+            tr(
+                "{file_name} claims more content than any room has and was left untouched.",
+                file_name=file_name,
+            )
         )
     names = [member.filename for member in members]
     if len(set(names)) < len(names):
-        raise FileRefused(f"{file_name} holds two parts of one name and was left untouched.")
+        raise FileRefused(
+            tr(
+                "{file_name} holds two parts of one name and was left untouched.",
+                file_name=file_name,
+            )
+        )
     data = _json(_member(archive, "project.json"))
     version = checked_version(data, "schema_version", PROJECT_VERSION, file_name)
     waves = {n[len("takes/") : -len(".wav")] for n in names if n.endswith(".wav")}
@@ -184,7 +199,11 @@ def _unpacked(archive: zipfile.ZipFile, file_name: str) -> Project:
         read = PROJECT.validate_python(migrated_project(data, version, waves), strict=False)
     except ValidationError as error:
         raise FileRefused(
-            f"{file_name} was left untouched; its project.json has faults: {in_words(error)}"
+            tr(
+                "{file_name} was left untouched; its project.json has faults: {in_words}",
+                file_name=file_name,
+                in_words=in_words(error),
+            )
         ) from None
     takes = tuple(_take(archive, info, file_name) for info in read.takes)
     document = Document(
@@ -208,11 +227,24 @@ def checked_version(data: object, key: str, known: int, file_name: str) -> int:
     """The version a file says it has. Raises FileRefused without one or for a newer one."""
     version = data.get(key) if isinstance(data, dict) else None
     if not isinstance(version, int) or isinstance(version, bool) or version < 1:
-        raise FileRefused(f"{file_name} does not say its {key}, so it was not read.")
+        raise FileRefused(
+            tr(
+                "{file_name} does not say its {key}, so it was not read.",
+                file_name=file_name,
+                key=key,
+            )
+        )
     if version > known:
         raise FileRefused(
-            f"{file_name} was written by a newer Jolly Parlor ({key} {version!s:.12}; this one "
-            f"reads up to {known}) and was left untouched; update the program to open it."
+            tr(
+                "{file_name} was written by a newer Jolly Parlor ({key} "
+                "{version!s:.12}; this one reads up to {known}) and was left "
+                "untouched; update the program to open it.",
+                file_name=file_name,
+                key=key,
+                version=version,
+                known=known,
+            )
         )
     return version
 
@@ -232,7 +264,11 @@ def _take(archive: zipfile.ZipFile, info: TakeInfo, file_name: str) -> Take:
         response = Response(rows[:, 0].copy(), rows[:, 1].copy(), phase)
     except (ValueError, IndexError):
         raise FileRefused(
-            f"{file_name}: the curve of take {info.id} is damaged; the file was left untouched."
+            tr(
+                "{file_name}: the curve of take {id} is damaged; the file was left untouched.",
+                file_name=file_name,
+                id=info.id,
+            )
         ) from None
     impulse = None
     if info.impulse_start_seconds is not None:

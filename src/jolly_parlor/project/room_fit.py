@@ -19,6 +19,7 @@ from jolly_parlor.placement.search.proposals import Proposal, agreeing_words, tr
 from jolly_parlor.placement.search.search import Found
 from jolly_parlor.project.document import Document, Take, carried
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 MOST_TAKES = 20
 
@@ -59,8 +60,10 @@ def fit_document(document: Document, progress: Progress = lambda share: None) ->
     takes = evidence_of(document)
     if not takes:
         raise Refused(
-            "There is no take to fit the room to: measure one at Takes, or import a response that "
-            "covers an octave of 20 to 200 Hz or more."
+            tr(
+                "There is no take to fit the room to: measure one at Takes, or "
+                "import a response that covers an octave of 20 to 200 Hz or more."
+            )
         )
     return fit_room(document.room, document.gear, takes, progress)
 
@@ -91,7 +94,7 @@ def advice_for(document: Document, fit: Fit, seat: str) -> Advice:
         a for a in document.arrangements if not fit_problems(document.room, document.gear, a)
     ]
     if not standing:
-        raise Refused("There is no arrangement to choose among: rough one in at Line-up.")
+        raise Refused(tr("There is no arrangement to choose among: rough one in at Line-up."))
     done = [
         (a.name, source, where)
         for a in standing
@@ -134,7 +137,10 @@ def agreement(found: Found) -> str:
     first = found.proposals[0] if found.proposals else None
     if first is None or first.agreeing is None:
         return ""
-    return f"{agreeing_words(first.agreeing)} with the first proposal below 200 Hz."
+    return tr(
+        "{agreeing_words} with the first proposal below 200 Hz.",
+        agreeing_words=agreeing_words(first.agreeing),
+    )
 
 
 def _told_anew(proposals: list[Proposal]) -> list[Proposal]:
@@ -148,4 +154,10 @@ def _told_anew(proposals: list[Proposal]) -> list[Proposal]:
 def _name(take: Take) -> str:
     info = take.info
     point = "" if info.point == "centre" else f", {info.point}"
-    return f"{info.source} at the {info.seat}{point}, “{info.placed.name}”"
+    return tr(
+        "{source} at the {seat}{point}, “{name}”",
+        source=info.source,
+        seat=info.seat,
+        point=point,
+        name=info.placed.name,
+    )

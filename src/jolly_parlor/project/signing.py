@@ -7,11 +7,12 @@ from annotated_types import Ge, Le, MaxLen
 
 from jolly_parlor.equalising.sections import USUAL_STRENGTH
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import tr
 
 Scope = Literal["alike", "each"]
 SCOPES: dict[Scope, str] = {
-    "alike": "all alike",
-    "each": "each its own",
+    "alike": tr("all alike"),
+    "each": tr("each its own"),
 }
 
 

@@ -1,5 +1,6 @@
 """All that is to be said before signing off, worked out at once."""
 
+from collections.abc import Callable
 from dataclasses import dataclass
 
 from jolly_parlor.diagnosis.interventions import Anechoic
@@ -37,17 +38,23 @@ def sign_off(
     believed: Document | None = None,
     fit: Fit | None = None,
     units: UnitSystem = "metric",
+    told: Callable[[float], object] = lambda share: None,
 ) -> SignedOff:
-    """believed: the document in the room as fitted, of which the forecasters then are. Raises
-    Refused for an arrangement that cannot stand.
+    """believed: the document in the room as fitted, of which the forecasters then are; told: hears
+    the share that is done, and may raise to stop. Raises Refused for an arrangement that cannot
+    stand.
     """
     model = forecaster or Forecaster(document.room, document.gear)
     silence = anechoic or Anechoic(model)
     seat = document.gear.seats[0].name
+    told(0.05)
     points = check_list(document, name, model)
+    told(0.35)
     handed = handover(document, name, seat, model, silence, upper)
+    told(0.7)
     mix = with_subwoofers(document.gear)
     compared = compare(believed or document, seat, mix, model, silence, fit=fit)
+    told(0.9)
     row = next(r for r in compared.rows if r.arrangement.name == name)
     said = verdict(document, name, compared, points, handed, fit, units)
     advice = fixing_advice(document.room, document.gear, document.arrangement(name))

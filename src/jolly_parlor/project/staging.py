@@ -15,8 +15,9 @@ from jolly_parlor.project.document import Document, HeadPoint
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.device import Fed, Stage, StagedSource, Together
+from jolly_parlor.words import tr
 
-PAIR_AS_SET, REVERSED, ALL_AS_SET = "pair as set", "reversed", "all as set"
+PAIR_AS_SET, REVERSED, ALL_AS_SET = tr("pair as set"), "reversed", tr("all as set")
 """What plays while a subwoofer is aligned: the pair alone, with the subwoofer reversed, and as it
 is; a subwoofer alone goes under `as_set` of its id.
 """
@@ -41,7 +42,11 @@ def stage_of(
     microphone = head_point(arrangement.seats[seat], point)
     if not document.room.has_air_at(microphone):
         raise Refused(
-            f"The point “{point}” of the head at the {seat} lies beyond a wall or in a thing."
+            tr(
+                "The point “{point}” of the head at the {seat} lies beyond a wall or in a thing.",
+                point=point,
+                seat=seat,
+            )
         )
     subs = tuple(sub.id for sub in gear.subwoofers)
     chains = arrangement.chains
@@ -68,7 +73,7 @@ def alignment_stage(stage: Stage, sub: str, chains: Mapping[str, Chain]) -> Stag
 
 def as_set(name: str) -> str:
     """What one loudspeaker through its chain is called on a stage for aligning."""
-    return f"{name} as set"
+    return tr("{name} as set", name=name)
 
 
 def tried_stage(stage: Stage, sub: str, place: Point, swapped: bool) -> Stage:

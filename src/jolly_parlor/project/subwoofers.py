@@ -43,6 +43,7 @@ from jolly_parlor.project.measured_parts import NoCommonTime, level_words, measu
 from jolly_parlor.project.room_fit import as_fitted
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True, eq=False)
@@ -146,7 +147,7 @@ def aligned(
 def must_have_subwoofers(gear: Gear) -> None:
     """Raises Refused where there is none."""
     if not gear.subwoofers:
-        raise Refused("This gear has no subwoofer; add one in Gear.")
+        raise Refused(tr("This gear has no subwoofer; add one in Gear."))
 
 
 def _aligned(document: Document, arrangement: Arrangement, forecaster: Forecaster) -> Aligned:
@@ -212,11 +213,19 @@ def _words(
     for name, (at, gain) in moves.items():
         held = mount_words(room, gear.model_of(name), at, "metric")
         words.append(
-            f"{name} would serve best {at.x:.2f} m from the left and {at.y:.2f} m from the front"
-            f"{', ' * bool(held)}{held}: {gain:.1f} dB more even."
+            tr(
+                "{name} would serve best {x:.2f} m from the left and {y:.2f} m "
+                "from the front{bool}{held}: {gain:.1f} dB more even.",
+                name=name,
+                x=at.x,
+                y=at.y,
+                bool=", " * bool(held),
+                held=held,
+                gain=gain,
+            )
         )
     if not words and len(gear.subwoofers) > 1:
-        words.append("All subwoofers take part: none lies 10 dB or more below the loudest.")
+        words.append(tr("All subwoofers take part: none lies 10 dB or more below the loudest."))
     return words
 
 

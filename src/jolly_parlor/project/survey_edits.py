@@ -11,6 +11,7 @@ from jolly_parlor.project.document import Document, carried
 from jolly_parlor.project.editing import done
 from jolly_parlor.project.edits import turn_room
 from jolly_parlor.project.takes import Take
+from jolly_parlor.words import tr
 
 _TURNS: dict[WallSide, int] = {"front": 0, "left": 1, "back": 2, "right": 3}
 
@@ -24,7 +25,7 @@ def face_wall(document: Document, wall: str) -> Document:
         document, wall = turn_room(document), name_after_turn(wall)
     faced = None if document.room.is_box else wall
     changed = replace(document, room=replace(document.room, faced=faced))
-    return done(document, changed, "survey", f"The listener faces the wall “{wall}”.")
+    return done(document, changed, "survey", tr("The listener faces the wall “{wall}”.", wall=wall))
 
 
 def shape_room(document: Document, shaped: Shaped, what: str) -> Document:
@@ -65,6 +66,16 @@ def put_thing(document: Document, thing: Thing) -> Document:
         name, number = f"{thing.name} {number}", number + 1
     room = replace(document.room, things=(*document.room.things, replace(thing, name=name)))
     changed = carried(document, replace(document, room=room))
-    where = f"{thing.x:.2f} m from the left, {thing.y:.2f} m from the front"
-    size = f"{thing.width:.2f} by {thing.depth:.2f} by {thing.height:.2f} m"
-    return done(document, changed, "survey", f"“{name}” put in: {size}, {where}.")
+    where = tr("{x:.2f} m from the left, {y:.2f} m from the front", x=thing.x, y=thing.y)
+    size = tr(
+        "{width:.2f} by {depth:.2f} by {height:.2f} m",
+        width=thing.width,
+        depth=thing.depth,
+        height=thing.height,
+    )
+    return done(
+        document,
+        changed,
+        "survey",
+        tr("“{name}” put in: {size}, {where}.", name=name, size=size, where=where),
+    )

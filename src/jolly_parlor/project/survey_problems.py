@@ -13,6 +13,7 @@ from jolly_parlor.acoustics.plan import (
     polygon_problem,
 )
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.words import tr
 
 _SHORTEST_WALL, _LEAST_FLOOR = 0.05, 1.0
 """Metres; square metres where one can stand."""
@@ -23,32 +24,46 @@ def room_problems(room: Room) -> list[str]:
     if wrong := polygon_problem(room.plan, [wall.name for wall in room.walls]):
         return [wrong]
     if len(room.walls) != len(room.plan):
-        return [f"The plan has {len(room.plan)} sides but {len(room.walls)} walls are named."]
+        return [
+            tr(
+                "The plan has {plan} sides but {walls} walls are named.",
+                plan=len(room.plan),
+                walls=len(room.walls),
+            )
+        ]
     if wrong := odd_plan_problem(room):
         return [wrong]
     if not all(0.5 < size <= 60.0 for size in (room.width, room.length)):
-        return ["Width and length of the room must lie between 0.5 and 60 m."]
+        return [tr("Width and length of the room must lie between 0.5 and 60 m.")]
     found = []
     known = materials()
     names = [wall.name for wall in room.walls]
     for name in sorted({name for name in names if names.count(name) > 1}):
-        found.append(f"Two walls are named “{name}”; give each its own name.")
+        found.append(tr("Two walls are named “{name}”; give each its own name.", name=name))
     for side, surface in room.surfaces.items():
         if surface.absorption is None and surface.material not in known:
             found.append(
-                f"The {side} surface names the material “{surface.material}”, "
-                "which the table lacks; choose one of the table or give its absorption."
+                tr(
+                    "The {side} surface names the material “{material}”, which the "
+                    "table lacks; choose one of the table or give its absorption.",
+                    side=side,
+                    material=surface.material,
+                )
             )
     found += [*_opening_problems(room), *_slope_problems(room)]
     zone = room.calm_zone
     if zone is not None and not (zone.front_near < zone.front_far < room.length):
-        found.append("The calm zone's far edge from the front wall must lie beyond its near edge.")
+        found.append(
+            tr("The calm zone's far edge from the front wall must lie beyond its near edge.")
+        )
     if zone is not None and not (zone.side_near < zone.side_far < room.width / 2):
-        found.append("The calm zone's side distances must grow and stay within half the width.")
-    for what, blocks in (("keep-out area", room.keep_outs), ("thing", room.things)):
+        found.append(tr("The calm zone's side distances must grow and stay within half the width."))
+    for what, blocks in ((tr("keep-out area"), room.keep_outs), ("thing", room.things)):
         for b in blocks:
             if b.x + b.width > room.width + 1e-9 or b.y + b.depth > room.length + 1e-9:
-                found.append(f"The {what} “{b.name}” reaches beyond the room.")
+                found.append(
+                    tr("The {what} “{name}” reaches beyond the room.", what=what, name=b.name)
+                )
     return found + thing_problems(room)
 
 
@@ -59,17 +74,35 @@ def _opening_problems(room: Room) -> list[str]:
         zip((w.name for w in room.walls), map(edge_length, edges(room.plan)), strict=True)
     )
     for opening in room.openings:
-        what = f"The {opening.kind} in the {opening.wall} wall"
+        what = tr("The {kind} in the {wall} wall", kind=opening.kind, wall=opening.wall)
         if opening.wall not in lengths:
-            found.append(f"{what} is in a wall that the plan lacks.")
+            found.append(tr("{what} is in a wall that the plan lacks.", what=what))
             continue
         along = lengths[opening.wall]
         if opening.absorption is None and opening.material not in known:
-            found.append(f"{what} names the material “{opening.material}”, which the table lacks.")
+            found.append(
+                tr(
+                    "{what} names the material “{material}”, which the table lacks.",
+                    what=what,
+                    material=opening.material,
+                )
+            )
         if opening.start + opening.width > along + 1e-9:
-            found.append(f"{what} ends beyond the wall, which is {along:.2f} m long.")
+            found.append(
+                tr(
+                    "{what} ends beyond the wall, which is {along:.2f} m long.",
+                    what=what,
+                    along=along,
+                )
+            )
         if opening.sill + opening.height > room.height + 1e-9:
-            found.append(f"{what} ends above the ceiling, which is {room.height:.2f} m high.")
+            found.append(
+                tr(
+                    "{what} ends above the ceiling, which is {height:.2f} m high.",
+                    what=what,
+                    height=room.height,
+                )
+            )
     return found
 
 
@@ -77,14 +110,20 @@ def odd_plan_problem(room: Room) -> str:
     """What a plan that is no rectangle cannot be; empty when it is sound."""
     for wall, edge in zip(room.walls, edges(room.plan), strict=True):
         if edge_length(edge) < _SHORTEST_WALL:
-            return f"The wall “{wall.name}” is {edge_length(edge) * 100:.0f} cm long; take it away."
+            return tr(
+                "The wall “{name}” is {edge_length:.0f} cm long; take it away.",
+                name=wall.name,
+                edge_length=edge_length(edge) * 100,
+            )
     if is_rectangle(room.plan):
         return ""
     if not front_walls(room.plan):
-        return "No wall stands in front: turn the plan so that one runs across the listener's view."
+        return tr(
+            "No wall stands in front: turn the plan so that one runs across the listener's view."
+        )
     for wall in room.walls:
         if wall.name.casefold() in ("floor", "ceiling"):
-            return f"A wall cannot be called “{wall.name}”; give it another name."
+            return tr("A wall cannot be called “{name}”; give it another name.", name=wall.name)
     return ""
 
 
@@ -94,24 +133,38 @@ def _slope_problems(room: Room) -> list[str]:
     axes = set()
     if room.slopes and not is_rectilinear(room.plan):
         return [
-            "A sloped ceiling over slanted walls cannot be worked out; make the walls square or "
-            "the ceiling flat."
+            tr(
+                "A sloped ceiling over slanted walls cannot be worked out; make "
+                "the walls square or the ceiling flat."
+            )
         ]
     for slope in room.slopes:
         edge = lengths.get(slope.wall)
         if edge is None:
-            found.append(f"The ceiling slopes to the wall “{slope.wall}”, which the plan lacks.")
+            found.append(
+                tr(
+                    "The ceiling slopes to the wall “{wall}”, which the plan lacks.",
+                    wall=slope.wall,
+                )
+            )
             continue
         axes.add(edge[0][0] == edge[1][0])
         if slope.knee >= room.height:
             found.append(
-                f"The ceiling at the wall “{slope.wall}” is {slope.knee:.2f} m high; a slope "
-                f"begins lower than the room's {room.height:.2f} m."
+                tr(
+                    "The ceiling at the wall “{wall}” is {knee:.2f} m high; a slope "
+                    "begins lower than the room's {height:.2f} m.",
+                    wall=slope.wall,
+                    knee=slope.knee,
+                    height=room.height,
+                )
             )
     if len(axes) > 1:
         found.append(
-            "The ceiling slopes both across and along the room; only slopes from one wall, or from "
-            "two opposite ones, can be worked out."
+            tr(
+                "The ceiling slopes both across and along the room; only slopes "
+                "from one wall, or from two opposite ones, can be worked out."
+            )
         )
     return found
 
@@ -125,18 +178,24 @@ def thing_problems(room: Room) -> list[str]:
         lowest = float(np.min(room.ceiling_at(corners[:, 0], corners[:, 1])))
         if thing.z + thing.height > lowest + 1e-9:
             found.append(
-                f"The thing “{thing.name}” is higher than the room; lower it, or stand it lower."
+                tr(
+                    "The thing “{name}” is higher than the room; lower it, or stand it lower.",
+                    name=thing.name,
+                )
             )
         for area in room.outside:
             across = min(x1, area.x + area.width) - max(thing.x, area.x)
             along = min(y1, area.y + area.depth) - max(thing.y, area.y)
             if across > 1e-6 and along > 1e-6:
                 found.append(
-                    f"The thing “{thing.name}” stands through a wall; move it or make it smaller."
+                    tr(
+                        "The thing “{name}” stands through a wall; move it or make it smaller.",
+                        name=thing.name,
+                    )
                 )
                 break
     if room.things and _free_floor(room) < _LEAST_FLOOR:
-        found.append("Nothing is left to stand in: take things away or make them smaller.")
+        found.append(tr("Nothing is left to stand in: take things away or make them smaller."))
     return found
 
 

@@ -15,6 +15,7 @@ from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.reading import ReadResponse
 from jolly_parlor.studio.device import Device
 from jolly_parlor.studio.measuring import Measurement, Settings
+from jolly_parlor.words import tr
 
 
 def add_take(
@@ -42,7 +43,13 @@ def add_take(
     )
     take = document.stamped(Take(info, read.response, _as_written(read.impulse)))
     changed = replace(document, takes=(*document.takes, take))
-    text = f"{file_name}: {source} at {seat}, “{arrangement}”."
+    text = tr(
+        "{file_name}: {source} at {seat}, “{arrangement}”.",
+        file_name=file_name,
+        source=source,
+        seat=seat,
+        arrangement=arrangement,
+    )
     return done(document, changed, "take", text, placed, info.id)
 
 
@@ -51,7 +58,11 @@ def _take_place(document: Document, arrangement: str, source: str, seat: str) ->
     document.gear.seat(seat)
     if source not in document.source_names:
         raise EditRefused(
-            f"There is no source “{source}”; there is {', '.join(document.source_names)}."
+            tr(
+                "There is no source “{source}”; there is {source_names}.",
+                source=source,
+                source_names=", ".join(document.source_names),
+            )
         )
     return placed
 
@@ -110,9 +121,17 @@ def add_measured(
     )
     take = document.stamped(Take(info, found.response, _as_written(found.impulse)))
     changed = replace(document, takes=(*document.takes, take))
-    word = {"good": "good", "doubtful": "doubtful", "bad": "bad, left out"}[measured.mark]
-    where = f", tried: {tried.name}" if tried is not None else ""
-    text = f"{name}: {source} at {seat}, “{arrangement}”{where}, {word}."
+    word = {"good": "good", "doubtful": "doubtful", "bad": tr("bad, left out")}[measured.mark]
+    where = tr(", tried: {name}", name=tried.name) if tried is not None else ""
+    text = tr(
+        "{name}: {source} at {seat}, “{arrangement}”{where}, {word}.",
+        name=name,
+        source=source,
+        seat=seat,
+        arrangement=arrangement,
+        where=where,
+        word=word,
+    )
     return done(document, changed, "take", text, placed, number)
 
 
@@ -131,7 +150,9 @@ def insist_on_take(document: Document, take_id: str) -> Document:
         return replace(take, info=replace(take.info, measured=replace(how, insisted=True)))
 
     changed = replace(document, takes=tuple(insisted(take) for take in document.takes))
-    return done(document, changed, "take", f"{take_id} is used although it is bad.")
+    return done(
+        document, changed, "take", tr("{take_id} is used although it is bad.", take_id=take_id)
+    )
 
 
 def hold_takes_valid(document: Document, take_ids: frozenset[str]) -> Document:
@@ -139,23 +160,25 @@ def hold_takes_valid(document: Document, take_ids: frozenset[str]) -> Document:
     takes = tuple(document.stamped(t) if t.info.id in take_ids else t for t in document.takes)
     changed = replace(document, takes=takes)
     names = ", ".join(sorted(take_ids)[:6])
-    return done(document, changed, "take", f"Held to be valid still: {names}.")
+    return done(document, changed, "take", tr("Held to be valid still: {names}.", names=names))
 
 
 def remove_take(document: Document, take_id: str) -> Document:
     """Drop one take."""
     gone = next((t for t in document.takes if t.info.id == take_id), None)
     if gone is None:
-        raise EditRefused("That take is no longer in the document.")
+        raise EditRefused(tr("That take is no longer in the document."))
     changed = replace(document, takes=tuple(t for t in document.takes if t is not gone))
-    return done(document, changed, "take", f"{gone.info.file_name} removed.")
+    return done(
+        document, changed, "take", tr("{file_name} removed.", file_name=gone.info.file_name)
+    )
 
 
 def remove_takes(document: Document, take_ids: frozenset[str]) -> Document:
     """Drop several takes at once."""
     left = tuple(t for t in document.takes if t.info.id not in take_ids)
     changed = replace(document, takes=left)
-    return done(document, changed, "take", f"{len(take_ids)} takes removed.")
+    return done(document, changed, "take", tr("{take_ids} takes removed.", take_ids=len(take_ids)))
 
 
 def _as_written(impulse: ImpulseResponse | None) -> ImpulseResponse | None:

@@ -2,7 +2,7 @@
 
 import hashlib
 import json
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, replace
 from typing import Annotated, Any, Literal
 
@@ -19,17 +19,20 @@ from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.response import Response
 from jolly_parlor.strict import STRICT
 from jolly_parlor.studio.measuring import Settings
+from jolly_parlor.words import tr
 
 HeadPoint = Literal["centre", "left", "right", "front", "back", "low"]
 Seconds = Annotated[float, Ge(-600.0), Le(600.0)]
 _SAME_PLACE_METRES = 0.005
 _MODEL, _SETTING, _CROSSOVER = "model of ", "setting of ", "crossover of "
 _SUBS = "number of subwoofers"
+"""Kept in documents: never translated."""
 _PARTS = {
-    "size": "the room's size or plan",
-    "surfaces": "what lines a wall, floor or ceiling",
-    "openings": "a window, door or passage",
-    "things": "what stands in the room",
+    _SUBS: tr("the number of subwoofers"),
+    "size": tr("the room's size or plan"),
+    "surfaces": tr("what lines a wall, floor or ceiling"),
+    "openings": tr("a window, door or passage"),
+    "things": tr("what stands in the room"),
 }
 
 
@@ -192,7 +195,17 @@ def renamed_part(part: str, ids: Mapping[str, str]) -> str:
 
 
 def _words(part: str) -> str:
-    return _PARTS.get(part, f"the {part}")
+    for kind, words in _OF.items():
+        if part.startswith(kind):
+            return words(part.removeprefix(kind))
+    return _PARTS.get(part, part)
+
+
+_OF: dict[str, Callable[[str], str]] = {
+    _MODEL: lambda name: tr("the model of {name}", name=name),
+    _SETTING: lambda name: tr("the setting of {name}", name=name),
+    _CROSSOVER: lambda name: tr("the crossover of {name}", name=name),
+}
 
 
 _ANY: TypeAdapter[object] = TypeAdapter(object)

@@ -43,10 +43,11 @@ from jolly_parlor.project.measured_parts import (
 )
 from jolly_parlor.project.room_fit import as_fitted
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
-NOTHING_TO_TURN = (
-    "Nothing can be set: the models of what plays have no controls. Say in Gear what their knobs "
-    "and switches do."
+NOTHING_TO_TURN = tr(
+    "Nothing can be set: the models of what plays have no controls. "
+    "Say in Gear what their knobs and switches do."
 )
 
 
@@ -133,7 +134,12 @@ def applied(document: Document, tuned: Tuned) -> Document:
     """The document with the settings found."""
     found = tuned.solution
     changes = "; ".join(f"{w.title} {w.before} → {w.after}" for w in tuned.worths)
-    why = f"{found.before_db:.1f} → {found.after_db:.1f} dB from even. {changes or 'No change'}."
+    why = tr(
+        "{before_db:.1f} → {after_db:.1f} dB from even. {changes}.",
+        before_db=found.before_db,
+        after_db=found.after_db,
+        changes=changes or tr("No change"),
+    )
     return set_chains(document, tuned.arrangement.name, found.chains, why)
 
 
@@ -174,11 +180,19 @@ def compare_at_best(
             return row
         now = evenness(forecaster.deviation(Listening(set_now[row.arrangement.name], seat, mix)))
         return replace(
-            row, facts=(*row.facts, f"best settings; as set {now.value_db:.1f} dB, forecast")
+            row,
+            facts=(
+                *row.facts,
+                tr("best settings; as set {value_db:.1f} dB, forecast", value_db=now.value_db),
+            ),
         )
 
     rows = tuple(told(row) for row in found.rows)
-    return replace(found, rows=rows, basis_words=f"{found.basis_words}, each at its best settings")
+    return replace(
+        found,
+        rows=rows,
+        basis_words=tr("{basis_words}, each at its best settings", basis_words=found.basis_words),
+    )
 
 
 TRADED_WEIGHTS = (0.0, 0.15, 0.4, 1.0, 2.5)
@@ -205,7 +219,7 @@ def seat_trades(document: Document, name: str, field: RoomField | None = None) -
     arrangement = document.arrangement(name)
     others = document.gear.seats[1:]
     if not others:
-        raise Refused("There is one seat: nothing to trade. Add another in Gear.")
+        raise Refused(tr("There is one seat: nothing to trade. Add another in Gear."))
     mix = with_subwoofers(document.gear)
     if not panel_of(document.gear, mix):
         raise Refused(NOTHING_TO_TURN)

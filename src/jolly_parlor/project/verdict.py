@@ -12,6 +12,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.equalising import sections_set
 from jolly_parlor.project.handover import Handover
 from jolly_parlor.units import UnitSystem, format_length, with_minus
+from jolly_parlor.words import plural, tr
 
 _WORTH_MOVING_DB = 0.5
 """A move that the forecast says gains less is within what it can tell (common practice)."""
@@ -65,13 +66,18 @@ def _headline(
     name: str, good: bool, measured: bool, better: list[str], still_open: list[CheckPoint]
 ) -> str:
     if good:
-        return f"{name}: good enough. Now treat the room"
+        return tr("{name}: good enough. Now treat the room", name=name)
     if not measured:
-        return f"{name}: not measured yet, so not decided"
+        return tr("{name}: not measured yet, so not decided", name=name)
     if better:
-        return f"{name}: a move is still worth more than treatment"
+        return tr("{name}: a move is still worth more than treatment", name=name)
     count = len(still_open)
-    return f"{name}: {count} point{'s' * (count != 1)} open before treating"
+    return plural(
+        count,
+        "{name}: {count} point open before treating",
+        "{name}: {count} points open before treating",
+        name=name,
+    )
 
 
 def _chosen(document: Document, row: Row, units: UnitSystem) -> tuple[str, ...]:
@@ -79,32 +85,45 @@ def _chosen(document: Document, row: Row, units: UnitSystem) -> tuple[str, ...]:
     seat = document.gear.seats[0].name
     ear = a.seats[seat]
     front = room.frame.front
-    picked = "picked" if document.chosen == a.name else "not picked yet"
+    picked = "picked" if document.chosen == a.name else tr("not picked yet")
     told = [
         f"“{a.name}”, {picked}: {a.rule}",
-        f"Monitors {format_length(a.left.y - front, units)} from the front wall, "
-        f"{format_length(a.left.distance(a.right), units)} apart, aimed "
-        f"{aim_words(a.aim_degrees)}.",
-        f"Ear at {seat} {format_length(ear.y - front, units)} from the front wall.",
+        tr(
+            "Monitors {y} from the front wall, {distance} apart, aimed {aim_words}.",
+            y=format_length(a.left.y - front, units),
+            distance=format_length(a.left.distance(a.right), units),
+            aim_words=aim_words(a.aim_degrees),
+        ),
+        tr(
+            "Ear at {seat} {y} from the front wall.",
+            seat=seat,
+            y=format_length(ear.y - front, units),
+        ),
     ]
     lines = settings_lines(document.gear, a)
     told += [f"{who}: {words}." for who, words in lines if words != "flat, nothing set"]
     count = sections_set(a)
     if count:
-        told.append(f"{count} equaliser sections are set, cuts only.")
+        told.append(tr("{count} equaliser sections are set, cuts only.", count=count))
     if a.grading is not None:
-        told.append(f"By ear: {a.grading.text}")
+        told.append(tr("By ear: {what}", what=a.grading.text))
     return tuple(told)
 
 
 def _why(comparison: Comparison, row: Row) -> tuple[str, ...]:
     figure = row.figure(comparison.basis)
     if figure is None:
-        return ("Nothing is known of how even it is.",)
+        return (tr("Nothing is known of how even it is."),)
     kind = comparison.basis
     told = [
-        f"{figure.value_db:.1f} dB from even, {figure.low_hz:.0f} to {figure.high_hz:.0f} Hz, "
-        f"{row.basis_of(kind)}; less is more even."
+        tr(
+            "{value_db:.1f} dB from even, {low_hz:.0f} to {high_hz:.0f} Hz, "
+            "{basis_of}; less is more even.",
+            value_db=figure.value_db,
+            low_hz=figure.low_hz,
+            high_hz=figure.high_hz,
+            basis_of=row.basis_of(kind),
+        )
     ]
     ranked = [r for r in comparison.rows if r.figure(kind) is not None]
     others = [r for r in ranked if r is not row]
@@ -114,13 +133,23 @@ def _why(comparison: Comparison, row: Row) -> tuple[str, ...]:
         assert best is not None
         if place == 1:
             told.append(
-                f"The most even of {len(ranked)}: “{others[0].arrangement.name}” comes next with "
-                f"{best.value_db:.1f} dB."
+                tr(
+                    "The most even of {ranked}: “{name}” comes next with {value_db:.1f} dB.",
+                    ranked=len(ranked),
+                    name=others[0].arrangement.name,
+                    value_db=best.value_db,
+                )
             )
         else:
             told.append(
-                f"Number {place} of {len(ranked)}: “{others[0].arrangement.name}” has "
-                f"{best.value_db:.1f} dB. Choosing otherwise is yours; the Ledger keeps why."
+                tr(
+                    "Number {place} of {ranked}: “{name}” has {value_db:.1f} dB. "
+                    "Choosing otherwise is yours; the Ledger keeps why.",
+                    place=place,
+                    ranked=len(ranked),
+                    name=others[0].arrangement.name,
+                    value_db=best.value_db,
+                )
             )
     told += [f"{reason.text}." for reason in row.reasons]
     return tuple(told)
@@ -130,20 +159,24 @@ def _sure(document: Document, comparison: Comparison, row: Row, fit: Fit | None)
     count = sum(take.applies_to(row.arrangement) for take in document.takes)
     told = []
     if row.measured is not None:
-        told.append(f"Measured here: {count} takes apply as it stands.")
+        told.append(tr("Measured here: {count} takes apply as it stands.", count=count))
     else:
         told.append(
-            "Not measured here: a forecast of a lived-in room is right within some 2 to 4 dB, "
-            "deep hollows by more (docs/accuracy.md)."
+            tr(
+                "Not measured here: a forecast of a lived-in room is right within "
+                "some 2 to 4 dB, deep hollows by more (docs/accuracy.md)."
+            )
         )
     told.append(f"{comparison.basis_words[0].upper()}{comparison.basis_words[1:]}.")
     if fit is not None:
-        told.append("The room was fitted to the takes.")
+        told.append(tr("The room was fitted to the takes."))
     if comparison.rivals:
         told.append(comparison.rivals)
     if row.head_worst_db is not None and row.forecast_evenness is not None:
         more = row.head_worst_db - row.forecast_evenness.value_db
-        told.append(f"Leaning within the head's reach costs at most {max(more, 0.1):.1f} dB.")
+        told.append(
+            tr("Leaning within the head's reach costs at most {more:.1f} dB.", more=max(more, 0.1))
+        )
     return tuple(told)
 
 
@@ -154,9 +187,16 @@ def _better(handed: Handover, units: UnitSystem) -> list[str]:
         remedy = one.finding.remedy
         if remedy is not None and remedy.gain_db >= _WORTH_MOVING_DB:
             found.append(
-                f"Move {remedy.move.text(units)}: {remedy.evenness_before_db:.1f} → "
-                f"{remedy.evenness_after_db:.1f} dB from even (forecast), against the "
-                f"{one.finding.feature.kind} at {one.finding.feature.frequency_hz:.0f} Hz."
+                tr(
+                    "Move {what}: {evenness_before_db:.1f} → {evenness_after_db:.1f} "
+                    "dB from even (forecast), against the {kind} at {frequency_hz:.0f} "
+                    "Hz.",
+                    what=remedy.move.text(units),
+                    evenness_before_db=remedy.evenness_before_db,
+                    evenness_after_db=remedy.evenness_after_db,
+                    kind=one.finding.feature.kind,
+                    frequency_hz=one.finding.feature.frequency_hz,
+                )
             )
     return list(dict.fromkeys(found))
 
@@ -171,13 +211,13 @@ def _to_do(
     told += [f"{p.title}: {p.words} {p.costs}".strip() for p in still_open]
     unknown = [p.title.lower() for p in points if p.state == "unknown"]
     if unknown:
-        told.append(f"Not known yet: {', '.join(unknown)}.")
+        told.append(tr("Not known yet: {unknown}.", unknown=", ".join(unknown)))
     yours = [p.title.lower() for p in points if p.state == "yours"]
     if yours:
-        told.append(f"Yours to tick: {', '.join(yours)}.")
+        told.append(tr("Yours to tick: {yours}.", yours=", ".join(yours)))
     told += _for_treatment(handed)
     if not told:
-        told.append("Nothing that this program knows of.")
+        told.append(tr("Nothing that this program knows of."))
     return tuple(told)
 
 
@@ -186,13 +226,20 @@ def _for_treatment(handed: Handover) -> list[str]:
         r.finding for r in handed.remains if r.finding.feature.level_db <= DEEP_DB
     ]
     told = [
-        f"No electronics fill {f.feature.frequency_hz:.0f} Hz ({f.feature.level_db:.0f} dB); "
-        "another place or treatment may."
+        tr(
+            "No electronics fill {frequency_hz:.0f} Hz ({level_db:.0f} dB); "
+            "another place or treatment may.",
+            frequency_hz=f.feature.frequency_hz,
+            level_db=f.feature.level_db,
+        )
         for f in left[:2]
     ]
     if handed.exceeding:
         told.append(
-            f"{handed.exceeding} early reflections are louder than listening rooms should have: "
-            "the hand-over list says where."
+            tr(
+                "{exceeding} early reflections are louder than listening rooms "
+                "should have: the hand-over list says where.",
+                exceeding=handed.exceeding,
+            )
         )
     return told

@@ -22,6 +22,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.ledger_steps import Step, steps_of
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True)
@@ -81,7 +82,9 @@ def build_card(
         rows[mix.id] = found.rows[0]
     both = rows[BOTH.id]
     if both.problem:
-        raise Refused(f"“{name}” cannot stand as placed: {both.problem}")
+        raise Refused(
+            tr("“{name}” cannot stand as placed: {problem}", name=name, problem=both.problem)
+        )
     figures = tuple(
         Figure(mix.name, rows[mix.id].forecast_evenness, rows[mix.id].measured_evenness)
         for mix in mixes(document.gear)
@@ -118,7 +121,7 @@ def _by_ear(document: Document, arrangement: Arrangement) -> tuple[str, ...]:
     ]
     found = scored(document.by_ear.review)
     if found.answered or found.faults:
-        told.append(f"The room by eye: {found.words}")
+        told.append(tr("The room by eye: {words}", words=found.words))
         told += [fault.words for fault in found.faults]
     return tuple(told)
 
@@ -135,11 +138,15 @@ def _history(document: Document, name: str, ledger: Sequence[Entry]) -> tuple[St
 def _dip_words(row: Row) -> str:
     judged = row.measured_evenness or row.forecast_evenness
     if judged is None:
-        return "Nothing is known of its dips: there is neither forecast nor take."
+        return tr("Nothing is known of its dips: there is neither forecast nor take.")
     kind = "measured" if row.measured_evenness else "forecast"
-    return (
-        f"Deepest dip, both monitors, {kind}: {judged.deepest_hz:.0f} Hz, "
-        f"{judged.deepest_db:.0f} dB. Likely cause: {row.deepest_cause}."
+    return tr(
+        "Deepest dip, both monitors, {kind}: {deepest_hz:.0f} Hz, "
+        "{deepest_db:.0f} dB. Likely cause: {deepest_cause}.",
+        kind=kind,
+        deepest_hz=judged.deepest_hz,
+        deepest_db=judged.deepest_db,
+        deepest_cause=row.deepest_cause,
     )
 
 
@@ -148,15 +155,30 @@ def _doubts(document: Document, arrangement: Arrangement, both: Row) -> tuple[st
     wall = (arrangement.left.y + arrangement.right.y) / 2 - document.room.frame.front
     first = first_cancellation_at_source_hz(wall, document.room.speed_of_sound)
     found = [
-        f"The front wall, {wall:.2f} m behind the monitors, first cancels near {first:.0f} Hz "
-        "(c / 4d).",
-        f"The forecast holds for 20 to 300 Hz and leaves {left_out(document.room)} out.",
+        tr(
+            "The front wall, {wall:.2f} m behind the monitors, first cancels "
+            "near {first:.0f} Hz (c / 4d).",
+            wall=wall,
+            first=first,
+        ),
+        tr(
+            "The forecast holds for 20 to 300 Hz and leaves {left_out} out.",
+            left_out=left_out(document.room),
+        ),
         DOWNWARD_ASSUMPTION,
-        f"Figures are smoothed over 1/{SMOOTHING_PER_OCTAVE} octave; lower is more even.",
+        tr(
+            "Figures are smoothed over 1/{smoothing_per_octave} octave; lower is more even.",
+            smoothing_per_octave=SMOOTHING_PER_OCTAVE,
+        ),
     ]
     if both.measured is None:
-        found.insert(0, "No take of both monitors at this place yet: measure before you decide.")
+        found.insert(
+            0, tr("No take of both monitors at this place yet: measure before you decide.")
+        )
     stale = document.stale_takes(arrangement)
     if stale:
-        found.insert(0, f"{len(stale)} older takes were made at other places and are not used.")
+        found.insert(
+            0,
+            tr("{stale} older takes were made at other places and are not used.", stale=len(stale)),
+        )
     return tuple(found)

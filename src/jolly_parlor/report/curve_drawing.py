@@ -10,6 +10,7 @@ from reportlab.lib.units import mm
 
 from jolly_parlor.placement.evenness import Deviation
 from jolly_parlor.report.drawing_marks import FAINT, INK, WINE, text_at
+from jolly_parlor.words import tr
 
 _OCHRE, _TEAL = HexColor("#d9b46a"), HexColor("#7fb3ad")
 _MOST_DB = 20.0
@@ -40,7 +41,7 @@ def curve_drawing(
             x, y = at(hertz, -_MOST_DB)
             drawing.add(Line(x, y, x, y - 2, strokeColor=INK, strokeWidth=0.5))
             drawing.add(text_at(x, y - 9, str(hertz), INK, 6.5))
-    drawing.add(text_at(width - 2 * mm, 1, "Hz; dB from even", INK, 6.5, "end"))
+    drawing.add(text_at(width - 2 * mm, 1, tr("Hz; dB from even"), INK, 6.5, "end"))
     f, d = filled.frequencies_hz[filled.in_band], filled.deviation_db[filled.in_band]
     for sign, colour in ((1.0, _OCHRE), (-1.0, _TEAL)):
         part = np.where(sign * d > 0, d, 0.0)

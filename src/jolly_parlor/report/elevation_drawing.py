@@ -28,6 +28,7 @@ from jolly_parlor.report.drawing_marks import (
     text_at,
 )
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import tr
 
 Side = Literal["front", "right", "back", "left"]
 SIDES: tuple[Side, ...] = ("front", "right", "back", "left")
@@ -112,7 +113,7 @@ class ScaledElevation:
         along = met.at.y - frame.front if self.side in ("left", "right") else met.at.x - frame.left
         far, high = (format_length(part, self.units) for part in (along, met.at.z))
         end = "front" if self.side in ("left", "right") else "left"
-        return f"{far} from the {end}, {high} high"
+        return tr("{far} from the {end}, {high} high", far=far, end=end, high=high)
 
     def _outline(self) -> None:
         """Floor, ends, and the highest of the ceiling over the room, seen from this side."""
@@ -173,7 +174,12 @@ class ScaledElevation:
         top = self.drawing.height - 5 * mm
         sizes = (format_length(d, self.units) for d in (self.across, self.room.height))
         size = " × ".join(sizes)
-        words = f"{self.side} side, seen from inside · {size} · 1:{self.ratio}"
+        words = tr(
+            "{side} side, seen from inside · {size} · 1:{ratio}",
+            side=self.side,
+            size=size,
+            ratio=self.ratio,
+        )
         self.drawing.add(text_at(middle, top, words, INK, 7.5))
 
     def _rect(self, one: tuple[float, float], other: tuple[float, float], colour: HexColor) -> None:

@@ -2,7 +2,7 @@
 hand-over list, the check list, advice, cautions and how it came about.
 """
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from datetime import date
 
@@ -27,12 +27,13 @@ from jolly_parlor.report.curve_drawing import curve_drawing
 from jolly_parlor.report.elevation_drawing import SIDES, ScaledElevation
 from jolly_parlor.report.plan_drawing import ScaledPlan
 from jolly_parlor.units import UnitSystem, format_length, with_minus
+from jolly_parlor.words import capital, tr
 
 STATES = {
     "holds": "holds",
     "open": "open",
-    "unknown": "not known",
-    "yours": "to tick",
+    "unknown": tr("not known"),
+    "yours": tr("to tick"),
     "ticked": "ticked",
 }
 
@@ -60,12 +61,25 @@ def gather(
     forecaster: Forecaster | None = None,
     units: UnitSystem = "metric",
     made_on: date | None = None,
+    told: Callable[[float], object] = lambda share: None,
 ) -> Findings:
-    """Work all of it out. Raises Refused for an arrangement that cannot stand."""
+    """Work all of it out. told: hears the share that is done, and may raise to stop. Raises Refused
+    for an arrangement that cannot stand.
+    """
     model = forecaster or Forecaster(document.room, document.gear)
     anechoic = Anechoic(model)
     card = build_card(document, name, made_on, ledger, model, anechoic)
-    signed = sign_off(document, name, model, anechoic, fit=fit, units=units)
+    told(0.3)
+    signed = sign_off(
+        document,
+        name,
+        model,
+        anechoic,
+        fit=fit,
+        units=units,
+        told=lambda share: told(0.3 + 0.6 * share),
+    )
+    told(0.9)
     others = bool(document.gear.others)
     return Findings(
         card,
@@ -85,7 +99,7 @@ def report_of(found: Findings) -> Report:
     card, room = found.card, found.card.document.room
     size = " × ".join(format_length(d, found.units) for d in room.dimensions)
     blocks: list[Block] = [
-        Words(f"Width × length × height: {size}"),
+        Words(tr("Width × length × height: {size}", size=size)),
         Words(found.verdict.headline + ".", strong=True),
     ]
     for part in found.verdict.parts:
@@ -105,13 +119,15 @@ def _drawn(found: Findings) -> list[Block]:
     card, points = found.card, found.handed.points
     room, gear, a = card.document.room, card.document.gear, card.arrangement
     drawn: list[Block] = [
-        Heading("Plan and elevations"),
+        Heading(tr("Plan and elevations")),
         Words(
-            "Crosses are first reflections, numbered as in the list below; ringed where they come "
-            "too early and too loud."
+            tr(
+                "Crosses are first reflections, numbered as in the list below; "
+                "ringed where they come too early and too loud."
+            )
         ),
         Picture(
-            "Plan",
+            tr("Plan"),
             lambda width, height: (
                 ScaledPlan(room, gear, a, width, height, points, found.units).drawing
             ),
@@ -120,7 +136,7 @@ def _drawn(found: Findings) -> list[Block]:
     for side in SIDES:
         drawn.append(
             Picture(
-                f"{side.capitalize()} side",
+                tr("{side} side", side=capital(side)),
                 lambda width, height, side=side: (  # type: ignore[misc]
                     ScaledElevation(room, gear, a, side, width, points, found.units).drawing
                 ),
@@ -139,24 +155,34 @@ def _built(found: Findings) -> list[Block]:
         last = d.item
     left, right = card.toe_in_degrees
     built: list[Block] = [
-        Heading("With the tape"),
-        Words("Monitors are measured at the acoustic centre on their front."),
+        Heading(tr("With the tape")),
+        Words(tr("Monitors are measured at the acoustic centre on their front.")),
         Rows(("", "", "distance"), tuple(tape), (4, 7, 3)),
         Words(
-            f"Turn the left monitor in by {left:.0f}° and the right by {right:.0f}°: aimed "
-            f"{card.aim}."
+            tr(
+                "Turn the left monitor in by {left:.0f}° and the right by "
+                "{right:.0f}°: aimed {aim}.",
+                left=left,
+                right=right,
+                aim=card.aim,
+            )
         ),
-        Heading("Set like this"),
+        Heading(tr("Set like this")),
         Rows(("loudspeaker", "setting"), card.settings, (3, 11)),
     ]
     sections = [
-        (name, f"{s.frequency_hz:g} Hz", with_minus(f"{s.gain_db:+.1f} dB"), f"{s.q:g}")
+        (
+            name,
+            tr("{frequency_hz:g} Hz", frequency_hz=s.frequency_hz),
+            with_minus(tr("{gain_db:+.1f} dB", gain_db=s.gain_db)),
+            f"{s.q:g}",
+        )
         for name, chain in card.arrangement.chains.items()
         for s in chain.sections
     ]
     if sections:
         built += [
-            Heading("Equaliser, cuts only"),
+            Heading(tr("Equaliser, cuts only")),
             Rows(("loudspeaker", "frequency", "gain", "Q"), tuple(sections), (4, 3, 3, 3)),
         ]
     return built
@@ -167,18 +193,26 @@ def _curves(found: Findings) -> list[Block]:
     if filled is None:
         return []
     line = found.forecast if found.measured is not None else None
-    words = ["filled: measured", "line: forecast"] if line is not None else ["filled: forecast"]
+    words = (
+        [tr("filled: measured"), tr("line: forecast")]
+        if line is not None
+        else [tr("filled: forecast")]
+    )
     rows = []
     for f in found.card.figures:
         judged = f.forecast or f.measured
-        band = f"{judged.low_hz:.0f} to {judged.high_hz:.0f} Hz" if judged else ""
-        cells = [f"{e.value_db:.1f}" if e else "no take" for e in (f.forecast, f.measured)]
+        band = (
+            tr("{low_hz:.0f} to {high_hz:.0f} Hz", low_hz=judged.low_hz, high_hz=judged.high_hz)
+            if judged
+            else ""
+        )
+        cells = [f"{e.value_db:.1f}" if e else tr("no take") for e in (f.forecast, f.measured)]
         rows.append((f.combination, *cells, band))
     return [
-        Heading("How even"),
-        Rows(("dB from even", "forecast", "measured", "band"), tuple(rows), (5, 3, 3, 4)),
+        Heading(tr("How even")),
+        Rows((tr("dB from even"), "forecast", "measured", "band"), tuple(rows), (5, 3, 3, 4)),
         Picture(
-            "All that plays at the main seat",
+            tr("All that plays at the main seat"),
             lambda width, height: curve_drawing(filled, line, words, width, min(height, 170.0)),
             0.3,
         ),
@@ -196,27 +230,36 @@ def _handed(found: Findings) -> list[Block]:
             f"{n}{' *' if p.exceeds else ''}",
             p.loudspeaker,
             p.surface,
-            with_minus(f"{p.level_db:.0f} dB"),
-            f"{1000 * p.delay_seconds:.1f} ms",
+            with_minus(tr("{level_db:.0f} dB", level_db=p.level_db)),
+            tr("{delay_seconds:.1f} ms", delay_seconds=1000 * p.delay_seconds),
             p.tape(room, found.units),
         )
         for n, p in enumerate(handed.points, start=1)
     )
     behind = tuple(
-        f"The line of {b.loudspeaker} through the head meets the {b.surface}."
+        tr(
+            "The line of {loudspeaker} through the head meets the {surface}.",
+            loudspeaker=b.loudspeaker,
+            surface=b.surface,
+        )
         for b in handed.behind
     )
-    told: list[Block] = [Heading("For whoever treats the room")]
+    told: list[Block] = [Heading(tr("For whoever treats the room"))]
     if not handed.measured:
         told.append(Words(NOT_MEASURED, strong=True))
     told += [
-        Words("What remains after placing, in order of harm:"),
-        Bullets(remains or ("Nothing of 3 dB or more.",)),
+        Words(tr("What remains after placing, in order of harm:")),
+        Bullets(remains or (tr("Nothing of 3 dB or more."),)),
         Words(
-            f"First reflections at {handed.seat}; those marked * come within "
-            f"{1000 * EARLY_SECONDS:.0f} ms above {with_minus(f'{EARLY_DB:.0f}')} dB of the direct "
-            "sound, 1 to 4 kHz, which listening rooms should avoid (ITU-R BS.1116-3, EBU Tech "
-            "3276; from memory)."
+            tr(
+                "First reflections at {seat}; those marked * come within "
+                "{early_seconds:.0f} ms above {with_minus} dB of the direct sound, "
+                "1 to 4 kHz, which listening rooms should avoid (ITU-R BS.1116-3, "
+                "EBU Tech 3276; from memory).",
+                seat=handed.seat,
+                early_seconds=1000 * EARLY_SECONDS,
+                with_minus=with_minus(f"{EARLY_DB:.0f}"),
+            )
         ),
         Rows(("", "of", "off", "level", "delay", "where"), points, (1.2, 3, 4, 2, 2.2, 9)),
     ]
@@ -225,8 +268,15 @@ def _handed(found: Findings) -> list[Block]:
     told.append(Words(handed.decay_words))
     known = [d for d in handed.decays if d.seconds is not None]
     if known:
-        cells = tuple((f"{d.midband_hz:.0f} Hz", f"{d.seconds:.2f} s", d.kind) for d in known)
-        told.append(Rows(("third of an octave", "decay", "from"), cells, (4, 3, 3)))
+        cells = tuple(
+            (
+                tr("{midband_hz:.0f} Hz", midband_hz=d.midband_hz),
+                tr("{seconds:.2f} s", seconds=d.seconds),
+                d.kind,
+            )
+            for d in known
+        )
+        told.append(Rows((tr("third of an octave"), "decay", "from"), cells, (4, 3, 3)))
     told.append(Words(SMALL_ROOMS))
     return told
 
@@ -245,8 +295,8 @@ def _matched(found: Findings) -> list[Block]:
         )
         for m in found.matched
     )
-    head = ("loudspeaker", "from", "up", "distance", "to do")
-    return [Heading("Around the seat"), Rows(head, rows, (3, 3, 1.5, 2.5, 10))]
+    head = ("loudspeaker", "from", "up", "distance", tr("to do"))
+    return [Heading(tr("Around the seat")), Rows(head, rows, (3, 3, 1.5, 2.5, 10))]
 
 
 def _listed(found: Findings) -> list[Block]:
@@ -256,9 +306,9 @@ def _listed(found: Findings) -> list[Block]:
         for one in found.advice
     )
     return [
-        Heading("Check list"),
+        Heading(tr("Check list")),
         Rows(("", "", ""), rows, (2, 4.5, 11)),
-        Heading("Fixing and carrying"),
+        Heading(tr("Fixing and carrying")),
         Bullets(advice),
     ]
 
@@ -266,14 +316,17 @@ def _listed(found: Findings) -> list[Block]:
 def _ended(found: Findings) -> list[Block]:
     card = found.card
     ended: list[Block] = [
-        Heading("What this report cannot promise"),
+        Heading(tr("What this report cannot promise")),
         Bullets(card.doubts),
-        Heading("Cautions"),
+        Heading(tr("Cautions")),
         Bullets(card.cautions),
     ]
     if card.by_ear:
-        ended += [Heading("By ear and by eye"), Bullets(card.by_ear)]
+        ended += [Heading(tr("By ear and by eye")), Bullets(card.by_ear)]
     if card.history:
         rows = tuple((str(s.number), s.day_and_time, s.entry.text) for s in card.history)
-        ended += [Heading("How it came about"), Rows(("step", "when", ""), rows, (1.4, 3.2, 13))]
+        ended += [
+            Heading(tr("How it came about")),
+            Rows(("step", "when", ""), rows, (1.4, 3.2, 13)),
+        ]
     return ended

@@ -24,6 +24,7 @@ from jolly_parlor.report.drawing_marks import (
     text_at,
 )
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import tr
 
 _MARGIN = 14 * mm
 _UPRIGHT = ("front", "back", "left", "right")
@@ -114,7 +115,7 @@ class ScaledPlan:
         frame = self.room.frame
         parts = met.at.x - frame.left, met.at.y - frame.front
         left, front = (format_length(part, self.units) for part in parts)
-        return f"{left} from the left, {front} from the front"
+        return tr("{left} from the left, {front} from the front", left=left, front=front)
 
     def _walls(self) -> None:
         outline = [value for corner in self.room.plan for value in self.at(*corner)]
@@ -127,9 +128,13 @@ class ScaledPlan:
             self.drawing.add(line)
         px, py = self.at(self.room.width / 2, 0)
         faced = self.room.walls[self.room.frame.wall]
-        text = f"facing: {faced.name} wall ({faced.material.replace('_', ' ')})"
+        text = tr(
+            "facing: {name} wall ({material})",
+            name=faced.name,
+            material=faced.material.replace("_", " "),
+        )
         if self.room.is_box:
-            text = f"front wall ({faced.material.replace('_', ' ')})"
+            text = tr("front wall ({material})", material=faced.material.replace("_", " "))
         self.drawing.add(text_at(px, py + 8 * mm, text, INK, 7.5))
 
     def _cabinet(self, centre: Point, ear: Point) -> None:
@@ -156,7 +161,7 @@ class ScaledPlan:
         self.drawing.add(turned)
         bx, by = _MARGIN, 5 * mm + self._under
         self.drawing.add(Line(bx, by, bx + self._unit, by, strokeColor=INK, strokeWidth=1.2))
-        bar = f"1 m at 1:{self.ratio}"
+        bar = tr("1 m at 1:{ratio}", ratio=self.ratio)
         self.drawing.add(text_at(bx + self._unit + 2 * mm, by - 2.5, bar, INK, 7.5, "start"))
 
     def _rect(

@@ -33,6 +33,7 @@ from jolly_parlor.report.blocks import (
 )
 from jolly_parlor.report.drawing_marks import INK, RULE, WINE
 from jolly_parlor.report.fonts import SANS, SANS_BOLD, SERIF, SERIF_ITALIC, register
+from jolly_parlor.words import language, tr
 
 _MARGIN = 17 * mm
 _STYLES = {
@@ -66,7 +67,9 @@ class ReportNotWritten(Refused):
 def write_report(report: Report, path: Path, paper: Paper = "a4") -> None:
     """Write as `.pdf` or `.html`, whole or not at all. Raises ReportNotWritten."""
     if path.suffix.lower() not in (".pdf", ".html"):
-        raise ReportNotWritten(f"{path.name}: a report is written as .pdf or .html; choose one.")
+        raise ReportNotWritten(
+            tr("{name}: a report is written as .pdf or .html; choose one.", name=path.name)
+        )
     try:
         with replacing(path) as temporary:
             if path.suffix.lower() == ".pdf":
@@ -74,8 +77,10 @@ def write_report(report: Report, path: Path, paper: Paper = "a4") -> None:
             else:
                 temporary.write_text(report_html(report, paper), "utf-8")
     except OSError as error:
-        reason = (error.strerror or "the place cannot be written").lower()
-        raise ReportNotWritten(f"{path.name} could not be written: {reason}.") from None
+        reason = (error.strerror or tr("the place cannot be written")).lower()
+        raise ReportNotWritten(
+            tr("{name} could not be written: {reason}.", name=path.name, reason=reason)
+        ) from None
 
 
 def _write_pdf(report: Report, path: Path, paper: Paper) -> None:
@@ -167,7 +172,7 @@ def report_html(report: Report, paper: Paper = "a4") -> str:
     page = f"@page {{ size: {paper}; margin: 17mm; }}"
     title = escape(report.title)
     return (
-        '<!DOCTYPE html>\n<html lang="en">\n<head>\n<meta charset="utf-8">\n'
+        f'<!DOCTYPE html>\n<html lang="{language()}">\n<head>\n<meta charset="utf-8">\n'
         f"<title>{title} · {escape(report.under)}</title>\n<style>{_STYLE}{page}\n"
         "@media print { body { background: #fff; margin: 0; } }\n</style>\n</head>\n<body>\n"
         f'<h1>{title}</h1>\n<p class="under">{escape(report.under)}</p>\n'

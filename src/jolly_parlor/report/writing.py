@@ -18,6 +18,7 @@ from jolly_parlor.report.drawing_marks import INK, RULE, WINE
 from jolly_parlor.report.fonts import SANS, SANS_BOLD, SERIF, SERIF_ITALIC, register
 from jolly_parlor.report.plan_drawing import ScaledPlan
 from jolly_parlor.units import both_units, feet_inches, format_length
+from jolly_parlor.words import language, tr
 
 
 class CardNotWritten(Refused):
@@ -28,7 +29,9 @@ def write_card(card: Card, path: Path, paper: Paper = "a4") -> None:
     """Write as `.pdf` or `.html`, whole or not at all. Raises CardNotWritten."""
     kind = path.suffix.lower()
     if kind not in (".pdf", ".html"):
-        raise CardNotWritten(f"{path.name}: a card is written as .pdf or .html; choose one.")
+        raise CardNotWritten(
+            tr("{name}: a card is written as .pdf or .html; choose one.", name=path.name)
+        )
     try:
         with replacing(path) as temporary:
             if kind == ".pdf":
@@ -36,8 +39,10 @@ def write_card(card: Card, path: Path, paper: Paper = "a4") -> None:
             else:
                 _write_html(card, temporary)
     except OSError as error:
-        reason = (error.strerror or "the place cannot be written").lower()
-        raise CardNotWritten(f"{path.name} could not be written: {reason}.") from None
+        reason = (error.strerror or tr("the place cannot be written")).lower()
+        raise CardNotWritten(
+            tr("{name} could not be written: {reason}.", name=path.name, reason=reason)
+        ) from None
 
 
 def card_html(card: Card) -> str:
@@ -55,6 +60,19 @@ def card_html(card: Card) -> str:
         metres=format_length,
         feet=feet_inches,
         figure=_figure,
+        tr=tr,
+        language=language(),
+        turned=_turned(card),
+    )
+
+
+def _turned(card: Card) -> str:
+    left, right = card.toe_in_degrees
+    return tr(
+        "Turn the left monitor in by {left:.0f}° and the right by {right:.0f}°: aimed {aim}.",
+        left=left,
+        right=right,
+        aim=card.aim,
     )
 
 
@@ -88,32 +106,30 @@ def _story(card: Card) -> list[Flowable]:
     size = " × ".join(both_units(d) for d in (room.width, room.length, room.height))
     plan = _plan(card, 160 * mm, 150 * mm)
     plan.drawing.hAlign = "CENTER"
-    toe = card.toe_in_degrees
     return [
         Paragraph(escape(card.arrangement.name), serif),
         Paragraph(f"{escape(room.name)}, {card.made_on:%d %B %Y}", under),
-        Paragraph(f"Width × length × height: {escape(size)}", body),
+        Paragraph(tr("Width × length × height: {size}", size=escape(size)), body),
         Paragraph(escape(card.arrangement.rule), body),
         plan.drawing,
         Paragraph(escape(card.dip), body),
-        Paragraph("How even", head),
+        Paragraph(tr("How even"), head),
         _figures(card),
-        Paragraph("With the tape", head),
-        Paragraph("Monitors are measured at the acoustic centre on their front.", body),
+        Paragraph(tr("With the tape"), head),
+        Paragraph(tr("Monitors are measured at the acoustic centre on their front."), body),
         _distances(card),
         Paragraph(
-            f"Turn the left monitor in by {toe[0]:.0f}° and the right by {toe[1]:.0f}°: aimed "
-            f"{card.aim}.",
+            _turned(card),
             body,
         ),
-        Paragraph("Set like this", head),
+        Paragraph(tr("Set like this"), head),
         *[
             Paragraph(f"<b>{escape(who)}</b>: {escape(words)}", body)
             for who, words in card.settings
         ],
-        Paragraph("What this card cannot promise", head),
+        Paragraph(tr("What this card cannot promise"), head),
         *[Paragraph(f"· {escape(text)}", body) for text in card.doubts],
-        Paragraph("Cautions", head),
+        Paragraph(tr("Cautions"), head),
         *[Paragraph(f"· {escape(text)}", body) for text in card.cautions],
         *_heard(card, head, body),
         Spacer(1, 4 * mm),
@@ -124,10 +140,10 @@ def _heard(card: Card, head: ParagraphStyle, body: ParagraphStyle) -> list[Flowa
     """By ear, and how it came about; nothing where nothing is kept."""
     told: list[Flowable] = []
     if card.by_ear:
-        told.append(Paragraph("By ear and by eye", head))
+        told.append(Paragraph(tr("By ear and by eye"), head))
         told += [Paragraph(f"· {escape(text)}", body) for text in card.by_ear]
     if card.history:
-        told.append(Paragraph("How it came about", head))
+        told.append(Paragraph(tr("How it came about"), head))
         rows = [
             [str(step.number), step.day_and_time, Paragraph(escape(step.entry.text), body)]
             for step in card.history
@@ -137,7 +153,7 @@ def _heard(card: Card, head: ParagraphStyle, body: ParagraphStyle) -> list[Flowa
 
 
 def _distances(card: Card) -> Table:
-    rows = [["", "", "metric", "feet and inches"]]
+    rows = [["", "", "metric", tr("feet and inches")]]
     last = ""
     for d in card.distances:
         item = "" if d.item == last else d.item
@@ -147,16 +163,20 @@ def _distances(card: Card) -> Table:
 
 
 def _figures(card: Card) -> Table:
-    rows = [["from even, dB", "forecast", "measured", "band"]]
+    rows = [[tr("from even, dB"), "forecast", "measured", "band"]]
     for f in card.figures:
         judged = f.forecast or f.measured
-        band = f"{judged.low_hz:.0f}–{judged.high_hz:.0f} Hz" if judged else ""
+        band = (
+            tr("{low_hz:.0f}–{high_hz:.0f} Hz", low_hz=judged.low_hz, high_hz=judged.high_hz)
+            if judged
+            else ""
+        )
         rows.append([f.combination, _figure(f.forecast), _figure(f.measured), band])
     return _table(rows, [48 * mm, 30 * mm, 30 * mm, 40 * mm])
 
 
 def _figure(value: Evenness | None) -> str:
-    return f"{value.value_db:.1f}" if value else "no take"
+    return f"{value.value_db:.1f}" if value else tr("no take")
 
 
 def _table(rows: list[list[str]], widths: list[float]) -> Table:

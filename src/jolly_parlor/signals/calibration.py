@@ -12,6 +12,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.signals.cells import ResponseFileError, lines_of, read_text
 from jolly_parlor.signals.tables import Curve, curves_of, table_of
+from jolly_parlor.words import tr
 
 _SENSITIVITY = re.compile(
     r"sens[a-z]{0,12} {0,3}(?:factor)? {0,3}[=:]? {0,3}(-?\d{1,6}(?:[.,]\d{1,6})?) {0,3}(db|mv)?",
@@ -55,15 +56,20 @@ def read_calibration(path: Path) -> Calibration:
     curves = curves_of(table_of(lines, headings, path.name), path.name, any_level=True)
     if len(curves) > 1:
         raise ResponseFileError(
-            f"{path.name}, line {curves[1].lines[0]}: {len(curves)} curves in one calibration "
-            "file; keep the one that was used."
+            tr(
+                "{name}, line {lines}: {curves} curves in one calibration file; "
+                "keep the one that was used.",
+                name=path.name,
+                lines=curves[1].lines[0],
+                curves=len(curves),
+            )
         )
     return _calibration(curves[0], path.name, found.group(0).strip() if found else "")
 
 
-_TOO_FEW = (
-    "{} holds fewer than two lines of frequency and level; a calibration file has one for each of "
-    "many frequencies."
+_TOO_FEW = tr(
+    "{} holds fewer than two lines of frequency and level; a "
+    "calibration file has one for each of many frequencies."
 )
 
 
@@ -76,8 +82,14 @@ def _calibration(curve: Curve, name: str, sensitivity: str) -> Calibration:
     worst = rows[int(np.argmax(np.abs(level[rows])))]
     if abs(level[worst]) > _LARGEST_DB:
         raise ResponseFileError(
-            f"{name}, line {curve.lines[worst]}: a microphone that is {level[worst]:g} dB off at "
-            f"{f[worst]:g} Hz cannot be; is this a response instead of a calibration?"
+            tr(
+                "{name}, line {lines}: a microphone that is {level:g} dB off at "
+                "{f:g} Hz cannot be; is this a response instead of a calibration?",
+                name=name,
+                lines=curve.lines[worst],
+                level=level[worst],
+                f=f[worst],
+            )
         )
     order = np.array(sorted({float(f[row]): row for row in rows}.values(), key=lambda r: f[r]))
     if phase is not None:

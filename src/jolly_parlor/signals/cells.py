@@ -12,6 +12,7 @@ from itertools import pairwise
 from pathlib import Path
 
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _LARGEST_FILE = 64 * 1024 * 1024
 _LONGEST_LINE = 2000
@@ -65,13 +66,19 @@ def read_text(path: Path) -> str:
     """The text of a file, whatever its encoding. Raises ResponseFileError in a sentence."""
     try:
         if not path.is_file():
-            raise ResponseFileError(f"{path.name} could not be read: there is no such file.")
+            raise ResponseFileError(
+                tr("{name} could not be read: there is no such file.", name=path.name)
+            )
         if path.stat().st_size > _LARGEST_FILE:
-            raise ResponseFileError(f"{path.name} is over 64 MB; that is no response text file.")
+            raise ResponseFileError(
+                tr("{name} is over 64 MB; that is no response text file.", name=path.name)
+            )
         data = path.read_bytes()
     except OSError as error:
-        reason = error.strerror or "it cannot be opened"
-        raise ResponseFileError(f"{path.name} could not be read: {reason}.") from None
+        reason = error.strerror or tr("it cannot be opened")
+        raise ResponseFileError(
+            tr("{name} could not be read: {reason}.", name=path.name, reason=reason)
+        ) from None
     return _decode(data, path.name)
 
 
@@ -160,8 +167,16 @@ def marks_of(lines: Sequence[Line], name: str) -> Marks:
         }
         if groups[","] == groups["."]:
             raise ResponseFileError(
-                f"{name}, line {commas[0][0]}: “{commas[0][1]}” here and “{points[0][1]}” in line "
-                f"{points[0][0]}: comma and point cannot both be decimal signs; write one of them."
+                tr(
+                    "{name}, line {commas}: “{commas2}” here and “{points}” in line "
+                    "{points2}: comma and point cannot both be decimal signs; write "
+                    "one of them.",
+                    name=name,
+                    commas=commas[0][0],
+                    commas2=commas[0][1],
+                    points=points[0][1],
+                    points2=points[0][0],
+                )
             )
         return Marks(".", ",") if groups[","] else Marks(",", ".")
     mark = "," if commas else "."
@@ -174,8 +189,14 @@ def marks_of(lines: Sequence[Line], name: str) -> Marks:
             if any(mark in cell for _, cell in others):
                 number = next(n for n, cell in others if mark in cell)
                 raise ResponseFileError(
-                    f"{name}, line {number}: “{mark}” stands for thousands in the frequencies and "
-                    "for decimals here; write the frequencies without thousands."
+                    tr(
+                        "{name}, line {number}: “{mark}” stands for thousands in the "
+                        "frequencies and for decimals here; write the frequencies without "
+                        "thousands.",
+                        name=name,
+                        number=number,
+                        mark=mark,
+                    )
                 )
             return grouped
     return plain
@@ -188,9 +209,16 @@ def _agreed(marks: Marks, every: list[tuple[int, str]], name: str, number: int) 
     for at, cell in every:
         if not shape.match(cell):
             raise ResponseFileError(
-                f"{name}, line {at}: “{cell[:30]}” does not fit the decimal “{marks.decimal}” of "
-                f"line {number}: commas both inside and between numbers cannot be told apart; save "
-                "it with semicolons between the columns."
+                tr(
+                    "{name}, line {at}: “{cell}” does not fit the decimal “{decimal}” "
+                    "of line {number}: commas both inside and between numbers cannot "
+                    "be told apart; save it with semicolons between the columns.",
+                    name=name,
+                    at=at,
+                    cell=cell[:30],
+                    decimal=marks.decimal,
+                    number=number,
+                )
             )
     return marks
 
@@ -228,11 +256,17 @@ def _decode(data: bytes, name: str) -> str:
         try:
             return data.decode("utf-16")
         except UnicodeDecodeError:
-            raise ResponseFileError(f"{name} is cut off or not a text file.") from None
+            raise ResponseFileError(
+                tr("{name} is cut off or not a text file.", name=name)
+            ) from None
     if b"\x00" in data:
         line = data[: data.index(b"\x00")].count(b"\n") + 1
         raise ResponseFileError(
-            f"{name}, line {line}: not a text file; export the response as text and try again."
+            tr(
+                "{name}, line {line}: not a text file; export the response as text and try again.",
+                name=name,
+                line=line,
+            )
         )
     try:
         return data.decode("utf-8-sig")

@@ -13,6 +13,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import band_edges_hz, midband_hz
 from jolly_parlor.signals.impulse import ImpulseResponse
+from jolly_parlor.words import tr
 
 _SPANS = ((35.0, "T30"), (25.0, "T20"), (15.0, "T10"))
 _START_DB, _ABOVE_NOISE_DB = -5.0, 10.0
@@ -35,8 +36,17 @@ class Decay:
     def words(self) -> str:
         """The figure and how far it can be trusted."""
         if self.seconds is None:
-            return f"{self.midband_hz:.0f} Hz: only {self.range_db:.0f} dB above the noise"
-        return f"{self.midband_hz:.0f} Hz: {self.seconds:.2f} s ({self.kind})"
+            return tr(
+                "{midband_hz:.0f} Hz: only {range_db:.0f} dB above the noise",
+                midband_hz=self.midband_hz,
+                range_db=self.range_db,
+            )
+        return tr(
+            "{midband_hz:.0f} Hz: {seconds:.2f} s ({kind})",
+            midband_hz=self.midband_hz,
+            seconds=self.seconds,
+            kind=self.kind,
+        )
 
 
 def third_octave_midbands(low_hz: float, high_hz: float) -> list[float]:

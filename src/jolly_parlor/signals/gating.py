@@ -12,6 +12,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.impulse import ImpulseResponse
+from jolly_parlor.words import tr
 
 LEFT_MS, RIGHT_MS = (0.1, 500.0), (1.0, 2000.0)
 CYCLES = (1.0, 50.0)
@@ -29,13 +30,19 @@ class Gates:
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when all is well."""
         for name, value, (least, most) in (
-            ("gate before the arrival", self.left_ms, LEFT_MS),
-            ("gate after the arrival", self.right_ms, RIGHT_MS),
+            (tr("gate before the arrival"), self.left_ms, LEFT_MS),
+            (tr("gate after the arrival"), self.right_ms, RIGHT_MS),
             ("window", self.cycles, CYCLES),
         ):
             unit = "cycles" if name == "window" else "ms"
             if value is not None and not least <= value <= most:
-                return f"The {name} goes from {least:g} to {most:g} {unit}."
+                return tr(
+                    "The {name} goes from {least:g} to {most:g} {unit}.",
+                    name=name,
+                    least=least,
+                    most=most,
+                    unit=unit,
+                )
         return ""
 
     @property

@@ -10,6 +10,7 @@ from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.reading import ReadResponse, ResponseFileError, read_response
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.wav import WavRefused, read_wav
+from jolly_parlor.words import plural, tr
 
 SUFFIXES = (".txt", ".csv", ".frd", ".dat", ".tsv", ".wav")
 TAKE_HZ: FloatArray = log_grid(10.0, 20000.0, 48)
@@ -30,22 +31,34 @@ def read_take(path: Path, channel: int = 1, curve: str | None = None) -> ReadRes
     channels = samples.shape[1]
     if not 1 <= channel <= channels:
         raise ResponseFileError(
-            f"{path.name} has {channels} channel{'s' * (channels > 1)}; there is no number "
-            f"{channel}."
+            plural(
+                channels,
+                "{name} has {count} channel; there is no number {channel}.",
+                "{name} has {count} channels; there is no number {channel}.",
+                name=path.name,
+                channel=channel,
+            )
         )
     one = samples[:, channel - 1]
     if not np.any(one):
-        raise ResponseFileError(f"{path.name}, channel {channel}: nothing but silence.")
+        raise ResponseFileError(
+            tr("{name}, channel {channel}: nothing but silence.", name=path.name, channel=channel)
+        )
     impulse = ImpulseResponse(one, rate)
     arrival = impulse.arrival_seconds()
-    notes = [f"Impulse response, {one.size / rate:.2f} s at {rate} Hz."]
+    notes = [tr("Impulse response, {size:.2f} s at {rate} Hz.", size=one.size / rate, rate=rate)]
     if channels > 1:
-        notes.append(f"Channel {channel} of {channels}.")
+        notes.append(tr("Channel {channel} of {channels}.", channel=channel, channels=channels))
     rest = one.size / rate - arrival
     if rest < 0.1:
         raise ResponseFileError(
-            f"{path.name}: only {rest * 1000:.0f} ms follow the arrival at {arrival:.2f} s; an "
-            "impulse response of a room needs a tenth of a second at least."
+            tr(
+                "{name}: only {rest:.0f} ms follow the arrival at {arrival:.2f} s; "
+                "an impulse response of a room needs a tenth of a second at least.",
+                name=path.name,
+                rest=rest * 1000,
+                arrival=arrival,
+            )
         )
     f = TAKE_HZ[(0.45 * rate > TAKE_HZ) & (1 / (one.size / rate) < TAKE_HZ)]
     return ReadResponse(Response.from_pressure(f, impulse.pressure(f)), tuple(notes), impulse)

@@ -9,6 +9,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.words import tr
 
 _FLOOR = 1e-4
 """Of the sweep's strongest bin: below it the division would only lift noise (-80 dB)."""
@@ -68,7 +69,7 @@ class ImpulseResponse:
         The left gate fades over its whole length, the right one over its second half.
         """
         if left_seconds <= 0 or right_seconds <= 0:
-            raise Refused("Both gates must be longer than zero.")
+            raise Refused(tr("Both gates must be longer than zero."))
         arrival = self.arrival_seconds()
         cut = self.between(arrival - left_seconds, arrival + right_seconds)
         away = cut.times - arrival
@@ -126,8 +127,12 @@ def deconvolved_by(recording: FloatArray, played: FloatArray, sample_rate: int) 
     """The same for any broadband sound that was played, as its samples."""
     if recording.ndim != 1 or recording.size < played.size:
         raise Refused(
-            f"The recording lasts {recording.size / sample_rate:.1f} s; its sweep takes "
-            f"{played.size / sample_rate:.1f} s. Record to the end of the sweep and a second more."
+            tr(
+                "The recording lasts {size:.1f} s; its sweep takes {size2:.1f} s. "
+                "Record to the end of the sweep and a second more.",
+                size=recording.size / sample_rate,
+                size2=played.size / sample_rate,
+            )
         )
     size = 1 << int(np.ceil(np.log2(recording.size + played.size)))
     source = np.fft.rfft(played, size)

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 Sound = NDArray[np.float32]
 """(samples, 2), as it is played."""
@@ -102,7 +103,7 @@ def as_loop(samples: FloatArray, sample_rate: int, seam_seconds: float = 0.0) ->
     both = samples if samples.ndim == 2 else np.stack([samples, samples], axis=1)
     seam = round(seam_seconds * sample_rate)
     if both.shape[0] - seam < sample_rate:
-        raise Refused("It is shorter than a second; give a piece of one second or more.")
+        raise Refused(tr("It is shorter than a second; give a piece of one second or more."))
     if seam:
         share = np.linspace(0.0, 1.0, seam)[:, None]
         head = np.sqrt(share) * both[:seam] + np.sqrt(1 - share) * both[-seam:]

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 BLOCK_SECONDS, STEP_SECONDS = 0.4, 0.1
 _SILENT_LUFS, _BELOW_LU, _OFFSET = -70.0, 10.0, -0.691
@@ -50,8 +51,12 @@ def loudness_lufs(samples: NDArray[np.floating], sample_rate: int) -> float:
     block, step = round(BLOCK_SECONDS * sample_rate), round(STEP_SECONDS * sample_rate)
     if sound.shape[0] < block:
         raise Refused(
-            f"{1000 * sound.shape[0] / sample_rate:.0f} ms are too short to have a loudness; "
-            f"{1000 * BLOCK_SECONDS:.0f} ms at least are needed."
+            tr(
+                "{shape:.0f} ms are too short to have a loudness; "
+                "{block_seconds:.0f} ms at least are needed.",
+                shape=1000 * sound.shape[0] / sample_rate,
+                block_seconds=1000 * BLOCK_SECONDS,
+            )
         )
     weighted = signal.sosfilt(k_sections(sample_rate), sound, axis=0)
     running = np.concatenate([[0.0], np.cumsum(np.sum(weighted**2, axis=1))])
@@ -59,7 +64,7 @@ def loudness_lufs(samples: NDArray[np.floating], sample_rate: int) -> float:
     power = (running[starts + block] - running[starts]) / block
     loud = power[_lufs(power) > _SILENT_LUFS]
     if loud.size == 0:
-        raise Refused("The programme is silent: it has no loudness.")
+        raise Refused(tr("The programme is silent: it has no loudness."))
     kept = loud[_lufs(loud) > _lufs(np.mean(loud)) - _BELOW_LU]
     return float(_lufs(np.mean(kept)))
 

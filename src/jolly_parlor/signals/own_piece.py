@@ -9,6 +9,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop, as_loop
 from jolly_parlor.signals.resampling import resampled
+from jolly_parlor.words import plural, tr
 
 SUFFIXES = (".wav", ".flac")
 LOOP_SECONDS = 30.0
@@ -38,25 +39,42 @@ def read_piece(path: Path, sample_rate: int, from_seconds: float = 0.0) -> OwnPi
     name = path.name
     samples, rate, whole = _read(path, from_seconds)
     if not np.all(np.isfinite(samples)):
-        raise PieceRefused(f"{name} holds values that are no numbers; save it anew.")
+        raise PieceRefused(tr("{name} holds values that are no numbers; save it anew.", name=name))
     if not np.any(samples):
-        where = f" from {from_seconds:g} s on" if from_seconds else ""
-        raise PieceRefused(f"{name} is silent{where}; choose another piece or moment.")
+        where = tr(" from {from_seconds:g} s on", from_seconds=from_seconds) if from_seconds else ""
+        raise PieceRefused(
+            tr("{name} is silent{where}; choose another piece or moment.", name=name, where=where)
+        )
     notes = []
     if samples.shape[1] == 1:
-        notes.append(f"{name} has one channel: both loudspeakers play it.")
+        notes.append(tr("{name} has one channel: both loudspeakers play it.", name=name))
     cut = clipped_places(samples)
     if cut:
         notes.append(
-            f"{name} is clipped in {cut} place{'s' * (cut > 1)}: what breaks up there is in the "
-            "recording, not in the room."
+            plural(
+                cut,
+                "{name} is clipped in {count} place: what breaks up there is "
+                "in the recording, not in the room.",
+                "{name} is clipped in {count} places: what breaks up there is "
+                "in the recording, not in the room.",
+                name=name,
+            )
         )
     if whole > LOOP_SECONDS + from_seconds:
         end = from_seconds + LOOP_SECONDS
-        notes.append(f"{from_seconds:g} to {end:g} s of {whole:.0f} s go round.")
+        notes.append(
+            tr(
+                "{from_seconds:g} to {end:g} s of {whole:.0f} s go round.",
+                from_seconds=from_seconds,
+                end=end,
+                whole=whole,
+            )
+        )
     if rate != sample_rate:
         samples = resampled(samples, rate, sample_rate)
-        notes.append(f"{rate} Hz, resampled to {sample_rate} Hz.")
+        notes.append(
+            tr("{rate} Hz, resampled to {sample_rate} Hz.", rate=rate, sample_rate=sample_rate)
+        )
     if samples.shape[1] == 1:
         samples = np.repeat(samples, 2, axis=1)
     try:
@@ -84,23 +102,41 @@ def _read(path: Path, from_seconds: float) -> tuple[FloatArray, int, float]:
 
     name = path.name
     if path.suffix.lower() not in SUFFIXES:
-        raise PieceRefused(f"{name} is neither WAV nor FLAC; save it as one of these.")
+        raise PieceRefused(
+            tr("{name} is neither WAV nor FLAC; save it as one of these.", name=name)
+        )
     if not path.is_file():
-        raise PieceRefused(f"There is no file {path}.")
+        raise PieceRefused(tr("There is no file {path}.", path=path))
     try:
         with soundfile.SoundFile(path) as sound:
             rate, channels = int(sound.samplerate), int(sound.channels)
             if not _RATES_HZ[0] <= rate <= _RATES_HZ[1]:
                 raise PieceRefused(
-                    f"{name} has {rate} samples a second; {_RATES_HZ[0]} to {_RATES_HZ[1]} can be "
-                    "played."
+                    tr(
+                        "{name} has {rate} samples a second; {rates_hz} to {rates_hz2} can "
+                        "be played.",
+                        name=name,
+                        rate=rate,
+                        rates_hz=_RATES_HZ[0],
+                        rates_hz2=_RATES_HZ[1],
+                    )
                 )
             if channels > 2:
-                raise PieceRefused(f"{name} has {channels} channels; give one with one or two.")
+                raise PieceRefused(
+                    tr(
+                        "{name} has {channels} channels; give one with one or two.",
+                        name=name,
+                        channels=channels,
+                    )
+                )
             whole = sound.frames / rate
             if not 0 <= from_seconds <= max(whole - 1.0, 0.0):
                 raise PieceRefused(
-                    f"{name} lasts {whole:.1f} s; begin a second or more before its end."
+                    tr(
+                        "{name} lasts {whole:.1f} s; begin a second or more before its end.",
+                        name=name,
+                        whole=whole,
+                    )
                 )
             sound.seek(round(from_seconds * rate))
             wanted = round((LOOP_SECONDS + _SEAM_SECONDS) * rate)
@@ -108,5 +144,7 @@ def _read(path: Path, from_seconds: float) -> tuple[FloatArray, int, float]:
     except (soundfile.LibsndfileError, RuntimeError, OSError, ValueError, TypeError) as error:
         if isinstance(error, Refused):
             raise
-        raise PieceRefused(f"{name} could not be read as WAV or FLAC: {error}") from None
+        raise PieceRefused(
+            tr("{name} could not be read as WAV or FLAC: {error}", name=name, error=error)
+        ) from None
     return samples, rate, whole

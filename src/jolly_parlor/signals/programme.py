@@ -11,6 +11,7 @@ from jolly_parlor.signals.noise import PINK_TOLERANCE_DB, band_noise, pink_noise
 from jolly_parlor.signals.pieces import bass_line, short_piece
 from jolly_parlor.signals.scenes import groove, strings, voice
 from jolly_parlor.signals.tones import SlowSweep, stepped_tones
+from jolly_parlor.words import tr
 
 _PEAK = 0.891
 """One decibel below full scale, so that no converter clips between the samples."""
@@ -48,10 +49,12 @@ class Programme:
         usual = self.usual
         if usual is None:
             if (seconds, low_hz, high_hz) != (None, None, None):
-                raise Refused(f"“{self.id}” is as it is: it has no length or range to choose.")
+                raise Refused(
+                    tr("“{id}” is as it is: it has no length or range to choose.", id=self.id)
+                )
             return Asked(0.0)
         if usual.high_hz == 0 and (low_hz, high_hz) != (None, None):
-            raise Refused(f"“{self.id}” has no range to choose.")
+            raise Refused(tr("“{id}” has no range to choose.", id=self.id))
         made = Asked(
             usual.seconds if seconds is None else seconds,
             usual.low_hz if low_hz is None else low_hz,
@@ -59,12 +62,21 @@ class Programme:
         )
         if not SHORTEST_SECONDS <= made.seconds <= LONGEST_SECONDS:
             raise Refused(
-                f"{made.seconds:g} seconds cannot be: {SHORTEST_SECONDS:g} to {LONGEST_SECONDS:g}."
+                tr(
+                    "{seconds:g} seconds cannot be: {shortest_seconds:g} to {longest_seconds:g}.",
+                    seconds=made.seconds,
+                    shortest_seconds=SHORTEST_SECONDS,
+                    longest_seconds=LONGEST_SECONDS,
+                )
             )
         if usual.high_hz and not 5.0 <= made.low_hz < made.high_hz <= 20_000.0:
             raise Refused(
-                f"From {made.low_hz:g} to {made.high_hz:g} Hz cannot be: it must rise, between 5 "
-                "and 20000 Hz."
+                tr(
+                    "From {low_hz:g} to {high_hz:g} Hz cannot be: it must rise, "
+                    "between 5 and 20000 Hz.",
+                    low_hz=made.low_hz,
+                    high_hz=made.high_hz,
+                )
             )
         return made
 
@@ -92,75 +104,82 @@ PROGRAMMES: dict[str, Programme] = {
     for one in (
         Programme(
             "bass",
-            "Bass line",
-            "walk with it and listen for notes that boom or are missing",
+            tr("Bass line"),
+            tr("walk with it and listen for notes that boom or are missing"),
             lambda rate, asked: bass_line(rate),
         ),
         Programme(
             "steps",
-            "Stepped tones",
-            "every semitone from E1 to E3, a second each, all equally loud",
+            tr("Stepped tones"),
+            tr("every semitone from E1 to E3, a second each, all equally loud"),
             lambda rate, asked: stepped_tones(rate),
         ),
         Programme(
             "sweep",
-            "Slow sweep",
-            f"{SLOW_SWEEP.low_hz:.0f} to {SLOW_SWEEP.high_hz:.0f} Hz in "
-            f"{SLOW_SWEEP.seconds:.0f} seconds",
+            tr("Slow sweep"),
+            tr(
+                "{low_hz:.0f} to {high_hz:.0f} Hz in {seconds:.0f} seconds",
+                low_hz=SLOW_SWEEP.low_hz,
+                high_hz=SLOW_SWEEP.high_hz,
+                seconds=SLOW_SWEEP.seconds,
+            ),
             _sweep,
             Asked(SLOW_SWEEP.seconds, SLOW_SWEEP.low_hz, SLOW_SWEEP.high_hz),
         ),
         Programme(
             "pink",
-            "Pink noise",
-            f"equal power in every octave, third octaves within ±{PINK_TOLERANCE_DB:g} dB",
+            tr("Pink noise"),
+            tr(
+                "equal power in every octave, third octaves within ±{pink_tolerance_db:g} dB",
+                pink_tolerance_db=PINK_TOLERANCE_DB,
+            ),
             lambda rate, asked: pink_noise(asked.seconds, rate),
             Asked(10.0),
         ),
         Programme(
             "band",
-            "Mid-band noise",
-            "500 to 2000 Hz, the same on both sides: for the middle and for level",
+            tr("Mid-band noise"),
+            tr("500 to 2000 Hz, the same on both sides: for the middle and for level"),
             _band,
             Asked(6.0, 500.0, 2000.0),
         ),
         Programme(
             "mono",
-            "Mono noise",
-            "200 Hz to 8 kHz, the same on both sides: move the head and hear the comb slide",
+            tr("Mono noise"),
+            tr("200 Hz to 8 kHz, the same on both sides: move the head and hear the comb slide"),
             _band,
             Asked(6.0, 200.0, 8000.0),
         ),
         Programme(
             "reversed",
-            "Mono noise, right side reversed",
-            "what wrong polarity sounds like: know it",
+            tr("Mono noise, right side reversed"),
+            tr("what wrong polarity sounds like: know it"),
             _band,
             Asked(6.0, 200.0, 8000.0),
             reversed_right=True,
         ),
         Programme(
             "piece",
-            "A short piece",
-            "bass in the middle, chords at both sides, a tune that walks from left to right",
+            tr("A short piece"),
+            tr("bass in the middle, chords at both sides, a tune that walks from left to right"),
             lambda rate, asked: short_piece(rate),
         ),
         Programme(
             "groove",
-            "Kick and bass",
-            "sixteen beats: does every note of the bass stand as firm as the kick",
+            tr("Kick and bass"),
+            tr("sixteen beats: does every note of the bass stand as firm as the kick"),
             lambda rate, asked: groove(rate),
         ),
         Programme(
             "strings",
-            "Chamber strings",
-            "three slow voices from C2 up: warmth, and notes that stay behind",
+            tr("Chamber strings"),
+            tr("three slow voices from C2 up: warmth, and notes that stay behind"),
             lambda rate, asked: strings(rate),
         ),
         Programme(
             "voice",
-            "Voice-like vowels",
-            "a spoken pitch through formants: what a desk or a wall does to a voice",
+            tr("Voice-like vowels"),
+            tr("a spoken pitch through formants: what a desk or a wall does to a voice"),
             lambda rate, asked: voice(rate),
         ),
     )
@@ -170,5 +189,11 @@ PROGRAMMES: dict[str, Programme] = {
 def programme(name: str) -> Programme:
     """The signal of that name; raises Refused naming those there are."""
     if name not in PROGRAMMES:
-        raise Refused(f"There is no signal “{name}”; there is {', '.join(PROGRAMMES)}.")
+        raise Refused(
+            tr(
+                "There is no signal “{name}”; there is {programmes}.",
+                name=name,
+                programmes=", ".join(PROGRAMMES),
+            )
+        )
     return PROGRAMMES[name]

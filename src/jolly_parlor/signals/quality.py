@@ -9,10 +9,11 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.bands import band_edges_hz
 from jolly_parlor.signals.response import Response
+from jolly_parlor.words import tr
 
 Mark = Literal["good", "doubtful", "bad"]
 
-NO_TIMING_REFERENCE = "No timing reference"
+NO_TIMING_REFERENCE = tr("No timing reference")
 """How the remark begins that takes without one carry."""
 _CLIPPED, _CLIPPED_SAMPLES = 0.999, 3
 _DROWNING_DB, _THIN_DB = 10.0, 20.0
@@ -58,8 +59,12 @@ def clipping(recordings: Sequence[FloatArray]) -> list[Remark]:
             return [
                 Remark(
                     "bad",
-                    f"Sweep {number} clipped in {full} samples: turn the input down and measure "
-                    "again.",
+                    tr(
+                        "Sweep {number} clipped in {full} samples: turn the input down and "
+                        "measure again.",
+                        number=number,
+                        full=full,
+                    ),
                 )
             ]
     return []
@@ -82,8 +87,12 @@ def noise(sweep: FloatArray, silence: FloatArray, sample_rate: int, low_hz: floa
             found.append(
                 Remark(
                     mark,
-                    f"Only {max(ratio, 0.0):.0f} dB above the noise around {midband:g} Hz: play "
-                    "louder, make it quieter, or sweep longer.",
+                    tr(
+                        "Only {ratio:.0f} dB above the noise around {midband:g} Hz: play "
+                        "louder, make it quieter, or sweep longer.",
+                        ratio=max(ratio, 0.0),
+                        midband=midband,
+                    ),
                 )
             )
     return found
@@ -111,8 +120,13 @@ def disagreement(responses: Sequence[Response]) -> list[Remark]:
             found.append(
                 Remark(
                     mark,
-                    f"Sweeps 1 and {number} differ by {gap[at]:.1f} dB at {_COMPARED_HZ[at]:.0f} "
-                    "Hz: something made a noise; measure again.",
+                    tr(
+                        "Sweeps 1 and {number} differ by {gap:.1f} dB at {compared_hz:.0f} "
+                        "Hz: something made a noise; measure again.",
+                        number=number,
+                        gap=gap[at],
+                        compared_hz=_COMPARED_HZ[at],
+                    ),
                 )
             )
     return found
@@ -121,9 +135,17 @@ def disagreement(responses: Sequence[Response]) -> list[Remark]:
 def arrival(measured_metres: float | None, expected_metres: float) -> list[Remark]:
     """The distance the sound says against the one the plan says."""
     if measured_metres is None:
-        return [Remark("doubtful", f"{NO_TIMING_REFERENCE}: arrival and phase cannot be checked.")]
+        return [
+            Remark(
+                "doubtful",
+                tr(
+                    "{no_timing_reference}: arrival and phase cannot be checked.",
+                    no_timing_reference=NO_TIMING_REFERENCE,
+                ),
+            )
+        ]
     if not 0.0 < measured_metres < _FARTHEST_METRES:
-        return [Remark("bad", "No sound of the sweep could be told from the noise.")]
+        return [Remark("bad", tr("No sound of the sweep could be told from the noise."))]
     off = measured_metres - expected_metres
     if abs(off) <= _FAR_METRES:
         return []
@@ -131,8 +153,13 @@ def arrival(measured_metres: float | None, expected_metres: float) -> list[Remar
     return [
         Remark(
             mark,
-            f"The sound came from {measured_metres:.2f} m, the plan says {expected_metres:.2f} m: "
-            "check the microphone's place and the channel.",
+            tr(
+                "The sound came from {measured_metres:.2f} m, the plan says "
+                "{expected_metres:.2f} m: check the microphone's place and the "
+                "channel.",
+                measured_metres=measured_metres,
+                expected_metres=expected_metres,
+            ),
         )
     ]
 
@@ -141,7 +168,7 @@ def calibration(name: str) -> list[Remark]:
     """A microphone without its file."""
     if name:
         return []
-    return [Remark("doubtful", "No microphone calibration was loaded.")]
+    return [Remark("doubtful", tr("No microphone calibration was loaded."))]
 
 
 def siblings(response: Response, others: dict[str, Response]) -> list[Remark]:
@@ -152,7 +179,10 @@ def siblings(response: Response, others: dict[str, Response]) -> list[Remark]:
         theirs = _levels(other)
         if np.max(np.abs(own - theirs)) < 0.02:
             found.append(
-                Remark("bad", f"This is the same sound as {name}: was the channel switched?")
+                Remark(
+                    "bad",
+                    tr("This is the same sound as {name}: was the channel switched?", name=name),
+                )
             )
         elif abs(float(np.mean(own - theirs))) > _SIBLING_DB:
             gap = float(np.mean(own - theirs))
@@ -160,7 +190,12 @@ def siblings(response: Response, others: dict[str, Response]) -> list[Remark]:
             found.append(
                 Remark(
                     "doubtful",
-                    f"{abs(gap):.0f} dB {word} than {name}: measure all at one setting.",
+                    tr(
+                        "{gap:.0f} dB {word} than {name}: measure all at one setting.",
+                        gap=abs(gap),
+                        word=word,
+                        name=name,
+                    ),
                 )
             )
     return found

@@ -18,6 +18,7 @@ from jolly_parlor.signals.cells import read_text as read_text
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.tables import Curve, curves_of, table_of
+from jolly_parlor.words import plural, tr
 
 __all__ = ["ReadResponse", "ResponseFileError", "SeveralCurves", "parse_response", "read_response"]
 
@@ -65,12 +66,15 @@ def read_response(path: Path, curve: str | None = None) -> ReadResponse:
     return parse_response(read_text(path), path.name, curve)
 
 
-def parse_response(text: str, name: str = "The text", curve: str | None = None) -> ReadResponse:
+def parse_response(text: str, name: str = tr("The text"), curve: str | None = None) -> ReadResponse:
     """The same from text; `name` stands in the messages."""
     lines, headings = lines_of(text)
     if not lines:
         raise ResponseFileError(
-            f"{name} holds no line of numbers; a response has lines of frequency and level."
+            tr(
+                "{name} holds no line of numbers; a response has lines of frequency and level.",
+                name=name,
+            )
         )
     table = table_of(lines, headings, name)
     found = curves_of(table, name)
@@ -89,12 +93,16 @@ def read_curve(path: Path) -> tuple[FloatArray, FloatArray]:
     """
     lines, headings = lines_of(read_text(path))
     if not lines:
-        raise ResponseFileError(f"{path.name} holds no line of numbers of frequency and level.")
+        raise ResponseFileError(
+            tr("{name} holds no line of numbers of frequency and level.", name=path.name)
+        )
     one = _chosen(curves_of(table_of(lines, headings, path.name), path.name), None, path.name)
     good = np.isfinite(one.frequencies_hz) & np.isfinite(one.level_db) & (one.frequencies_hz > 0)
     f, first = np.unique(one.frequencies_hz[good], return_index=True)
     if f.size < np.sum(good):
-        raise ResponseFileError(f"{path.name}: a frequency stands twice; a target has each once.")
+        raise ResponseFileError(
+            tr("{name}: a frequency stands twice; a target has each once.", name=path.name)
+        )
     return f, one.level_db[good][first]
 
 
@@ -108,35 +116,56 @@ def _chosen(found: Sequence[Curve], curve: str | None, name: str) -> Curve:
     listed = ", ".join(f"“{n}”" for n in names)
     if curve is None:
         raise SeveralCurves(
-            f"{name}, line {found[0].lines[0]}: the file holds {len(found)} curves, {listed}; "
-            "say which one to read.",
+            tr(
+                "{name}, line {lines}: the file holds {found} curves, {listed}; "
+                "say which one to read.",
+                name=name,
+                lines=found[0].lines[0],
+                found=len(found),
+                listed=listed,
+            ),
             names,
         )
-    raise SeveralCurves(f"{name} holds no curve “{curve}”; it holds {listed}.", names)
+    raise SeveralCurves(
+        tr(
+            "{name} holds no curve “{curve}”; it holds {listed}.",
+            name=name,
+            curve=curve,
+            listed=listed,
+        ),
+        names,
+    )
 
 
 def _to_response(curve: Curve, notes: list[str], name: str) -> Response:
     f, level, phase = curve.frequencies_hz, curve.level_db, curve.phase_deg
     usable = np.isfinite(f) & np.isfinite(level) & (f != 0)
     if count := int(np.sum(~usable)):
-        notes.insert(0, f"{count} line{'s' * (count > 1)} at 0 Hz or without a level left out.")
+        notes.insert(
+            0,
+            plural(
+                count,
+                "{count} line at 0 Hz or without a level left out.",
+                "{count} lines at 0 Hz or without a level left out.",
+            ),
+        )
     f, level, lines = f[usable], level[usable], np.asarray(curve.lines)[usable]
     _check(f, level, lines, name)
     if phase is not None:
         phase = phase[usable]
         if not np.all(np.isfinite(phase)):
             if np.any(np.isfinite(phase)):
-                notes.append("Some lines have no phase, so the phase of all was left out.")
+                notes.append(tr("Some lines have no phase, so the phase of all was left out."))
             phase = None
     steps = np.diff(f)
     if f.size > 1 and np.all(steps <= 0) and np.any(steps < 0):
-        notes.append("The frequencies ran downward and were turned round.")
+        notes.append(tr("The frequencies ran downward and were turned round."))
     elif np.any(steps < 0):
-        notes.append("The frequencies were out of order and were sorted.")
+        notes.append(tr("The frequencies were out of order and were sorted."))
     order = np.argsort(f, kind="stable")
     unique, start, counts = np.unique(f[order], return_index=True, return_counts=True)
     if unique.size < f.size:
-        notes.append("Frequencies that stood twice were averaged on power.")
+        notes.append(tr("Frequencies that stood twice were averaged on power."))
     power = np.add.reduceat(10 ** (level[order] / 10), start) / counts
     if phase is not None:
         turn = np.exp(1j * np.radians(phase[order]))
@@ -145,17 +174,31 @@ def _to_response(curve: Curve, notes: list[str], name: str) -> Response:
 
 
 def _check(f: FloatArray, level: FloatArray, lines: np.ndarray, name: str) -> None:
-    where = f"{name}, lines {lines[0]} to {lines[-1]}" if lines.size else name
+    where = (
+        tr("{name}, lines {lines} to {lines2}", name=name, lines=lines[0], lines2=lines[-1])
+        if lines.size
+        else name
+    )
     inside = int(np.sum((f >= _BAND_HZ[0]) & (f <= _BAND_HZ[1])))
     if inside < _FEWEST_POINTS:
         hint = ""
         if f.size >= _FEWEST_POINTS and np.max(f) <= 50 and np.min(f) < 1:
-            hint = "; if they are in kHz, write “kHz” over the column"
+            hint = tr("; if they are in kHz, write “kHz” over the column")
         raise ResponseFileError(
-            f"{where}: only {inside} frequencies lie between 20 and 300 Hz; at least "
-            f"{_FEWEST_POINTS} are needed to judge a room{hint}."
+            tr(
+                "{where}: only {inside} frequencies lie between 20 and 300 Hz; at "
+                "least {fewest_points} are needed to judge a room{hint}.",
+                where=where,
+                inside=inside,
+                fewest_points=_FEWEST_POINTS,
+                hint=hint,
+            )
         )
     if np.ptp(level) == 0:
         raise ResponseFileError(
-            f"{where}: every level is {level[0]:g} dB; no microphone in a room hears that."
+            tr(
+                "{where}: every level is {level:g} dB; no microphone in a room hears that.",
+                where=where,
+                level=level[0],
+            )
         )

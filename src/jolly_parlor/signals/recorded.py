@@ -19,6 +19,7 @@ from jolly_parlor.signals.reading import ReadResponse, ResponseFileError
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.wav import WavRefused, read_wav
+from jolly_parlor.words import tr
 
 _FULL_SCALE = 0.9995
 
@@ -53,8 +54,14 @@ def read_recording(
             sound, sweep_rate = _one_channel(played.file, 1)
             if sweep_rate != rate:
                 raise ResponseFileError(
-                    f"{played.file.name} has {sweep_rate} samples a second, {path.name} has "
-                    f"{rate}: record at the rate of the sweep."
+                    tr(
+                        "{name} has {sweep_rate} samples a second, {name2} has {rate}: "
+                        "record at the rate of the sweep.",
+                        name=played.file.name,
+                        sweep_rate=sweep_rate,
+                        name2=path.name,
+                        rate=rate,
+                    )
                 )
             whole = deconvolved_by(heard, sound, rate)
             impulse = whole.gated(0.1, 1.0)
@@ -76,14 +83,19 @@ def _read(
     f = TAKE_HZ[0.45 * impulse.sample_rate >= TAKE_HZ]
     pressure = impulse.pressure(f)
     if not np.any(np.abs(pressure) > 0):
-        raise ResponseFileError(f"{path.name}: the sweep cannot be found in it.")
-    notes = [f"From a recorded sweep; arrival at {impulse.arrival_seconds() * 1000:.1f} ms."]
+        raise ResponseFileError(tr("{name}: the sweep cannot be found in it.", name=path.name))
+    notes = [
+        tr(
+            "From a recorded sweep; arrival at {arrival_seconds:.1f} ms.",
+            arrival_seconds=impulse.arrival_seconds() * 1000,
+        )
+    ]
     if calibration is not None:
         pressure = pressure / calibration.factor(f)
         impulse = impulse.without(calibration.factor)
-        notes.append(f"{calibration.name} taken away.")
+        notes.append(tr("{name} taken away.", name=calibration.name))
     if float(np.max(np.abs(heard))) >= _FULL_SCALE:
-        notes.append("The recording reaches full scale: it may be clipped.")
+        notes.append(tr("The recording reaches full scale: it may be clipped."))
     return ReadResponse(Response.from_pressure(f, pressure), tuple(notes), impulse)
 
 
@@ -108,9 +120,16 @@ def _one_channel(path: Path, channel: int) -> tuple[FloatArray, int]:
     samples, rate = read_wav(path, path.name)
     if not 1 <= channel <= samples.shape[1]:
         raise ResponseFileError(
-            f"{path.name} has {samples.shape[1]} channels; there is no number {channel}."
+            tr(
+                "{name} has {shape} channels; there is no number {channel}.",
+                name=path.name,
+                shape=samples.shape[1],
+                channel=channel,
+            )
         )
     one = samples[:, channel - 1]
     if not np.any(one):
-        raise ResponseFileError(f"{path.name}, channel {channel}: nothing but silence.")
+        raise ResponseFileError(
+            tr("{name}, channel {channel}: nothing but silence.", name=path.name, channel=channel)
+        )
     return one, rate

@@ -6,6 +6,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True, eq=False)
@@ -43,9 +44,9 @@ class Response:
         linearly over log frequency. Raises Refused without phase or outside the range.
         """
         if self.phase_deg is None:
-            raise Refused("This response has no phase, so it cannot be added to another.")
+            raise Refused(tr("This response has no phase, so it cannot be added to another."))
         if not self.covers(float(frequencies_hz[0]), float(frequencies_hz[-1])):
-            raise Refused("The response does not cover these frequencies.")
+            raise Refused(tr("The response does not cover these frequencies."))
         at, own = np.log(frequencies_hz), np.log(self.frequencies_hz)
         level = np.interp(at, own, self.level_db)
         phase = np.interp(at, own, np.unwrap(np.radians(self.phase_deg)))

@@ -18,6 +18,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
 from jolly_parlor.validity import faults
+from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True)
@@ -39,16 +40,23 @@ class Sweep:
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when it can be played."""
         if self.low_hz * 2 > self.high_hz:
-            return f"A sweep from {self.low_hz:g} to {self.high_hz:g} Hz is less than an octave."
+            return tr(
+                "A sweep from {low_hz:g} to {high_hz:g} Hz is less than an octave.",
+                low_hz=self.low_hz,
+                high_hz=self.high_hz,
+            )
         if self.high_hz > self.sample_rate / 2:
-            return (
-                f"A sweep to {self.high_hz:g} Hz needs a sample rate of {2 * self.high_hz:g} Hz or "
-                f"more; it is {self.sample_rate} Hz."
+            return tr(
+                "A sweep to {high_hz:g} Hz needs a sample rate of {high_hz2:g} Hz "
+                "or more; it is {sample_rate} Hz.",
+                high_hz=self.high_hz,
+                high_hz2=2 * self.high_hz,
+                sample_rate=self.sample_rate,
             )
         if self.fade_in_seconds + self.fade_out_seconds > self.seconds / 2:
-            return "The fades take more than half of the sweep; shorten them."
+            return tr("The fades take more than half of the sweep; shorten them.")
         if beyond := faults(self):
-            return f"This sweep cannot be played: {'; '.join(beyond)}."
+            return tr("This sweep cannot be played: {beyond}.", beyond="; ".join(beyond))
         return ""
 
     @property

@@ -15,6 +15,7 @@ from jolly_parlor.signals.cells import (
     value_of,
 )
 from jolly_parlor.signals.headings import Column, Said, column_of, said
+from jolly_parlor.words import tr
 
 _PASCAL_DB = -20 * np.log10(20e-6)
 _LEAST_BLOCK = 8
@@ -24,18 +25,18 @@ _WHAT = {
     "frequency": "frequency",
     "time": "time",
     "phase": "phase",
-    "real": "real part",
-    "imaginary": "imaginary part",
-    "other": "not used",
+    "real": tr("real part"),
+    "imaginary": tr("imaginary part"),
+    "other": tr("not used"),
 }
-_COMMAS = (
-    "{}, line {}: commas both inside and between numbers cannot be told apart; save it with "
-    "semicolons between the columns."
+_COMMAS = tr(
+    "{}, line {}: commas both inside and between numbers cannot be "
+    "told apart; save it with semicolons between the columns."
 )
 _UNITS = {
     "db": "dB",
-    "linear": "a factor",
-    "pascal": "Pa",
+    "linear": tr("a factor"),
+    "pascal": tr("Pa"),
     "power": "power",
     "deg": "degrees",
     "rad": "radians",
@@ -78,14 +79,21 @@ def table_of(lines: Sequence[Line], headings: Sequence[Heading], name: str) -> T
     told = said(headings, max(usual, 2), lines[0].number)
     if told.impulse:
         raise ResponseFileError(
-            f"{name}, line {lines[0].number}: this is an impulse response as text; export it as "
-            "WAV."
+            tr(
+                "{name}, line {number}: this is an impulse response as text; export it as WAV.",
+                name=name,
+                number=lines[0].number,
+            )
         )
     for line in lines:
         if len(line.cells) < 2:
             raise ResponseFileError(
-                f"{name}, line {line.number}: one column only; each line needs a frequency and a "
-                "level in dB."
+                tr(
+                    "{name}, line {number}: one column only; each line needs a "
+                    "frequency and a level in dB.",
+                    name=name,
+                    number=line.number,
+                )
             )
         if len(line.cells) > max(usual, 3) and "," in line.text and "." not in line.text:
             raise ResponseFileError(_COMMAS.format(name, line.number))
@@ -102,12 +110,23 @@ def table_of(lines: Sequence[Line], headings: Sequence[Heading], name: str) -> T
                     continue
                 what = _WHAT.get(columns[at].role, "level")
                 raise ResponseFileError(
-                    f"{name}, line {line.number}: the {what} “{cell[:30]}” is not a number."
+                    tr(
+                        "{name}, line {number}: the {what} “{cell}” is not a number.",
+                        name=name,
+                        number=line.number,
+                        what=what,
+                        cell=cell[:30],
+                    )
                 ) from None
             if np.isinf(values[row, at]):
                 raise ResponseFileError(
-                    f"{name}, line {line.number}: the {_WHAT.get(columns[at].role, 'level')} "
-                    f"“{cell[:30]}” is too large."
+                    tr(
+                        "{name}, line {number}: the {role} “{cell}” is too large.",
+                        name=name,
+                        number=line.number,
+                        role=_WHAT.get(columns[at].role, "level"),
+                        cell=cell[:30],
+                    )
                 )
     return Table(values, tuple(lines), tuple(headings), columns, told)
 
@@ -118,8 +137,14 @@ def _unnamed(width: int, told: Said, first: Line, name: str) -> tuple[Column, ..
         raise ResponseFileError(_COMMAS.format(name, first.number))
     if width > 3:
         raise ResponseFileError(
-            f"{name}, line {first.number}: {width} columns, and no heading says what they are; "
-            "keep frequency, level and phase, or write a title over each."
+            tr(
+                "{name}, line {number}: {width} columns, and no heading says what "
+                "they are; keep frequency, level and phase, or write a title over "
+                "each.",
+                name=name,
+                number=first.number,
+                width=width,
+            )
         )
     phase = "rad" if told.radians else "deg" if told.degrees else ""
     return (
@@ -142,17 +167,29 @@ def curves_of(table: Table, name: str, any_level: bool = False) -> list[Curve]:
         is_time = any(column.role == "time" for column in columns)
         line = table.said.line or first
         raise ResponseFileError(
-            f"{name}, line {line}: the columns are time and amplitude, an impulse response as "
-            "text; export it as WAV."
+            tr(
+                "{name}, line {line}: the columns are time and amplitude, an "
+                "impulse response as text; export it as WAV.",
+                name=name,
+                line=line,
+            )
             if is_time
-            else f"{name}, line {line}: no column is named as the frequency; write “Hz” over it."
+            else tr(
+                "{name}, line {line}: no column is named as the frequency; write “Hz” over it.",
+                name=name,
+                line=line,
+            )
         )
     f = table.values[:, where[0]] * columns[where[0]].factor
     _check_frequencies(f, table, name)
     if not table.said.columns and _looks_like_time(f):
         raise ResponseFileError(
-            f"{name}, line {first}: the first column looks like time, this like an impulse "
-            "response as text; export it as WAV."
+            tr(
+                "{name}, line {first}: the first column looks like time, this like "
+                "an impulse response as text; export it as WAV.",
+                name=name,
+                first=first,
+            )
         )
     blocks = _blocks(f)
     found = []
@@ -162,8 +199,11 @@ def curves_of(table: Table, name: str, any_level: bool = False) -> list[Curve]:
         found += _beside(table, columns, f, block, title, name, any_level)
     if not found:
         raise ResponseFileError(
-            f"{name}, line {table.said.line or first}: no column is named as a level; write “dB” "
-            "over it."
+            tr(
+                "{name}, line {line}: no column is named as a level; write “dB” over it.",
+                name=name,
+                line=table.said.line or first,
+            )
         )
     return found
 
@@ -188,7 +228,7 @@ def _beside(
         pressure = values[:, roles.index("real")] + 1j * values[:, roles.index("imaginary")]
         size = np.abs(pressure)
         level = np.where(size > 0, 20 * np.log10(np.maximum(size, 1e-300)), np.nan)
-        note = "Real and imaginary parts were turned into level and phase."
+        note = tr("Real and imaginary parts were turned into level and phase.")
         return [curve(title, level, np.angle(pressure, deg=True), [note])]
     found = []
     levels = [at for at, role in enumerate(roles) if role == "level"]
@@ -223,24 +263,42 @@ def _level(
         looks_linear = known.min() >= 0 and known.max() <= 10
         if looks_linear or np.abs(known).max() <= 2:
             raise ResponseFileError(
-                f"{name}, line {at}: the levels lie between {known.min():g} and {known.max():g} "
-                "and could be a factor as well as decibels; write “dB” or “linear” over the column."
+                tr(
+                    "{name}, line {at}: the levels lie between {known:g} and "
+                    "{known2:g} and could be a factor as well as decibels; write “dB” "
+                    "or “linear” over the column.",
+                    name=name,
+                    at=at,
+                    known=known.min(),
+                    known2=known.max(),
+                )
             )
     if unit in ("", "db"):
         if known.size and not np.all(np.abs(known) <= 400):
             row = int(np.flatnonzero(np.abs(values) > 400)[0])
             raise ResponseFileError(
-                f"{name}, line {lines[row]}: a level of {values[row]:g} dB makes no sense; the "
-                "column must be dB."
+                tr(
+                    "{name}, line {lines}: a level of {values:g} dB makes no sense; "
+                    "the column must be dB.",
+                    name=name,
+                    lines=lines[row],
+                    values=values[row],
+                )
             )
         return values
     if known.size and known.min() < 0:
         row = int(np.flatnonzero(values < 0)[0])
         raise ResponseFileError(
-            f"{name}, line {lines[row]}: {values[row]:g} is below zero, but the heading says the "
-            f"levels are {_UNITS[unit]}; correct the heading."
+            tr(
+                "{name}, line {lines}: {values:g} is below zero, but the heading "
+                "says the levels are {units}; correct the heading.",
+                name=name,
+                lines=lines[row],
+                values=values[row],
+                units=_UNITS[unit],
+            )
         )
-    notes.append(f"The levels are {_UNITS[unit]} and were turned into dB.")
+    notes.append(tr("The levels are {units} and were turned into dB.", units=_UNITS[unit]))
     decades = np.log10(np.maximum(values, 1e-300))
     level = np.where(values > 0, (10 if unit == "power" else 20) * decades, np.nan)
     return np.asarray(level + (_PASCAL_DB if unit == "pascal" else 0.0))
@@ -250,14 +308,16 @@ def _phase(
     values: FloatArray, column: Column, notes: list[str], any_level: bool
 ) -> FloatArray | None:
     if column.unit == "rad":
-        notes.append("The phase is in radians and was turned into degrees.")
+        notes.append(tr("The phase is in radians and was turned into degrees."))
         return np.degrees(values)
     known = values[np.isfinite(values)]
     if column.unit == "" and known.size and np.ptp(known) > 0 and not any_level:
         if np.abs(known).max() <= _RADIANS:
             notes.append(
-                "The third column could be radians, or no phase at all; it was left out. Write "
-                "“rad” or “deg” over it to have it read."
+                tr(
+                    "The third column could be radians, or no phase at all; it was "
+                    "left out. Write “rad” or “deg” over it to have it read."
+                )
             )
             return None
     return values
@@ -290,11 +350,20 @@ def _check_frequencies(f: FloatArray, table: Table, name: str) -> None:
         line = table.lines[int(row)].number
         if f[row] < 0:
             raise ResponseFileError(
-                f"{name}, line {line}: the frequency {f[row]:g} Hz is below zero."
+                tr(
+                    "{name}, line {line}: the frequency {f:g} Hz is below zero.",
+                    name=name,
+                    line=line,
+                    f=f[row],
+                )
             )
         raise ResponseFileError(
-            f"{name}, line {line}: {f[row]:g} Hz is no audio frequency; the first column must be "
-            "Hz."
+            tr(
+                "{name}, line {line}: {f:g} Hz is no audio frequency; the first column must be Hz.",
+                name=name,
+                line=line,
+                f=f[row],
+            )
         )
 
 
@@ -317,15 +386,17 @@ def _block_title(table: Table, begin: int, number: int) -> str:
         plain = text.lstrip("#*/!%;\"' \t").strip()
         if plain and column_of(plain).role == "level" and not column_of(plain).unit:
             return plain[:40]
-    return f"curve {number}"
+    return tr("curve {number}", number=number)
 
 
 def _in_words(column: Column) -> str:
     title = f"“{column.title}”: " if column.title else ""
     if column.role == "frequency":
-        unit = {1.0: "Hz", 1000.0: "kHz"}.get(column.factor, "rad/s")
-        return f"{title}frequency in {unit}"
+        unit = {1.0: tr("Hz"), 1000.0: "kHz"}.get(column.factor, "rad/s")
+        return tr("{title}frequency in {unit}", title=title, unit=unit)
     if column.role == "level":
-        return f"{title}level in {_UNITS.get(column.unit, 'dB')}"
-    unit = f" in {_UNITS.get(column.unit, 'degrees')}" if column.role == "phase" else ""
+        return tr("{title}level in {unit}", title=title, unit=_UNITS.get(column.unit, "dB"))
+    unit = (
+        tr(" in {unit}", unit=_UNITS.get(column.unit, "degrees")) if column.role == "phase" else ""
+    )
     return f"{title}{_WHAT[column.role]}{unit}"

@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 CONCERT_HZ = 440.0
 """The A of the treble stave (ISO 16)."""
@@ -21,7 +22,7 @@ def note_hz(name: str) -> float:
     """`E1` or `Bb2` in equal temperament from A4 = 440 Hz (ISO 16). Raises Refused."""
     met = _NOTE.match(name.strip())
     if met is None:
-        raise Refused(f"“{name}” is no note; write one such as E1, F#2 or Bb2.")
+        raise Refused(tr("“{name}” is no note; write one such as E1, F#2 or Bb2.", name=name))
     letter, sign, octave = met.groups()
     step = _NAMES.index(letter) + {"#": 1, "b": -1, "": 0}[sign]
     return float(CONCERT_HZ * 2 ** ((step - 9) / 12 + int(octave) - 4))

@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _LONGEST_SECONDS = 600.0
 _RATES_HZ = (4000, 768_000)
@@ -33,24 +34,43 @@ def read_wav(file: Path | BinaryIO, name: str) -> tuple[FloatArray, int]:
             rate = int(sound.samplerate)
             if not _RATES_HZ[0] <= rate <= _RATES_HZ[1]:
                 raise WavRefused(
-                    f"{name} says it has {rate} samples a second; {_RATES_HZ[0]} to "
-                    f"{_RATES_HZ[1]} can be read."
+                    tr(
+                        "{name} says it has {rate} samples a second; {rates_hz} to "
+                        "{rates_hz2} can be read.",
+                        name=name,
+                        rate=rate,
+                        rates_hz=_RATES_HZ[0],
+                        rates_hz2=_RATES_HZ[1],
+                    )
                 )
             if sound.channels > _MOST_CHANNELS or sound.frames * sound.channels > _MOST_SAMPLES:
                 raise WavRefused(
-                    f"{name} holds {sound.channels} channels of {sound.frames} samples, more than "
-                    "this program reads; cut it to the recording of one sweep."
+                    tr(
+                        "{name} holds {channels} channels of {frames} samples, more than "
+                        "this program reads; cut it to the recording of one sweep.",
+                        name=name,
+                        channels=sound.channels,
+                        frames=sound.frames,
+                    )
                 )
             if sound.frames > _LONGEST_SECONDS * rate:
                 raise WavRefused(
-                    f"{name} lasts {sound.frames / rate / 60:.0f} minutes; give a recording of "
-                    "10 minutes at most."
+                    tr(
+                        "{name} lasts {frames:.0f} minutes; give a recording of 10 minutes "
+                        "at most.",
+                        name=name,
+                        frames=sound.frames / rate / 60,
+                    )
                 )
             samples = np.asarray(sound.read(dtype="float64", always_2d=True))
     except (soundfile.LibsndfileError, RuntimeError, OSError, ValueError, TypeError) as error:
-        raise WavRefused(f"{name} could not be read as a WAV file: {error}") from None
+        raise WavRefused(
+            tr("{name} could not be read as a WAV file: {error}", name=name, error=error)
+        ) from None
     if samples.shape[0] < 16 or not np.all(np.isfinite(samples)):
-        raise WavRefused(f"{name} holds no sound: {samples.shape[0]} samples.")
+        raise WavRefused(
+            tr("{name} holds no sound: {shape} samples.", name=name, shape=samples.shape[0])
+        )
     return samples, rate
 
 

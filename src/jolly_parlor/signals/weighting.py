@@ -3,6 +3,7 @@
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.words import tr
 
 _POLES_HZ = (20.598997, 107.65265, 737.86223, 12194.217)
 _A1000_DB = 2.0
@@ -31,9 +32,13 @@ def exposure_words(dba: float) -> str:
     """How long that level may be heard in a day, in a sentence."""
     hours = hours_allowed(dba)
     if hours >= 24:
-        return f"{dba:.0f} dB(A): no limit to a day of sweeps (NIOSH 1998)."
-    span = f"{hours:.0f} hours" if hours >= 2 else f"{60 * hours:.0f} minutes"
-    return f"{dba:.0f} dB(A): {span} a day at most (NIOSH 1998)."
+        return tr("{dba:.0f} dB(A): no limit to a day of sweeps (NIOSH 1998).", dba=dba)
+    span = (
+        tr("{hours:.0f} hours", hours=hours)
+        if hours >= 2
+        else tr("{hours:.0f} minutes", hours=60 * hours)
+    )
+    return tr("{dba:.0f} dB(A): {span} a day at most (NIOSH 1998).", dba=dba, span=span)
 
 
 def hours_allowed(level_dba: float) -> float:

@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Device, DeviceFailed, Progress, Stage
+from jolly_parlor.words import tr
 
 LOWEST_DB_SPL, HIGHEST_DB_SPL = 70.0, 75.0
 """At the seat while a sweep plays; common practice, no source."""
@@ -55,20 +56,20 @@ def find_level(
         if full is not None and heard.size:
             level = float(full + 10 * np.log10(max(float(np.mean(heard**2)), 1e-20)))
         if cancelled():
-            return Level(output, level, peak, "Stopped.", False)
+            return Level(output, level, peak, tr("Stopped."), False)
         if peak > _CLIPPING_DB:
-            words = "The input is close to clipping: turn its gain down and check again."
+            words = tr("The input is close to clipping: turn its gain down and check again.")
             return Level(output, level, peak, words, False)
         missing = _AIM_DB_SPL - level if level is not None else _CLIPPING_DB - 12.0 - peak
         if abs(missing) < 1.0 or (level is None and missing <= 0):
             return Level(output, level, peak, _words(level, peak), True)
         if output >= _HIGHEST_OUTPUT_DB and missing > 0:
-            words = "Full output is still too quiet: turn the monitors up and check again."
+            words = tr("Full output is still too quiet: turn the monitors up and check again.")
             return Level(output, level, peak, words, False)
         if output <= _LOWEST_OUTPUT_DB and missing < 0:
-            words = (
-                "It is too loud at the seat even at the lowest output: turn the monitors down, or "
-                "quieten the room, and check again."
+            words = tr(
+                "It is too loud at the seat even at the lowest output: turn the "
+                "monitors down, or quieten the room, and check again."
             )
             return Level(output, level, peak, words, False)
         wanted = output + min(missing, _STEP_DB)
@@ -90,17 +91,27 @@ def full_scale_of_tone(
     count = 2 * device.sample_rate
     heard = device.record(np.zeros(count), "", stage, 0.0, progress, cancelled).samples
     if cancelled() or heard.size < count // 2:
-        raise DeviceFailed("Stopped; the level stays as it was.")
+        raise DeviceFailed(tr("Stopped; the level stays as it was."))
     halves = [float(np.mean(part**2)) for part in np.array_split(heard, 2)]
     if min(halves) < _LEAST_TONE_POWER:
-        raise DeviceFailed("No tone is heard: put the calibrator on the microphone, turn gain up.")
+        raise DeviceFailed(
+            tr("No tone is heard: put the calibrator on the microphone, turn gain up.")
+        )
     if float(np.max(np.abs(heard))) >= 0.999:
-        raise DeviceFailed("The tone clips the input: turn its gain down and calibrate again.")
+        raise DeviceFailed(tr("The tone clips the input: turn its gain down and calibrate again."))
     if abs(10 * np.log10(halves[0] / halves[1])) > _STEADY_DB:
-        raise DeviceFailed("The tone is not steady: wait until it is and calibrate again.")
+        raise DeviceFailed(tr("The tone is not steady: wait until it is and calibrate again."))
     return float(tone_db_spl - 10 * np.log10(float(np.mean(halves))))
 
 
 def _words(level: float | None, peak: float) -> str:
-    loud = f"{level:.0f} dB SPL at the seat" if level is not None else "level not calibrated"
-    return f"{loud}, input peaks {-peak:.0f} dB below clipping. Leave every setting as it is now."
+    loud = (
+        tr("{level:.0f} dB SPL at the seat", level=level)
+        if level is not None
+        else tr("level not calibrated")
+    )
+    return tr(
+        "{loud}, input peaks {peak:.0f} dB below clipping. Leave every setting as it is now.",
+        loud=loud,
+        peak=-peak,
+    )

@@ -6,6 +6,7 @@ from typing import Any
 from jolly_parlor.studio.device import DeviceFailed
 from jolly_parlor.studio.loop_stream import LoopPlayback, LoopSource
 from jolly_parlor.studio.soundcard import portaudio, reason, stream_out
+from jolly_parlor.words import tr
 
 USUAL = ""
 """The system's own output."""
@@ -35,8 +36,12 @@ def play_loops(
         stream_out(output or None, sample_rate, 2, run, told, cancelled)
     except (sd.PortAudioError, ValueError) as error:
         raise DeviceFailed(
-            f"Nothing to listen with: {_why(sd, output, error)}. Plug in headphones or choose "
-            "another output; everything here can also be seen, and written as WAV."
+            tr(
+                "Nothing to listen with: {why}. Plug in headphones or choose "
+                "another output; everything here can also be seen, and written as "
+                "WAV.",
+                why=_why(sd, output, error),
+            )
         ) from None
 
 
@@ -44,7 +49,7 @@ def _why(sd: Any, output: str, error: Exception) -> str:
     """PortAudio counts devices; whoever listens wants to know which one is not there."""
     names = [str(d["name"]) for d in sd.query_devices() if d["max_output_channels"] >= 2]
     if not names:
-        return "the system has no output"
+        return tr("the system has no output")
     if output and output not in names:
-        return f"“{output}” is not there any more"
+        return tr("“{output}” is not there any more", output=output)
     return reason(error)

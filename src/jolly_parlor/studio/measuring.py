@@ -20,6 +20,7 @@ from jolly_parlor.signals.weighting import level_dba
 from jolly_parlor.strict import STRICT
 from jolly_parlor.studio.device import Device, Progress, Recording, Stage
 from jolly_parlor.validity import faults
+from jolly_parlor.words import tr
 
 DISTORTION_HZ, _ORDERS = 125.0, (2, 3)
 _SILENCE_SECONDS, _AFTER_SECONDS = 1.0, 1.2
@@ -40,7 +41,7 @@ class Settings:
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when it can be measured with."""
         if beyond := faults(self):
-            return f"This cannot be measured with: {'; '.join(beyond)}."
+            return tr("This cannot be measured with: {beyond}.", beyond="; ".join(beyond))
         return self.sweep.problem()
 
 

@@ -25,6 +25,7 @@ from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.studio.device import Progress, Recording, Stage, StagedSource
 from jolly_parlor.studio.hidden_room import TOP_HZ, HiddenRoom
 from jolly_parlor.studio.rendering import FADE_SECONDS, TrueRoom, fade_out, impulse_response
+from jolly_parlor.words import tr
 
 _SIZE_ERROR_METRES, _PLACE_ERROR_METRES = 0.02, 0.01
 _PLAYED_DB_SPL = 94.0
@@ -48,7 +49,7 @@ class Mishap:
 class SimulatedStudio:
     """A device whose room, gear and luck are invented."""
 
-    name = "Simulated studio"
+    name = tr("Simulated studio")
     simulated = True
     sample_rate = 48000
 

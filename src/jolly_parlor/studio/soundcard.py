@@ -9,6 +9,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
 from jolly_parlor.studio.streams import Playback, RecordingRun
+from jolly_parlor.words import tr
 
 _BLOCK, _OUT_BLOCK = 1024, 512
 _WAIT_SECONDS = 0.05
@@ -48,11 +49,11 @@ class CardSetup:
         c = self.channels
         used = [*c.outputs.values(), *([c.loopback_output] if c.loopback_output else [])]
         if len(set(used)) < len(used):
-            return "Two sounds share one output; give each its own."
+            return tr("Two sounds share one output; give each its own.")
         if bool(c.loopback_output) != bool(c.loopback_input):
-            return "A loopback needs both an output and an input."
+            return tr("A loopback needs both an output and an input.")
         if c.loopback_input == c.microphone:
-            return "Microphone and loopback share one input; give each its own."
+            return tr("Microphone and loopback share one input; give each its own.")
         return ""
 
 
@@ -113,7 +114,11 @@ class SoundCard:
                         break
         except self._sd.PortAudioError as error:
             raise DeviceFailed(
-                f"{self.name} stopped: {reason(error)}. Check that nothing else uses it."
+                tr(
+                    "{name} stopped: {reason}. Check that nothing else uses it.",
+                    name=self.name,
+                    reason=reason(error),
+                )
             ) from None
         heard = run.heard[: run.done]
         loopback = None
@@ -134,7 +139,9 @@ class SoundCard:
         wanted = self.channels.outputs
         for name in sounds:
             if name not in wanted:
-                raise DeviceFailed(f"No output channel is set for {name}; choose one.")
+                raise DeviceFailed(
+                    tr("No output channel is set for {name}; choose one.", name=name)
+                )
         frames = max(sound.size for sound in sounds.values())
         out = np.zeros((frames, max(wanted.values())), np.float32)
         for name, sound in sounds.items():
@@ -144,7 +151,11 @@ class SoundCard:
             stream_out(self.device, self.sample_rate, out.shape[1], run, told, cancelled)
         except self._sd.PortAudioError as error:
             raise DeviceFailed(
-                f"{self.name} stopped: {reason(error)}. Check that nothing else uses it."
+                tr(
+                    "{name} stopped: {reason}. Check that nothing else uses it.",
+                    name=self.name,
+                    reason=reason(error),
+                )
             ) from None
 
     @property
@@ -156,7 +167,9 @@ class SoundCard:
         wanted = self.channels.outputs
         missing = [name for name in names if name not in wanted]
         if missing:
-            raise DeviceFailed(f"No output channel is set for {missing[0]}; choose one.")
+            raise DeviceFailed(
+                tr("No output channel is set for {missing}; choose one.", missing=missing[0])
+            )
         used = [*wanted.values(), self.channels.loopback_output or 1]
         frames = sound.size + round(after * self.sample_rate)
         out = np.zeros((frames, max(used)), np.float32)
@@ -177,8 +190,14 @@ class SoundCard:
             )
         except (self._sd.PortAudioError, ValueError) as error:
             raise DeviceFailed(
-                f"The sound card cannot play {most} and record {self._inputs} channels at "
-                f"{self.sample_rate} Hz: {reason(error)}."
+                tr(
+                    "The sound card cannot play {most} and record {inputs} channels at "
+                    "{sample_rate} Hz: {reason}.",
+                    most=most,
+                    inputs=self._inputs,
+                    sample_rate=self.sample_rate,
+                    reason=reason(error),
+                )
             ) from None
         return str(told["name"])
 
@@ -238,8 +257,10 @@ def portaudio() -> Any:
         import sounddevice
     except (ImportError, OSError):
         raise DeviceFailed(
-            "Sound cards need the extra “soundcard” (pip install jolly-parlor[soundcard]) and the "
-            "system's PortAudio library."
+            tr(
+                "Sound cards need the extra “soundcard” (pip install "
+                "jolly-parlor[soundcard]) and the system's PortAudio library."
+            )
         ) from None
     return sounddevice
 

@@ -8,10 +8,11 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.studio.device import FADE_IN_SECONDS, FADE_OUT_SECONDS
+from jolly_parlor.words import tr
 
 _FLAGS = {
-    "input_overflow": "The computer was too slow to record: parts are missing. Measure again.",
-    "output_underflow": "The computer was too slow to play: the sweep has gaps. Measure again.",
+    "input_overflow": tr("The computer was too slow to record: parts are missing. Measure again."),
+    "output_underflow": tr("The computer was too slow to play: the sweep has gaps. Measure again."),
 }
 
 

@@ -9,6 +9,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.words import tr
 
 SOFTEST_DB = -24.0
 _CLOSE_DB, _CANCELS_DEGREES = 10.0, 120.0
@@ -44,21 +45,27 @@ class Two:
         least = sums_db(self.gain, np.array([180.0]))[0]
         most = sums_db(self.gain, np.array([0.0]))[0]
         if self.level_db <= -_CLOSE_DB:
-            return (
-                f"{-self.level_db:.0f} dB softer, the second can add {most:.1f} dB at most and "
-                f"take away {-least:.1f}: a reflection this soft has lost its power over the sum."
+            return tr(
+                "{level_db:.0f} dB softer, the second can add {most:.1f} dB at "
+                "most and take away {least:.1f}: a reflection this soft has lost "
+                "its power over the sum.",
+                level_db=-self.level_db,
+                most=most,
+                least=-least,
             )
         total = self.sum_db
         if self.phase_degrees > _CANCELS_DEGREES and total < 0:
-            return (
-                "Beyond 120° the two cancel. No boost fills it: both grow alike. Only another "
-                "distance, or a softer second signal, undoes it."
+            return tr(
+                "Beyond 120° the two cancel. No boost fills it: both grow alike. "
+                "Only another distance, or a softer second signal, undoes it."
             )
         if total > _IN_STEP_DB:
-            return "In step, or nearly: what a wall close by does to the bass, and a sub in time."
+            return tr(
+                "In step, or nearly: what a wall close by does to the bass, and a sub in time."
+            )
         if total > _NOTHING_DB:
-            return "Neither in step nor against: about here the two add as strangers would."
-        return "The second adds no level any more: a little later, and the two cancel."
+            return tr("Neither in step nor against: about here the two add as strangers would.")
+        return tr("The second adds no level any more: a little later, and the two cancel.")
 
 
 def sums_db(gain: float, phase_degrees: FloatArray) -> FloatArray:

@@ -17,6 +17,7 @@ from jolly_parlor.placement.mode_facts import listed_modes
 from jolly_parlor.placement.reflections import reflection_points
 from jolly_parlor.placement.settings.alignment import crossover_hz
 from jolly_parlor.placement.settings.decay import BANDS_HZ, DECAY_HZ, decay_seconds
+from jolly_parlor.words import tr
 
 LessonId = Literal["dip", "boom", "comb", "polarity", "late", "unlike", "ringing"]
 _USUAL_OCTAVES, _WIDEST = 1 / 3, 1.5
@@ -37,8 +38,13 @@ class Room:
     @property
     def where(self) -> str:
         """`In The Kiln Room, “A third”, at the desk`."""
-        name = self.forecaster.room.name or "this room"
-        return f"In {name}, “{self.listening.arrangement.name}”, at the {self.listening.seat}"
+        name = self.forecaster.room.name or tr("this room")
+        return tr(
+            "In {name}, “{name2}”, at the {seat}",
+            name=name,
+            name2=self.listening.arrangement.name,
+            seat=self.listening.seat,
+        )
 
 
 @dataclass(frozen=True)
@@ -66,7 +72,7 @@ def _dip(room: Room) -> Here:
         room,
         "hollow",
         63.0,
-        "No boost fills a hollow: move what makes it, or the seat out of it.",
+        tr("No boost fills a hollow: move what makes it, or the seat out of it."),
     )
 
 
@@ -75,7 +81,7 @@ def _boom(room: Room) -> Here:
         room,
         "hill",
         50.0,
-        "Seat or loudspeaker in the quiet zone of what booms tames it; a cut can do the rest.",
+        tr("Seat or loudspeaker in the quiet zone of what booms tames it; a cut can do the rest."),
     )
 
 
@@ -84,14 +90,23 @@ def _feature(room: Room, kind: FeatureKind, usual_hz: float, rule: str) -> Here:
     worst = next((one for one in features(deviation) if one.kind == kind), None)
     if worst is None:
         return Here(
-            f"{room.where}: no {kind} of 3 dB or more is forecast. The lesson takes one at "
-            f"{usual_hz:.0f} Hz.",
+            tr(
+                "{where}: no {kind} of 3 dB or more is forecast. The lesson takes "
+                "one at {usual_hz:.0f} Hz.",
+                where=room.where,
+                kind=kind,
+                usual_hz=usual_hz,
+            ),
             rule,
             usual_hz,
         )
     found = findings_of_forecast(room.forecaster, room.anechoic, room.listening)
     told = next((one for one in found if one.feature == worst), None)
-    where = told.headline if told is not None else f"{worst.frequency_hz:.0f} Hz."
+    where = (
+        told.headline
+        if told is not None
+        else tr("{frequency_hz:.0f} Hz.", frequency_hz=worst.frequency_hz)
+    )
     width = min(max(worst.width_octaves or _USUAL_OCTAVES, 0.1), _WIDEST)
     return Here(
         f"{room.where}: {where}",
@@ -106,8 +121,12 @@ def _remedy(finding: Finding | None) -> str:
     if finding is None or finding.remedy is None:
         return ""
     found = finding.remedy
-    better = f"{found.evenness_before_db:.1f} → {found.evenness_after_db:.1f} dB from even"
-    return f"To try: {found.move.text()} ({better}, forecast). "
+    better = tr(
+        "{evenness_before_db:.1f} → {evenness_after_db:.1f} dB from even",
+        evenness_before_db=found.evenness_before_db,
+        evenness_after_db=found.evenness_after_db,
+    )
+    return tr("To try: {what} ({better}, forecast). ", what=found.move.text(), better=better)
 
 
 def _comb(room: Room) -> Here:
@@ -116,19 +135,28 @@ def _comb(room: Room) -> Here:
         forecaster.room, forecaster.gear, listening.arrangement, listening.seat
     )
     early = [p for p in points if p.delay_seconds <= _EARLY_SECONDS]
-    rule = (
-        "Nearer to the loudspeakers, or the surface farther off, the reflection is softer against "
-        "the direct sound; a desk lower or tilted sends it past the ear. At the points of "
-        "Sign-off's hand-over whoever treats the room does the rest."
+    rule = tr(
+        "Nearer to the loudspeakers, or the surface farther off, the "
+        "reflection is softer against the direct sound; a desk lower or "
+        "tilted sends it past the ear. At the points of Sign-off's "
+        "hand-over whoever treats the room does the rest."
     )
     if not early:
-        return Here(f"{room.where}: nothing reflects early.", rule, seconds=0.003)
+        return Here(tr("{where}: nothing reflects early.", where=room.where), rule, seconds=0.003)
     one = early[0]
     late = one.delay_seconds
-    where = (
-        f"{room.where}: off the {one.surface} the {one.loudspeaker} one's sound comes "
-        f"{1000 * late:.1f} ms late and {abs(one.level_db):.0f} dB softer: first hollow at "
-        f"{0.5 / late:.0f} Hz, a pitch of {1 / late:.0f} Hz. Loudspeakers beam, so in truth less."
+    where = tr(
+        "{where}: off the {surface} the {loudspeaker} one's sound comes "
+        "{late:.1f} ms late and {level_db:.0f} dB softer: first hollow at "
+        "{late2:.0f} Hz, a pitch of {late3:.0f} Hz. Loudspeakers beam, so "
+        "in truth less.",
+        where=room.where,
+        surface=one.surface,
+        loudspeaker=one.loudspeaker,
+        late=1000 * late,
+        level_db=abs(one.level_db),
+        late2=0.5 / late,
+        late3=1 / late,
     )
     return Here(where, rule, 1 / late, seconds=late, size=one.level_db - COMB_FLOOR_DB)
 
@@ -138,11 +166,19 @@ def _polarity(room: Room) -> Here:
     odd = [
         name for name in room.listening.mix.loudspeakers if name in chains and chains[name].inverted
     ]
-    told = f"{', '.join(odd)} is set to reversed polarity" if odd else "nothing is set reversed"
+    told = (
+        tr("{odd} is set to reversed polarity", odd=", ".join(odd))
+        if odd
+        else tr("nothing is set reversed")
+    )
     return Here(
-        f"{room.where}: {told}. What is wired wrongly no forecast knows: play mono, and the middle "
-        "must stand still between left and right.",
-        "No place mends it: swap the two wires at one terminal, or the switch.",
+        tr(
+            "{where}: {told}. What is wired wrongly no forecast knows: play "
+            "mono, and the middle must stand still between left and right.",
+            where=room.where,
+            told=told,
+        ),
+        tr("No place mends it: swap the two wires at one terminal, or the switch."),
     )
 
 
@@ -156,19 +192,26 @@ def _late(room: Room) -> Here:
         return 1000 * arrangement.places[name].distance(ear) / speed + late
 
     subs = forecaster.gear.subwoofers
-    rule = (
-        "A subwoofer as far from the ear as the pair needs no delay; a farther one makes the pair "
-        "wait. Subs finds distance and delay, and the null proves them."
+    rule = tr(
+        "A subwoofer as far from the ear as the pair needs no delay; a "
+        "farther one makes the pair wait. Subs finds distance and delay, "
+        "and the null proves them."
     )
     if not subs:
-        return Here(f"{room.where}: there is no subwoofer to be late.", rule, 80.0)
+        return Here(tr("{where}: there is no subwoofer to be late.", where=room.where), rule, 80.0)
     pair = float(np.mean([arrives_ms(name) for name in PAIR]))
     last = max(subs, key=lambda sub: arrives_ms(sub.id))
     gap = arrives_ms(last.id) - pair
     way = "after" if gap >= 0 else "before"
     return Here(
-        f"{room.where}: by distance and delay {last.id} comes {abs(gap):.1f} ms {way} the pair, "
-        "its own electronics and filter not counted.",
+        tr(
+            "{where}: by distance and delay {id} comes {gap:.1f} ms {way} the "
+            "pair, its own electronics and filter not counted.",
+            where=room.where,
+            id=last.id,
+            gap=abs(gap),
+            way=way,
+        ),
         rule,
         crossover_hz(arrangement.chains, last.id),
         size=abs(gap),
@@ -184,10 +227,18 @@ def _unlike(room: Room) -> Here:
     worst = int(np.argmax(np.abs(gap)))
     louder = "left" if gap[worst] > 0 else "right"
     return Here(
-        f"{room.where}: at {f[worst]:.0f} Hz the {louder} one is {abs(gap[worst]):.0f} dB louder "
-        "at the ear, forecast.",
-        "Alike walls beside both, or both as far from unlike ones as can be; the seat on the line "
-        "between. What a window or an open side does to one of them, no setting undoes.",
+        tr(
+            "{where}: at {f:.0f} Hz the {louder} one is {gap:.0f} dB louder at the ear, forecast.",
+            where=room.where,
+            f=f[worst],
+            louder=louder,
+            gap=abs(gap[worst]),
+        ),
+        tr(
+            "Alike walls beside both, or both as far from unlike ones as can "
+            "be; the seat on the line between. What a window or an open side "
+            "does to one of them, no setting undoes."
+        ),
         max(float(f[worst]), 150.0),
         1.0,
         size=abs(float(gap[worst])),
@@ -202,12 +253,13 @@ def _ringing(room: Room) -> Here:
     )
     times = {band: decay_seconds(np.asarray(pressure), band) for band in BANDS_HZ}
     known = {band: seconds for band, seconds in times.items() if seconds is not None}
-    rule = (
-        "Placing only chooses how much of a mode is heard, not how long it lives: seat and "
-        "loudspeakers off its places of pressure, then absorption that works that low."
+    rule = tr(
+        "Placing only chooses how much of a mode is heard, not how long it "
+        "lives: seat and loudspeakers off its places of pressure, then "
+        "absorption that works that low."
     )
     if not known:
-        return Here(f"{room.where}: how long it rings cannot be told.", rule, 50.0)
+        return Here(tr("{where}: how long it rings cannot be told.", where=room.where), rule, 50.0)
     band = max(known, key=lambda one: known[one])
     modes = [
         m
@@ -215,9 +267,23 @@ def _ringing(room: Room) -> Here:
         if band / 2**0.5 <= m.frequency_hz < band * 2**0.5
     ]
     near = min(modes, key=lambda m: abs(m.frequency_hz - band), default=None)
-    named = f"; nearest is the {near.name} ({near.frequency_hz:.0f} Hz)" if near else ""
+    named = (
+        tr(
+            "; nearest is the {name} ({frequency_hz:.0f} Hz)",
+            name=near.name,
+            frequency_hz=near.frequency_hz,
+        )
+        if near
+        else ""
+    )
     return Here(
-        f"{room.where}: {band:g} Hz rings longest, {known[band]:.1f} s to fall by 60 dB{named}.",
+        tr(
+            "{where}: {band:g} Hz rings longest, {known:.1f} s to fall by 60 dB{named}.",
+            where=room.where,
+            band=band,
+            known=known[band],
+            named=named,
+        ),
         rule,
         near.frequency_hz if near else band,
         size=known[band],

@@ -14,6 +14,7 @@ from jolly_parlor.training.effects import Pair
 from jolly_parlor.training.here import COMB_FLOOR_DB, Here, LessonId
 from jolly_parlor.training.staircase import Staircase
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
 _OCTAVES_FROM_HZ = 40.0
 Which = Literal["with", "without"]
@@ -53,7 +54,7 @@ def sounds(lesson: Lesson, here: Here, size: float, loop: Loop) -> dict[Which, S
 
 
 def _db(size: float) -> str:
-    return f"{size:.1f} dB"
+    return tr("{size:.1f} dB", size=size)
 
 
 LESSONS: dict[LessonId, Lesson] = {
@@ -61,79 +62,103 @@ LESSONS: dict[LessonId, Lesson] = {
     for one in (
         Lesson(
             "dip",
-            "A hollow",
-            "A note that is missing leaves no trace of itself: the line loses a step, other notes "
-            "seem louder. Follow one pitch, not the bass as a whole.",
-            "Which one has the hollow?",
+            tr("A hollow"),
+            tr(
+                "A note that is missing leaves no trace of itself: the line loses "
+                "a step, other notes seem louder. Follow one pitch, not the bass "
+                "as a whole."
+            ),
+            tr("Which one has the hollow?"),
             ("bass", "groove"),
             Staircase(15.0, 4.0, 0.5, 24.0),
-            lambda size: f"{_db(size)} deep",
+            lambda size: tr("{db} deep", db=_db(size)),
             lambda f, here, size: effects.hill(f, here.hertz, -size, here.octaves),
         ),
         Lesson(
             "boom",
-            "A hill that booms",
-            "One note swells and covers its neighbours; the same note every time, whatever the "
-            "piece. A hill is heard at half the decibels of a hollow.",
-            "Which one booms?",
+            tr("A hill that booms"),
+            tr(
+                "One note swells and covers its neighbours; the same note every "
+                "time, whatever the piece. A hill is heard at half the decibels of "
+                "a hollow."
+            ),
+            tr("Which one booms?"),
             ("bass", "groove"),
             Staircase(10.0, 3.0, 0.25, 15.0),
-            lambda size: f"{_db(size)} high",
+            lambda size: tr("{db} high", db=_db(size)),
             lambda f, here, size: effects.hill(f, here.hertz, size, here.octaves),
         ),
         Lesson(
             "comb",
-            "A comb",
-            "One reflection a few milliseconds late colours everything like a tube; the ear takes "
-            "one over the delay for a pitch. Listen to noise or vowels, not to the tune.",
-            "Which one is coloured by the reflection?",
+            tr("A comb"),
+            tr(
+                "One reflection a few milliseconds late colours everything like a "
+                "tube; the ear takes one over the delay for a pitch. Listen to "
+                "noise or vowels, not to the tune."
+            ),
+            tr("Which one is coloured by the reflection?"),
             ("pink", "voice", "piece"),
             Staircase(24.0, 4.0, 1.0, 29.0),
-            lambda size: with_minus(f"a reflection at {COMB_FLOOR_DB + size:.0f} dB"),
+            lambda size: with_minus(
+                tr("a reflection at {comb_floor_db:.0f} dB", comb_floor_db=COMB_FLOOR_DB + size)
+            ),
             lambda f, here, size: effects.comb(f, here.seconds, COMB_FLOOR_DB + size),
         ),
         Lesson(
             "polarity",
-            "Polarity reversed",
-            "One side pushes while the other pulls: the middle is gone, the sound sits in the ears "
-            "or nowhere, the bass is thin. Once known, never missed.",
-            "Which one is reversed?",
+            tr("Polarity reversed"),
+            tr(
+                "One side pushes while the other pulls: the middle is gone, the "
+                "sound sits in the ears or nowhere, the bass is thin. Once known, "
+                "never missed."
+            ),
+            tr("Which one is reversed?"),
             ("piece", "voice", "groove"),
             Staircase(6.0, 1.0, 0.25, 8.0),
-            lambda size: f"reversed below {_OCTAVES_FROM_HZ * 2**size:.0f} Hz",
+            lambda size: tr(
+                "reversed below {octaves_from_hz:.0f} Hz",
+                octaves_from_hz=_OCTAVES_FROM_HZ * 2**size,
+            ),
             lambda f, here, size: effects.reversed_below(f, _OCTAVES_FROM_HZ * 2**size),
         ),
         Lesson(
             "late",
-            "A subwoofer too late",
-            "The blow and its weight come apart: the kick has a click first and a belly after. "
-            "Listen to where the kick begins, not to how deep it is.",
-            "In which one is the low end late?",
+            tr("A subwoofer too late"),
+            tr(
+                "The blow and its weight come apart: the kick has a click first "
+                "and a belly after. Listen to where the kick begins, not to how "
+                "deep it is."
+            ),
+            tr("In which one is the low end late?"),
             ("groove", "bass"),
             Staircase(30.0, 6.0, 0.5, 60.0),
-            lambda size: f"{size:.1f} ms late",
+            lambda size: tr("{size:.1f} ms late", size=size),
             lambda f, here, size: effects.late_below(f, here.hertz, size / 1000),
         ),
         Lesson(
             "unlike",
-            "Left and right unlike",
-            "A voice in the middle leans to one side on some notes and comes back on others. "
-            "Listen to where the middle stands, note by note.",
-            "In which one does the middle wander?",
+            tr("Left and right unlike"),
+            tr(
+                "A voice in the middle leans to one side on some notes and comes "
+                "back on others. Listen to where the middle stands, note by note."
+            ),
+            tr("In which one does the middle wander?"),
             ("voice", "pink", "strings"),
             Staircase(12.0, 3.0, 0.25, 20.0),
-            lambda size: f"{_db(size)} apart",
+            lambda size: tr("{db} apart", db=_db(size)),
             lambda f, here, size: effects.unlike(f, here.hertz, size, here.octaves),
         ),
         Lesson(
             "ringing",
-            "Ringing",
-            "A note goes on after the player has stopped it, and the next one starts in its tail. "
-            "Listen to the gaps, not to the notes.",
-            "Which one rings on?",
+            tr("Ringing"),
+            tr(
+                "A note goes on after the player has stopped it, and the next one "
+                "starts in its tail. Listen to the gaps, not to the notes."
+            ),
+            tr("Which one rings on?"),
             ("groove", "bass"),
             Staircase(1.2, 0.3, 0.1, 2.0),
-            lambda size: f"{size:.2f} s to fall by 60 dB",
+            lambda size: tr("{size:.2f} s to fall by 60 dB", size=size),
             lambda f, here, size: effects.ringing(f, here.hertz, size),
         ),
     )
@@ -143,9 +168,17 @@ LESSONS: dict[LessonId, Lesson] = {
 
 def judged_words(lesson: Lesson, here: Here, heard: float) -> str:
     """What a listener's threshold means in this room."""
-    told = f"You still hear it: {lesson.size_words(heard)}."
+    told = tr("You still hear it: {size_words}.", size_words=lesson.size_words(heard))
     if here.size is None:
         return told
     if here.size >= heard:
-        return f"{told} Here it is {lesson.size_words(here.size)}: you will hear it."
-    return f"{told} Here it is {lesson.size_words(here.size)}: leave it, and mend what you hear."
+        return tr(
+            "{told} Here it is {size_words}: you will hear it.",
+            told=told,
+            size_words=lesson.size_words(here.size),
+        )
+    return tr(
+        "{told} Here it is {size_words}: leave it, and mend what you hear.",
+        told=told,
+        size_words=lesson.size_words(here.size),
+    )

@@ -17,6 +17,7 @@ from pydantic import TypeAdapter, ValidationError
 from jolly_parlor.atomic import replacing
 from jolly_parlor.refused import Refused
 from jolly_parlor.strict import STRICT
+from jolly_parlor.words import plural, tr
 
 MOST_KEPT = 500
 _MOST_BYTES = 1_000_000
@@ -79,7 +80,7 @@ class People:
         """
         name = name.strip()
         if not 1 <= len(name) <= 60:
-            raise Refused("A name has 1 to 60 letters.")
+            raise Refused(tr("A name has 1 to 60 letters."))
         path = self._path(name)
         if not path.exists():
             return Person(name), ""
@@ -90,8 +91,19 @@ class People:
             try:
                 os.replace(path, aside)
             except OSError as why:
-                raise Refused(f"{error} It could not be set aside: {why.strerror}.") from None
-            return Person(name), f"{error} It lies beside as {aside.name}; {name} begins anew."
+                raise Refused(
+                    tr(
+                        "{error} It could not be set aside: {strerror}.",
+                        error=error,
+                        strerror=why.strerror,
+                    )
+                ) from None
+            return Person(name), tr(
+                "{error} It lies beside as {name}; {name2} begins anew.",
+                error=error,
+                name=aside.name,
+                name2=name,
+            )
 
     def keep(self, person: Person) -> None:
         """Write it. Raises Refused where the place cannot be written."""
@@ -103,7 +115,9 @@ class People:
             with replacing(path) as temporary:
                 temporary.write_bytes(data)
         except OSError as error:
-            raise Refused(f"{path} could not be written: {error.strerror}.") from None
+            raise Refused(
+                tr("{path} could not be written: {strerror}.", path=path, strerror=error.strerror)
+            ) from None
 
     def _path(self, name: str) -> Path:
         """Names that differ have files that differ, whatever letters they hold."""
@@ -116,16 +130,23 @@ def _read(path: Path) -> Person:
     try:
         data = path.read_bytes()
         if len(data) > _MOST_BYTES:
-            raise Refused(f"{path.name} is too large to be a listener's progress.")
+            raise Refused(tr("{name} is too large to be a listener's progress.", name=path.name))
         return TypeAdapter(Person).validate_json(data)
     except (OSError, ValidationError, json.JSONDecodeError) as error:
-        reason = error.strerror if isinstance(error, OSError) else "it makes no sense"
-        raise Refused(f"{path.name} could not be read: {reason}.") from None
+        reason = error.strerror if isinstance(error, OSError) else tr("it makes no sense")
+        raise Refused(
+            tr("{name} could not be read: {reason}.", name=path.name, reason=reason)
+        ) from None
 
 
 def course_words(results: Sequence[Result], size_words: str) -> str:
     """How it went so far, in a sentence; size_words: of the best threshold."""
     if not results:
-        return "Not tried yet."
+        return tr("Not tried yet.")
     times = len(results)
-    return f"{times} time{'s' * (times > 1)} so far; best: {size_words}."
+    return plural(
+        times,
+        "{count} time so far; best: {size_words}.",
+        "{count} times so far; best: {size_words}.",
+        size_words=size_words,
+    )

@@ -1,5 +1,7 @@
 """From metres to pixels: the room unfolded like a carton, front wall above the plan."""
 
+from __future__ import annotations
+
 from dataclasses import dataclass
 
 from PyQt6.QtCore import QPointF, QRectF
@@ -22,7 +24,7 @@ class Unfolded:
     plan_top: float
 
     @classmethod
-    def fit(cls, room: Room, width: float, height: float) -> "Unfolded":
+    def fit(cls, room: Room, width: float, height: float) -> Unfolded:
         """The largest scale that shows both views."""
         right = _RIGHT if room.is_box else _RIGHT_WITH_LENGTHS
         across = max(width - _LEFT - right, 40.0) / room.width

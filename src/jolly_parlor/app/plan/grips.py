@@ -1,5 +1,7 @@
 """Corners, walls and things by the mouse and the keys, while the room is surveyed."""
 
+from __future__ import annotations
+
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from typing import Literal
@@ -13,6 +15,7 @@ from jolly_parlor.acoustics.shaping import Shaped, with_corner_moved, with_wall_
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.shaping_state import ShapingState
+from jolly_parlor.words import tr
 
 _CORNER_REACH, _WALL_REACH = 10.0, 7.0
 _KNOB = 5.0
@@ -120,10 +123,10 @@ class Grips:
         held = self.held
         assert held is not None
         if held.kind == "thing":
-            return f"Move the {room.things[held.number].name}"
+            return tr("Move the {name}", name=room.things[held.number].name)
         if held.kind == "wall":
-            return f"Move the wall {room.walls[held.number].name}"
-        return f"Move the corner where {room.walls[held.number].name} begins"
+            return tr("Move the wall {name}", name=room.walls[held.number].name)
+        return tr("Move the corner where {name} begins", name=room.walls[held.number].name)
 
     def _move(self, room: Room, dx: float, dy: float) -> Callable[[Room], Shaped]:
         """What a drag by so many metres makes of the room."""

@@ -1,5 +1,7 @@
 """What stands still on the plan while monitors are dragged: painted once and copied."""
 
+from __future__ import annotations
+
 from typing import NamedTuple
 
 from PyQt6.QtCore import QSize

@@ -1,5 +1,9 @@
 """What was found by ear, on the plan: the calm zone with its grid, and the marks of a hunt."""
 
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
 
@@ -7,14 +11,17 @@ from jolly_parlor.acoustics.room import CalmZone
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.lettering import Lettering
-from jolly_parlor.by_ear.record import Heard, Hunt
-from jolly_parlor.by_ear.voice_walk import on_plan
+
+if TYPE_CHECKING:
+    from jolly_parlor.by_ear.record import Heard, Hunt
 
 _SIZE, _GRID_PIXELS = 6.5, 3.0
 
 
 def paint_zone(p: QPainter, view: Unfolded, zone: CalmZone, step: float) -> None:
     """The crossing rectangle of either side in steps, and where to begin."""
+    from jolly_parlor.by_ear.voice_walk import on_plan
+
     t, drawn = theme.current(), on_plan(view.room, zone, step)
     for x, y, width, depth in (drawn.left, drawn.right):
         rect = QRectF(view.on_plan(x, y), view.on_plan(x + width, y + depth))

@@ -1,5 +1,7 @@
 """A picture painted once and copied until what it shows changes: drags paint it every frame."""
 
+from __future__ import annotations
+
 from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QPainter, QPixmap
 

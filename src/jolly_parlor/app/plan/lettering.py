@@ -1,5 +1,7 @@
 """Words on the plan, kept as stamps: a drag paints all of them in every frame, and changes two."""
 
+from __future__ import annotations
+
 from functools import lru_cache
 from math import ceil
 
@@ -12,8 +14,9 @@ from jolly_parlor.app import theme
 class Lettering:
     """Writes with one painter."""
 
-    def __init__(self, painter: QPainter) -> None:
-        self.p, self.t = painter, theme.current()
+    def __init__(self, painter: QPainter, legible: bool = True) -> None:
+        """legible: False where words would lie over each other, and are left out."""
+        self.p, self.t, self._legible = painter, theme.current(), legible
 
     def words(
         self,
@@ -25,6 +28,8 @@ class Lettering:
         italic: bool = False,
     ) -> None:
         """Words around a point, level."""
+        if not self._legible:
+            return
         ratio = device.devicePixelRatioF() if (device := self.p.device()) else 1.0
         look = colour, points, ground, italic, self.t.name, ratio
         stamp, across, up = _stamp(text, *look)
@@ -32,6 +37,8 @@ class Lettering:
 
     def turned(self, at: QPointF, text: str, points: float, degrees: float = -90.0) -> None:
         """Words around a point, turned."""
+        if not self._legible:
+            return
         self.p.save()
         self.p.translate(at)
         self.p.rotate(degrees)

@@ -2,6 +2,8 @@
 quiet, ochre where it is loud.
 """
 
+from __future__ import annotations
+
 import numpy as np
 from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QImage, QPainter

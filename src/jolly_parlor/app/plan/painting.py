@@ -1,6 +1,8 @@
 """Draws the unfolded room: warm paper, tape-measure dimensions, what is lit."""
 
-from math import atan2, degrees
+from __future__ import annotations
+
+from math import atan2, degrees, hypot
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -20,8 +22,16 @@ from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.loudspeakers import Model
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import tr
 
 _GHOST_PIXELS, _SAME_METRES = 8.0, 0.02
+
+
+_NUMBER_WIDE = 46.0
+"""Pixels of a length on the plan, its ground included."""
+
+_WORDS_FROM, _NUMBERS_FROM = 22.0, 40.0
+"""Pixels a metre, with text of the usual size: below these they would lie over each other."""
 
 
 class PlanPainter:
@@ -29,7 +39,8 @@ class PlanPainter:
 
     def __init__(self, painter: QPainter, view: Unfolded, gear: Gear, units: UnitSystem) -> None:
         self.p, self.view, self.gear, self.units = painter, view, gear, units
-        self.letters = Lettering(painter)
+        self.letters = Lettering(painter, view.scale >= _WORDS_FROM * theme.scale())
+        self._numbers = view.scale >= _NUMBERS_FROM * theme.scale()
         self.room: Room = view.room
         self.t = theme.current()
 
@@ -68,9 +79,7 @@ class PlanPainter:
         """Tape-measure lines of the monitors and of what is selected."""
         ear, left, right = a.seats[seat], a.left, a.right
         frame = self.room.frame
-        beside = right.x + 0.55
-        if beside > frame.right - 0.75:  # no room towards the wall: between the two
-            beside = max(right.x - 0.45, (left.x + right.x) / 2)
+        beside = self.beside_right(a)
         self._tape_down(beside, frame.front, right.y, right.y - frame.front)
         below = max(left.y, right.y) + 0.19  # clear of cabinets and of a sub beside them
         self._tape_across(frame.left, left.x, below, left.x - frame.left)
@@ -84,6 +93,16 @@ class PlanPainter:
         place = a.position(selected) if selected.kind != "desk" else ear
         side = place.x + 0.30 if place.x < frame.middle else place.x - 0.30
         self._tape_up(side, place.z)
+
+    def beside_right(self, a: Arrangement) -> float:
+        """The x of the tape to the right monitor: its number clear of the cabinet however it is
+        turned; towards the wall where there is room beside the seat's tape, else inwards.
+        """
+        model, frame = self.gear.model_of("right"), self.room.frame
+        clear = hypot(model.width, model.depth) + (_NUMBER_WIDE / 2 + 2) / self.view.scale
+        if a.right.x + clear + _NUMBER_WIDE / self.view.scale <= frame.right - 0.38:
+            return a.right.x + clear
+        return max(a.right.x - clear, (a.left.x + a.right.x) / 2)
 
     def ghost(self, now: Arrangement | None, wanted: Arrangement) -> None:
         """Where another arrangement would have everything, and how far that is from now."""
@@ -226,7 +245,9 @@ class PlanPainter:
         self.p.drawLine(a, b)
         for end in (a, b):
             self.p.drawLine(end - tick, end + tick)
-        self.letters.words(middle, format_length(metres, self.units), "ink", 9, ground="sheet")
+        if self._numbers:
+            words = format_length(metres, self.units)
+            self.letters.words(middle, words, "ink", 9, ground="sheet")
 
     def region(self, region: Region | None) -> None:
         """Where the subwoofer may stand, when drawn."""
@@ -237,11 +258,17 @@ class PlanPainter:
         self.p.setPen(QPen(self.t.colour("wine"), 1.2, Qt.PenStyle.DashLine))
         self.p.setBrush(Qt.BrushStyle.NoBrush)
         self.p.drawRect(QRectF(near, far))
-        self.letters.words(QPointF((near.x() + far.x()) / 2, far.y() - 8), "sub here", "wine", 8.5)
+        self.letters.words(
+            QPointF((near.x() + far.x()) / 2, far.y() - 8), tr("sub here"), "wine", 8.5
+        )
 
     def empty(self) -> None:
         """No arrangement yet: say what to do."""
-        words = ("Nothing stands here yet.", "Rough in a first", "arrangement at Line-up.")
+        words = (
+            tr("Nothing stands here yet."),
+            tr("Rough in a first"),
+            tr("arrangement at Line-up."),
+        )
         middle = self.view.plan_rect().center()
         for index, text in enumerate(words):
             self.letters.words(middle + QPointF(0, 20 * index - 10), text, "soft", 10, italic=True)

@@ -1,5 +1,7 @@
 """Reflection points on the plan, numbered as in the list; those of the front wall there too."""
 
+from __future__ import annotations
+
 from collections.abc import Iterable, Sequence
 
 from PyQt6.QtCore import QPointF, Qt

@@ -1,5 +1,7 @@
 """The room itself on the plan and on the wall seen from the seat: walls, openings, things."""
 
+from __future__ import annotations
+
 from itertools import pairwise
 from math import atan2, degrees
 
@@ -13,6 +15,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.lettering import Lettering
 from jolly_parlor.units import UnitSystem, format_length
+from jolly_parlor.words import spoken, tr
 
 _NAMED_FROM = 0.8
 """Metres; shorter walls bear no length, it would not fit."""
@@ -144,9 +147,11 @@ class ShellPainter:
         name = faced.material.replace("_", " ")
         called = "front wall"
         if not self.room.is_box:
-            called = f"facing the {self.room.words_of(self.room.key_of(faced.name))}"
+            called = tr(
+                "facing the {words_of}", words_of=self.room.words_of(self.room.key_of(faced.name))
+            )
         at = QPointF(plan.center().x(), (wall.bottom() + plan.top()) / 2)
-        self.letters.words(at, f"{called}, {name}", "soft", 9, italic=True)
+        self.letters.words(at, f"{spoken(called)}, {spoken(name)}", "soft", 9, italic=True)
         height = format_length(self.room.height, self.units)
         self.letters.turned(QPointF(plan.left() - 34, wall.center().y()), height, 9)
         if self.room.is_box:

@@ -1,5 +1,7 @@
 """A plan small enough for a row: walls, the triangle, subwoofers and what stands in the room."""
 
+from __future__ import annotations
+
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QSizePolicy, QWidget
@@ -8,6 +10,8 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.app import theme
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.in_words import plan_words
+from jolly_parlor.words import tr
 
 _WIDE, _TALL, _EDGE, _DOT = 74, 84, 4.0, 3.0
 
@@ -15,10 +19,13 @@ _WIDE, _TALL, _EDGE, _DOT = 74, 84, 4.0, 3.0
 class SmallPlan(QWidget):
     """Of one arrangement."""
 
+    is_picture = True
+
     def __init__(self, room: Room, gear: Gear, a: Arrangement, seat: str) -> None:
         super().__init__()
         self._room, self._gear, self._a, self._seat = room, gear, a, seat
-        self.setAccessibleName(f"plan of {a.name}")
+        self.setAccessibleName(tr("plan of {name}", name=a.name))
+        self.setAccessibleDescription(" ".join(plan_words(room, gear, a, "metric")))
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:

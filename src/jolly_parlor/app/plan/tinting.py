@@ -1,5 +1,9 @@
 """Tints the plan from calm to rough or from quiet to loud, and says what the tint means."""
 
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QImage, QPainter, QPen
@@ -7,7 +11,10 @@ from PyQt6.QtGui import QImage, QPainter, QPen
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
-from jolly_parlor.placement.maps import EvennessMap, PressureMap
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.placement.maps import EvennessMap, PressureMap
 
 _QUIET_DB, _LOUD_DB = -12.0, 6.0
 _ALPHA = 190
@@ -23,6 +30,8 @@ class TintPainter:
         """Calm to rough over the plan, or quiet to loud at one frequency: over the plan at ear
         height and across the room at the seat.
         """
+        from jolly_parlor.placement.maps import EvennessMap
+
         cells = self._plan_cells(found.xs, found.ys)
         if isinstance(found, EvennessMap):
             calm_end, rough_end = np.nanpercentile(found.figures_db, (3, 97))
@@ -39,6 +48,8 @@ class TintPainter:
 
     def words(self, found: EvennessMap | PressureMap) -> None:
         """What the colours mean."""
+        from jolly_parlor.placement.maps import EvennessMap
+
         if isinstance(found, EvennessMap):
             self._calmest(found)
         else:
@@ -52,21 +63,28 @@ class TintPainter:
         self.p.setBrush(t.colour("teal"))
         self.p.drawEllipse(at, 5.0, 5.0)
         what = "seat" if found.item.kind == "seat" else found.item.words
-        self._words(at + QPointF(0, 14), f"calmest for the {what}, {low:.1f} dB")
+        self._words(
+            at + QPointF(0, 14), tr("calmest for the {what}, {low:.1f} dB", what=what, low=low)
+        )
 
     def _levels(self, found: PressureMap) -> None:
         ear = self.view.on_plan(found.ear.x, found.ear.y)
         at = QPointF(self.view.plan_rect().center().x(), self.view.plan_rect().bottom() - 12)
         self._words(
             at,
-            f"{found.frequency_hz:.0f} Hz: teal −{-_QUIET_DB:.0f} dB, ochre +{_LOUD_DB:.0f} dB",
+            tr(
+                "{frequency_hz:.0f} Hz: teal −{quiet_db:.0f} dB, ochre +{loud_db:.0f} dB",
+                frequency_hz=found.frequency_hz,
+                quiet_db=-_QUIET_DB,
+                loud_db=_LOUD_DB,
+            ),
         )
         t = theme.current()
         self.p.setPen(QPen(t.colour("soft"), 1, Qt.PenStyle.DashLine))
         rect = self.view.plan_rect()
         self.p.drawLine(QPointF(rect.left(), ear.y()), QPointF(rect.right(), ear.y()))
         wall = self.view.wall_rect()
-        self._words(QPointF(wall.center().x(), wall.top() + 10), "section through the seat")
+        self._words(QPointF(wall.center().x(), wall.top() + 10), tr("section through the seat"))
 
     def _plan_cells(self, xs: FloatArray, ys: FloatArray) -> QRectF:
         half_x, half_y = (float(v[1] - v[0]) / 2 for v in (xs, ys))

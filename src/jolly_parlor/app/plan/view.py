@@ -1,6 +1,10 @@
 """The plan as a widget: everything on it can be dragged, nudged with keys, and pointed at."""
 
+from __future__ import annotations
+
+import time
 from functools import partial
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QPointF, QSize, Qt, QTimer
 from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
@@ -16,18 +20,22 @@ from jolly_parlor.app.plan.heard import paint_hunt, paint_zone
 from jolly_parlor.app.plan.mode_shape import ModeShape
 from jolly_parlor.app.plan.reflected import paint_reflections
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.by_ear.steps import STEPS
-from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
-from jolly_parlor.placement.reflections import ReflectionPoint, reflection_points
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.placement.starting import inside
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.diagnosis.marks import Lane
+    from jolly_parlor.placement.reflections import ReflectionPoint
 
 _CURVE_MAY_TAKE_MS, _MOVES_APART_MS = 12, 25
 _REACH = 16.0  # pixels within which an item is caught
 _WALL_REACH = 7.0
 _LEAST_REGION = 0.2  # metres
+_PAUSE_SECONDS = 1.5
+"""After so long, arrow keys begin another step back."""
 _KEYS = {
     Qt.Key.Key_Left: (-1, 0, 0),
     Qt.Key.Key_Right: (1, 0, 0),
@@ -49,19 +57,25 @@ _WALL_LANES: dict[str, Lane] = {
 class PlanView(QWidget):
     """Front wall above, plan below, one scale."""
 
+    is_picture = True
+
     def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.session = session
         self.setObjectName("plan")
-        self.setAccessibleName("Plan of the room")
+        self.setAccessibleName(tr("Plan of the room"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Expanding)
         self.setToolTip(
-            "Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height. "
-            "In Survey, W takes the next wall, thing or corner."
+            tr(
+                "Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page "
+                "Up and Down height. In Survey, W takes the next wall, thing or "
+                "corner."
+            )
         )
         self._grip: tuple[Item, Point, QPointF, bool] | None = None
+        self._nudged, self._number_of_series = 0.0, 0
         self._corner: QPointF | None = None
         self._far = QPointF()
         self._ground = Ground()
@@ -104,7 +118,17 @@ class PlanView(QWidget):
 
     def minimumSizeHint(self) -> QSize:
         """The least that is still of use."""
-        return QSize(300, 380)
+        return QSize(200, 220)
+
+    def tell(self) -> None:
+        """In words what stands where; while something is dragged they wait."""
+        from jolly_parlor.placement.in_words import plan_words
+
+        session = self.session
+        if session.draft is None:
+            units, document = session.settings.values.units, session.document
+            told = plan_words(document.room, document.gear, session.arrangement, units)
+            self.setAccessibleDescription("\n".join(told))
 
     @property
     def unfolded(self) -> Unfolded:
@@ -165,6 +189,9 @@ class PlanView(QWidget):
                 draw.problem(problem)
 
     def _paint_heard(self, painter: QPainter, view: Unfolded) -> None:
+        from jolly_parlor.by_ear.steps import STEPS
+        from jolly_parlor.placement.reflections import reflection_points
+
         session = self.session
         zone, hunts = session.document.room.calm_zone, session.document.by_ear.hunts
         if session.heard_on_plan == "zone" and zone is not None:
@@ -288,6 +315,10 @@ class PlanView(QWidget):
             self.setCursor(Qt.CursorShape.OpenHandCursor)
             self.session.drop()
 
+    def enterEvent(self, event: object) -> None:
+        """The mouse comes near: a drag may follow."""
+        self.session.reach()
+
     def leaveEvent(self, event: object) -> None:
         """Nothing is pointed at any more."""
         if self.session.highlight.boundary:
@@ -296,6 +327,7 @@ class PlanView(QWidget):
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         """Arrows nudge the selected item, N takes the next, Escape lets a drag go."""
         assert event is not None
+        self.session.reach()
         items = self.items()
         key = Qt.Key(event.key())
         if key == Qt.Key.Key_Escape and self.session.wanted_region is not None:
@@ -321,9 +353,21 @@ class PlanView(QWidget):
             dx, dy, dz = (step * part for part in _KEYS[key])
             place = self.place_of(self.session.selected)
             self._drag(self.session.selected, Point(place.x + dx, place.y + dy, place.z + dz))
-            self.session.drop()
+            self.session.drop(self._series())
         else:
             super().keyPressEvent(event)
+
+    def _series(self) -> str:
+        """Presses one after another, until a pause, are one step back."""
+        now = time.monotonic()
+        if now - self._nudged > _PAUSE_SECONDS:
+            self._number_of_series += 1
+        self._nudged = now
+        return tr(
+            "nudge {number_of_series} of {selected}",
+            number_of_series=self._number_of_series,
+            selected=self.session.selected,
+        )
 
     def focusInEvent(self, event: QFocusEvent | None) -> None:
         """Show what the keys would move."""
@@ -355,7 +399,7 @@ class PlanView(QWidget):
         self._corner = None
         self.update()
         if region is None:
-            self.session.refused.emit("That region is smaller than 20 cm; drag a larger one.")
+            self.session.refused.emit(tr("That region is smaller than 20 cm; drag a larger one."))
         elif then is not None:
             self.session.wanted_region = None
             then(region)

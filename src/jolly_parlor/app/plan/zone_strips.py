@@ -1,5 +1,9 @@
 """Zone strips under the plan: where it is calm for the selected thing, before any lifting."""
 
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
@@ -10,28 +14,47 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plan.kept import KeptPicture
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.items import LEFT
-from jolly_parlor.placement.strips import Strip
 from jolly_parlor.units import format_length
+from jolly_parlor.words import spoken, tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.placement.strips import Strip
 
 _WORDS = {"x": "left", "y": "front", "z": "height"}
-_GAP, _TOP, _BOTTOM = 14.0, 18.0, 17.0
+_GAP = 14.0
+
+
+def _top() -> float:
+    return 18.0 * theme.scale()
+
+
+def _bottom() -> float:
+    return 17.0 * theme.scale()
+
+
+_ALONG = {"x": tr("from the left wall"), "y": tr("from the front wall"), "z": "height"}
 
 
 class ZoneStrips(QWidget):
     """One strip a dimension of the selected item; high and ochre is rough, low and teal is calm."""
 
+    is_picture = True
+
     def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.session = session
         self.setObjectName("strips")
-        self.setAccessibleName("Zone strips")
+        self.setAccessibleName(tr("Zone strips"))
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
         self.setToolTip(
-            "How even it would be with the selected thing slid along: distance from the front "
-            "wall, from the left wall, height. Low and teal is calm, high and ochre rough. "
-            "Click to move it."
+            tr(
+                "How even it would be with the selected thing slid along: distance "
+                "from the front wall, from the left wall, height. Low and teal is "
+                "calm, high and ochre rough. Click to move it."
+            )
         )
         self._picture = KeptPicture()
+        session.neighbourhood.changed.connect(self._tell)
         for signal in (
             session.neighbourhood.changed,
             session.view_changed,
@@ -40,9 +63,37 @@ class ZoneStrips(QWidget):
         ):
             signal.connect(self.update)
 
+    def figures(self) -> list[list[object]]:
+        """Each strip, place by place."""
+        rows: list[list[object]] = [["along", "metres", tr("dB from even")]]
+        for strip in self.session.neighbourhood.strips:
+            for at, figure in zip(strip.metres.tolist(), strip.figures_db.tolist(), strict=True):
+                told = "" if figure != figure else f"{figure:.2f}"
+                rows.append([_ALONG[strip.axis], f"{at:.3f}", told])
+        return rows if len(rows) > 1 else []
+
+    def _tell(self) -> None:
+        units = self.session.settings.values.units
+        frame = self.session.document.room.frame
+
+        def length(metres: float, axis: str) -> str:
+            return format_length(metres - frame.origin[axis], units)
+
+        told = [
+            tr(
+                "{along}: calmest at {length}, now {length2}.",
+                along=_ALONG[s.axis],
+                length=length(s.calmest, s.axis),
+                length2=length(s.now, s.axis),
+            )
+            for s in self.session.neighbourhood.strips
+            if not np.all(np.isnan(s.figures_db))
+        ]
+        self.setAccessibleDescription(" ".join(told) or tr("No strips."))
+
     def sizeHint(self) -> QSize:
         """Two thin strips side by side."""
-        return QSize(340, 84)
+        return QSize(200, round(49 + _top() + _bottom()))
 
     def strip_rects(self) -> list[tuple[Strip, QRectF]]:
         """Where each strip is drawn."""
@@ -51,7 +102,7 @@ class ZoneStrips(QWidget):
             return []
         width = (self.width() - _GAP * (len(strips) - 1) - 8) / len(strips)
         return [
-            (s, QRectF(4 + i * (width + _GAP), _TOP, width, self.height() - _TOP - _BOTTOM))
+            (s, QRectF(4 + i * (width + _GAP), _top(), width, self.height() - _top() - _bottom()))
             for i, s in enumerate(strips)
         ]
 
@@ -70,7 +121,7 @@ class ZoneStrips(QWidget):
                 p.setPen(theme.current().colour("soft"))
                 wrap = Qt.AlignmentFlag.AlignLeft | Qt.TextFlag.TextWordWrap
                 why = self.session.neighbourhood.why_not
-                p.drawText(QRectF(self.rect()).adjusted(4, _TOP, -4, 0), int(wrap), why)
+                p.drawText(QRectF(self.rect()).adjusted(4, _top(), -4, 0), int(wrap), why)
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
             a = self.session.arrangement
             if a is None or not _known(rects).size:
@@ -114,7 +165,7 @@ class ZoneStrips(QWidget):
         """Move the item to the place pointed at, as one undoable step."""
         assert event is not None
         for strip, rect in self.strip_rects():
-            if rect.adjusted(0, -_TOP, 0, _BOTTOM).contains(event.position()):
+            if rect.adjusted(0, -_top(), 0, _bottom()).contains(event.position()):
                 share = min(max((event.position().x() - rect.left()) / rect.width(), 0.0), 1.0)
                 to = strip.metres[0] + share * (strip.metres[-1] - strip.metres[0])
                 self.session.slide(strip.item, strip.axis, float(round(to, 2)))
@@ -140,17 +191,28 @@ class ZoneStrips(QWidget):
         start = self.session.document.room.frame.origin[strip.axis]
         p.setFont(theme.sans(8.5))
         p.setPen(t.colour("soft"))
-        top = QRectF(rect.left(), 0, rect.width(), _TOP - 2)
-        p.drawText(top, Qt.AlignmentFlag.AlignLeft, _WORDS[strip.axis])
-        foot = QRectF(rect.left(), rect.bottom() + 2, rect.width(), _BOTTOM - 2)
-        p.drawText(foot, Qt.AlignmentFlag.AlignLeft, format_length(strip.metres[0] - start, units))
-        p.drawText(
-            foot, Qt.AlignmentFlag.AlignRight, format_length(strip.metres[-1] - start, units)
+        known = bool(np.any(np.isfinite(strip.figures_db)))
+        near, far, calm = (
+            format_length(metres - start, units)
+            for metres in (strip.metres[0], strip.metres[-1], strip.calmest if known else start)
         )
-        if np.any(np.isfinite(strip.figures_db)):
+        measure = p.fontMetrics().horizontalAdvance
+        roomy = measure(spoken(_WORDS[strip.axis]) + tr(" calm {calm}", calm=calm)) < rect.width()
+        top = QRectF(rect.left(), 0, rect.width(), _top() - 2)
+        foot = QRectF(rect.left(), rect.bottom() + 2, rect.width(), _bottom() - 2)
+        p.drawText(top, Qt.AlignmentFlag.AlignLeft, spoken(_WORDS[strip.axis]))
+        if roomy or not known:
+            p.drawText(foot, Qt.AlignmentFlag.AlignLeft, near)
+        if roomy:
+            p.drawText(foot, Qt.AlignmentFlag.AlignRight, far)
+        if known:
             p.setPen(t.colour("teal"))
-            calm = f"calm {format_length(strip.calmest - start, units)}"
-            p.drawText(top, Qt.AlignmentFlag.AlignRight, calm)
+            # Narrow: the calmest place is told in place of both ends.
+            p.drawText(
+                top if roomy else foot,
+                Qt.AlignmentFlag.AlignRight if roomy else Qt.AlignmentFlag.AlignLeft,
+                tr("calm {calm}", calm=calm) if roomy else calm,
+            )
 
     def _mark(self, p: QPainter, rect: QRectF, strip: Strip, at: float, colour: str) -> None:
         span = strip.metres[-1] - strip.metres[0]

@@ -12,23 +12,26 @@ from jolly_parlor.app import theme
 from jolly_parlor.signals.analysis import Telling
 from jolly_parlor.signals.fading import FALLS_DB
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
 VIEWS: Final = (
-    ("level", "Level"),
-    ("phase", "Phase"),
-    ("delay", "Delay"),
-    ("time", "Over time"),
-    ("ringing", "Ringing"),
-    ("fading", "Fading"),
+    ("level", tr("Level")),
+    ("phase", tr("Phase")),
+    ("delay", tr("Delay")),
+    ("time", tr("Over time")),
+    ("ringing", tr("Ringing")),
+    ("fading", tr("Fading")),
 )
 _KEYS: Final = {
-    "level": "Level of what the gates let through.",
-    "phase": "Line: phase with the arrival's delay taken out. Dotted: excess phase, what no "
-    "equaliser can undo.",
-    "delay": "Group delay beyond the arrival.",
-    "time": "Sound after the arrival, loudest in each moment.",
-    "ringing": "Blocks: third-octave bands. Dots: single resonances told apart below 160 Hz.",
-    "fading": "How long each frequency takes to fall by 10, 20 and 30 dB; gaps are noise.",
+    "level": tr("Level of what the gates let through."),
+    "phase": tr(
+        "Line: phase with the arrival's delay taken out. Dotted: excess "
+        "phase, what no equaliser can undo."
+    ),
+    "delay": tr("Group delay beyond the arrival."),
+    "time": tr("Sound after the arrival, loudest in each moment."),
+    "ringing": tr("Blocks: third-octave bands. Dots: single resonances told apart below 160 Hz."),
+    "fading": tr("How long each frequency takes to fall by 10, 20 and 30 dB; gaps are noise."),
 }
 _FLOOR_DB, _SPAN_DB, _MOST_LATE_MS = -60.0, 48.0, 200.0
 _WIDE: Final = (20, 50, 100, 200, 500, 1000, 2000, 5000, 10000, 20000)
@@ -38,6 +41,8 @@ _RINGS: Final = (31, 40, 50, 63, 80, 100, 125, 160, 250, 500, 1000, 2000, 4000)
 
 class TellingPlot(pg.PlotWidget):
     """Draws a `Telling`."""
+
+    is_picture = True
 
     def __init__(self) -> None:
         super().__init__()
@@ -94,8 +99,8 @@ class TellingPlot(pg.PlotWidget):
         brush, pen = pg.mkBrush(t.colour("ochre", 150)), pg.mkPen(t.ink, width=1)
         self.plot(told.times * 1000, level, fillLevel=_FLOOR_DB, brush=brush, pen=pen)
         self.setYRange(_FLOOR_DB, 2, padding=0)
-        self.getPlotItem().setLabel("bottom", "milliseconds after the arrival")
-        self._left("dB below the peak")
+        self.getPlotItem().setLabel("bottom", tr("milliseconds after the arrival"))
+        self._left(tr("dB below the peak"))
 
     def _ringing(self, told: Telling, t: theme.Theme) -> None:
         known = [d for d in told.decays if d.seconds is not None]
@@ -119,7 +124,7 @@ class TellingPlot(pg.PlotWidget):
         tallest = max([d.seconds or 0 for d in known] + [r.seconds for r in told.rings] + [0.2])
         self.setYRange(0, 1.08 * tallest, padding=0)
         self._hertz(_RINGS)
-        self._left("seconds to −60 dB")
+        self._left(tr("seconds to −60 dB"))
 
     def _fading(self, told: Telling, t: theme.Theme) -> None:
         x = np.log10(told.fading.frequencies_hz)
@@ -130,7 +135,9 @@ class TellingPlot(pg.PlotWidget):
                 pen = pg.mkPen(t.ochre_edge, width=1)
                 self.plot(x[run], ms[run], pen=pen, fillLevel=0, brush=brush)
                 if run.stop - run.start > 5:
-                    name = pg.TextItem(f"{FALLS_DB[row]:.0f} dB", t.ink, anchor=(0.5, 0.8))
+                    name = pg.TextItem(
+                        tr("{falls_db:.0f} dB", falls_db=FALLS_DB[row]), t.ink, anchor=(0.5, 0.8)
+                    )
                     name.setFont(theme.sans(8.5))
                     name.setPos(x[run.stop - 3], ms[run.stop - 3])
                     self.addItem(name)
@@ -142,7 +149,7 @@ class TellingPlot(pg.PlotWidget):
     def _hertz(self, named: Sequence[int]) -> None:
         ticks = [(float(np.log10(f)), f"{f // 1000}k" if f >= 1000 else str(f)) for f in named]
         self.getPlotItem().getAxis("bottom").setTicks([ticks])
-        self.getPlotItem().setLabel("bottom", "Hz")
+        self.getPlotItem().setLabel("bottom", tr("Hz"))
         self.setXRange(ticks[0][0], ticks[-1][0], padding=0.02)
 
     def _left(self, words: str) -> None:

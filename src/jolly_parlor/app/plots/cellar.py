@@ -10,6 +10,7 @@ from PyQt6.QtGui import QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.words import tr
 
 _LEFT, _RIGHT, _TOP, _FOOT = 150.0, 14.0, 10.0, 10.0
 _LEAST_TRIALS = 24
@@ -18,13 +19,15 @@ _LEAST_TRIALS = 24
 class CellarPlot(QWidget):
     """Sizes of the trials in order, whether each was right, and where the listener settled."""
 
+    is_picture = True
+
     def __init__(self) -> None:
         super().__init__()
         self._steps: list[tuple[float, bool]] = []
         self._ends, self._words = (1.0, 0.0), ("", "")
         self._settled: float | None = None
         self.setObjectName("cellar")
-        self.setAccessibleName("Trials, from plain at the top to small at the bottom")
+        self.setAccessibleName(tr("Trials, from plain at the top to small at the bottom"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -44,7 +47,9 @@ class CellarPlot(QWidget):
         self._steps, self._ends, self._words = list(steps), ends, words
         self._settled = settled
         right = sum(good for _, good in steps)
-        self.setAccessibleDescription(f"{len(steps)} trials, {right} right")
+        self.setAccessibleDescription(
+            tr("{steps} trials, {right} right", steps=len(steps), right=right)
+        )
         self.update()
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
@@ -72,7 +77,7 @@ class CellarPlot(QWidget):
             y = self._y(size, ground)
             left = ground.left() + wide * n
             tread += [QPointF(left, y), QPointF(left + wide, y)]
-        p.setPen(QPen(t.colour("wood").darker(130), 2))
+        p.setPen(QPen(t.colour("wall"), 2))
         p.drawPolyline(QPolygonF(tread))
         for n, (size, right) in enumerate(self._steps):
             at = QPointF(ground.left() + wide * (n + 0.5), self._y(size, ground))

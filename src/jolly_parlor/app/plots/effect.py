@@ -9,22 +9,25 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
+from jolly_parlor.words import tr
 
 EFFECT_HZ: FloatArray = np.asarray(np.geomspace(20.0, 8000.0, 900), dtype=np.float64)
 _TOP_DB, _BOTTOM_DB = 15.0, -24.0
 _LEFT, _RIGHT, _TOP, _FOOT = 44.0, 10.0, 6.0, 18.0
 _TICKS_HZ = (20, 50, 100, 200, 500, 1000, 2000, 5000)
-_TICKS_DB = ((12, "+12"), (0, "as is"), (-12, "−12"), (-24, "−24"))
+_TICKS_DB = ((12, "+12"), (0, tr("as is")), (-12, "−12"), (-24, "−24"))
 
 
 class EffectPlot(QWidget):
     """Drawn, not interactive; its description says where it is highest and lowest."""
 
+    is_picture = True
+
     def __init__(self) -> None:
         super().__init__()
         self._level: FloatArray | None = None
         self.setObjectName("effect-plot")
-        self.setAccessibleName("What it does to both channels together, by frequency")
+        self.setAccessibleName(tr("What it does to both channels together, by frequency"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -37,9 +40,13 @@ class EffectPlot(QWidget):
         told = ""
         if level_db is not None:
             high, low = int(np.argmax(level_db)), int(np.argmin(level_db))
-            told = (
-                f"highest {level_db[high]:+.1f} dB at {EFFECT_HZ[high]:.0f} Hz, lowest "
-                f"{max(level_db[low], -60):+.1f} dB at {EFFECT_HZ[low]:.0f} Hz"
+            told = tr(
+                "highest {level_db:+.1f} dB at {effect_hz:.0f} Hz, lowest "
+                "{level_db2:+.1f} dB at {effect_hz2:.0f} Hz",
+                level_db=level_db[high],
+                effect_hz=EFFECT_HZ[high],
+                level_db2=max(level_db[low], -60),
+                effect_hz2=EFFECT_HZ[low],
             )
         self.setAccessibleDescription(told)
         self.update()
@@ -97,7 +104,7 @@ class EffectPlot(QWidget):
             p.setPen(t.colour("soft"))
             text = f"{hertz // 1000} k" if hertz >= 1000 else f"{hertz}"
             foot = QRectF(x - 24, ground.bottom() + 2, 48, _FOOT - 2)
-            unit = " Hz" if hertz == _TICKS_HZ[0] else ""
+            unit = tr(" Hz") if hertz == _TICKS_HZ[0] else ""
             p.drawText(foot, Qt.AlignmentFlag.AlignCenter, f"{text}{unit}")
 
     @property

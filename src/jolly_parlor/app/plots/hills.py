@@ -1,6 +1,7 @@
 """Hills and hollows: a response as deviation from even; shape tells as much as colour."""
 
 from functools import lru_cache
+from typing import Any
 
 import numpy as np
 import pyqtgraph as pg
@@ -11,6 +12,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.pixels import PixelItem, pixel_polygon
 from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.words import spoken, tr
 
 TOP_DB, BOTTOM_DB = 18.0, -24.0
 LOW_HZ, HIGH_HZ, UPPER_HZ = 20.0, 300.0, 700.0
@@ -21,6 +23,7 @@ JUDGED = QRectF(
 )
 EDGE = 0.03  # in log10 of frequency: room for the labels at both ends
 TICKS_HZ = (20, 30, 40, 50, 60, 80, 100, 150, 200, 300, 400, 500, 700)
+_FEW_HZ, _LABEL_WIDE = (20, 50, 100, 200, 500), 24
 
 
 class HillsItem(PixelItem):
@@ -82,14 +85,25 @@ class HillsItem(PixelItem):
 
 
 class HertzAxis(pg.AxisItem):
-    """Frequencies people know, on a log axis."""
+    """Frequencies people know, on a log axis; fewer of them where it is narrow."""
 
     def __init__(self, labelled: bool = True) -> None:
+        self._labelled = labelled
         super().__init__("bottom")
-        ticks = [
-            (float(np.log10(f)), (f"{f} Hz" if f == 20 else str(f)) if labelled else "")
-            for f in TICKS_HZ
-        ]
+        self._put(roomy=True)
+
+    def resizeEvent(self, ev: Any = None) -> None:
+        """Labels that would lie over each other are left out."""
+        super().resizeEvent(ev)
+        wide = self.size().width()
+        self._put(roomy=wide >= _LABEL_WIDE * theme.scale() * len(TICKS_HZ))
+
+    def _put(self, roomy: bool) -> None:
+        told = TICKS_HZ if roomy else _FEW_HZ
+        ticks = []
+        for f in TICKS_HZ:
+            words = tr("{f} Hz", f=f) if f == TICKS_HZ[0] else str(f)
+            ticks.append((float(np.log10(f)), words if self._labelled and f in told else ""))
         self.setTicks([ticks])
 
 
@@ -108,7 +122,9 @@ def dress(plot: pg.PlotItem, left: pg.AxisItem, bottom: pg.AxisItem) -> None:
 def decibel_axis() -> pg.AxisItem:
     """`even` in the middle, steps of 6 dB."""
     axis = pg.AxisItem("left")
-    axis.setTicks([[(12, "+12"), (6, "+6"), (0, "even"), (-6, "−6"), (-12, "−12"), (-18, "−18")]])
+    axis.setTicks(
+        [[(12, "+12"), (6, "+6"), (0, spoken("even")), (-6, "−6"), (-12, "−12"), (-18, "−18")]]
+    )
     axis.setLabel("dB")
     return axis
 

@@ -17,6 +17,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
 from jolly_parlor.project.ledger_steps import Step
+from jolly_parlor.words import tr
 
 _LEFT, _RIGHT, _TOP, _GAP, _FOOT = 46.0, 14.0, 26.0, 34.0, 18.0
 _GRADES_SHARE = 0.30
@@ -26,13 +27,15 @@ _REACH = 14.0
 class HistoryPlot(QWidget):
     """Above, dB from even (measured filled, forecast open); below, the mean of each grading."""
 
+    is_picture = True
+
     pointed = pyqtSignal(int)
     """The number of the step that is meant."""
 
     def __init__(self) -> None:
         super().__init__()
         self.setObjectName("history")
-        self.setAccessibleName("Evenness and grades over the steps of the Ledger")
+        self.setAccessibleName(tr("Evenness and grades over the steps of the Ledger"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFixedHeight(226)
@@ -76,7 +79,7 @@ class HistoryPlot(QWidget):
             if not self.steps:
                 p.setPen(theme.current().colour("soft"))
                 middle = QRectF(self.rect())
-                p.drawText(middle, Qt.AlignmentFlag.AlignCenter, "Nothing has a figure yet.")
+                p.drawText(middle, Qt.AlignmentFlag.AlignCenter, tr("Nothing has a figure yet."))
                 return
             self._axes(p)
             self._line(p)
@@ -156,8 +159,8 @@ class HistoryPlot(QWidget):
         for value in (1, 3, 5):
             self._rule(p, self._grade_y(value), str(value))
         p.setPen(t.colour("soft"))
-        p.drawText(QPointF(4, _TOP - 13), "dB from even: lower is better")
-        p.drawText(QPointF(4, self._lower.top() - 12), "grade by ear: higher is better")
+        p.drawText(QPointF(4, _TOP - 13), tr("dB from even: lower is better"))
+        p.drawText(QPointF(4, self._lower.top() - 12), tr("grade by ear: higher is better"))
 
     def _rule(self, p: QPainter, y: float, words: str) -> None:
         t = theme.current()
@@ -232,7 +235,9 @@ class HistoryPlot(QWidget):
     def _say(self) -> None:
         step = next((s for s in self.steps if s.number == self.at), None)
         self.setAccessibleDescription(
-            "" if step is None else f"Step {step.number}: {step.entry.text}"
+            ""
+            if step is None
+            else tr("Step {number}: {what}", number=step.number, what=step.entry.text)
         )
 
 
@@ -241,9 +246,9 @@ def short_move(step: Step) -> str:
     text = step.entry.text
     words = text.split("”: ", 1)[1].rstrip(".") if "”: " in text else text
     for usual, short in (
-        ("both monitors ", ""),
-        (" from the front wall", ""),
-        (" the front", " the"),
+        (tr("both monitors "), ""),
+        (tr(" from the front wall"), ""),
+        (tr(" the front"), " the"),
     ):
         words = words.replace(usual, short)
     return words

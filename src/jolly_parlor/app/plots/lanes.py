@@ -13,6 +13,7 @@ from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.hills import LOW_HZ, UPPER_HZ
 from jolly_parlor.app.plots.pixels import PixelItem
 from jolly_parlor.diagnosis.marks import LANES, Lane, Mark
+from jolly_parlor.words import tr
 
 
 def lane_height(lane: Lane) -> float:
@@ -76,7 +77,7 @@ class LanesItem(PixelItem):
         painter.setPen(theme.current().colour("soft"))
         right_side = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
         for lane, first_hz in self._beyond.items():
-            words = f"first at {first_hz:.0f} Hz, beyond this range  "
+            words = tr("first at {first_hz:.0f} Hz, beyond this range  ", first_hz=first_hz)
             painter.drawText(_lane_rect(to_pixels, lane), right_side, words)
         device = painter.device()
         ratio = device.devicePixelRatioF() if device is not None else 1.0

@@ -6,7 +6,9 @@ from PyQt6.QtGui import QBrush, QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.app.plots.curve_rows import curve_rows
 from jolly_parlor.placement.evenness import Deviation, evenness
+from jolly_parlor.words import tr
 
 _SPAN_DB = 15.0
 _LOW_HZ, _SUB_HZ = 20.0, 120.0
@@ -15,15 +17,32 @@ _LOW_HZ, _SUB_HZ = 20.0, 120.0
 class PlaceStrip(QWidget):
     """From 20 to 120 Hz or further, 15 dB either side of even; described in figures."""
 
+    is_picture = True
+
     def __init__(self, name: str, curve: Deviation, high_hz: float = _SUB_HZ) -> None:
         super().__init__()
         self._curve, self._high_hz = curve, high_hz
-        self.setAccessibleName(f"response, {name}")
+        self.setAccessibleName(tr("response, {name}", name=name))
         figure = evenness(curve)
-        told = f"deepest {figure.deepest_db:.0f} dB at {figure.deepest_hz:.0f} Hz"
+        told = tr(
+            "deepest {deepest_db:.0f} dB at {deepest_hz:.0f} Hz",
+            deepest_db=figure.deepest_db,
+            deepest_hz=figure.deepest_hz,
+        )
         self.setAccessibleDescription(told)
-        self.setToolTip(f"{told}, highest {figure.highest_db:+.0f} at {figure.highest_hz:.0f} Hz")
+        self.setToolTip(
+            tr(
+                "{told}, highest {highest_db:+.0f} at {highest_hz:.0f} Hz",
+                told=told,
+                highest_db=figure.highest_db,
+                highest_hz=figure.highest_hz,
+            )
+        )
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+
+    def figures(self) -> list[list[object]]:
+        """The curve, by frequency."""
+        return curve_rows([(tr("dB from even"), self._curve)])
 
     def sizeHint(self) -> QSize:
         """As tall as a button."""

@@ -9,6 +9,7 @@ from PyQt6.QtWidgets import QVBoxLayout, QWidget
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.band import BandItem
+from jolly_parlor.app.plots.curve_rows import curve_rows
 from jolly_parlor.app.plots.hills import (
     BOTTOM_DB,
     EDGE,
@@ -26,7 +27,9 @@ from jolly_parlor.app.plots.upper_layer import UpperGround, UpperItem
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.marks import LANES, Mark
 from jolly_parlor.placement.evenness import Deviation, beside
+from jolly_parlor.placement.in_words import curve_words
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import spoken, tr
 
 _LEFT_WIDTH = 92
 _MARK_REACH = 0.035  # in log10 of frequency: about an eighth of an octave
@@ -35,13 +38,15 @@ _MARK_REACH = 0.035  # in log10 of frequency: about an eighth of an octave
 class ResponseView(QWidget):
     """Hills and hollows above, lanes below, one cursor through both."""
 
+    is_picture = True
+
     def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.session = session
         self.setObjectName("response")
-        self.setAccessibleName("Response and cause lanes")
+        self.setAccessibleName(tr("Response and cause lanes"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setToolTip("Point at a hollow or a lane. Keys: left and right move the cursor.")
+        self.setToolTip(tr("Point at a hollow or a lane. Keys: left and right move the cursor."))
         self.graphics = pg.GraphicsLayoutWidget()
         self.graphics.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.graphics.ci.layout.setContentsMargins(0, 0, 8, 0)
@@ -70,7 +75,7 @@ class ResponseView(QWidget):
         self.plot.addItem(self.other)
         self.lane_plot.addItem(self.lanes_ground)
         self.lane_plot.addItem(self.lanes)
-        self._axes[1][1].setTicks([[(lane_height(lane), lane) for lane in LANES]])
+        self._axes[1][1].setTicks([[(lane_height(lane), spoken(lane)) for lane in LANES]])
         self.cursors = [pg.InfiniteLine(angle=90, movable=False) for _ in range(2)]
         for plot, cursor in zip((self.plot, self.lane_plot), self.cursors, strict=True):
             plot.addItem(cursor, ignoreBounds=True)
@@ -82,9 +87,38 @@ class ResponseView(QWidget):
         self._pointing = False
         self.graphics.scene().sigMouseMoved.connect(self._pointed)
         session.shown_changed.connect(self.refresh)
+        session.shown_changed.connect(self._tell)
         session.highlighted.connect(self.refresh_lanes)
         session.fitted.band_changed.connect(self.refresh)
         self.restyle()
+
+    def figures(self) -> list[list[object]]:
+        """Forecast and measured, by frequency."""
+        shown = self.session.shown
+        return curve_rows(
+            [(tr("forecast, dB from even"), shown.forecast), (tr("measured, dB"), shown.measured)]
+        )
+
+    def _tell(self) -> None:
+        """In words what is drawn; while something is dragged they wait."""
+        if self.session.draft is not None:
+            return
+        shown, layer = self.session.shown, self.session.layer
+        curve, figure = shown.curve(layer), shown.figure(layer)
+        if curve is None or figure is None:
+            self.setAccessibleDescription(tr("No curve."))
+            return
+        mix = self.session.mix.name
+        self.setAccessibleDescription(
+            tr(
+                "{mix} at the {seat}, {layer}: {value_db:.1f} dB from even. {curve_words}",
+                mix=mix,
+                seat=self.session.seat,
+                layer=layer,
+                value_db=figure.value_db,
+                curve_words=curve_words(curve),
+            )
+        )
 
     def _add_plot(
         self, row: int, left: pg.AxisItem, bottom: pg.AxisItem, span: tuple[float, float]
@@ -95,10 +129,10 @@ class ResponseView(QWidget):
         plot.setMouseEnabled(False, False)
         plot.setXRange(np.log10(LOW_HZ) - EDGE, np.log10(UPPER_HZ) + EDGE, padding=0)
         plot.setYRange(*span, padding=0)
-        left.setWidth(_LEFT_WIDTH)
+        left.setWidth(round(_LEFT_WIDTH * theme.scale()))
         if row == 0:
             plot.showGrid(x=False, y=True, alpha=0.18)
-            bottom.setHeight(24)
+            bottom.setHeight(round(24 * theme.scale()))
         else:
             bottom.setHeight(6)
         self._axes.append((plot, left, bottom))
@@ -212,13 +246,13 @@ class ResponseView(QWidget):
         if curve is None:
             return
         upper = self.session.shown.upper
-        words = f" {self._frequency:.0f} Hz "
+        words = tr(" {frequency:.0f} Hz ", frequency=self._frequency)
         if self._frequency <= max(HIGH_HZ, curve.high_hz):
             level = float(np.interp(self._frequency, curve.frequencies_hz, curve.deviation_db))
-            words += f" {level:+.0f} dB "
+            words += tr(" {level:+.0f} dB ", level=level)
         elif upper is not None and self.session.layer == "forecast":
             level = float(np.interp(self._frequency, upper.frequencies_hz, upper.deviation_db))
-            words += f" about {level:+.0f} dB "
+            words += tr(" about {level:+.0f} dB ", level=level)
         self.flag.setText(with_minus(words), theme.current().on_wine)
         self.flag.setAnchor((1, 0) if self._frequency > 150 else (0, 0))
         self.flag.setPos(x, TOP_DB - 0.6)

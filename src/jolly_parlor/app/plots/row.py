@@ -2,9 +2,10 @@
 
 import numpy as np
 import pyqtgraph as pg
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import QSize, Qt
 
 from jolly_parlor.app import theme
+from jolly_parlor.app.plots.curve_rows import curve_rows
 from jolly_parlor.app.plots.hills import (
     BOTTOM_DB,
     EDGE,
@@ -17,20 +18,31 @@ from jolly_parlor.app.plots.hills import (
     dress,
 )
 from jolly_parlor.placement.evenness import Deviation, beside
+from jolly_parlor.placement.in_words import curve_words
+from jolly_parlor.words import spoken, tr
 
 
 class RowPlot(pg.PlotWidget):
     """Hills and hollows on the axes all rows share; `against` is drawn as a dotted line."""
 
-    def __init__(self, curve: Deviation | None, against: Deviation | None) -> None:
+    is_picture = True
+
+    def sizeHint(self) -> QSize:
+        """The least that reads well: a row gives it all the room that is left."""
+        return QSize(190, round(98 + 20 * theme.scale()))
+
+    def __init__(self, curve: Deviation | None, against: Deviation | None, name: str) -> None:
         left, bottom = decibel_axis(), HertzAxis()
         super().__init__(axisItems={"left": left, "bottom": bottom})
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.setAccessibleName(tr("Response, {name}", name=name))
+        self.setAccessibleDescription(curve_words(curve) if curve is not None else tr("No curve."))
+        self._curves = curve, against
         self.setBackground(theme.current().sheet)
-        left.setTicks([[(12, "+12"), (0, "even"), (-12, "−12")]])
+        left.setTicks([[(12, "+12"), (0, spoken("even")), (-12, "−12")]])
         left.setLabel("")
-        left.setWidth(40)
-        bottom.setHeight(20)
+        left.setWidth(round(40 * theme.scale()))
+        bottom.setHeight(round(20 * theme.scale()))
         plot = self.getPlotItem()
         plot.setMenuEnabled(False)
         plot.hideButtons()
@@ -47,3 +59,9 @@ class RowPlot(pg.PlotWidget):
             d = against.deviation_db if curve is None else beside(against, curve)
             d = np.clip(d, BOTTOM_DB, TOP_DB)
             plot.plot(np.log10(against.frequencies_hz), d, pen=pen)
+
+    def figures(self) -> list[list[object]]:
+        """The curve, by frequency."""
+        return curve_rows(
+            [(tr("dB from even"), self._curves[0]), (tr("dotted, dB"), self._curves[1])]
+        )

@@ -6,6 +6,7 @@ import numpy as np
 
 from jolly_parlor.app.plots.stones import StonesPlot
 from jolly_parlor.project.tuning import SeatTrade
+from jolly_parlor.words import tr
 
 _SIZE, _AS_SET = 15.0, 9.0
 
@@ -17,9 +18,9 @@ class SeatTradesPlot(StonesPlot):
         self._found: Sequence[SeatTrade] = ()
         super().__init__(
             "seat-trades",
-            "Evenness of the main seat against the others",
-            "dB from even at the main seat",
-            "at the others",
+            tr("Evenness of the main seat against the others"),
+            tr("dB from even at the main seat"),
+            tr("at the others"),
         )
 
     def restyle(self) -> None:
@@ -31,7 +32,9 @@ class SeatTradesPlot(StonesPlot):
         """Draw these."""
         self._found = found
         told = [_figures(trade) for trade in found]
-        self.setAccessibleDescription("; ".join(f"{a:.1f} and {b:.1f} dB" for a, b in told))
+        self.setAccessibleDescription(
+            "; ".join(tr("{a:.1f} and {b:.1f} dB", a=a, b=b) for a, b in told)
+        )
         x, y = np.array(told).reshape(-1, 2).T
         order = np.argsort(x, kind="stable")
         sorted_ = [found[n] for n in order]

@@ -7,6 +7,7 @@ from PyQt6.QtWidgets import QWidget
 
 from jolly_parlor.app import theme
 from jolly_parlor.placement.settings.shares import THIRDS_HZ, Shares
+from jolly_parlor.words import tr
 
 _NAME, _ROW, _FOOT, _POST = 86, 62, 20, 38
 _SPAN_DB = 30.0
@@ -16,11 +17,13 @@ _SPAN_DB = 30.0
 class SharesPlot(QWidget):
     """Drawn, not interactive; the same figures are in its description."""
 
+    is_picture = True
+
     def __init__(self) -> None:
         super().__init__()
         self._shares: Shares | None = None
         self.setObjectName("shares-plot")
-        self.setAccessibleName("share of the work by subwoofer and third of an octave")
+        self.setAccessibleName(tr("share of the work by subwoofer and third of an octave"))
 
     def show_shares(self, shares: Shares) -> None:
         """Of one seat."""
@@ -30,7 +33,7 @@ class SharesPlot(QWidget):
             "; ".join(
                 f"{name}: "
                 + ", ".join(
-                    f"{f:g} Hz {100 * share:.0f} %"
+                    tr("{f:g} Hz {share:.0f} %", f=f, share=100 * share)
                     for f, share in zip(THIRDS_HZ, shares.share[row], strict=True)
                     if np.isfinite(share)
                 )
@@ -60,7 +63,7 @@ class SharesPlot(QWidget):
             middle = Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft
             painter.drawText(QRectF(0, base - _POST, _NAME - 6, _POST / 2), middle, name)
             painter.setPen(colours.colour("soft"))
-            scale = f"{_SPAN_DB:.0f} dB tall"
+            scale = tr("{span_db:.0f} dB tall", span_db=_SPAN_DB)
             painter.drawText(QRectF(0, base - _POST / 2, _NAME - 6, _POST / 2), middle, scale)
             painter.setPen(colours.colour("ink"))
             painter.drawLine(_NAME, round(base), self.width(), round(base))
@@ -72,13 +75,20 @@ class SharesPlot(QWidget):
                 left = _NAME + width * column + 0.2 * width
                 post = QRectF(left, base - tall, 0.6 * width, tall)
                 painter.fillRect(post, colours.colour("ochre"))
-                text = f"{100 * self._shares.share[row, column]:.0f} %" if several else ""
+                painter.setPen(colours.colour("ochre_edge"))
+                painter.drawRect(post)
+                painter.setPen(colours.colour("ink"))
+                text = (
+                    tr("{share:.0f} %", share=100 * self._shares.share[row, column])
+                    if several
+                    else ""
+                )
                 under = QRectF(_NAME + width * column, base + 1, width, 16)
                 painter.drawText(under, Qt.AlignmentFlag.AlignCenter, text)
         painter.setPen(colours.colour("soft"))
         foot = self._row * len(self._shares.names)
         for column, hertz in enumerate(THIRDS_HZ):
             where = QRectF(_NAME + width * column, foot, width, _FOOT)
-            unit = " Hz" if column == 0 else ""
+            unit = tr(" Hz") if column == 0 else ""
             painter.drawText(where, Qt.AlignmentFlag.AlignCenter, f"{hertz:g}{unit}")
         painter.end()

@@ -28,6 +28,8 @@ _BY_KEY = (Qt.FocusReason.TabFocusReason, Qt.FocusReason.BacktabFocusReason)
 class StonesPlot(pg.PlotWidget):
     """Lower left is best. A dotted line joins what nothing betters."""
 
+    is_picture = True
+
     pointed = pyqtSignal(object)
     """What the stone pointed at stands for, or None where none is any more."""
     taken = pyqtSignal(object)
@@ -102,6 +104,13 @@ class StonesPlot(pg.PlotWidget):
         aside = 0.06 * max(float(np.ptp(x)), 0.5)
         low = 0.0 if from_zero else float(x.min()) - 2 * aside
         self.setXRange(low, float(x.max()) + 2 * aside, padding=0)
+
+    def figures(self) -> list[list[object]]:
+        """A row for each stone."""
+        rows: list[list[object]] = [[self._labels[1], self._labels[0]]]
+        for x, y, _, _ in self._laid:
+            rows.append([f"{x:.2f}", f"{y:.2f}"])
+        return rows
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         """Walk along the stones, or take one."""

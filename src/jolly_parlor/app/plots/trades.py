@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.app.plots.stones import StonesPlot
 from jolly_parlor.placement.search.proposals import Trade
+from jolly_parlor.words import tr
 
 _SMALL, _LARGE = 9.0, 24.0
 
@@ -18,9 +19,9 @@ class TradesPlot(StonesPlot):
         self._trades: tuple[Trade, ...] = ()
         super().__init__(
             "trades",
-            "Evenness against distance moved",
-            "metres that the farthest thing moves",
-            "dB from even, monitors",
+            tr("Evenness against distance moved"),
+            tr("metres that the farthest thing moves"),
+            tr("dB from even, monitors"),
         )
 
     def restyle(self) -> None:

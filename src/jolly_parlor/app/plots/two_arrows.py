@@ -7,6 +7,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
 from jolly_parlor.training.adding import Two, sums_db
+from jolly_parlor.words import tr
 
 _TALL, _TOP_DB, _BOTTOM_DB = 210, 8.0, -26.0
 _FOOT, _SIDE = 22.0, 46.0
@@ -16,11 +17,13 @@ _TICKS_DB = ((6, "+6"), (0, "0"), (-6, "−6"), (-12, "−12"), (-24, "−24"))
 class TwoArrows(QWidget):
     """Drawn, not interactive; the figures stand beside it."""
 
+    is_picture = True
+
     def __init__(self) -> None:
         super().__init__()
         self._two = Two(0.0, 0.0)
         self.setObjectName("two-arrows")
-        self.setAccessibleName("The first signal, the second and their sum")
+        self.setAccessibleName(tr("The first signal, the second and their sum"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -31,8 +34,12 @@ class TwoArrows(QWidget):
         """These."""
         self._two = two
         self.setAccessibleDescription(
-            f"second {two.level_db:.0f} dB at {two.phase_degrees:.0f} degrees: sum "
-            f"{two.sum_db:+.1f} dB"
+            tr(
+                "second {level_db:.0f} dB at {phase_degrees:.0f} degrees: sum {sum_db:+.1f} dB",
+                level_db=two.level_db,
+                phase_degrees=two.phase_degrees,
+                sum_db=two.sum_db,
+            )
         )
         self.update()
 
@@ -53,7 +60,7 @@ class TwoArrows(QWidget):
         first = start + QPointF(unit, 0)
         gain = self._two.gain * unit
         last = first + QPointF(gain * float(np.cos(turned)), -gain * float(np.sin(turned)))
-        _arrow(p, QPen(t.colour("wood").darker(150), 3), start, first)
+        _arrow(p, QPen(t.colour("wall"), 3), start, first)
         _arrow(p, QPen(t.colour("teal"), 3), first, last)
         _arrow(p, QPen(t.colour("wine"), 4), start, last)
         p.setPen(t.colour("soft"))

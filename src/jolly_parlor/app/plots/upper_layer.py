@@ -8,6 +8,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.hills import BOTTOM_DB, HIGH_HZ, TOP_DB, UPPER_HZ
 from jolly_parlor.app.plots.pixels import PixelItem, pixel_polygon
 from jolly_parlor.placement.upper_range import UpperCurve
+from jolly_parlor.words import tr
 
 _LEFT = float(np.log10(HIGH_HZ))
 _GROUND = QRectF(_LEFT, BOTTOM_DB, float(np.log10(UPPER_HZ)) - _LEFT, TOP_DB - BOTTOM_DB)
@@ -34,8 +35,13 @@ class UpperGround(PixelItem):
         painter.setFont(theme.sans(8.5))
         painter.setPen(t.colour("soft"))
         flags = Qt.AlignmentFlag.AlignHCenter | Qt.AlignmentFlag.AlignBottom
-        words = "less certain:\ndirect sound, first reflections" if self._known else "not judged"
-        painter.drawText(ground.adjusted(2, 2, -2, -4), flags, words)
+        flags |= Qt.TextFlag.TextWordWrap
+        words = (
+            tr("less certain:\ndirect sound, first reflections")
+            if self._known
+            else tr("not judged")
+        )
+        painter.drawText(ground.adjusted(2, 2, -2, -4), int(flags), words)
         if self._known:
             even = to_pixels.map(QPointF(0.0, 0.0)).y()
             painter.setPen(QPen(t.colour("rule"), 1.0))

@@ -1,35 +1,43 @@
 """What every station is: a page beside the plan, with a name and a state."""
 
+from __future__ import annotations
+
 from collections.abc import Callable
 from dataclasses import replace
+from functools import partial
 from typing import Any
 
 from PyQt6 import sip
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import QCoreApplication, QEvent, Qt, QTimer
 from PyQt6.QtGui import QShowEvent
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QLayout, QScrollArea, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QFrame, QLayout, QScrollArea, QVBoxLayout, QWidget
 
-from jolly_parlor.app.judging_dialog import figure_button
+from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.widgets.fields import LiveLabel, label
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 
 
 class Station(QWidget):
-    """A page of the walk. Subclasses fill `self.body` and override `refresh` and `state`."""
+    """A page of the walk. Subclasses fill `self.body` and override `refresh`."""
 
-    id, name = "", ""
+    id = ""
+    """Its key in `WALK`, which has its name and state."""
     figures = False
     """Whether its headline holds a figure of Evenness, which is explained beside it."""
 
     def __init__(self, session: Workbench, scrolls: bool = True) -> None:
+        from jolly_parlor.app.judging_dialog import figure_button
+
         super().__init__()
         self.session = session
         self._late = True
+        self.name = WALK[self.id].name
         self.setObjectName("page")
         outer = QVBoxLayout(self)
         outer.setContentsMargins(8, 10, 16, 8)
         outer.setSpacing(6)
-        head = QHBoxLayout()
+        head = FlowRow()
         head.setSpacing(10)
         self.verdict = LiveLabel("verdict")
         self.verdict.setObjectName(f"verdict-{self.name}")
@@ -37,7 +45,7 @@ class Station(QWidget):
         self.head = head
         outer.addLayout(head)
         self.under = label("", "soft", wrap=True)
-        below = QHBoxLayout()
+        below = FlowRow()
         below.addWidget(self.under, 1)
         if self.figures:
             below.addWidget(figure_button(session, self), 0, Qt.AlignmentFlag.AlignTop)
@@ -85,10 +93,6 @@ class Station(QWidget):
         """Take the colours of the theme in force."""
         self.refresh()
 
-    def state(self) -> str:
-        """One of the stepping stones' states."""
-        return "untouched"
-
 
 def card() -> tuple[QFrame, QVBoxLayout]:
     """A sheet of paper on the page."""
@@ -112,7 +116,29 @@ def stacked(*frames: QWidget) -> QWidget:
 
 
 def clear(layout: QLayout) -> None:
-    """Take every widget out of a layout, and out of the layouts in it."""
+    """Take every widget out of a layout, and out of the layouts in it.
+
+    What is put in instead is shown by Qt a moment later, and its height is not asked again then: a
+    page could stay as high as it was empty, all lines on it squeezed. So it is laid out once more.
+    """
+    _emptied(layout)
+    QTimer.singleShot(0, partial(_lay_again, layout))
+
+
+def _lay_again(layout: QLayout) -> None:
+    if sip.isdeleted(layout):
+        return
+    layout.invalidate()
+    above = layout.parentWidget()
+    while above is not None and not above.isWindow():
+        inner = above.layout()
+        if inner is not None:
+            inner.invalidate()
+        QCoreApplication.postEvent(above, QEvent(QEvent.Type.LayoutRequest))
+        above = above.parentWidget()
+
+
+def _emptied(layout: QLayout) -> None:
     while layout.count():
         item = layout.takeAt(0)
         assert item is not None
@@ -122,7 +148,7 @@ def clear(layout: QLayout) -> None:
             widget.setParent(None)  # at once no part of the page; Qt frees it when it is safe
             widget.deleteLater()
         elif inner is not None:
-            clear(inner)
+            _emptied(inner)
 
 
 def changed_item(which: str, index: int, name: str, value: object) -> Callable[[Any], Any]:

@@ -7,15 +7,17 @@ from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import (
     QWIDGETSIZE_MAX,
     QComboBox,
-    QHBoxLayout,
     QLabel,
     QLineEdit,
     QPushButton,
     QWidget,
 )
 
+from jolly_parlor.app import theme
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import LengthError, UnitSystem, format_length, parse_length
+from jolly_parlor.words import number, spoken, tr
 
 
 class LiveLabel(QLabel):
@@ -54,9 +56,10 @@ class CheckedField(QLineEdit):
         super().__init__()
         self._parse, self._show = parse, show
         self._value: float | None = None
-        self.setAccessibleName(name)
+        self.setAccessibleName(spoken_name(name))
         self.setObjectName(name)
-        self.setMaximumWidth(112)
+        theme.keep_width(self, most=112)
+        self.setAcceptDrops(False)  # files are the window's
         self.editingFinished.connect(self._finish)
         self.textEdited.connect(lambda: self._mark(""))
 
@@ -105,13 +108,32 @@ class CheckedField(QLineEdit):
             style.polish(self)
 
 
+def text_field(text: str = "") -> QLineEdit:
+    """A line of words. What is dropped on it goes to the window, which knows files."""
+    made = QLineEdit(text)
+    made.setAcceptDrops(False)
+    return made
+
+
 def choice_field(name: str, texts: Sequence[str]) -> QComboBox:
     """One of a few, in words."""
     made = QComboBox()
     made.setObjectName(name)
-    made.setAccessibleName(name)
-    made.addItems(list(texts))
+    made.setAccessibleName(spoken_name(name))
+    add_words(made, texts)
     return made
+
+
+def add_words(box: QComboBox, words: Sequence[str]) -> None:
+    """Words to choose from, spoken in the language in force; each is kept as what it stands for."""
+    for word in words:
+        box.addItem(spoken(word), word)
+
+
+def spoken_name(name: str) -> str:
+    """The name of a control as a screen reader says it: `sub gain_db` is `sub gain dB`."""
+    words = name.replace("_db", " dB").replace("_hz", " Hz").replace("_ms", " ms")
+    return " ".join(spoken(word) for word in words.replace("_", " ").split())
 
 
 def length_field(name: str, units: Callable[[], UnitSystem]) -> CheckedField:
@@ -127,14 +149,16 @@ def number_field(name: str, unit: str, digits: int = 1) -> CheckedField:
         try:
             return float(cleaned)
         except ValueError:
-            raise LengthError(f"“{text}” is not a number; write one such as 80.") from None
+            raise LengthError(
+                tr("“{what}” is not a number; write one such as 80.", what=text)
+            ) from None
 
-    return CheckedField(parse, lambda value: f"{value:.{digits}f} {unit}".strip(), name)
+    return CheckedField(parse, lambda value: f"{number(value, f'.{digits}f')} {unit}".strip(), name)
 
 
 def named_button(title: str, name: str, clicked: Callable[[], object]) -> QPushButton:
     """A button with the name it is found by and what it does."""
-    made = QPushButton(title)
+    made = QPushButton(spoken(title))
     made.setObjectName(name)
     made.clicked.connect(lambda _: clicked())
     return made
@@ -148,12 +172,11 @@ class Choice(QWidget):
     def __init__(self, options: list[tuple[str, str]], name: str) -> None:
         super().__init__()
         self.setObjectName(name)
-        layout = QHBoxLayout(self)
-        layout.setContentsMargins(0, 0, 0, 0)
+        layout = FlowRow(self)
         layout.setSpacing(0)
         self.buttons: dict[str, QPushButton] = {}
         for value, title in options:
-            button = QPushButton(plain(title))
+            button = QPushButton(plain(spoken(title)))
             button.setCheckable(True)
             button.setProperty("part", True)
             button.setObjectName(f"{name}-{value}")
@@ -181,7 +204,7 @@ def label(text: str, role: str = "", wrap: bool = False, rich: bool = False) -> 
     """A label in one of the theme's roles; markup in it is text, unless it is `rich`."""
     made = QLabel()
     made.setTextFormat(Qt.TextFormat.RichText if rich else Qt.TextFormat.PlainText)
-    made.setText(text)
+    made.setText(spoken(text))
     if role:
         made.setProperty("role", role)
     made.setWordWrap(wrap)

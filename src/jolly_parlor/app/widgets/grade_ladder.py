@@ -6,6 +6,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
 from jolly_parlor.placement.grading import MARKS, Mark, shown
+from jolly_parlor.words import spoken, tr
 
 _EDGE = 14.0
 _MARK: dict[str, Mark] = {mark: mark for mark in MARKS}
@@ -118,7 +119,7 @@ class GradeLadder(QWidget):
             self.graded.emit()
 
     def _say(self) -> None:
-        value = shown(self.mark) if self.mark else "no mark"
-        before = f", before {shown(self.earlier)}" if self.earlier else ""
-        self.setAccessibleName(f"{self._words}: {value}{before}")
+        value = shown(self.mark) if self.mark else tr("no mark")
+        before = tr(", before {shown}", shown=shown(self.earlier)) if self.earlier else ""
+        self.setAccessibleName(f"{spoken(self._words)}: {value}{before}")
         self.setAccessibleDescription(self._hint)

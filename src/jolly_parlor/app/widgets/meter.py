@@ -5,6 +5,7 @@ from PyQt6.QtGui import QPainter, QPaintEvent
 from PyQt6.QtWidgets import QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.words import tr
 
 _DROWNING_DB, _CLIPPING_DB = -60.0, -6.0
 
@@ -15,7 +16,7 @@ class Meter(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self._peak = -120.0
-        self.setAccessibleName("Input level")
+        self.setAccessibleName(tr("Input level"))
 
     def sizeHint(self) -> QSize:
         """A short strip."""
@@ -24,7 +25,7 @@ class Meter(QWidget):
     def show_level(self, peak_db: float) -> None:
         """Draw this peak."""
         self._peak = peak_db
-        self.setToolTip(f"{peak_db:.0f} dB below full scale")
+        self.setToolTip(tr("{peak_db:.0f} dB below full scale", peak_db=peak_db))
         self.update()
 
     def paintEvent(self, event: QPaintEvent | None) -> None:

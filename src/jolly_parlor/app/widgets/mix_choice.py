@@ -1,13 +1,20 @@
 """What plays: the usual mixes as buttons, all others in a list beside them."""
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QPushButton, QWidget
+from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
 
 from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Mix, mixes
+from jolly_parlor.words import tr
 
-_USUAL = (("left", "Left"), ("right", "Right"), ("both", "Both"), ("both+sub", "Both and sub"))
+_USUAL = (
+    ("left", tr("Left")),
+    ("right", tr("Right")),
+    ("both", tr("Both")),
+    ("both+sub", tr("Both and sub")),
+)
 
 
 class MixChoice(QWidget):
@@ -17,16 +24,14 @@ class MixChoice(QWidget):
 
     def __init__(self, name: str) -> None:
         super().__init__()
-        row = QHBoxLayout(self)
-        row.setContentsMargins(0, 0, 0, 0)
-        row.setSpacing(6)
+        row = FlowRow(self)
         self.usual = Choice(list(_USUAL), name)
         self.usual.chosen.connect(self.chosen)
         row.addWidget(self.usual)
         self.more = QComboBox()
         self.more.setObjectName(f"{name}-more")
-        self.more.setAccessibleName("Other loudspeakers and mixes")
-        self.more.setToolTip("One loudspeaker alone, all subwoofers, or all there is.")
+        self.more.setAccessibleName(tr("Other loudspeakers and mixes"))
+        self.more.setToolTip(tr("One loudspeaker alone, all subwoofers, or all there is."))
         self.more.activated.connect(self._chosen)
         row.addWidget(self.more)
 
@@ -44,7 +49,7 @@ class MixChoice(QWidget):
             self.buttons["both+sub"].setText(able["both+sub"].name)
         self.usual.show_value(mix.id)
         rest = [known for known in able.values() if known.id not in self.buttons]
-        wanted = [("more …", ""), *((known.name, known.id) for known in rest)]
+        wanted = [(tr("more …"), ""), *((known.name, known.id) for known in rest)]
         have = [(self.more.itemText(i), self.more.itemData(i)) for i in range(self.more.count())]
         if wanted != have:
             self.more.clear()

@@ -7,6 +7,7 @@ from PyQt6.QtGui import QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.words import tr
 
 _LEAST_DB, _STEPS_DB = 12.0, 6.0
 """How far down the ground goes at least, and by what it grows with a deeper null."""
@@ -17,12 +18,14 @@ _LEFT, _TOP, _RIGHT, _FOOT = 52.0, 8.0, 190.0, 8.0
 class NullWell(QWidget):
     """The last readings, the deepest of them, and how deep it is calculated to go."""
 
+    is_picture = True
+
     def __init__(self) -> None:
         super().__init__()
         self.depths: list[float] = []
         self._calculated: float | None = None
         self.setObjectName("null-well")
-        self.setAccessibleName("Depth of the null by reading")
+        self.setAccessibleName(tr("Depth of the null by reading"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -45,11 +48,11 @@ class NullWell(QWidget):
         self._describe()
 
     def _describe(self) -> None:
-        told = [f"{depth:.1f} dB" for depth in self.depths[-1:]]
+        told = [tr("{depth:.1f} dB", depth=depth) for depth in self.depths[-1:]]
         if self.depths:
-            told.append(f"deepest {max(self.depths):.1f} dB")
+            told.append(tr("deepest {depths:.1f} dB", depths=max(self.depths)))
         if self._calculated is not None:
-            told.append(f"calculated {self._calculated:.1f} dB")
+            told.append(tr("calculated {calculated:.1f} dB", calculated=self._calculated))
         self.setAccessibleDescription(", ".join(told))
         self.update()
 
@@ -69,7 +72,7 @@ class NullWell(QWidget):
                 p.setPen(QPen(t.colour("rule"), 1))
                 p.drawLine(QPointF(ground.left(), y), QPointF(ground.right(), y))
                 p.setPen(t.colour("soft"))
-                text = f"−{depth} dB" if depth else "no null"
+                text = tr("−{depth} dB", depth=depth) if depth else tr("no null")
                 box = QRectF(0, y - 9, _LEFT - 6, 18)
                 p.drawText(box, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, text)
             self._posts(p, ground)
@@ -88,7 +91,7 @@ class NullWell(QWidget):
             post.setBottom(bottom)
             p.fillRect(post, t.colour("wine" if depth == deepest else "teal"))
         if deepest > 0:
-            self._mark(p, ground, deepest, QPen(t.colour("wine"), 1.4), "deepest heard")
+            self._mark(p, ground, deepest, QPen(t.colour("wine"), 1.4), tr("deepest heard"))
 
     def _mark(self, p: QPainter, ground: QRectF, depth: float, pen: QPen, name: str) -> None:
         """A line across with its name beside; names that would overlap give way to each other."""
@@ -105,7 +108,11 @@ class NullWell(QWidget):
             middle = min(max(middle, ground.top() + 14), ground.bottom() - 12)
             y = middle + (8 if below else -8)
         box = QRectF(ground.right() + 10, y - 9, _RIGHT - 12, 18)
-        p.drawText(box, Qt.AlignmentFlag.AlignVCenter, f"{name}: {max(depth, 0.0):.1f} dB")
+        p.drawText(
+            box,
+            Qt.AlignmentFlag.AlignVCenter,
+            tr("{name}: {depth:.1f} dB", name=name, depth=max(depth, 0.0)),
+        )
 
     @property
     def _floor(self) -> float:

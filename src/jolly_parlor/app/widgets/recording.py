@@ -5,6 +5,7 @@ from PyQt6.QtGui import QPainter, QPaintEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.words import tr
 
 _FLOOR_DB, _CLIPPING_DB = -80.0, -1.0
 
@@ -15,7 +16,7 @@ class RecordingStrip(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.heard: list[tuple[float, float]] = []
-        self.setAccessibleName("The recording so far")
+        self.setAccessibleName(tr("The recording so far"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:

@@ -1,10 +1,22 @@
 """The stations as stepping stones, in the order of the work."""
 
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
-from PyQt6.QtWidgets import QWidget
+from PyQt6.QtGui import (
+    QFontMetricsF,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+    QPolygonF,
+)
+from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.words import spoken, tr
+
+_STONE = 30
+"""The height that is a stone's, without its name."""
 
 
 class SteppingStones(QWidget):
@@ -19,11 +31,48 @@ class SteppingStones(QWidget):
         self.names = names
         self.states = ["untouched"] * len(names)
         self.current = 0
+        policy = QSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Minimum)
+        policy.setHeightForWidth(True)
+        self.setSizePolicy(policy)
         self._say()
 
+    @property
+    def step(self) -> int:
+        """The least from stone to stone: its name, and a gap."""
+        metrics = QFontMetricsF(theme.sans(10, bold=True))
+        return round(max(metrics.horizontalAdvance(name) for name in self.names)) + 7
+
+    @property
+    def one_line(self) -> int:
+        """So wide they are in one line, close together."""
+        return self.step * len(self.names)
+
     def sizeHint(self) -> QSize:
-        """About a hundred pixels a stone."""
-        return QSize(96 * len(self.names), 52)
+        """In one line, with air between them where names are short."""
+        return QSize(max(self.one_line, 96 * len(self.names)), self._high)
+
+    def minimumSizeHint(self) -> QSize:
+        """In three lines."""
+        return QSize(self.step * -(-len(self.names) // 3), self._high)
+
+    def hasHeightForWidth(self) -> bool:
+        """The narrower, the more lines."""
+        return True
+
+    def heightForWidth(self, a0: int) -> int:
+        """Of all lines."""
+        return self._high * -(-len(self.names) // self._in_line(a0))
+
+    @property
+    def _high(self) -> int:
+        """Of one line: the stone, and its name under it."""
+        return _STONE + round(22 * theme.scale())
+
+    def _in_line(self, wide: int) -> int:
+        """How many stones each line has, all of them about alike."""
+        most = max(wide // self.step, 1)
+        lines = -(-len(self.names) // most)
+        return -(-len(self.names) // lines)
 
     def show_states(self, states: list[str], current: int) -> None:
         """Draw these."""
@@ -35,32 +84,40 @@ class SteppingStones(QWidget):
 
     def stone(self, index: int) -> QPointF:
         """The middle of a stone."""
-        step = self.width() / len(self.names)
-        return QPointF(step * (index + 0.5), 17)
+        line, at = divmod(index, self._in_line(self.width()))
+        step = self.width() / self._in_line(self.width())
+        return QPointF(step * (at + 0.5), 17 + line * self._high)
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
         """Line, stones, names."""
         t = theme.current()
+        each = self._in_line(self.width())
         with QPainter(self) as p:
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
-            p.setPen(QPen(t.colour("rule"), 2))
-            p.drawLine(self.stone(0), self.stone(len(self.names) - 1))
+            p.setPen(QPen(t.colour("soft"), 1))
+            for first in range(0, len(self.names), each):
+                last = min(first + each, len(self.names)) - 1
+                p.drawLine(self.stone(first), self.stone(last))
             for index, name in enumerate(self.names):
                 here = index == self.current
                 self._draw_stone(p, t, self.stone(index), self.states[index], here)
-                p.setFont(theme.sans(10, bold=here))
+                font = theme.sans(10, bold=here)
+                p.setFont(font)
                 p.setPen(t.colour("ink" if here else "soft"))
-                box = QRectF(self.stone(index).x() - 60, 30, 120, 20)
+                wide = QFontMetricsF(font).horizontalAdvance(name) + 4
+                box = QRectF(0, 0, wide, self._high - _STONE)
+                box.moveCenter(self.stone(index))
+                box.moveTop(self.stone(index).y() + 12)
                 p.drawText(box, Qt.AlignmentFlag.AlignCenter, name)
                 if here and self.hasFocus():
-                    p.setPen(QPen(t.colour("wine"), 1, Qt.PenStyle.DashLine))
+                    p.setPen(QPen(t.colour("wine"), 2))
                     p.setBrush(Qt.BrushStyle.NoBrush)
-                    p.drawRoundedRect(box.adjusted(26, 0, -26, 1), 4, 4)
+                    p.drawRoundedRect(box.adjusted(-3, 0, 3, 0), 4, 4)
 
     def _draw_stone(self, p: QPainter, t: theme.Theme, at: QPointF, state: str, here: bool) -> None:
         size = 9.5 if here else 7.0
         main = t.colour("wine") if here else t.colour("teal")
-        p.setPen(QPen(t.colour("rule") if state == "untouched" and not here else main, 2))
+        p.setPen(QPen(t.colour("soft") if state == "untouched" and not here else main, 2))
         p.setBrush(main if here or state == "done" else t.colour("sheet"))
         if state == "needs attention":
             p.setPen(QPen(t.colour("wine"), 2))
@@ -88,8 +145,12 @@ class SteppingStones(QWidget):
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         """Step on a stone."""
         assert event is not None
-        index = int(event.position().x() / (self.width() / len(self.names)))
-        self.stepped.emit(min(max(index, 0), len(self.names) - 1))
+        each = self._in_line(self.width())
+        at = int(event.position().x() / (self.width() / each))
+        line = int(event.position().y() / self._high)
+        index = line * each + min(max(at, 0), each - 1)
+        if index < len(self.names):
+            self.stepped.emit(index)
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         """Left and right walk."""
@@ -101,7 +162,7 @@ class SteppingStones(QWidget):
             super().keyPressEvent(event)
 
     def _say(self) -> None:
-        words = [f"{n}: {s}" for n, s in zip(self.names, self.states, strict=True)]
-        self.setAccessibleName("Stations")
+        words = [f"{n}: {spoken(s)}" for n, s in zip(self.names, self.states, strict=True)]
+        self.setAccessibleName(tr("Stations"))
         self.setAccessibleDescription(", ".join(words))
         self.setToolTip("\n".join(words))

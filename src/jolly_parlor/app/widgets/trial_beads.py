@@ -7,6 +7,7 @@ from PyQt6.QtGui import QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.words import tr
 
 _STEP, _SIZE, _LEFT = 26.0, 7.0, 9.0
 
@@ -17,7 +18,7 @@ class TrialBeads(QWidget):
     def __init__(self, name: str) -> None:
         super().__init__()
         self.setObjectName(name)
-        self.setAccessibleName("Trials")
+        self.setAccessibleName(tr("Trials"))
         self._count, self._marks = 0, list[str]()
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
@@ -28,9 +29,9 @@ class TrialBeads(QWidget):
     def show_trials(self, count: int, marks: Sequence[str]) -> None:
         """marks: `answered`, `right` or `wrong`, of those answered so far."""
         self._count, self._marks = count, list(marks)
-        told = f"{len(self._marks)} of {count} answered"
+        told = tr("{marks} of {count} answered", marks=len(self._marks), count=count)
         if "right" in marks or "wrong" in marks:
-            told += f", {self._marks.count('right')} right"
+            told += tr(", {count} right", count=self._marks.count("right"))
         self.setAccessibleDescription(told)
         self.update()
 
@@ -43,7 +44,7 @@ class TrialBeads(QWidget):
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
             step = min(_STEP, (self.width() - 2 * _LEFT) / self._count)
             middle = self.height() / 2
-            p.setPen(QPen(t.colour("rule"), 2))
+            p.setPen(QPen(t.colour("soft"), 1))
             p.drawLine(QPointF(_LEFT, middle), QPointF(_LEFT + step * (self._count - 1), middle))
             for n in range(self._count):
                 self._bead(p, t, QPointF(_LEFT + step * n, middle), n)

@@ -12,6 +12,7 @@ from jolly_parlor.placement.search.objective import UNFIT, Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 
 def best_school(
@@ -28,7 +29,7 @@ def best_school(
     order = np.argsort(figures, kind="stable")[:3]
     best = [tuned.settled(proposed[n], quick=True) for n in order if figures[n] < UNFIT]
     if not best:
-        raise Refused("No school can be met in this room.")
+        raise Refused(tr("No school can be met in this room."))
     values = judge.figures(best, played=True)
     at = int(np.argmin(values))
     return best[at], float(values[at])

@@ -18,6 +18,7 @@ from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import capital, tr
 
 MOST = 4
 _TELLING_DB = 0.15
@@ -45,7 +46,9 @@ def further_subs(
 ) -> list[Further]:
     """From no subwoofer to MOST; pair and seats stay. Raises Refused without a model of one."""
     if not gear.subwoofers:
-        raise Refused("Add the subwoofer you think of in Gear: what one buys hangs on its model.")
+        raise Refused(
+            tr("Add the subwoofer you think of in Gear: what one buys hangs on its model.")
+        )
     wishes = replace(wishes, subwoofers="walls", region=None)
     found: list[Further] = []
     standing = {True: present, False: present}
@@ -67,11 +70,15 @@ def further_subs(
 
 def further_words(found: list[Further]) -> list[str]:
     """What each buys, in a sentence a number; and from where on more help nothing."""
-    numbers = ("no sub", "one", "two", "three", "four")
+    numbers = (tr("no sub"), "one", "two", "three", "four")
     lines = []
     for one, before in zip(found, [None, *found], strict=False):
-        told = f"{numbers[one.count].capitalize()}: {one.main_db:.1f} dB at the main seat"
-        told += f", {one.every_db:.1f} dB over all seats"
+        told = tr(
+            "{numbers}: {main_db:.1f} dB at the main seat",
+            numbers=capital(numbers[one.count]),
+            main_db=one.main_db,
+        )
+        told += tr(", {every_db:.1f} dB over all seats", every_db=one.every_db)
         if before is not None:
             told += f" ({before.main_db - one.main_db:+.1f}, {before.every_db - one.every_db:+.1f})"
         lines.append(f"{told}.")
@@ -81,7 +88,9 @@ def further_words(found: list[Further]) -> list[str]:
         if max(before.main_db - one.main_db, before.every_db - one.every_db) < _TELLING_DB
     ]
     if useless:
-        lines.append(f"Number {useless[0]} buys nothing that this model could tell.")
+        lines.append(
+            tr("Number {useless} buys nothing that this model could tell.", useless=useless[0])
+        )
     return lines
 
 
@@ -90,7 +99,7 @@ def _gear_with(gear: Gear, count: int) -> Gear:
     subs = list(gear.subwoofers[:count])
     taken = {one.id for one in gear.loudspeakers}
     while len(subs) < count:
-        name = next(f"sub {n}" for n in range(2, 99) if f"sub {n}" not in taken)
+        name = next(tr("sub {n}", n=n) for n in range(2, 99) if f"sub {n}" not in taken)
         taken.add(name)
         subs.append(Loudspeaker(name, "subwoofer", gear.subwoofers[-1].model))
     pair = [one for one in gear.loudspeakers if one.id in PAIR]

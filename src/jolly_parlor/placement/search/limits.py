@@ -11,13 +11,14 @@ from jolly_parlor.acoustics.room import KeepOut, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.words import tr
 
 _HALF_SHARE = 0.05
 _WAY_METRES = 0.9
 _AT_DESK_METRES = (0.12, 0.31)
 """From the desk's near edge to an ear, of one who works at it."""
 _STAYS_METRES = 0.03
-WAY = "way to the door"
+WAY = tr("way to the door")
 
 
 def monitors_may_stand(

@@ -11,6 +11,7 @@ from jolly_parlor.placement.search.refinement import FieldMaker
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import IN_WORDS, Wishes
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _STEP = 0.05
 _TELLING_DB = 0.1
@@ -40,8 +41,15 @@ class Price:
         """Such as `The desk at the wall costs 0.9 dB`."""
         told = IN_WORDS[self.wish]
         if self.costs_db < _TELLING_DB:
-            return f"{told[0].upper()}{told[1:]} costs nothing that can be told"
-        return f"{told[0].upper()}{told[1:]} costs {self.costs_db:.1f} dB"
+            return tr(
+                "{told}{told2} costs nothing that can be told", told=told[0].upper(), told2=told[1:]
+            )
+        return tr(
+            "{told}{told2} costs {costs_db:.1f} dB",
+            told=told[0].upper(),
+            told2=told[1:],
+            costs_db=self.costs_db,
+        )
 
 
 def prices(

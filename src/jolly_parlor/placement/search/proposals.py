@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation
+from jolly_parlor.words import tr
 
 _TELLING_DB = 0.15  # smaller differences are within what the model can tell apart
 _TELLING_HZ = 2.0
@@ -57,21 +58,32 @@ class Proposal:
         shift, gain = self.off_middle
         side = "right" if shift > 0 else "left"
         symmetry = (
-            f" Standing {abs(shift):.2f} m further {side} would gain {gain:.1f} dB, at the price "
-            "of unlike side walls."
+            tr(
+                " Standing {shift:.2f} m further {side} would gain {gain:.1f} dB, "
+                "at the price of unlike side walls.",
+                shift=abs(shift),
+                side=side,
+                gain=gain,
+            )
             if gain >= _TELLING_DB
             else ""
         )
         settings = (
-            f" Its settings gain {self.settings_gain_db:.1f} dB."
+            tr(
+                " Its settings gain {settings_gain_db:.1f} dB.",
+                settings_gain_db=self.settings_gain_db,
+            )
             if self.settings_gain_db >= _TELLING_DB
             else ""
         )
-        return (
-            f"5 cm off costs at most {off:.1f} dB; with the absorption guess wrong by half it "
-            f"changes by {guess:+.1f} dB.{symmetry}{settings}"
-            + (f" {agreeing_words(self.agreeing)}." if self.agreeing is not None else "")
-        )
+        return tr(
+            "5 cm off costs at most {off:.1f} dB; with the absorption guess "
+            "wrong by half it changes by {guess:+.1f} dB.{symmetry}{settings}",
+            off=off,
+            guess=guess,
+            symmetry=symmetry,
+            settings=settings,
+        ) + (f" {agreeing_words(self.agreeing)}." if self.agreeing is not None else "")
 
 
 @dataclass(frozen=True)
@@ -91,50 +103,60 @@ def agreeing_words(share: float) -> str:
     """Such as `7 of 10 rooms that fit your takes would agree`."""
     tenths = round(10 * share)
     if tenths == 10:
-        return "Every room that fits your takes would agree"
+        return tr("Every room that fits your takes would agree")
     if tenths == 0:
-        return "Hardly a room that fits your takes would agree"
-    return f"{tenths} of 10 rooms that fit your takes would agree"
+        return tr("Hardly a room that fits your takes would agree")
+    return tr("{tenths} of 10 rooms that fit your takes would agree", tenths=tenths)
 
 
 def trade_words(proposal: Proposal, others: Sequence[Proposal]) -> str:
     """What a proposal gains and costs against the most even of the others."""
     best = min(others, key=lambda p: p.figure_db, default=None)
     if best is None:
-        return "The only place worth trying."
+        return tr("The only place worth trying.")
     gap = proposal.figure_db - best.figure_db
     gains: list[str] = []
     costs: list[str] = []
     if abs(gap) < _TELLING_DB:
-        opening = "As even as the other best"
+        opening = tr("As even as the other best")
     elif gap < 0:
-        opening = f"The most even, by {-gap:.1f} dB"
+        opening = tr("The most even, by {gap:.1f} dB", gap=-gap)
     else:
-        opening = f"{gap:.1f} dB less even than the best"
+        opening = tr("{gap:.1f} dB less even than the best", gap=gap)
     lower = best.reach_hz - proposal.reach_hz
     if abs(lower) >= _TELLING_HZ:
         (gains if lower > 0 else costs).append(
-            f"reaches {proposal.reach_hz:.0f} Hz instead of {best.reach_hz:.0f}"
+            tr(
+                "reaches {reach_hz:.0f} Hz instead of {reach_hz2:.0f}",
+                reach_hz=proposal.reach_hz,
+                reach_hz2=best.reach_hz,
+            )
         )
     if proposal.moved_metres is not None and best.moved_metres is not None:
         nearer = best.moved_metres - proposal.moved_metres
         if abs(nearer) >= _TELLING_METRES:
             (gains if nearer > 0 else costs).append(
-                f"things move {proposal.moved_metres:.1f} m instead of {best.moved_metres:.1f}"
+                tr(
+                    "things move {moved_metres:.1f} m instead of {moved_metres2:.1f}",
+                    moved_metres=proposal.moved_metres,
+                    moved_metres2=best.moved_metres,
+                )
             )
     steadier = best.off_by_5cm_db - proposal.off_by_5cm_db
     if abs(steadier) >= _TELLING_DB:
         word = "forgives" if steadier > 0 else "punishes"
-        (gains if steadier > 0 else costs).append(f"{word} a misplaced centimetre more")
+        (gains if steadier > 0 else costs).append(
+            tr("{word} a misplaced centimetre more", word=word)
+        )
     alike = best.left_right_db - proposal.left_right_db
     if abs(alike) >= 2 * _TELLING_DB:
         word = "better" if alike > 0 else "less"
-        (gains if alike > 0 else costs).append(f"left and right match {word} well")
+        (gains if alike > 0 else costs).append(tr("left and right match {word} well", word=word))
     text = opening
     if gains:
-        text += f"; gains: {', '.join(gains)}"
+        text += tr("; gains: {gains}", gains=", ".join(gains))
     if costs:
-        text += f"; costs: {', '.join(costs)}"
+        text += tr("; costs: {costs}", costs=", ".join(costs))
     return text.replace("match better well", "match better") + "."
 
 

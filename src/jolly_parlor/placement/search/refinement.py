@@ -29,6 +29,7 @@ from jolly_parlor.placement.search.limits import (
 from jolly_parlor.placement.search.objective import UNFIT, Judge
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.starting import starting_chains, starting_places
+from jolly_parlor.words import tr
 
 FieldMaker = Callable[[Room, FloatArray], RoomField]
 """Makes the field of a room on a frequency grid."""
@@ -75,13 +76,13 @@ class Refinement:
         else:
             beside = {one.id: base.places[one.id] for one in self.gear.beside_the_pair}
         return Arrangement(
-            name="Found",
+            name=tr("Found"),
             places={"left": left, "right": right} | beside,
             seats=seats,
             chains=self.chains,
             desk=desk_before(own, self.gear.desk, frame.front) if self.gear.desk else None,
             school="search",
-            rule="Found by weighing every arrangement of the room.",
+            rule=tr("Found by weighing every arrangement of the room."),
         )
 
     def figures(self, places: FloatArray) -> FloatArray:

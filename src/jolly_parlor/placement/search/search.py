@@ -34,6 +34,7 @@ from jolly_parlor.placement.search.space import fitting_step, spaces
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 USUAL_STEP = 0.025
 """Metres; the trade's own step when fine-tuning (common practice, no source)."""
@@ -132,7 +133,7 @@ def search(
         weighed += way.evaluated
         trades += way.trades
     if not proposals and not cancelled():
-        raise Refused(why or "Nothing that fits was found; loosen a limit.")
+        raise Refused(why or tr("Nothing that fits was found; loosen a limit."))
     proposals = sorted(proposals, key=lambda p: p.figure_db)[:most]
     told = [
         replace(p, trade=trade_words(p, [other for other in proposals if other is not p]))
@@ -243,7 +244,7 @@ class _Way:
         for arrangement in best:
             [figure] = self.look.judge.figures([arrangement], played=True).tolist()
             away = arrangement.left.y - self.room.frame.front
-            named = replace(arrangement, name=f"Found: monitors {away:.2f} m")
+            named = replace(arrangement, name=tr("Found: monitors {away:.2f} m", away=away))
             if figure < UNFIT:
                 glimpse(SoFar(named, self.turns, figure))
 
@@ -268,7 +269,7 @@ class _Way:
             forecast = look.forecaster.at_seat(arrangement, look.seat)
             whole = forecast.deviation(playing)
             away = arrangement.left.y - self.room.frame.front
-            name = f"Found: monitors {away:.2f} m"
+            name = tr("Found: monitors {away:.2f} m", away=away)
             found.append(
                 Proposal(
                     replace(arrangement, name=name),
@@ -309,7 +310,9 @@ class _Way:
         front = unbettered(np.stack([values, reach, moved], axis=1))
         self.trades = [
             Trade(
-                replace(arrangements[i], name=f"Found: monitors {places[i, 0]:.2f} m"),
+                replace(
+                    arrangements[i], name=tr("Found: monitors {places:.2f} m", places=places[i, 0])
+                ),
                 self.turns,
                 float(values[i]),
                 float(reach[i]),

@@ -19,6 +19,7 @@ from jolly_parlor.placement.search.limits import (
 )
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 HEAD_SHIFT = 0.15
 """Metres that a head moves forward and back; the grid's step divides it (see `fitting_step`)."""
@@ -35,7 +36,9 @@ def fitting_step(step: float) -> float:
     Raises Refused for a step that makes no sense.
     """
     if not 0.002 <= step <= 0.2:
-        raise Refused(f"A search step of {step:g} m makes no sense; give 0.005 to 0.2.")
+        raise Refused(
+            tr("A search step of {step:g} m makes no sense; give 0.005 to 0.2.", step=step)
+        )
     return HEAD_SHIFT / max(round(HEAD_SHIFT / step), 1)
 
 
@@ -84,8 +87,10 @@ class Space:
         space = cls(room, gear, wishes, step, fronts, depths, heights, off_middle, here)
         if fronts.size == 0 or space.count == 0:
             raise Refused(
-                "No triangle of monitors and seat fits into this room within these limits; loosen "
-                "a limit or take away a keep-out area."
+                tr(
+                    "No triangle of monitors and seat fits into this room within these "
+                    "limits; loosen a limit or take away a keep-out area."
+                )
             )
         return space
 

@@ -6,11 +6,13 @@ four of them. At 300 Hz and 10 cm the error of each is 0.4 % of the pressure. Of
 `tables.HeightTables` does.
 """
 
+from __future__ import annotations
+
 from threading import Lock
 from typing import Protocol
 
 import numpy as np
-from scipy.ndimage import distance_transform_edt
+import scipy
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fields import RoomField
@@ -25,6 +27,7 @@ from jolly_parlor.placement.search.tables import (
     cubic,
 )
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _NODE_METRES = 0.10
 
@@ -126,7 +129,7 @@ class SpreadTables:
         )
         if len(places) == 0:
             raise Refused(
-                "No head can be anywhere on this line; move the thing that is in its way."
+                tr("No head can be anywhere on this line; move the thing that is in its way.")
             )
         self._field.expect(places)
         shape = (len(ys), self._rows, self._drive.size, self._xs.size)
@@ -195,5 +198,7 @@ def _filled(seen: ComplexArray) -> ComplexArray:
         return seen
     if np.all(missing):
         return np.zeros_like(seen)
-    nearest = distance_transform_edt(missing, return_distances=False, return_indices=True)
+    nearest = scipy.ndimage.distance_transform_edt(
+        missing, return_distances=False, return_indices=True
+    )
     return np.asarray(seen[:, nearest[0], nearest[1]])

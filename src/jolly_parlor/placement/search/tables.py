@@ -16,6 +16,7 @@ from jolly_parlor.acoustics.fields import RoomField, SeparablePlane
 from jolly_parlor.acoustics.room import Point
 from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 LIMIT_HZ = 900.0
 _LEFT_OUT = 1e-6  # of the shapes' energy
@@ -32,7 +33,7 @@ def plane_of(field: RoomField, source_z: float, ear_z: float) -> SeparablePlane:
     """The separable form that the tables stand on."""
     plane = field.plane(source_z, ear_z, LIMIT_HZ)
     if plane is None:
-        raise Refused("This room's field does not come apart along its axes.")
+        raise Refused(tr("This room's field does not come apart along its axes."))
     return plane
 
 

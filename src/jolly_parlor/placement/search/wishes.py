@@ -7,6 +7,7 @@ from annotated_types import Ge, Gt, Le
 
 from jolly_parlor.strict import STRICT
 from jolly_parlor.validity import faults
+from jolly_parlor.words import tr
 
 Share = Annotated[float, Ge(0.0), Le(1.0)]
 Metres = Annotated[float, Ge(0.0), Le(20.0)]
@@ -94,16 +95,18 @@ class Wishes:
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when it can be searched."""
         if beyond := faults(self):
-            return f"Beyond what can be searched: {'; '.join(beyond)}."
+            return tr("Beyond what can be searched: {beyond}.", beyond="; ".join(beyond))
         if self.nearest >= self.furthest:
-            return (
-                f"The nearest listening distance, {self.nearest:.2f} m, must be below the "
-                f"furthest, {self.furthest:.2f} m."
+            return tr(
+                "The nearest listening distance, {nearest:.2f} m, must be below "
+                "the furthest, {furthest:.2f} m.",
+                nearest=self.nearest,
+                furthest=self.furthest,
             )
         if self.keep_seat and self.keep_monitors:
-            return "With seat and monitors kept where they stand there is nothing to search."
+            return tr("With seat and monitors kept where they stand there is nothing to search.")
         if self.subwoofers == "region" and self.region is None:
-            return "Draw the region for the subwoofer on the plan first."
+            return tr("Draw the region for the subwoofer on the plan first.")
         return ""
 
 
@@ -124,19 +127,19 @@ READY_MADE: dict[str, Wishes] = {
 """What rooms are mostly used for; common practice, no source."""
 
 IN_WORDS: dict[str, str] = {
-    "nearest": "listening from no nearer",
-    "furthest": "listening from no farther",
-    "equilateral_tolerance": "the triangle so nearly equilateral",
-    "front_gap": "cabinets so far off the front wall",
-    "side_gap": "cabinets so far off the side walls",
-    "behind_head": "so much room behind the head",
-    "height_change": "stands so near the ear's height",
-    "farthest_seat": "the seat no farther back",
-    "farthest_monitors": "the monitors no farther out",
-    "off_half": "keeping off half the length",
-    "desk_at_wall": "the desk at the wall",
-    "clear_way": "a clear way to the door",
-    "keep_seat": "the seat where it is",
-    "keep_monitors": "the monitors where they are",
+    "nearest": tr("listening from no nearer"),
+    "furthest": tr("listening from no farther"),
+    "equilateral_tolerance": tr("the triangle so nearly equilateral"),
+    "front_gap": tr("cabinets so far off the front wall"),
+    "side_gap": tr("cabinets so far off the side walls"),
+    "behind_head": tr("so much room behind the head"),
+    "height_change": tr("stands so near the ear's height"),
+    "farthest_seat": tr("the seat no farther back"),
+    "farthest_monitors": tr("the monitors no farther out"),
+    "off_half": tr("keeping off half the length"),
+    "desk_at_wall": tr("the desk at the wall"),
+    "clear_way": tr("a clear way to the door"),
+    "keep_seat": tr("the seat where it is"),
+    "keep_monitors": tr("the monitors where they are"),
 }
 """The limits on places, as a sentence begins with them."""

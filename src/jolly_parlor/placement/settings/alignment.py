@@ -17,6 +17,7 @@ from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import FLAT
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.placement.settings.knobs import Knob, panel_of
+from jolly_parlor.words import tr
 
 EQUALLY_FAR_METRES = 0.05
 _NULL_OCTAVES, _LEVEL_OCTAVES = 1 / 6, 0.5
@@ -52,7 +53,11 @@ class Null:
         told = self.knob.words(self.value)
         if chains.get(self.knob.names[0], FLAT).inverted == self.inverted:
             return told
-        return f"{told} with the polarity {'reversed' if self.inverted else 'normal'}"
+        return tr(
+            "{told} with the polarity {inverted}",
+            told=told,
+            inverted="reversed" if self.inverted else "normal",
+        )
 
 
 @dataclass(frozen=True)
@@ -75,20 +80,39 @@ class Alignment:
     @property
     def words(self) -> str:
         """In sentences."""
-        found = [f"{self.name} is {self.distance_metres:.2f} m from the ear, {self._place}"]
+        found = [
+            tr(
+                "{name} is {distance_metres:.2f} m from the ear, {place}",
+                name=self.name,
+                distance_metres=self.distance_metres,
+                place=self._place,
+            )
+        ]
         level = abs(self.level_db)
-        where = f"at {self.crossover_hz:.0f} Hz"
+        where = tr("at {crossover_hz:.0f} Hz", crossover_hz=self.crossover_hz)
         if level < _TELLING_DB:
-            found.append(f"Its level {where} matches the pair's.")
+            found.append(tr("Its level {where} matches the pair's.", where=where))
         else:
             way = "above" if self.level_db > 0 else "below"
-            found.append(f"Its level {where} lies {level:.0f} dB {way} the pair's.")
+            found.append(
+                tr(
+                    "Its level {where} lies {level:.0f} dB {way} the pair's.",
+                    where=where,
+                    level=level,
+                    way=way,
+                )
+            )
         null = self.null
-        depth = f"{null.now_db:.0f} dB deep" if null.now_db >= 0 else "none"
-        told = f"Null, polarity reversed: {depth} as set"
+        depth = tr("{now_db:.0f} dB deep", now_db=null.now_db) if null.now_db >= 0 else "none"
+        told = tr("Null, polarity reversed: {depth} as set", depth=depth)
         if null.knob is not None and null.deepest_db > null.now_db + _TELLING_DB:
             title = null.knob.title.partition(": ")[2]
-            told += f"; deepest, {null.deepest_db:.0f} dB, at {title} {self.deepest_at}"
+            told += tr(
+                "; deepest, {deepest_db:.0f} dB, at {title} {deepest_at}",
+                deepest_db=null.deepest_db,
+                title=title,
+                deepest_at=self.deepest_at,
+            )
         found.append(f"{told}.")
         return " ".join(found)
 
@@ -96,15 +120,19 @@ class Alignment:
     def _place(self) -> str:
         off = abs(self.farther_metres)
         if off <= EQUALLY_FAR_METRES:
-            return "as far as the monitors: a delay would only harm."
+            return tr("as far as the monitors: a delay would only harm.")
         if self.farther_metres > 0:
-            return (
-                f"{off:.2f} m farther than the monitors: a delay of {self.delay_ms:.1f} ms for "
-                "them replaces moving it."
+            return tr(
+                "{off:.2f} m farther than the monitors: a delay of {delay_ms:.1f} "
+                "ms for them replaces moving it.",
+                off=off,
+                delay_ms=self.delay_ms,
             )
-        return (
-            f"{off:.2f} m nearer than the monitors: a delay of {self.delay_ms:.1f} ms for it "
-            "replaces moving it."
+        return tr(
+            "{off:.2f} m nearer than the monitors: a delay of {delay_ms:.1f} "
+            "ms for it replaces moving it.",
+            off=off,
+            delay_ms=self.delay_ms,
         )
 
 
@@ -153,10 +181,18 @@ def agreement_words(null: Null, chains: Mapping[str, Chain]) -> str:
     even = null.knob.value(chains)
     title, same = null.knob.title, chains[null.knob.names[0]].inverted == null.inverted
     if same and abs(even - null.value) <= 2 * null.knob.step:
-        return f"{title}: the null and the evenness of the whole agree, {null.knob.words(even)}."
-    return (
-        f"{title}: the null asks for {null.told_at(chains)}, the evenness of the whole band "
-        f"for {null.knob.words(even)}. The null looks at the crossover only; listen to both."
+        return tr(
+            "{title}: the null and the evenness of the whole agree, {words}.",
+            title=title,
+            words=null.knob.words(even),
+        )
+    return tr(
+        "{title}: the null asks for {told_at}, the evenness of the whole "
+        "band for {words}. The null looks at the crossover only; listen to "
+        "both.",
+        title=title,
+        told_at=null.told_at(chains),
+        words=null.knob.words(even),
     )
 
 

@@ -3,6 +3,7 @@
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain, Crossover
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.words import tr
 
 
 def settings_lines(gear: Gear, arrangement: Arrangement) -> list[tuple[str, str]]:
@@ -11,7 +12,7 @@ def settings_lines(gear: Gear, arrangement: Arrangement) -> list[tuple[str, str]
     found: list[tuple[str, str]] = []
     for _, told in words:
         names = [name for name, its in words if its == told]
-        line = (" and ".join([", ".join(names[:-1]), names[-1]] if names[1:] else names), told)
+        line = (tr(" and ").join([", ".join(names[:-1]), names[-1]] if names[1:] else names), told)
         if line not in found:
             found.append(line)
     return found
@@ -20,18 +21,39 @@ def settings_lines(gear: Gear, arrangement: Arrangement) -> list[tuple[str, str]
 def chain_words(chain: Chain) -> str:
     """Everything that is set of one loudspeaker, in a line."""
     parts = [
-        f"gain {chain.gain_db:+g} dB" if chain.gain_db else "",
-        "polarity reversed" if chain.inverted else "",
-        f"delay {chain.delay_ms:g} ms" if chain.delay_ms else "",
-        f"phase {chain.phase_degrees:g}°" if chain.phase_degrees else "",
+        tr("gain {gain_db:+g} dB", gain_db=chain.gain_db) if chain.gain_db else "",
+        tr("polarity reversed") if chain.inverted else "",
+        tr("delay {delay_ms:g} ms", delay_ms=chain.delay_ms) if chain.delay_ms else "",
+        tr("phase {phase_degrees:g}°", phase_degrees=chain.phase_degrees)
+        if chain.phase_degrees
+        else "",
         _side("low-pass", chain.low_pass),
         _side("high-pass", chain.high_pass),
-        f"low shelf {chain.low_shelf_db:+g} dB" if chain.low_shelf_db else "",
-        f"low mid {chain.low_mid_db:+g} dB" if chain.low_mid_db else "",
-        *(f"{s.gain_db:+g} dB at {s.frequency_hz:g} Hz, Q {s.q:g}" for s in chain.sections),
+        tr("low shelf {low_shelf_db:+g} dB", low_shelf_db=chain.low_shelf_db)
+        if chain.low_shelf_db
+        else "",
+        tr("low mid {low_mid_db:+g} dB", low_mid_db=chain.low_mid_db) if chain.low_mid_db else "",
+        *(
+            tr(
+                "{gain_db:+g} dB at {frequency_hz:g} Hz, Q {q:g}",
+                gain_db=s.gain_db,
+                frequency_hz=s.frequency_hz,
+                q=s.q,
+            )
+            for s in chain.sections
+        ),
     ]
     return "; ".join(part for part in parts if part) or "flat, nothing set"
 
 
 def _side(title: str, side: Crossover | None) -> str:
-    return f"{title} {side.frequency_hz:g} Hz ({side.filter.words})" if side is not None else ""
+    return (
+        tr(
+            "{title} {frequency_hz:g} Hz ({words})",
+            title=title,
+            frequency_hz=side.frequency_hz,
+            words=side.filter.words,
+        )
+        if side is not None
+        else ""
+    )

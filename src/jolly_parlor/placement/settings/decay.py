@@ -14,6 +14,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.mixes import Mix, mixed
 from jolly_parlor.signals.decay import decay_of_samples
+from jolly_parlor.words import tr
 
 BANDS_HZ = (31.5, 63.0, 125.0)
 """Octaves (IEC 61260-1, nominal)."""
@@ -42,7 +43,12 @@ class BandDecay:
             return "?" if seconds is None else f"{seconds:.2f}"
 
         before, after = told(self.before_seconds), told(self.after_seconds)
-        return f"{self.midband_hz:g} Hz {before} → {after} s"
+        return tr(
+            "{midband_hz:g} Hz {before} → {after} s",
+            midband_hz=self.midband_hz,
+            before=before,
+            after=after,
+        )
 
 
 def decay_change(
@@ -65,10 +71,11 @@ def decay_words(found: list[BandDecay]) -> str:
         if b.before_seconds and b.after_seconds
     ]
     if max(changes, default=0.0) < _TELLING:
-        return f"Rings on for {told}: settings hardly change it, absorption does."
-    return (
-        f"Rings on for {told}: other modes are driven, none dies away faster; only absorption "
-        "shortens them."
+        return tr("Rings on for {told}: settings hardly change it, absorption does.", told=told)
+    return tr(
+        "Rings on for {told}: other modes are driven, none dies away "
+        "faster; only absorption shortens them.",
+        told=told,
     )
 
 

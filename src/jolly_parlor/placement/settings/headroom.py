@@ -14,6 +14,7 @@ from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.mixes import FLAT, judged_band
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.heard import Heard
+from jolly_parlor.words import tr
 
 REFERENCE_DB_SPL = 85.0
 PEAKS_DB = 10.0
@@ -57,16 +58,23 @@ def headroom_words(found: list[Headroom], reference_db_spl: float) -> str:
     """Which gives out first, in a sentence; or that no sheet says."""
     known = [one for one in found if one.left_db is not None]
     if not known:
-        return "No sheet says how loud these loudspeakers can play: their headroom is unknown."
+        return tr("No sheet says how loud these loudspeakers can play: their headroom is unknown.")
     first = known[0]
     assert first.left_db is not None
-    at = f"at {reference_db_spl:.0f} dB SPL at the seat"
+    at = tr("at {reference_db_spl:.0f} dB SPL at the seat", reference_db_spl=reference_db_spl)
     if first.left_db < 0:
-        return (
-            f"{first.name} gives out first: {at} it lacks {-first.left_db:.0f} dB near "
-            f"{first.at_hz:.0f} Hz. Play lower, or turn it down."
+        return tr(
+            "{name} gives out first: {at} it lacks {left_db:.0f} dB near "
+            "{at_hz:.0f} Hz. Play lower, or turn it down.",
+            name=first.name,
+            at=at,
+            left_db=-first.left_db,
+            at_hz=first.at_hz,
         )
-    return (
-        f"{first.name} gives out first: {at} it has {first.left_db:.0f} dB left near "
-        f"{first.at_hz:.0f} Hz."
+    return tr(
+        "{name} gives out first: {at} it has {left_db:.0f} dB left near {at_hz:.0f} Hz.",
+        name=first.name,
+        at=at,
+        left_db=first.left_db,
+        at_hz=first.at_hz,
     )

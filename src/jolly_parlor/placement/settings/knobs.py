@@ -10,6 +10,7 @@ from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain, Crossover, 
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import RANGED, Span
 from jolly_parlor.placement.mixes import FLAT, Mix
+from jolly_parlor.words import spoken, tr
 
 What = Literal[
     "gain_db",
@@ -85,7 +86,7 @@ class Knob:
     @property
     def title(self) -> str:
         """Such as `sub: delay`."""
-        return f"{_named(self.names)}: {RANGED[self.what].title}"
+        return f"{_named(self.names)}: {spoken(RANGED[self.what].title)}"
 
     def words(self, value: float) -> str:
         """A value in the control's own unit."""
@@ -126,14 +127,18 @@ class Switch:
     @property
     def title(self) -> str:
         """Such as `sub: polarity`."""
-        what = {"inverted": "polarity", "low_pass": "low-pass kind", "high_pass": "high-pass kind"}
-        return f"{_named(self.names)}: {what[self.what]}"
+        what = {
+            "inverted": "polarity",
+            "low_pass": tr("low-pass kind"),
+            "high_pass": tr("high-pass kind"),
+        }
+        return f"{_named(self.names)}: {spoken(what[self.what])}"
 
     def words(self, value: bool | Filter | None) -> str:
         """A choice in words."""
         if isinstance(value, Filter):
             return value.words
-        return "none" if value is None else "reversed" if value else "normal"
+        return spoken("none" if value is None else "reversed" if value else "normal")
 
 
 @dataclass(frozen=True)

@@ -9,6 +9,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.mixes import FLAT
+from jolly_parlor.words import tr
 
 THIRDS_HZ = (10.0, 12.5, 16.0, 20.0, 25.0, 31.5, 40.0, 50.0, 63.0, 80.0, 100.0, 125.0)
 """ISO 266 preferred frequencies."""
@@ -76,8 +77,14 @@ def idle_words(found: Shares) -> list[str]:
     below = found.below_loudest_db()
     loudest = min(below, key=lambda name: below[name])
     return [
-        f"{name} idles while {loudest} does the work: it lies {below[name]:.0f} dB below it from "
-        "10 to 40 Hz at this seat. Move it before any electronics."
+        tr(
+            "{name} idles while {loudest} does the work: it lies {below:.0f} "
+            "dB below it from 10 to 40 Hz at this seat. Move it before any "
+            "electronics.",
+            name=name,
+            loudest=loudest,
+            below=below[name],
+        )
         for name in found.idle()
     ]
 

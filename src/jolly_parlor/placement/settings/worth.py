@@ -7,6 +7,7 @@ from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.knobs import Knob, Switch
 from jolly_parlor.placement.settings.solver import Solution
+from jolly_parlor.words import tr
 
 _TELLING_DB = 0.1
 _BEYOND: dict[str, float] = {
@@ -39,15 +40,19 @@ class Worth:
     def words(self) -> str:
         """In a sentence."""
         alone = (
-            f"by itself {self.alone_db:.1f} dB more even"
+            tr("by itself {alone_db:.1f} dB more even", alone_db=self.alone_db)
             if self.alone_db >= 0.05
-            else f"by itself {-self.alone_db:.1f} dB less even"
+            else tr("by itself {alone_db:.1f} dB less even", alone_db=-self.alone_db)
             if self.alone_db <= -0.05
-            else "by itself no gain"
+            else tr("by itself no gain")
         )
-        return (
-            f"{self.title} {self.before} → {self.after}: {alone}; "
-            f"without it the rest loses {max(self.without_db, 0.0):.1f} dB."
+        return tr(
+            "{title} {before} → {after}: {alone}; without it the rest loses {without_db:.1f} dB.",
+            title=self.title,
+            before=self.before,
+            after=self.after,
+            alone=alone,
+            without_db=max(self.without_db, 0.0),
         )
 
 
@@ -83,20 +88,36 @@ def limits_words(goal: Goal, solution: Solution) -> list[str]:
         gain = after - goal.db(beyond.turned(chains, to))
         if gain >= _TELLING_DB:
             found.append(
-                f"{knob.title} ends at {knob.words(knob.value(chains))}; at {knob.words(to)} it "
-                f"would be {gain:.1f} dB more even, which this control cannot."
+                tr(
+                    "{title} ends at {words}; at {words2} it would be {gain:.1f} dB "
+                    "more even, which this control cannot.",
+                    title=knob.title,
+                    words=knob.words(knob.value(chains)),
+                    words2=knob.words(to),
+                    gain=gain,
+                )
             )
     for name, chain in chains.items():
         low = chain.low_pass
         if low is not None and low.frequency_hz > _TOLD_APART_HZ:
             found.append(
-                f"{name} plays up to {low.frequency_hz:.0f} Hz: above about {_TOLD_APART_HZ:.0f} "
-                "Hz the ear may tell where a subwoofer stands; listen for it."
+                tr(
+                    "{name} plays up to {frequency_hz:.0f} Hz: above about "
+                    "{told_apart_hz:.0f} Hz the ear may tell where a subwoofer stands; "
+                    "listen for it.",
+                    name=name,
+                    frequency_hz=low.frequency_hz,
+                    told_apart_hz=_TOLD_APART_HZ,
+                )
             )
     for knob, at in solution.held:
         found.append(
-            f"{knob.title} was not raised: it would lift the hollow at {at:.0f} Hz, and no boost "
-            "fills a cancellation."
+            tr(
+                "{title} was not raised: it would lift the hollow at {at:.0f} Hz, "
+                "and no boost fills a cancellation.",
+                title=knob.title,
+                at=at,
+            )
         )
     return found
 

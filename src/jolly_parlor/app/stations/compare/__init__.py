@@ -1,1 +1,3 @@
 """The station Compare."""
+
+from __future__ import annotations

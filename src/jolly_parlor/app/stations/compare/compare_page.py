@@ -1,55 +1,57 @@
 """Compare: one row an arrangement, same axes, ranked, with reasons."""
 
+from __future__ import annotations
+
 from functools import partial
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QHideEvent, QMouseEvent, QShowEvent
-from PyQt6.QtWidgets import QCheckBox, QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout, QWidget
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.compare.difference_card import DifferenceCard
 from jolly_parlor.app.widgets.fields import label, named_button, tip
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.diagnosis.remedies import Remedy
 from jolly_parlor.placement.judging import USUAL_JUDGING
-from jolly_parlor.project.comparison import Comparison, Row
 from jolly_parlor.project.edits import add_arrangement, choose
-from jolly_parlor.project.tuning import has_controls
 from jolly_parlor.units import format_length, with_minus
+from jolly_parlor.words import capital, spoken, tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.diagnosis.remedies import Remedy
+    from jolly_parlor.project.comparison import Comparison, Row
 
 
 class CompareStation(Station):
     """The ranking. Nothing is calculated while nobody looks."""
 
-    id, name = "compare", "Compare"
+    id = "compare"
     figures = True
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
-        self.at_best = QCheckBox("at best settings")
+        self.at_best = WrappedCheckBox(tr("at best settings"))
         self.at_best.setObjectName("compare-at-best")
         self.at_best.toggled.connect(session.compare_at_best)
         self.head.addWidget(self.at_best, 0, Qt.AlignmentFlag.AlignTop)
         self.choice = MixChoice("comparing")
         self.choice.chosen.connect(session.show_mix)
         self.head.addWidget(self.choice, 0, Qt.AlignmentFlag.AlignTop)
-        self.hear = named_button("Hear them", "compare-hear", lambda: session.walked.emit("hear"))
+        self.hear = named_button(
+            tr("Hear them"), "compare-hear", lambda: session.walked.emit("hear")
+        )
         self.head.addWidget(self.hear, 0, Qt.AlignmentFlag.AlignTop)
         self.listen(session.comparison_changed)
         session.view_changed.connect(self._mark_current)
         session.next_changed.connect(self._add_next)
         self.rows: list[ComparisonRow] = []
         self.difference: DifferenceCard | None = None
-
-    def state(self) -> str:
-        """Done once one is picked."""
-        document = self.session.document
-        if document.chosen is not None:
-            return "done"
-        return "in progress" if len(document.arrangements) > 1 else "untouched"
 
     def showEvent(self, event: QShowEvent | None) -> None:
         """Somebody looks."""
@@ -63,6 +65,8 @@ class CompareStation(Station):
 
     def refresh(self) -> None:
         """Show the ranking."""
+        from jolly_parlor.project.tuning import has_controls
+
         clear(self.body)
         self.rows = []
         self.choice.show_mix(self.session.document.gear, self.session.mix)
@@ -70,20 +74,25 @@ class CompareStation(Station):
         self.hear.setVisible(bool(self.session.document.arrangements))
         found = self.session.comparison
         if not self.session.document.arrangements:
-            self.verdict.setText("Nothing to compare yet")
-            self.under.setText("Rough in two or more arrangements at Line-up; they rank here.")
+            self.verdict.setText(tr("Nothing to compare yet"))
+            self.under.setText(tr("Rough in two or more arrangements at Line-up; they rank here."))
             return
         if found is None:
-            self.verdict.setText("Comparing …")
+            self.verdict.setText(tr("Comparing …"))
             self.under.setText("")
             return
         self.verdict.setText(found.verdict)
         what = found.mix.name.lower()
-        dotted = " Dotted: the other of forecast and measured."
+        dotted = tr(" Dotted: the other of forecast and measured.")
         have = any(row.measured is not None for row in found.rows)
         self.under.setText(
-            f"{found.basis_words.capitalize()}: {what} at the {found.seat}{self._judged(found)}; "
-            "lower is more even."
+            tr(
+                "{basis_words}: {what} at the {seat}{judged}; lower is more even.",
+                basis_words=capital(found.basis_words),
+                what=what,
+                seat=found.seat,
+                judged=self._judged(found),
+            )
             + (dotted if have else "")
             + (f" {found.rivals}" if found.rivals else "")
         )
@@ -105,8 +114,8 @@ class CompareStation(Station):
         figure = found.rows[0].figure(found.basis) if found.rows else None
         if judging == USUAL_JUDGING or figure is None:
             return ""
-        band = f"{figure.low_hz:.0f} to {figure.high_hz:.0f} Hz"
-        return f", judged {band} against {judging.target.words}"
+        band = tr("{low_hz:.0f} to {high_hz:.0f} Hz", low_hz=figure.low_hz, high_hz=figure.high_hz)
+        return tr(", judged {band} against {words}", band=band, words=judging.target.words)
 
     def _add_next(self) -> None:
         found, remedy = self.session.comparison, self.session.next_try
@@ -116,15 +125,19 @@ class CompareStation(Station):
     def _next_card(self, found: Comparison, remedy: Remedy) -> QFrame:
         """What to try next from the winner."""
         frame, layout = card()
-        row = QHBoxLayout()
+        row = FlowRow()
         text = remedy.move.text(self.session.settings.values.units)
-        words = (
-            f"From {found.rows[0].arrangement.name}, {text}: forecast "
-            f"{remedy.evenness_before_db:.1f} → {remedy.evenness_after_db:.1f} dB from even."
+        words = tr(
+            "From {name}, {what}: forecast {evenness_before_db:.1f} → "
+            "{evenness_after_db:.1f} dB from even.",
+            name=found.rows[0].arrangement.name,
+            what=text,
+            evenness_before_db=remedy.evenness_before_db,
+            evenness_after_db=remedy.evenness_after_db,
         )
-        row.addWidget(label("To try next", "head"))
+        row.addWidget(label(tr("To try next"), "head"))
         row.addWidget(label(words, wrap=True), 1)
-        button = QPushButton("Try it")
+        button = QPushButton(tr("Try it"))
         button.setObjectName("try-next")
         button.clicked.connect(partial(self._try, remedy, text))
         row.addWidget(button)
@@ -132,7 +145,9 @@ class CompareStation(Station):
         return frame
 
     def _try(self, remedy: Remedy, text: str) -> None:
-        if self.session.do(f"Try {text}", lambda d: add_arrangement(d, remedy.arrangement)):
+        if self.session.do(
+            tr("Try {what}", what=text), lambda d: add_arrangement(d, remedy.arrangement)
+        ):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
     def _mark_current(self) -> None:
@@ -149,23 +164,25 @@ class ComparisonRow(QFrame):
         self.setObjectName("card")
         self.row, self.session = row, session
         self.setAccessibleName(f"{rank}. {row.arrangement.name}")
-        layout = QHBoxLayout(self)
+        layout = FlowRow(self)
         layout.setContentsMargins(14, 8, 12, 8)
         layout.setSpacing(10)
         layout.addWidget(self._name_side(rank, row, found))
         by = row.basis_of(found.basis)
         other = row.curve("forecast" if by == "measured" else "measured")
-        self.plot = RowPlot(row.curve(found.basis), other)
+        self.plot = RowPlot(row.curve(found.basis), other, row.arrangement.name)
         self.plot.setMinimumHeight(110)
-        middle = QVBoxLayout()
+        holder = QWidget()
+        middle = QVBoxLayout(holder)
+        middle.setContentsMargins(0, 0, 0, 0)
         middle.setSpacing(0)
         middle.addWidget(self.plot, 1)
-        facts = label(" · ".join(row.facts), "soft")
+        facts = label(" · ".join(row.facts), "soft", wrap=True)
+        facts.setAlignment(Qt.AlignmentFlag.AlignHCenter)
         facts.setObjectName("facts")
-        middle.addWidget(facts, 0, Qt.AlignmentFlag.AlignHCenter)
-        layout.addLayout(middle, 1)
+        middle.addWidget(facts)
+        layout.addWidget(holder, 1)
         layout.addWidget(self._reasons_side(row, found))
-        self.setFixedHeight(172)
 
     def mark(self, current: bool) -> None:
         """Show that the plan shows this one."""
@@ -183,19 +200,21 @@ class ComparisonRow(QFrame):
 
     def _name_side(self, rank: int, row: Row, found: Comparison) -> QWidget:
         side = QWidget()
-        side.setFixedWidth(158)
+        theme.keep_width(side, 158, 158)
         layout = QVBoxLayout(side)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(1)
         layout.addWidget(label(f"{rank}  {row.arrangement.name}", "head", wrap=True))
         figure = row.figure(found.basis)
-        value = label(f"{figure.value_db:.1f} dB" if figure else "no figure")
-        value.setFont(theme.serif(18))
+        value = label(
+            tr("{value_db:.1f} dB", value_db=figure.value_db) if figure else tr("no figure"),
+            "large",
+        )
         if rank == 1:
             value.setStyleSheet(f"color: {theme.current().wine}")
         layout.addWidget(value)
         by = row.basis_of(found.basis)
-        layout.addWidget(label(f"from even, {by}" if figure else "", "soft"))
+        layout.addWidget(label(tr("from even, {by}", by=by) if figure else "", "soft", wrap=True))
         layout.addSpacing(4)
         a, units = row.arrangement, self.session.settings.values.units
         ear, front = a.seats[found.seat], self.session.document.room.frame.front
@@ -204,36 +223,38 @@ class ComparisonRow(QFrame):
             ("seat", ear.y - front),
             ("spacing", a.left.distance(a.right)),
         ):
-            layout.addWidget(label(f"{what} {format_length(metres, units)}"))
+            layout.addWidget(label(f"{spoken(what)} {format_length(metres, units)}"))
         layout.addStretch(1)
         return side
 
     def _reasons_side(self, row: Row, found: Comparison) -> QWidget:
         side = QWidget()
-        side.setFixedWidth(240)
+        theme.keep_width(side, 240, 240)
         layout = QVBoxLayout(side)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(3)
         for reason in row.reasons:
             told = with_minus(reason.text)
             text = label(f"{'+' if reason.good else '−'}  {told}", wrap=True)
-            text.setAccessibleName(f"{'for' if reason.good else 'against'}: {reason.text}")
+            text.setAccessibleName(f"{spoken('for' if reason.good else 'against')}: {reason.text}")
             colour = theme.current().teal if reason.good else theme.current().ochre_edge
             text.setStyleSheet(f"color: {colour}")
             layout.addWidget(text)
         layout.addStretch(1)
         picked = self.session.document.chosen == row.arrangement.name
-        button = QPushButton("Picked" if picked else "Pick this one")
+        button = QPushButton(tr("Picked") if picked else tr("Pick this one"))
         button.setObjectName(f"pick-{row.arrangement.name}")
         button.setProperty("strong", picked)
         button.clicked.connect(partial(self._pick, found))
         a = row.arrangement
-        words = f"By ear: {a.grading.short}" if a.grading else "By ear …"
+        words = tr("By ear: {short}", short=a.grading.short) if a.grading else tr("By ear …")
         heard = QPushButton(words)
         heard.setObjectName(f"heard-{a.name}")
-        heard.setToolTip(tip(a.grading.text if a.grading else "Grade what you hear, at Fine-tune."))
+        heard.setToolTip(
+            tip(a.grading.text if a.grading else tr("Grade what you hear, at Fine-tune."))
+        )
         heard.clicked.connect(self._grade)
-        pair = QHBoxLayout()
+        pair = FlowRow()
         pair.setSpacing(6)
         pair.addWidget(button)
         pair.addWidget(heard)
@@ -248,6 +269,14 @@ class ComparisonRow(QFrame):
     def _pick(self, found: Comparison) -> None:
         name = self.row.arrangement.name
         figure = self.row.figure(found.basis)
-        value = f"{figure.value_db:.1f} dB from even, {found.basis_words}" if figure else ""
+        value = (
+            tr(
+                "{value_db:.1f} dB from even, {basis_words}",
+                value_db=figure.value_db,
+                basis_words=found.basis_words,
+            )
+            if figure
+            else ""
+        )
         self.session.show_arrangement(name)
-        self.session.do(f"Pick {name}", lambda d: choose(d, name, value))
+        self.session.do(tr("Pick {name}", name=name), lambda d: choose(d, name, value))

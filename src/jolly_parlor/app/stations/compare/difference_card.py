@@ -1,13 +1,21 @@
 """One arrangement against another: their difference as one curve, and a key that flips them."""
 
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
 import numpy as np
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout
+from PyQt6.QtWidgets import QComboBox
 
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.project.comparison import Comparison, Row, difference
+from jolly_parlor.words import tr
+
+if TYPE_CHECKING:
+    from jolly_parlor.project.comparison import Comparison, Row
 
 _WORTH_DB = 3.0
 
@@ -19,11 +27,11 @@ class DifferenceCard:
         self._rows = {r.arrangement.name: r for r in found.rows if r.curve(found.basis) is not None}
         self._found, self.session = found, session
         self.frame, self._layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("One against the other", "head"))
+        head = FlowRow()
+        head.addWidget(label(tr("One against the other"), "head"))
         self.one, self.other = QComboBox(), QComboBox()
         names = list(self._rows)
-        for box, name, start in ((self.one, "one", 0), (self.other, "the other", 1)):
+        for box, name, start in ((self.one, "one", 0), (self.other, tr("the other"), 1)):
             box.addItems(names)
             box.setCurrentIndex(min(start, len(names) - 1))
             box.setAccessibleName(name)
@@ -34,7 +42,7 @@ class DifferenceCard:
         head.addWidget(label("less", "soft"))
         head.addWidget(self.other)
         head.addStretch(1)
-        head.addWidget(label("F3 flips the plan between the last two shown.", "soft"))
+        head.addWidget(label(tr("F3 flips the plan between the last two shown."), "soft"))
         self._layout.addLayout(head)
         self.plot: RowPlot | None = None
         self.words = label("", "soft", wrap=True)
@@ -43,30 +51,41 @@ class DifferenceCard:
         self._show()
 
     def _show(self) -> None:
+        from jolly_parlor.project.comparison import difference
+
         one, other = (self._rows[box.currentText()] for box in (self.one, self.other))
         gap = difference(one, other, self._found.basis)
         if self.plot is not None:
             self._layout.removeWidget(self.plot)
             self.plot.deleteLater()
-        self.plot = RowPlot(gap, None)
+        self.plot = RowPlot(gap, None, tr("difference of the two"))
         self.plot.setFixedHeight(130)
-        self.plot.setAccessibleName("Difference")
         self._layout.insertWidget(1, self.plot)
         self.words.setText(self._tell(one, other))
 
     def _tell(self, one: Row, other: Row) -> str:
+        from jolly_parlor.project.comparison import difference
+
         basis = self._found.basis
         if one is other:
-            return "Choose two."
+            return tr("Choose two.")
         gap = difference(one, other, basis)
         band = gap.in_band
         f, d = gap.frequencies_hz[band], gap.deviation_db[band]
         kinds = {row.basis_of(basis) for row in (one, other)}
-        mixed = " One is measured, the other forecast." if len(kinds) > 1 else ""
+        mixed = tr(" One is measured, the other forecast.") if len(kinds) > 1 else ""
         at = int(np.argmax(np.abs(d)))
         word = "louder" if d[at] > 0 else "quieter"
         share = np.mean(np.abs(d) < _WORTH_DB)
-        return (
-            f"Most at {f[at]:.0f} Hz, where {one.arrangement.name} is {abs(d[at]):.0f} dB {word}; "
-            f"within {_WORTH_DB:.0f} dB of each other over {100 * share:.0f} % of the band.{mixed}"
+        return tr(
+            "Most at {f:.0f} Hz, where {name} is {d:.0f} dB {word}; within "
+            "{worth_db:.0f} dB of each other over {share:.0f} % of the "
+            "band.{mixed}",
+            f=f[at],
+            name=one.arrangement.name,
+            d=abs(d[at]),
+            word=word,
+            worth_db=_WORTH_DB,
+            share=100 * share,
+            mixed=mixed,
         )

@@ -4,7 +4,7 @@ import time
 from collections.abc import Callable
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.stations.base import card, clear
@@ -13,6 +13,7 @@ from jolly_parlor.app.stations.finetune.moves_card import MovesCard
 from jolly_parlor.app.stations.finetune.play_bar import PlayBar
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import Choice, label, length_field, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.by_ear.placing import (
     COMB,
     TESTS,
@@ -25,6 +26,7 @@ from jolly_parlor.by_ear.simulated_ear import Centred, centre_heard
 from jolly_parlor.by_ear.steps import MOVES
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.project.ear_edits import keep_test
+from jolly_parlor.words import tr
 
 _LEANS_DB = 1.0
 
@@ -44,7 +46,7 @@ class AskedCard:
         self._listener = Listener(measure)
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(label(self.title, "head"))
         row.addStretch(1)
         self.count = label("", "soft")
@@ -59,15 +61,17 @@ class AskedCard:
         layout.addWidget(self.play)
         self.choices = QVBoxLayout()
         layout.addLayout(self.choices)
-        row = QHBoxLayout()
-        self.back = named_button("Before", f"{test}-back", lambda: self._go(-1))
-        self.ahead = named_button("Next", f"{test}-next", lambda: self._go(1))
+        row = FlowRow()
+        self.back = named_button(tr("Before"), f"{test}-back", lambda: self._go(-1))
+        self.ahead = named_button(tr("Next"), f"{test}-next", lambda: self._go(1))
         self.ahead.setProperty("strong", True)
-        self.ask = named_button("Ask the simulated listener", f"{test}-simulated", self._simulated)
+        self.ask = named_button(
+            tr("Ask the simulated listener"), f"{test}-simulated", self._simulated
+        )
         for button in (self.back, self.ahead, self.ask):
             row.addWidget(button)
         row.addStretch(1)
-        self.anew = named_button("Begin anew", f"{test}-anew", self._anew)
+        self.anew = named_button(tr("Begin anew"), f"{test}-anew", self._anew)
         row.addWidget(self.anew)
         layout.addLayout(row)
         self.verdict = label("", "strong", wrap=True)
@@ -82,7 +86,14 @@ class AskedCard:
         if self.at == 0 and not self.answers and kept:
             last = kept[-1]
             when = last.when[:16].replace("T", " ")
-            self.verdict.setText(f"Last, {when}, “{last.arrangement}”: {last.verdict}")
+            self.verdict.setText(
+                tr(
+                    "Last, {when}, “{arrangement}”: {verdict}",
+                    when=when,
+                    arrangement=last.arrangement,
+                    verdict=last.verdict,
+                )
+            )
         elif not kept and self.at < len(self.asked):
             self.verdict.setText("")
 
@@ -102,23 +113,23 @@ class AskedCard:
         self.ahead.setVisible(not self.over)
         if self.over:
             self.count.setText("done")
-            self.step.setText("What it comes to")
+            self.step.setText(tr("What it comes to"))
             self.do.setText(self._verdict())
-            self.listen.setText("Kept in the Ledger.")
+            self.listen.setText(tr("Kept in the Ledger."))
             self.play.offer(())
             return
         asked = self.asked[self.at]
-        self.count.setText(f"step {self.at + 1} of {len(self.asked)}")
+        self.count.setText(tr("step {at} of {asked}", at=self.at + 1, asked=len(self.asked)))
         self.step.setText(asked.title)
         self.do.setText(asked.do)
         self.listen.setText(asked.listen)
         self.play.offer((asked.programme,) if asked.programme else ())
         last = self.at == len(self.asked) - 1
-        self.ahead.setText("Finish" if last else "Next")
+        self.ahead.setText(tr("Finish") if last else tr("Next"))
         self._offer(asked)
 
     def _offer(self, asked: Asked) -> None:
-        row = QHBoxLayout()
+        row = FlowRow()
         if asked.choices:
             choice = Choice([(words, words) for words in asked.choices], f"{asked.id}-answer")
             choice.show_value(self.answers.get(asked.id, ""))
@@ -134,7 +145,7 @@ class AskedCard:
             field.committed.connect(partial(self._comb, field.keep))
             field.failed.connect(self.session.refused.emit)
             row.addWidget(field)
-            row.addWidget(label("to the right of the seat's middle; a minus is left", "soft"))
+            row.addWidget(label(tr("to the right of the seat's middle; a minus is left"), "soft"))
         row.addStretch(1)
         self.choices.addLayout(row)
 
@@ -145,7 +156,7 @@ class AskedCard:
     def _comb(self, keep: Callable[[float], None], metres: float) -> None:
         if abs(metres) > 1.0:
             self.session.refused.emit(
-                "Further than a metre from the middle is no middle: try again."
+                tr("Further than a metre from the middle is no middle: try again.")
             )
             return
         keep(metres)
@@ -155,7 +166,9 @@ class AskedCard:
         if step > 0 and not self.over:
             asked = self.asked[self.at]
             if asked.choices and asked.id not in self.answers:
-                self.session.refused.emit(f"“{asked.title}”: choose what you hear first.")
+                self.session.refused.emit(
+                    tr("“{title}”: choose what you hear first.", title=asked.title)
+                )
                 return
         if self.at == 0 and step > 0:
             self._begin()
@@ -185,14 +198,19 @@ class AskedCard:
         if figure is None:
             return said
         begun = "" if self._begun_db is None else f"{self._begun_db:.1f} → "
-        return f"{said} By the forecast {begun}{figure.value_db:.1f} dB from even."
+        return tr(
+            "{said} By the forecast {begun}{value_db:.1f} dB from even.",
+            said=said,
+            begun=begun,
+            value_db=figure.value_db,
+        )
 
     def _keep(self) -> None:
         a, verdict = self.session.arrangement, self._verdict()
         if a is None:
             return
         kept = Trial(self.test, a.name, answers=self.answers, verdict=verdict[:400])  # type: ignore[arg-type]
-        self.session.do(f"Keep: {self.title}", lambda d: keep_test(d, kept))
+        self.session.do(tr("Keep: {title}", title=self.title), lambda d: keep_test(d, kept))
 
     def _simulated(self) -> None:
         """Centring as the simulated listener hears it."""
@@ -207,9 +225,9 @@ class AskedCard:
             lean = "leans right" if heard.louder_right_db > 0 else "leans left"
         narrow = abs(heard.right_metres) < 0.05 and lean == "in the middle"
         self.answers = {
-            "mono": "as narrow" if narrow else "wider or hollow",
+            "mono": tr("as narrow") if narrow else "wider or hollow",
             COMB: f"{heard.right_metres:.3f}",
-            "polarity": "reversed sounds wrong",
+            "polarity": tr("reversed sounds wrong"),
             "level": lean,
         }
         self.at = len(self.asked)

@@ -2,13 +2,14 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import CLUES, Question
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.finetune.moves_card import MovesCard
 from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.by_ear.clues import (
     Clue,
@@ -21,14 +22,16 @@ from jolly_parlor.by_ear.clues import (
 from jolly_parlor.by_ear.steps import MOVES, STEPS, step_words
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.grading import Grading
+from jolly_parlor.words import tr
 
-_NONE_YET = (
-    "Grade what you hear, or write it in a few words: what is heavy, thin, narrow or loose points "
-    "to the next move."
+_NONE_YET = tr(
+    "Grade what you hear, or write it in a few words: what is heavy, "
+    "thin, narrow or loose points to the next move."
 )
-_SAYS_NOTHING = (
-    "Nothing here points one way. After a change some qualities get better and others worse, until "
-    "most come together: try a step, and grade again."
+_SAYS_NOTHING = tr(
+    "Nothing here points one way. After a change some qualities get "
+    "better and others worse, until most come together: try a step, "
+    "and grade again."
 )
 
 
@@ -41,7 +44,7 @@ class CluesCard:
         self._found: list[Clue] = []
         self.frame: QFrame
         self.frame, layout = card()
-        layout.addWidget(label("Where it points", "head"))
+        layout.addWidget(label(tr("Where it points"), "head"))
         self.stop = label("", "strong", wrap=True)
         self.stop.setObjectName("stop-here")
         layout.addWidget(self.stop)
@@ -99,14 +102,28 @@ class CluesCard:
         sign = clue.sign
         says = f"{sign.says[0].upper()}{sign.says[1:]}"
         self.rows.addWidget(label(says, "strong", wrap=True))
-        self.rows.addWidget(label(f"From {clue.because}: {sign.why}.", "soft", wrap=True))
+        self.rows.addWidget(
+            label(
+                tr("From {because}: {why}.", because=clue.because, why=sign.why), "soft", wrap=True
+            )
+        )
         if not sign.move:
             return
-        row = QHBoxLayout()
+        row = FlowRow()
         way = MOVES[sign.move].words.lower()
-        row.addWidget(label(f"{step_words(clue.metres, units)} {way}, both alike", wrap=True), 1)
+        row.addWidget(
+            label(
+                tr(
+                    "{step_words} {way}, both alike",
+                    step_words=step_words(clue.metres, units),
+                    way=way,
+                ),
+                wrap=True,
+            ),
+            1,
+        )
         go = named_button(
-            "Make this move", f"clue-{sign.id}", partial(self._moves.go, sign.move, clue.metres)
+            tr("Make this move"), f"clue-{sign.id}", partial(self._moves.go, sign.move, clue.metres)
         )
         row.addWidget(go)
         self.rows.addLayout(row)

@@ -1,7 +1,7 @@
 """Fine-tune: moves of a step, grades, clues; the calm zone; listening tests; the Ledger."""
 
 from PyQt6.QtGui import QHideEvent, QShowEvent
-from PyQt6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QVBoxLayout, QWidget
 
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.stations.base import Station, stacked
@@ -15,28 +15,30 @@ from jolly_parlor.app.stations.finetune.sweep_card import SweepCard
 from jolly_parlor.app.stations.finetune.zone_card import ZoneCard
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.grading import Grading
 from jolly_parlor.placement.items import LEFT
+from jolly_parlor.words import tr
 
 _PAGES = [
-    ("moves", "Moves and grades"),
-    ("zone", "Calm zone"),
-    ("tests", "Listening tests"),
-    ("ledger", "Ledger"),
+    ("moves", tr("Moves and grades")),
+    ("zone", tr("Calm zone")),
+    ("tests", tr("Listening tests")),
+    ("ledger", tr("Ledger")),
 ]
 _TESTS = [
-    ("hunt", "Bass hunt"),
-    ("placing", "Placing in two steps"),
-    ("centring", "Centring"),
-    ("sweep", "Slow sweep"),
+    ("hunt", tr("Bass hunt")),
+    ("placing", tr("Placing in two steps")),
+    ("centring", tr("Centring")),
+    ("sweep", tr("Slow sweep")),
 ]
 
 
 class FinetuneStation(Station):
     """By ear, with a record."""
 
-    id, name = "finetune", "Fine-tune"
+    id = "finetune"
 
     def __init__(self, session: Workbench, measure: MeasureCard) -> None:
         super().__init__(session)
@@ -46,7 +48,7 @@ class FinetuneStation(Station):
         self.pages.chosen.connect(self.show_page)
         self.tests = Choice(_TESTS, "finetune-test")
         self.tests.chosen.connect(self.show_test)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(self.pages)
         row.addStretch(1)
         self.body.addLayout(row)
@@ -71,15 +73,6 @@ class FinetuneStation(Station):
         self.listen(session.document_changed, session.view_changed)
         self.show_page("moves")
 
-    def state(self) -> str:
-        """In progress once something was graded or a test kept."""
-        document = self.session.document
-        graded = any(a.grading is not None for a in document.arrangements)
-        heard = document.by_ear
-        if graded or heard.hunts or heard.sweeps or heard.tests or document.room.calm_zone:
-            return "in progress"
-        return "untouched"
-
     def show_page(self, page: str) -> None:
         """One of the four."""
         self.page = page
@@ -102,14 +95,16 @@ class FinetuneStation(Station):
         """Show what the page is of."""
         a = self.session.arrangement
         if a is None:
-            self.verdict.setText("Nothing to tune yet")
-            self.under.setText("Rough in an arrangement at Line-up, compare, and pick one.")
+            self.verdict.setText(tr("Nothing to tune yet"))
+            self.under.setText(tr("Rough in an arrangement at Line-up, compare, and pick one."))
         else:
             given = a.grading or Grading()
-            self.verdict.setText(f"{a.name}: {given.short} by ear")
+            self.verdict.setText(tr("{name}: {short} by ear", name=a.name, short=given.short))
             self.under.setText(
-                "A step at a time, both sides alike, the same piece, a note at once. The Ledger "
-                "keeps every step; undo erases none."
+                tr(
+                    "A step at a time, both sides alike, the same piece, a note at "
+                    "once. The Ledger keeps every step; undo erases none."
+                )
             )
         shown = {
             "moves": (self.moves, self.grades, self.clues),
@@ -143,7 +138,7 @@ class FinetuneStation(Station):
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(8)
         layout.addWidget(self.moves.frame)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
         row.addWidget(self.grades.frame, 11)
         row.addWidget(self.clues.frame, 9)
@@ -161,7 +156,7 @@ class FinetuneStation(Station):
         layout = QVBoxLayout(page)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(8)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(self.tests)
         row.addStretch(1)
         layout.addLayout(row)

@@ -1,11 +1,13 @@
 """Seven qualities graded by ear, on one reference piece, with a brief note at once."""
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QLineEdit
+from PyQt6.QtWidgets import QFrame
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.fields import label, named_button, text_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.grade_ladder import GradeLadder
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.grading import (
@@ -18,6 +20,7 @@ from jolly_parlor.placement.grading import (
 )
 from jolly_parlor.project.ear_edits import grade_arrangement
 from jolly_parlor.project.ledger import now
+from jolly_parlor.words import tr
 
 
 class GradesCard:
@@ -28,18 +31,18 @@ class GradesCard:
         self._of: Arrangement | None = None
         self.frame: QFrame
         self.frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("What you hear", "head"))
+        head = FlowRow()
+        head.addWidget(label(tr("What you hear"), "head"))
         head.addStretch(1)
         head.addWidget(label("on", "soft"))
-        self.piece = QLineEdit()
+        self.piece = text_field()
         self.piece.setObjectName("piece")
-        self.piece.setAccessibleName("Reference piece")
-        self.piece.setPlaceholderText("one piece, always the same")
+        self.piece.setAccessibleName(tr("Reference piece"))
+        self.piece.setPlaceholderText(tr("one piece, always the same"))
         self.piece.setMaxLength(120)
         head.addWidget(self.piece, 1)
         layout.addLayout(head)
-        grid = QGridLayout()
+        grid = WrappedGrid()
         grid.setHorizontalSpacing(8)
         grid.setVerticalSpacing(0)
         self.ladders: dict[Quality, GradeLadder] = {}
@@ -49,20 +52,20 @@ class GradesCard:
             self.ladders[quality] = ladder
             name = label(words)
             name.setToolTip(LISTEN_FOR[quality])
-            grid.addWidget(name, line, 0, Qt.AlignmentFlag.AlignTop)
+            grid.addWidget(name, line, 0, alignment=Qt.AlignmentFlag.AlignTop)
             grid.addWidget(ladder, line, 1)
         grid.setColumnStretch(1, 1)
         layout.addLayout(grid)
-        row = QHBoxLayout()
-        self.words = QLineEdit()
+        row = FlowRow()
+        self.words = text_field()
         self.words.setObjectName("heard-words")
-        self.words.setAccessibleName("What you hear, in words")
-        self.words.setPlaceholderText("in a few words, at once: heavy, unclear …")
+        self.words.setAccessibleName(tr("What you hear, in words"))
+        self.words.setPlaceholderText(tr("in a few words, at once: heavy, unclear …"))
         self.words.setMaxLength(400)
         self.words.returnPressed.connect(self.note)
         self.words.textEdited.connect(lambda _: self._changed())
         row.addWidget(self.words, 1)
-        self.keep = named_button("Note it", "note-grades", self.note)
+        self.keep = named_button(tr("Note it"), "note-grades", self.note)
         self.keep.setProperty("strong", True)
         row.addWidget(self.keep)
         layout.addLayout(row)
@@ -96,7 +99,9 @@ class GradesCard:
         a, given = self.session.arrangement, self._given()
         if a is None or not self._is_new():
             return
-        self.session.do(f"Grade {a.name}", lambda d: grade_arrangement(d, a.name, given))
+        self.session.do(
+            tr("Grade {name}", name=a.name), lambda d: grade_arrangement(d, a.name, given)
+        )
 
     def _given(self) -> Grading:
         marks = {q: ladder.mark for q, ladder in self.ladders.items() if ladder.mark is not None}
@@ -125,11 +130,13 @@ class GradesCard:
 
     def _against(self, given: Grading, earlier: Grading | None) -> str:
         if earlier is None or given.is_empty:
-            return "Rings are the marks of before." if earlier is not None else ""
+            return tr("Rings are the marks of before.") if earlier is not None else ""
         up, down = better_and_worse(earlier.marks, given.marks)
         told = []
         for way, which in (("better", up), ("worse", down)):
             if which:
                 told.append(f"{way}: {', '.join(QUALITIES[q] for q in which)}")
-        change = f"Against before, {'; '.join(told)}." if told else "As it was before."
+        change = (
+            tr("Against before, {told}.", told="; ".join(told)) if told else tr("As it was before.")
+        )
         return f"{change} {distrust(earlier, given)}".strip()

@@ -2,10 +2,10 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout
+from PyQt6.QtWidgets import QComboBox, QFrame
 
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.app import jobs
+from jolly_parlor.app import jobs, theme
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.questions import HUNT, Question
 from jolly_parlor.app.stations.base import card
@@ -20,6 +20,7 @@ from jolly_parlor.app.widgets.fields import (
     length_field,
     named_button,
 )
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.by_ear.compared import HuntSaid
 from jolly_parlor.by_ear.record import Heard, Hunt
 from jolly_parlor.by_ear.simulated_ear import heard_at
@@ -32,21 +33,33 @@ from jolly_parlor.project.ledger import now
 from jolly_parlor.studio.device import Stage
 from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.units import format_length
+from jolly_parlor.words import capital, tr
 
 _CRAWL_METRES, _OFF_WALL = 0.3, 0.05
-_WAYS = [("corner", "in a corner: find a seat"), ("seat", "at the seat: find the sub's place")]
-_SHAPES = "On the plan a dot is even, a peak booms, a hollow is thin; its tint is the forecast's."
+_WAYS = [
+    ("corner", tr("in a corner: find a seat")),
+    ("seat", tr("at the seat: find the sub's place")),
+]
+_SHAPES = tr(
+    "On the plan a dot is even, a peak booms, a hollow is thin; its tint is the forecast's."
+)
 _HEARD: list[tuple[str, str]] = [("even", "even"), ("boomy", "booms"), ("thin", "thin")]
 _LEADS = {
     "corner": (
-        "Take away what stands where you will listen. The loudspeaker in a corner excites every "
-        "mode there is: walk the room with your head at ear height, and click on the plan where "
-        "you stand. Where the line is even, crisp and clear, there you sit."
+        tr(
+            "Take away what stands where you will listen. The loudspeaker in a "
+            "corner excites every mode there is: walk the room with your head "
+            "at ear height, and click on the plan where you stand. Where the "
+            "line is even, crisp and clear, there you sit."
+        )
     ),
     "seat": (
-        "By reciprocity a sub at the seat shows every place for a sub at once: put it on the "
-        "chair, crawl along the walls with your ear where its middle would be, and click on the "
-        "plan where you are. Where the line is even, there the sub goes."
+        tr(
+            "By reciprocity a sub at the seat shows every place for a sub at "
+            "once: put it on the chair, crawl along the walls with your ear "
+            "where its middle would be, and click on the plan where you are. "
+            "Where the line is even, there the sub goes."
+        )
     ),
 }
 
@@ -63,39 +76,45 @@ class HuntCard:
         self.heard: Heard = "even"
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Bass hunt", "head"))
-        self.which: QComboBox = choice_field("hunted loudspeaker", ())
+        row = FlowRow()
+        row.addWidget(label(tr("Bass hunt"), "head"))
+        self.which: QComboBox = choice_field(tr("hunted loudspeaker"), ())
         row.addWidget(self.which)
         self.ways = Choice(_WAYS, "hunt-way")
         self.ways.chosen.connect(self._choose_way)
         row.addWidget(self.ways)
         row.addStretch(1)
-        self.start = named_button("Begin", "hunt-begin", self._begin)
+        self.start = named_button(tr("Begin"), "hunt-begin", self._begin)
         row.addWidget(self.start)
         layout.addLayout(row)
         self.lead = label("", wrap=True)
         layout.addWidget(self.lead)
         self.play = PlayBar(player, ("bass", "steps"), self._sources)
         layout.addWidget(self.play)
-        row = QHBoxLayout()
-        row.addWidget(label("It sounds"))
+        row = FlowRow()
+        row.addWidget(label(tr("It sounds")))
         self.sounds = Choice(_HEARD, "hunt-heard")
         self.sounds.chosen.connect(self._choose_heard)
         row.addWidget(self.sounds)
-        row.addWidget(label("here: click on the plan, or", "soft"))
-        self.across, self.along = self._field("hunt from left"), self._field("hunt from front")
-        for field, words in ((self.across, "from the left,"), (self.along, "from the front")):
+        row.addWidget(label(tr("here: click on the plan, or"), "soft"))
+        self.across, self.along = (
+            self._field(tr("hunt from left")),
+            self._field(tr("hunt from front")),
+        )
+        for field, words in (
+            (self.across, tr("from the left,")),
+            (self.along, tr("from the front")),
+        ):
             row.addWidget(field)
             row.addWidget(label(words, "soft"))
-        self.put = named_button("Mark it", "hunt-mark", self._mark_typed)
+        self.put = named_button(tr("Mark it"), "hunt-mark", self._mark_typed)
         row.addWidget(self.put)
         row.addStretch(1)
         layout.addLayout(row)
         self.words = label("", "strong", wrap=True)
         self.words.setObjectName("hunt-words")
         layout.addWidget(self.words)
-        row = QHBoxLayout()
+        row = FlowRow()
         self.settle = named_button("", "hunt-settle", self._settle)
         self.settle.setProperty("strong", True)
         row.addWidget(self.settle)
@@ -104,7 +123,7 @@ class HuntCard:
 
     def _field(self, name: str) -> CheckedField:
         field = length_field(name, lambda: self.session.settings.values.units)
-        field.setMaximumWidth(80)
+        theme.keep_width(field, most=80)
         field.failed.connect(self.session.refused.emit)
         field.committed.connect(lambda metres, at=field: at.keep(metres))
         return field
@@ -126,18 +145,18 @@ class HuntCard:
         self.ways.show_value(self.way)
         self.sounds.show_value(self.heard)
         self.lead.setText(f"{_LEADS[self.way]} {_SHAPES}")
-        self.start.setText("Begin anew" if hunt else "Begin")
+        self.start.setText(tr("Begin anew") if hunt else tr("Begin"))
         self.start.setEnabled(a is not None)
         under_way = hunt is not None and a is not None
         for widget in (self.put, self.across, self.along, self.sounds):
             widget.setEnabled(under_way)
         self.settle.setVisible(under_way)
         if hunt is not None:
-            what = "Sit there" if hunt.wanted == "seat" else "Stand the sub there"
+            what = tr("Sit there") if hunt.wanted == "seat" else tr("Stand the sub there")
             self.settle.setText(what)
             self.settle.setEnabled(bool(hunt.even))
         if not under_way:
-            self.words.setText("Choose what plays and from where, and begin.")
+            self.words.setText(tr("Choose what plays and from where, and begin."))
             return
         assert hunt is not None and a is not None
         self._ask(a, hunt)
@@ -145,7 +164,7 @@ class HuntCard:
     def clicked(self, x: float, y: float) -> None:
         """A place on the plan was clicked."""
         if self.hunt is None:
-            self.session.refused.emit("Begin the hunt first: choose what plays and from where.")
+            self.session.refused.emit(tr("Begin the hunt first: choose what plays and from where."))
             return
         if self._measure.equipment.is_card:
             self._mark(x, y, self.heard)
@@ -180,7 +199,7 @@ class HuntCard:
             hunt = Hunt(name, at, "seat", ear.z, now())
         else:
             hunt = Hunt(name, ear, "subwoofer", max(model.centre_height, _CRAWL_METRES), now())
-        self.session.do("Begin a bass hunt", lambda d: begin_hunt(d, hunt))
+        self.session.do(tr("Begin a bass hunt"), lambda d: begin_hunt(d, hunt))
 
     def _mark_typed(self) -> None:
         frame = self.session.document.room.frame
@@ -188,7 +207,7 @@ class HuntCard:
         self._mark(x, y, self.heard)
 
     def _mark(self, x: float, y: float, heard: Heard) -> None:
-        self.session.do(f"Hunt: {heard}", lambda d: mark_hunt(d, x, y, heard))
+        self.session.do(tr("Hunt: {heard}", heard=heard), lambda d: mark_hunt(d, x, y, heard))
 
     def _ask_studio(self, x: float, y: float) -> None:
         """What the simulated listener hears there."""
@@ -203,7 +222,7 @@ class HuntCard:
             return x, y, heard_at(studio, stage, hunt, x, y)
 
         if self._listener.ask(listen, lambda told: self._mark(*told)):
-            self.words.setText("The simulated listener walks there …")
+            self.words.setText(tr("The simulated listener walks there …"))
 
     @property
     def listening(self) -> bool:
@@ -216,7 +235,7 @@ class HuntCard:
         if view == self._of:
             return
         self._of, self.said = view, None
-        self.words.setText("Held against the forecast …")
+        self.words.setText(tr("Held against the forecast …"))
         job = partial(jobs.hunt, a, hunt, self.session.seat, units)
         take, refuse = partial(self._take, view), self.words.setText
         self.session.slow.ask(Question(HUNT, document.room, document.gear, job, take, refuse))
@@ -241,6 +260,14 @@ class HuntCard:
             height = a.places[hunt.loudspeaker].z
         moved = a.moved(item, Point(mark.x, mark.y, height))
         where = f"{format_length(mark.x, units)}, {format_length(mark.y, units)}"
-        if self.session.do(f"By the hunt: {where}", lambda d: replace_arrangement(d, moved)):
-            left = "build the triangle round it" if hunt.wanted == "seat" else "measure it there"
-            self.session.told.emit(f"{item.words.capitalize()} stands there now: {left}.")
+        if self.session.do(
+            tr("By the hunt: {where}", where=where), lambda d: replace_arrangement(d, moved)
+        ):
+            left = (
+                tr("build the triangle round it")
+                if hunt.wanted == "seat"
+                else tr("measure it there")
+            )
+            self.session.told.emit(
+                tr("{words} stands there now: {left}.", words=capital(item.words), left=left)
+            )

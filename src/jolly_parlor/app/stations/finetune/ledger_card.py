@@ -7,9 +7,7 @@ from PyQt6.QtWidgets import (
     QAbstractItemView,
     QComboBox,
     QFrame,
-    QHBoxLayout,
     QHeaderView,
-    QLineEdit,
     QTableWidget,
     QTableWidgetItem,
 )
@@ -18,7 +16,8 @@ from jolly_parlor.app import dialogs, jobs
 from jolly_parlor.app.plots.history import HistoryPlot
 from jolly_parlor.app.questions import LEDGER, Question
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.fields import choice_field, label, named_button, text_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.atomic import replacing
 from jolly_parlor.project.ledger import entry
@@ -30,17 +29,18 @@ from jolly_parlor.project.ledger_steps import (
     stand_up_again,
     steps_of,
 )
+from jolly_parlor.words import spoken, tr
 
 _FILTERS: tuple[tuple[str, tuple[str, ...]], ...] = (
     ("everything", ()),
-    ("moves and settings", ("move", "setting", "arrangement", "choice")),
+    (tr("moves and settings"), ("move", "setting", "arrangement", "choice")),
     ("takes", ("take",)),
     ("grades", ("grade",)),
-    ("notes and tests", ("note",)),
-    ("survey and gear", ("survey", "gear")),
+    (tr("notes and tests"), ("note",)),
+    (tr("survey and gear"), ("survey", "gear")),
 )
 _COLUMNS = ("step", "when", "what", "", "forecast", "measured", "grade")
-_MEAN = "Mark one entry to stand it up again, two to hold them against each other."
+_MEAN = tr("Mark one entry to stand it up again, two to hold them against each other.")
 
 
 class LedgerCard:
@@ -57,26 +57,26 @@ class LedgerCard:
         layout.addWidget(self.history)
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Ledger", "head"))
-        self.filter: QComboBox = choice_field("ledger filter", [name for name, _ in _FILTERS])
+        row = FlowRow()
+        row.addWidget(label(tr("Ledger"), "head"))
+        self.filter: QComboBox = choice_field(tr("ledger filter"), [name for name, _ in _FILTERS])
         self.filter.activated.connect(lambda _: self._fill())
         row.addWidget(self.filter)
-        self.note = QLineEdit()
+        self.note = text_field()
         self.note.setObjectName("ledger-note")
-        self.note.setAccessibleName("A note for the Ledger")
-        self.note.setPlaceholderText("write a note")
+        self.note.setAccessibleName(tr("A note for the Ledger"))
+        self.note.setPlaceholderText(tr("write a note"))
         self.note.setMaxLength(2000)
         self.note.returnPressed.connect(self._write)
         row.addWidget(self.note, 1)
-        row.addWidget(named_button("Write it", "ledger-write", self._write))
-        row.addWidget(named_button("Save as CSV …", "ledger-csv", self._export))
+        row.addWidget(named_button(tr("Write it"), "ledger-write", self._write))
+        row.addWidget(named_button(tr("Save as CSV …"), "ledger-csv", self._export))
         layout.addLayout(row)
         self.table = QTableWidget(0, len(_COLUMNS))
         self._dress_table()
         layout.addWidget(self.table)
-        row = QHBoxLayout()
-        self.stand = named_button("Stand it up again", "ledger-stand", self._stand)
+        row = FlowRow()
+        self.stand = named_button(tr("Stand it up again"), "ledger-stand", self._stand)
         row.addWidget(self.stand)
         self.words = label(_MEAN, "soft", wrap=True)
         self.words.setObjectName("ledger-words")
@@ -86,8 +86,8 @@ class LedgerCard:
     def _dress_table(self) -> None:
         table = self.table
         table.setObjectName("ledger-table")
-        table.setAccessibleName("Ledger")
-        table.setHorizontalHeaderLabels(list(_COLUMNS))
+        table.setAccessibleName(tr("Ledger"))
+        table.setHorizontalHeaderLabels([spoken(name) for name in _COLUMNS])
         table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
@@ -144,14 +144,18 @@ class LedgerCard:
         self.table.blockSignals(True)
         self.table.setRowCount(len(shown))
         for row, step in enumerate(reversed(shown)):
-            grade = step.grading.short.removesuffix(" of 5") if step.grading is not None else ""
+            grade = step.grading.short.removesuffix(tr(" of 5")) if step.grading is not None else ""
             cells = (
                 str(step.number),
                 step.day_and_time,
                 step.entry.kind,
                 step.entry.text,
-                "" if step.forecast_db is None else f"{step.forecast_db:.1f} dB",
-                "" if step.measured_db is None else f"{step.measured_db:.1f} dB",
+                ""
+                if step.forecast_db is None
+                else tr("{forecast_db:.1f} dB", forecast_db=step.forecast_db),
+                ""
+                if step.measured_db is None
+                else tr("{measured_db:.1f} dB", measured_db=step.measured_db),
                 grade,
             )
             for column, words in enumerate(cells):
@@ -189,13 +193,13 @@ class LedgerCard:
         elif one is not None and one.grading is not None:
             self.words.setText(one.grading.text)
         elif one is not None and one.stood is None:
-            self.words.setText("This one is about no arrangement: nothing stood anywhere.")
+            self.words.setText(tr("This one is about no arrangement: nothing stood anywhere."))
         else:
-            self.words.setText(_MEAN if len(chosen) < 2 else "Mark two to hold them against.")
+            self.words.setText(_MEAN if len(chosen) < 2 else tr("Mark two to hold them against."))
 
     def _against(self, one: Step, other: Step) -> str:
         found = against(one, other, self.session.settings.values.units)
-        told = [f"From step {one.number} to step {other.number}"]
+        told = [tr("From step {number} to step {number2}", number=one.number, number2=other.number)]
         if gap := gap_words(one, other):
             told[0] += f", {gap}"
         parts = [*found.moves, *found.figures, *found.grades]
@@ -211,7 +215,7 @@ class LedgerCard:
     def _stand(self) -> None:
         step, ledger = self.chosen()[0], self.session.history.ledger
         within = self.session.arrangement
-        what = f"Stand up step {step.number}"
+        what = tr("Stand up step {number}", number=step.number)
         if self.session.do(what, lambda d: stand_up_again(d, ledger, step.number, within)):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
@@ -223,6 +227,14 @@ class LedgerCard:
             with replacing(path) as temporary:
                 temporary.write_text(ledger_csv(self._shown()), "utf-8")
         except OSError as error:
-            self.session.refused.emit(f"{path.name} could not be written: {error.strerror}.")
+            self.session.refused.emit(
+                tr(
+                    "{name} could not be written: {strerror}.",
+                    name=path.name,
+                    strerror=error.strerror,
+                )
+            )
             return
-        self.session.told.emit(f"{path.name}: {len(self._shown())} entries.")
+        self.session.told.emit(
+            tr("{name}: {shown} entries.", name=path.name, shown=len(self._shown()))
+        )

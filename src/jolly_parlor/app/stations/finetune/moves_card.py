@@ -3,10 +3,12 @@
 from functools import partial
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QComboBox, QFrame, QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QComboBox, QFrame, QPushButton
 
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.by_ear.steps import MOVES, STEPS, move_sheet, moved, step_words
 from jolly_parlor.placement.arrangement import Arrangement
@@ -15,16 +17,17 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.ear_edits import measure_from
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.ledger_steps import same_places, steps_of, stood_before
+from jolly_parlor.words import tr
 
 _GROUPS = (
-    ("Both monitors", ("back", "away", "narrower", "wider")),
+    (tr("Both monitors"), ("back", "away", "narrower", "wider")),
     ("", ("down", "up", "aim_in", "aim_out")),
-    ("Seat", ("seat_forward", "seat_back", "seat_down", "seat_up")),
-    ("Sub", ("sub_near", "sub_away", "sub_left", "sub_right")),
+    (tr("Seat"), ("seat_forward", "seat_back", "seat_down", "seat_up")),
+    (tr("Sub"), ("sub_near", "sub_away", "sub_left", "sub_right")),
 )
 
 
-_AIM = "no forecast knows aim: loudspeakers are taken to send alike in every direction"
+_AIM = tr("no forecast knows aim: loudspeakers are taken to send alike in every direction")
 
 
 class MovesCard:
@@ -36,23 +39,25 @@ class MovesCard:
         self._after: Arrangement | None = None
         self.frame: QFrame
         self.frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("Move by", "head"))
+        head = FlowRow()
+        head.addWidget(label(tr("Move by"), "head"))
         self._steps_at = head.count()
         self.steps: Choice | None = None
         self._head = head
         head.addStretch(1)
-        head.addWidget(label("tape at the", "soft"))
-        self.corner: QComboBox = choice_field("measured corner", [f"{c} corner" for c in CORNERS])
+        head.addWidget(label(tr("tape at the"), "soft"))
+        self.corner: QComboBox = choice_field(
+            tr("measured corner"), [tr("{c} corner", c=c) for c in CORNERS]
+        )
         self.corner.activated.connect(lambda n: self._measure_from(n))
         head.addWidget(self.corner)
         layout.addLayout(head)
         self.step = STEPS["metric"][0]
         self._units = ""
-        grid = QGridLayout()
+        grid = WrappedGrid()
         grid.setHorizontalSpacing(6)
         grid.setVerticalSpacing(4)
-        self.which: QComboBox = choice_field("moved sub", ())
+        self.which: QComboBox = choice_field(tr("moved sub"), ())
         self.buttons: dict[str, QPushButton] = {}
         for row, (title, moves) in enumerate(_GROUPS):
             grid.addWidget(label(title, "soft"), row, 0)
@@ -70,7 +75,7 @@ class MovesCard:
         self.what = label("", wrap=True)
         self.what.setObjectName("last-move")
         layout.addWidget(self.what)
-        self.sheet = QGridLayout()
+        self.sheet = WrappedGrid()
         self.sheet.setHorizontalSpacing(14)
         self.sheet.setVerticalSpacing(1)
         self.sheet.setColumnStretch(4, 1)
@@ -93,7 +98,7 @@ class MovesCard:
             button.setEnabled(a is not None)
         clear(self.sheet)
         if a is None:
-            self.what.setText("Rough in an arrangement at Line-up first.")
+            self.what.setText(tr("Rough in an arrangement at Line-up first."))
             self.remembered.hide()
             return
         steps = steps_of(document, self.session.history.ledger)
@@ -120,7 +125,7 @@ class MovesCard:
             return replace_arrangement(d, after)
 
         words = MOVES[move].words
-        by = f" by {step_words(step, self.session.settings.values.units)}"
+        by = tr(" by {step_words}", step_words=step_words(step, self.session.settings.values.units))
         if self.session.do(words if move.startswith("aim") else words + by, edit):
             self._before, self._after = a, self.session.arrangement
             if document is not self.session.document:
@@ -139,11 +144,11 @@ class MovesCard:
         )
         changed = [line for line in made if line.changed]
         if before is a or not changed:
-            self.what.setText("As it stands, the tape reads:")
+            self.what.setText(tr("As it stands, the tape reads:"))
         else:
             aimed = before.aim_degrees != a.aim_degrees
             self.what.setText(
-                "Set these with the tape, the same corner on both sides:"
+                tr("Set these with the tape, the same corner on both sides:")
                 + (f" ({_AIM})" if aimed else "")
             )
         for row, line in enumerate(changed or made):
@@ -174,4 +179,4 @@ class MovesCard:
 
     def _measure_from(self, index: int) -> None:
         corner = CORNERS[index]
-        self.session.do("Measure from another corner", lambda d: measure_from(d, corner))
+        self.session.do(tr("Measure from another corner"), lambda d: measure_from(d, corner))

@@ -2,16 +2,18 @@
 
 from collections.abc import Callable, Sequence
 
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QComboBox, QVBoxLayout, QWidget
 
 from jolly_parlor.app import dialogs
-from jolly_parlor.app.player import LOUDEST_DB, Player
+from jolly_parlor.app.player import Player
 from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.atomic import replacing
 from jolly_parlor.placement.cautions import LISTENING
 from jolly_parlor.signals.programme import PROGRAMMES, programme
 from jolly_parlor.signals.wav import wav_to_hear
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
 RATE_HZ = 48000
 """Of a signal written as a file."""
@@ -32,19 +34,19 @@ class PlayBar(QWidget):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(2)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
         self.what: QComboBox = choice_field("programme", ())
         row.addWidget(self.what)
-        self.go = named_button("Play", "play", self._play)
-        self.silence = named_button("Silence (Esc)", "play-stop", player.stop)
-        self.quieter = named_button("Quieter", "play-quieter", lambda: player.louder(-1))
-        self.louder = named_button("Louder", "play-louder", lambda: player.louder(1))
+        self.go = named_button(tr("Play"), "play", self._play)
+        self.silence = named_button(tr("Silence (Esc)"), "play-stop", player.stop)
+        self.quieter = named_button(tr("Quieter"), "play-quieter", lambda: player.louder(-1))
+        self.louder = named_button(tr("Louder"), "play-louder", lambda: player.louder(1))
         self.level = label("", "soft")
         for widget in (self.go, self.silence, self.quieter, self.level, self.louder):
             row.addWidget(widget)
         row.addStretch(1)
-        row.addWidget(named_button("As WAV …", "play-wav", self._save))
+        row.addWidget(named_button(tr("As WAV …"), "play-wav", self._save))
         layout.addLayout(row)
         self.words = label("", "soft", wrap=True)
         self.words.setObjectName("play-words")
@@ -62,7 +64,8 @@ class PlayBar(QWidget):
         self.what.clear()
         for name in programmes:
             self.what.addItem(PROGRAMMES[name].name, name)
-        self.setVisible(bool(programmes))
+        if not programmes or self.parent() is not None:  # without one it would be a window
+            self.setVisible(bool(programmes))
         self.refresh()
 
     def refresh(self) -> None:
@@ -72,10 +75,12 @@ class PlayBar(QWidget):
         self.go.setEnabled(not plays)
         self.silence.setEnabled(plays)
         self.quieter.setEnabled(not player.simulated)
-        self.louder.setEnabled(not player.simulated and player.output_db < LOUDEST_DB)
-        self.level.setText(with_minus(f"{player.output_db:.0f} dB"))
+        self.louder.setEnabled(not player.simulated and player.output_db < player.loudest_db)
+        self.level.setText(with_minus(tr("{output_db:.0f} dB", output_db=player.output_db)))
         if plays:
-            self.words.setText(f"{programme(player.playing).name} plays. Esc silences it at once.")
+            self.words.setText(
+                tr("{name} plays. Esc silences it at once.", name=programme(player.playing).name)
+            )
         else:
             self.words.setText(player.said or LISTENING)
 
@@ -90,9 +95,15 @@ class PlayBar(QWidget):
             with replacing(path) as temporary:
                 temporary.write_bytes(data)
         except OSError as error:
-            session.refused.emit(f"{path.name} could not be written: {error.strerror}.")
+            session.refused.emit(
+                tr(
+                    "{name} could not be written: {strerror}.",
+                    name=path.name,
+                    strerror=error.strerror,
+                )
+            )
             return
-        session.told.emit(f"{path.name} written. Start quiet wherever you play it.")
+        session.told.emit(tr("{name} written. Start quiet wherever you play it.", name=path.name))
 
     def _play(self) -> None:
         if self.programme:

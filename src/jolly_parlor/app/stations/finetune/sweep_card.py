@@ -2,7 +2,7 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app import jobs, theme
 from jolly_parlor.app.player import Player
@@ -12,6 +12,7 @@ from jolly_parlor.app.stations.finetune.listener import Listener
 from jolly_parlor.app.stations.finetune.play_bar import PlayBar
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import label, named_button, number_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.by_ear.record import ToneHeard, ToneMark, ToneSweep
 from jolly_parlor.by_ear.simulated_ear import notes_heard
 from jolly_parlor.placement.gear import PAIR
@@ -22,8 +23,12 @@ from jolly_parlor.signals.programme import SLOW_SWEEP
 from jolly_parlor.signals.tones import note_name
 from jolly_parlor.studio.device import Stage
 from jolly_parlor.studio.simulated import SimulatedStudio
+from jolly_parlor.words import tr
 
-_SAID: tuple[tuple[ToneHeard, str], ...] = (("booms", "It booms"), ("missing", "It is missing"))
+_SAID: tuple[tuple[ToneHeard, str], ...] = (
+    ("booms", tr("It booms")),
+    ("missing", tr("It is missing")),
+)
 _REACTION_SECONDS = 0.35
 """Between hearing and pressing."""
 
@@ -37,28 +42,31 @@ class SweepCard:
         self._of: object = None
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Slow sweep by ear", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Slow sweep by ear"), "head"))
         row.addStretch(1)
-        self.ask = named_button("Ask the simulated listener", "sweep-simulated", self._simulated)
+        self.ask = named_button(
+            tr("Ask the simulated listener"), "sweep-simulated", self._simulated
+        )
         row.addWidget(self.ask)
         layout.addLayout(row)
         layout.addWidget(
             label(
-                "Sit where you listen and let the tone rise. Press where a note swells, and where "
-                "one sinks away, or type a frequency.",
+                tr(
+                    "Sit where you listen and let the tone rise. Press where a note "
+                    "swells, and where one sinks away, or type a frequency."
+                ),
                 wrap=True,
             )
         )
         self.play = PlayBar(player, ("sweep",), lambda: PAIR, again=False)
         layout.addWidget(self.play)
-        row = QHBoxLayout()
-        self.now = label("–")
+        row = FlowRow()
+        self.now = label("–", "large")
         self.now.setObjectName("sweep-now")
-        self.now.setFont(theme.serif(20))
-        self.now.setMinimumWidth(150)
+        theme.keep_width(self.now, least=150)
         row.addWidget(self.now)
-        self.hertz = number_field("sweep hertz", "Hz", 1)
+        self.hertz = number_field(tr("sweep hertz"), tr("Hz"), 1)
         self.hertz.set_value(SLOW_SWEEP.low_hz)
         self.hertz.committed.connect(self._typed)
         self.hertz.failed.connect(self.session.refused.emit)
@@ -94,7 +102,7 @@ class SweepCard:
         if sweep is None or not sweep.marks:
             self._of = None
             clear(self.rows)
-            self.rows.addWidget(label("Nothing is marked yet.", "soft"))
+            self.rows.addWidget(label(tr("Nothing is marked yet."), "soft"))
             return
         self._ask_models(sweep.marks)
 
@@ -110,7 +118,7 @@ class SweepCard:
             self._say(hertz)
 
     def _say(self, hertz: float) -> None:
-        self.now.setText(f"{hertz:.0f} Hz, {note_name(hertz)}")
+        self.now.setText(tr("{hertz:.0f} Hz, {note_name}", hertz=hertz, note_name=note_name(hertz)))
 
     def _press(self, heard: ToneHeard) -> None:
         self._mark([ToneMark(self.hertz.value, heard)] if 10 < self.hertz.value <= 2000 else [])
@@ -120,14 +128,14 @@ class SweepCard:
         if a is None:
             return
         if not marks:
-            self.session.refused.emit("No note to mark: give a frequency from 10 to 2000 Hz.")
+            self.session.refused.emit(tr("No note to mark: give a frequency from 10 to 2000 Hz."))
             return
         if self.sweep is None:
             made = ToneSweep(a.name, self.session.seat, BOTH.id, now())
-            self.session.do("Begin a slow sweep", lambda d: begin_sweep(d, made))
+            self.session.do(tr("Begin a slow sweep"), lambda d: begin_sweep(d, made))
         for mark in marks:
             self.session.do(
-                f"{mark.hertz:.0f} Hz {mark.heard}",
+                tr("{hertz:.0f} Hz {heard}", hertz=mark.hertz, heard=mark.heard),
                 lambda d, m=mark: mark_tone(d, m.hertz, m.heard),  # type: ignore[misc]
             )
 
@@ -136,14 +144,14 @@ class SweepCard:
             return list(notes_heard(studio, "both", stage).marks)
 
         if self._listener.ask(listen, self._told):
-            self.now.setText("listens …")
+            self.now.setText(tr("listens …"))
 
     def _told(self, marks: list[ToneMark]) -> None:
         self.now.setText("–")
         if marks:
             self._mark(marks)
         else:
-            self.session.told.emit("The simulated listener hears no note stand out.")
+            self.session.told.emit(tr("The simulated listener hears no note stand out."))
 
     def _ask_models(self, marks: tuple[ToneMark, ...]) -> None:
         document, a = self.session.believed, self.session.arrangement

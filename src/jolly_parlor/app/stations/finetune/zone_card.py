@@ -3,9 +3,9 @@
 from functools import partial
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton
+from PyQt6.QtWidgets import QFrame, QLabel, QPushButton
 
-from jolly_parlor.app import jobs
+from jolly_parlor.app import jobs, theme
 from jolly_parlor.app.questions import ZONE, Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import (
@@ -15,6 +15,8 @@ from jolly_parlor.app.widgets.fields import (
     length_field,
     named_button,
 )
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.by_ear.steps import STEPS, step_words
 from jolly_parlor.by_ear.voice_walk import (
@@ -30,14 +32,17 @@ from jolly_parlor.placement.schools import school
 from jolly_parlor.project.ear_edits import note_walk, walk_anew
 from jolly_parlor.project.edits import propose
 from jolly_parlor.units import format_length
+from jolly_parlor.words import tr
 
 _WALLS: tuple[tuple[WallWalked, str], ...] = (
-    ("behind", "From the wall behind the monitors"),
-    ("beside", "From a side wall"),
+    ("behind", tr("From the wall behind the monitors")),
+    ("beside", tr("From a side wall")),
 )
 _WHERE = {
-    "behind": "Where the monitors will stand, your back to the wall they will have behind them.",
-    "beside": "Now the same with your back to the side wall, as far from the front.",
+    "behind": tr(
+        "Where the monitors will stand, your back to the wall they will have behind them."
+    ),
+    "beside": tr("Now the same with your back to the side wall, as far from the front."),
 }
 
 
@@ -51,18 +56,18 @@ class ZoneCard:
         self._of: object = None
         self.frame: QFrame
         self.frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("The voice walk", "head"))
+        head = FlowRow()
+        head.addWidget(label(tr("The voice walk"), "head"))
         self.walls = Choice([*_WALLS], "walk-wall")
         self.walls.chosen.connect(self._choose)
         head.addWidget(self.walls)
         head.addStretch(1)
-        self.anew = named_button("Walk it anew", "walk-anew", self._anew)
+        self.anew = named_button(tr("Walk it anew"), "walk-anew", self._anew)
         head.addWidget(self.anew)
         layout.addLayout(head)
         self.where = label("", "soft", wrap=True)
         layout.addWidget(self.where)
-        grid = QGridLayout()
+        grid = WrappedGrid()
         grid.setHorizontalSpacing(12)
         grid.setVerticalSpacing(8)
         grid.setColumnStretch(1, 1)
@@ -71,21 +76,23 @@ class ZoneCard:
         for line, stage in enumerate(STAGES):
             title = label(f"{line + 1}  {stage.title}", "strong")
             self.titles[stage.id] = title
-            grid.addWidget(title, line, 0, Qt.AlignmentFlag.AlignTop)
+            grid.addWidget(title, line, 0, alignment=Qt.AlignmentFlag.AlignTop)
             grid.addWidget(label(f"{stage.do} {stage.listen}", wrap=True), line, 1)
-            field = length_field(f"walk {stage.id}", lambda: session.settings.values.units)
-            field.setPlaceholderText("cm out")
-            field.setMaximumWidth(96)
+            field = length_field(
+                tr("walk {id}", id=stage.id), lambda: session.settings.values.units
+            )
+            field.setPlaceholderText(tr("cm out"))
+            theme.keep_width(field, most=96)
             field.committed.connect(partial(self._note, stage.id))
             field.failed.connect(session.refused.emit)
             self.fields[stage.id] = field
-            grid.addWidget(field, line, 2, Qt.AlignmentFlag.AlignTop)
+            grid.addWidget(field, line, 2, alignment=Qt.AlignmentFlag.AlignTop)
         layout.addLayout(grid)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(
-            label("No voice at hand? The simulated listener walks it for you.", "soft"), 1
+            label(tr("No voice at hand? The simulated listener walks it for you."), "soft"), 1
         )
-        self.ask = named_button("Ask the simulated listener", "walk-simulated", self._simulated)
+        self.ask = named_button(tr("Ask the simulated listener"), "walk-simulated", self._simulated)
         row.addWidget(self.ask)
         layout.addLayout(row)
         self._build_found()
@@ -93,10 +100,10 @@ class ZoneCard:
     def _build_found(self) -> None:
         self.found: QFrame
         self.found, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Where the two cross", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Where the two cross"), "head"))
         row.addStretch(1)
-        self.begin: QPushButton = named_button("Begin there", "zone-begin", self._begin)
+        self.begin: QPushButton = named_button(tr("Begin there"), "zone-begin", self._begin)
         self.begin.setProperty("strong", True)
         row.addWidget(self.begin)
         layout.addLayout(row)
@@ -130,9 +137,9 @@ class ZoneCard:
         zone = document.room.calm_zone
         self.begin.setEnabled(zone is not None)
         if zone is None:
-            words = (
-                "Both walks, each with where it becomes just a voice and where that ends, cross in "
-                "a rectangle: there the monitors begin."
+            words = tr(
+                "Both walks, each with where it becomes just a voice and where "
+                "that ends, cross in a rectangle: there the monitors begin."
             )
             if walk.lift_ends is not None and (odd := lift_words(walk.lift_ends)):
                 words = f"{odd} {words}"
@@ -144,12 +151,19 @@ class ZoneCard:
         frame, (x, y) = document.room.frame, drawn.start[0]
         out = format_length(y - frame.front, units)
         self.verdict.setText(
-            f"Out from the wall behind: {width_words(zone.front_near, zone.front_far)}. In from "
-            f"the side: {width_words(zone.side_near, zone.side_far)}. The plan shows it in steps "
-            f"of {step_words(drawn.step, units)}. Begin two thirds of the way forward, the "
-            f"acoustic centres {out} from the wall behind and "
-            f"{format_length(x - frame.left, units)} from the side, and use the same corner of "
-            "both cabinets from then on. The bracket on the strips under the plan is the zone."
+            tr(
+                "Out from the wall behind: {width_words}. In from the side: "
+                "{width_words2}. The plan shows it in steps of {step_words}. Begin "
+                "two thirds of the way forward, the acoustic centres {out} from "
+                "the wall behind and {x} from the side, and use the same corner of "
+                "both cabinets from then on. The bracket on the strips under the "
+                "plan is the zone.",
+                width_words=width_words(zone.front_near, zone.front_far),
+                width_words2=width_words(zone.side_near, zone.side_far),
+                step_words=step_words(drawn.step, units),
+                out=out,
+                x=format_length(x - frame.left, units),
+            )
         )
         self._ask_forecast()
 
@@ -160,7 +174,9 @@ class ZoneCard:
     def _note(self, stage: StageId, metres: float) -> None:
         wall, field = self.wall, self.fields[stage]
         title = next(s.title for s in STAGES if s.id == stage)
-        if self.session.do(f"Voice walk: {title}", lambda d: note_walk(d, wall, stage, metres)):
+        if self.session.do(
+            tr("Voice walk: {title}", title=title), lambda d: note_walk(d, wall, stage, metres)
+        ):
             done = getattr(self.session.document.by_ear, wall)
             if wall == "behind" and done.ends is not None and stage == "ends":
                 self._choose("beside")
@@ -170,18 +186,18 @@ class ZoneCard:
 
     def _anew(self) -> None:
         wall = self.wall
-        self.session.do("Walk anew", lambda d: walk_anew(d, wall))
+        self.session.do(tr("Walk anew"), lambda d: walk_anew(d, wall))
 
     def _simulated(self) -> None:
         walk, wall = answer_of_studio(self.session.document.room), self.wall
-        self.session.do("Walk anew", lambda d: walk_anew(d, wall))
+        self.session.do(tr("Walk anew"), lambda d: walk_anew(d, wall))
         for stage in STAGES:
             metres = getattr(walk, stage.id)
             if metres is not None and self.wall == wall:
                 self._note(stage.id, metres)
 
     def _begin(self) -> None:
-        if self.session.do("Begin in the calm zone", lambda d: propose(d, school("calm_zone"))):
+        if self.session.do(tr("Begin in the calm zone"), lambda d: propose(d, school("calm_zone"))):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
     def _ask_forecast(self) -> None:
@@ -194,7 +210,7 @@ class ZoneCard:
             self.forecast.setText(self._said)
             return
         self._of, self._said = view, ""
-        self.forecast.setText("Held against the forecast …")
+        self.forecast.setText(tr("Held against the forecast …"))
         job = partial(jobs.zone, self.session.listening_to(a))
         take = partial(self._take, view)
         self.session.slow.ask(Question(ZONE, document.room, document.gear, job, take, take))

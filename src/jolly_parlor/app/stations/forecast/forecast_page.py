@@ -3,11 +3,10 @@
 from functools import partial
 
 from PyQt6.QtCore import QEvent, QRectF, Qt
-from PyQt6.QtGui import QBrush, QPainter, QPen
+from PyQt6.QtGui import QBrush, QHideEvent, QPainter, QPen, QShowEvent
 from PyQt6.QtWidgets import (
     QComboBox,
     QFrame,
-    QHBoxLayout,
     QPushButton,
     QScrollArea,
     QStackedWidget,
@@ -22,6 +21,7 @@ from jolly_parlor.app.plots.response import ResponseView
 from jolly_parlor.app.stations.base import Station, clear
 from jolly_parlor.app.stations.forecast.paths_table import PathsTable
 from jolly_parlor.app.widgets.fields import Choice, label, plain
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.findings import Finding
@@ -29,37 +29,42 @@ from jolly_parlor.placement.cautions import left_out
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.project.edits import add_arrangement
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
+
+_LEAST_CURVE = 350
+"""Pixels: less of the curve cannot be read, and the page is scrolled instead."""
 
 
 class ForecastStation(Station):
     """Verdict, hills and hollows, lanes, findings."""
 
-    id, name = "forecast", "Forecast"
+    id = "forecast"
     figures = True
 
     def __init__(self, session: Workbench) -> None:
-        super().__init__(session, scrolls=False)
+        super().__init__(session)
         self.choice = MixChoice("playing")
         self.choice.chosen.connect(session.show_mix)
-        self.layer = Choice([("forecast", "Forecast"), ("measured", "Measured")], "layer")
+        self.layer = Choice([("forecast", tr("Forecast")), ("measured", tr("Measured"))], "layer")
         self.layer.chosen.connect(session.show_layer)
         self.seat = QComboBox()
         self.seat.setObjectName("seat")
-        self.seat.setAccessibleName("Seat")
+        self.seat.setAccessibleName(tr("Seat"))
         self.seat.textActivated.connect(session.show_seat)
         self.head.addWidget(self.seat)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(self.choice)
         row.addStretch(1)
         row.addWidget(self.layer)
         self.body.addLayout(row)
         self.response = ResponseView(session)
+        self.response.setMinimumHeight(round(_LEAST_CURVE * theme.scale()))
         self.body.addWidget(self.response, 5)
         self.reading = Choice(
-            [("findings", "What stands out"), ("paths", "Paths one by one")], "reading"
+            [("findings", tr("What stands out")), ("paths", tr("Paths one by one"))], "reading"
         )
         self.reading.chosen.connect(self._read)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(self.reading)
         row.addStretch(1)
         self.body.addLayout(row)
@@ -88,14 +93,19 @@ class ForecastStation(Station):
         session.findings_changed.connect(self._fill_findings)
         session.highlighted.connect(self._light_cards)
 
-    def state(self) -> str:
-        """Done with a forecast in hand."""
-        if self.session.problem:
-            return "needs attention"
-        return "done" if self.session.shown.forecast is not None else "untouched"
+    def showEvent(self, event: QShowEvent | None) -> None:
+        """Somebody looks."""
+        super().showEvent(event)
+        self.session.want_findings(True)
+
+    def hideEvent(self, event: QHideEvent | None) -> None:
+        """Nobody looks."""
+        if self.lives:
+            self.session.want_findings(False)
 
     def restyle(self) -> None:
         """Take the colours of the theme in force."""
+        self.response.setMinimumHeight(round(_LEAST_CURVE * theme.scale()))
         self.response.restyle()
         self.refresh()
         self._fill_findings()
@@ -128,42 +138,59 @@ class ForecastStation(Station):
         figure = session.shown.figure(session.layer)
         a = session.arrangement
         if a is None:
-            self.verdict.setText("No arrangement yet: rough one in at Line-up")
+            self.verdict.setText(tr("No arrangement yet: rough one in at Line-up"))
             self.under.setText("")
         elif figure is None and session.layer == "measured":
-            self.verdict.setText("No take of this yet: import one at Takes")
+            self.verdict.setText(tr("No take of this yet: import one at Takes"))
             self.under.setText("")
         elif figure is None:
-            self.verdict.setText(session.problem or "Calculating …")
+            self.verdict.setText(session.problem or tr("Calculating …"))
             self.under.setText("")
         else:
             what = session.mix.name
             self.verdict.setText(
-                f"{what} at the {session.seat}, {session.layer}: {figure.value_db:.1f} dB from even"
+                tr(
+                    "{what} at the {seat}, {layer}: {value_db:.1f} dB from even",
+                    what=what,
+                    seat=session.seat,
+                    layer=session.layer,
+                    value_db=figure.value_db,
+                )
             )
             self.under.setText(self._words(figure.low_hz, figure.high_hz))
 
     def _words(self, low: float, high: float) -> str:
-        words = f"Judged {low:.0f} to {high:.0f} Hz, smoothed 1/{SMOOTHING_PER_OCTAVE} octave"
+        words = tr(
+            "Judged {low:.0f} to {high:.0f} Hz, smoothed 1/{smoothing_per_octave} octave",
+            low=low,
+            high=high,
+            smoothing_per_octave=SMOOTHING_PER_OCTAVE,
+        )
         target = self.session.document.gear.judging.target
-        words += "." if target.is_flat else f", against {target.words}."
+        words += "." if target.is_flat else tr(", against {words}.", words=target.words)
         if self.session.layer == "measured":
-            return words + " Filled: measured. Dotted: forecast."
+            return words + tr(" Filled: measured. Dotted: forecast.")
         if self.session.fitted.in_use:
-            words += " Fitted room."
+            words += tr(" Fitted room.")
             if self.session.fitted.band is not None:
-                words += " Grey: four measurements in five would lie within."
+                words += tr(" Grey: four measurements in five would lie within.")
         room = self.session.believed.room
         if needs_working_out(room) and workable_hz(room) < HIGHEST_HZ:
-            words += f" Above {workable_hz(room):.0f} Hz the empty box speaks: the room is large."
+            words += tr(
+                " Above {workable_hz:.0f} Hz the empty box speaks: the room is large.",
+                workable_hz=workable_hz(room),
+            )
         if self.session.fields.working_out(room):
-            done = f"{self.session.fields.share(room) * 100:.0f} % done"
-            words += f" Empty box until the room is worked out as it is ({done})."
+            done = tr("{share:.0f} % done", share=self.session.fields.share(room) * 100)
+            words += tr(" Empty box until the room is worked out as it is ({done}).", done=done)
         elif why := self.session.fields.problem(room):
-            words += f" Empty box: the room could not be worked out as it is. {why}"
-        words += f" The forecast leaves {left_out(room)} out; the desk's lane shows where it acts."
+            words += tr(" Empty box: the room could not be worked out as it is. {why}", why=why)
+        words += tr(
+            " The forecast leaves {left_out} out; the desk's lane shows where it acts.",
+            left_out=left_out(room),
+        )
         if self.session.shown.measured is not None:
-            words += " Dotted: measured."
+            words += tr(" Dotted: measured.")
         return words
 
     def _read(self, what: str) -> None:
@@ -184,9 +211,9 @@ class ForecastStation(Station):
             self.cards.addStretch(1)
             return
         if found is None:
-            self.cards.addWidget(label("Looking for causes and remedies …", "soft"))
+            self.cards.addWidget(label(tr("Looking for causes and remedies …"), "soft"))
         elif not found:
-            self.cards.addWidget(label("Nothing strays by 3 dB or more.", "empty"))
+            self.cards.addWidget(label(tr("Nothing strays by 3 dB or more."), "empty"))
         for finding in found or ():
             self.cards.addWidget(FindingCard(finding, self.session))
         self.cards.addStretch(1)
@@ -208,19 +235,21 @@ class FindingCard(QFrame):
         self.setObjectName("card")
         self.finding, self.session = finding, session
         self.lane = finding.causes[0].mark.lane if finding.causes else None
-        row = QHBoxLayout(self)
+        row = FlowRow(self)
         row.setContentsMargins(10, 5, 12, 5)
-        words = QVBoxLayout()
+        said = QWidget()
+        words = QVBoxLayout(said)
+        words.setContentsMargins(0, 0, 0, 0)
         words.setSpacing(0)
         words.addWidget(label(finding.headline, "strong", wrap=True))
         told = with_minus(f"{finding.evidence} {finding.advice}")
         words.addWidget(label(told, "soft", wrap=True))
         row.addWidget(_Sign(finding.feature.kind))
-        row.addLayout(words, 1)
+        row.addWidget(said, 1)
         if finding.remedy is not None:
             text = finding.remedy.move.text(session.settings.values.units)
-            button = QPushButton(plain(f"Try {_short(text)}"))
-            button.setToolTip(f"Adds an arrangement with {text}.")
+            button = QPushButton(plain(tr("Try {short}", short=_short(text))))
+            button.setToolTip(tr("Adds an arrangement with {what}.", what=text))
             button.setObjectName("try-it")
             button.clicked.connect(partial(self._try, text))
             row.addWidget(button, 0, Qt.AlignmentFlag.AlignVCenter)
@@ -248,7 +277,9 @@ class FindingCard(QFrame):
     def _try(self, text: str) -> None:
         remedy = self.finding.remedy
         assert remedy is not None
-        if self.session.do(f"Try {text}", lambda d: add_arrangement(d, remedy.arrangement)):
+        if self.session.do(
+            tr("Try {what}", what=text), lambda d: add_arrangement(d, remedy.arrangement)
+        ):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
 

@@ -1,16 +1,25 @@
 """Paths one by one: a row for each boundary, what it does at the ear and at the source."""
 
 from PyQt6.QtCore import QEvent
-from PyQt6.QtWidgets import QFrame, QGridLayout, QLabel, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QFrame, QLabel, QVBoxLayout, QWidget
 
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.stations.base import clear
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.paths import Path, paths
 from jolly_parlor.units import format_length, with_minus
+from jolly_parlor.words import tr
 
-_TITLES = ("boundary", "longer by", "later by", "level", "cancels at the ear", "adds at the ear")
+_TITLES = (
+    "boundary",
+    tr("longer by"),
+    tr("later by"),
+    "level",
+    tr("cancels at the ear"),
+    tr("adds at the ear"),
+)
 _MOST_SHOWN = 4
 
 
@@ -27,7 +36,7 @@ class PathsTable(QWidget):
         layout.addWidget(self.head)
         frame = QFrame()
         frame.setObjectName("card")
-        self.grid = QGridLayout(frame)
+        self.grid = WrappedGrid(frame)
         self.grid.setHorizontalSpacing(14)
         self.grid.setVerticalSpacing(2)
         layout.addWidget(frame)
@@ -43,10 +52,14 @@ class PathsTable(QWidget):
         source = session.tints.item()
         who = source.words
         self.head.setText(
-            f"From the {who} to the {session.seat}: every surface by itself, up to 700 Hz. "
-            "This explains; the forecast adds all of them and the modes."
+            tr(
+                "From the {who} to the {seat}: every surface by itself, up to 700 "
+                "Hz. This explains; the forecast adds all of them and the modes.",
+                who=who,
+                seat=session.seat,
+            )
         )
-        for column, title in enumerate((*_TITLES, "at the source")):
+        for column, title in enumerate((*_TITLES, tr("at the source"))):
             self.grid.addWidget(label(title, "soft"), 0, column)
         document = session.document
         rows = paths(document.room, document.gear, a, source, session.seat)
@@ -58,17 +71,18 @@ class PathsTable(QWidget):
 
     def _texts(self, path: Path) -> list[str]:
         units, bounce = self.session.settings.values.units, path.bounce
-        at_source = "on it"
+        at_source = tr("on it")
         if path.source_cancellation_hz is not None:
-            at_source = (
-                f"{format_length(path.distance_metres, units)}: "
-                f"first at {path.source_cancellation_hz:.0f} Hz"
+            at_source = tr(
+                "{distance_metres}: first at {source_cancellation_hz:.0f} Hz",
+                distance_metres=format_length(path.distance_metres, units),
+                source_cancellation_hz=path.source_cancellation_hz,
             )
         return [
             path.boundary,
             format_length(bounce.excess_metres, units),
-            f"{bounce.delay_seconds * 1000:.1f} ms",
-            with_minus(f"{bounce.level_db:.0f} dB"),
+            tr("{delay_seconds:.1f} ms", delay_seconds=bounce.delay_seconds * 1000),
+            with_minus(tr("{level_db:.0f} dB", level_db=bounce.level_db)),
             _hertz(path.cancellations_hz),
             _hertz(path.reinforcements_hz),
             at_source,
@@ -108,6 +122,10 @@ class _Cell(QLabel):
 
 def _hertz(frequencies: tuple[float, ...]) -> str:
     if not frequencies:
-        return "none below 700 Hz"
+        return tr("none below 700 Hz")
     shown = ", ".join(f"{f:.0f}" for f in frequencies[:_MOST_SHOWN])
-    return f"{shown}{' …' if len(frequencies) > _MOST_SHOWN else ''} Hz"
+    return tr(
+        "{shown}{frequencies} Hz",
+        shown=shown,
+        frequencies=" …" if len(frequencies) > _MOST_SHOWN else "",
+    )

@@ -6,19 +6,21 @@ from functools import partial
 
 from PyQt6.QtWidgets import (
     QCheckBox,
-    QGridLayout,
-    QHBoxLayout,
     QMenu,
     QPushButton,
     QVBoxLayout,
     QWidget,
 )
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import KINDS, Filter
 from jolly_parlor.placement.loudspeakers import RANGED, Controls, Model, Span
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import spoken, tr
 
 _USUAL = {
     "gain_db": Span(-12.0, 6.0),
@@ -44,8 +46,8 @@ class ControlsPanel:
         """change: sets a field of the model by name."""
         self._session, self._model, self._who, self._change = session, model, who, change
         self.layout = QVBoxLayout()
-        row = QHBoxLayout()
-        self.button = QPushButton("Controls …")
+        row = FlowRow()
+        self.button = QPushButton(tr("Controls …"))
         self.button.setObjectName(f"{who} controls")
         self.button.setCheckable(True)
         row.addWidget(self.button)
@@ -55,14 +57,15 @@ class ControlsPanel:
         self.layout.addLayout(row)
         self.panel = QWidget()
         self.layout.addWidget(self.panel)
-        grid = QGridLayout(self.panel)
+        grid = WrappedGrid(self.panel)
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setHorizontalSpacing(6)
         grid.setColumnStretch(13, 1)
         for number, name in enumerate(RANGED):
             self._span(grid, number // 2, 7 * (number % 2), name)
         self._switches(grid, (len(RANGED) + 1) // 2)
-        self.panel.setVisible(model.id in _opened)
+        if model.id not in _opened:  # shown by its card: it has none yet, and would be a window
+            self.panel.hide()
         self.button.setChecked(model.id in _opened)
         self.button.toggled.connect(self._open)
 
@@ -70,16 +73,20 @@ class ControlsPanel:
         (_opened.add if shown else _opened.discard)(self._model.id)
         self.panel.setVisible(shown)
 
-    def _span(self, grid: QGridLayout, row: int, column: int, name: str) -> None:
+    def _span(self, grid: WrappedGrid, row: int, column: int, name: str) -> None:
         own: Span | None = getattr(self._model.controls, name)
-        tick = QCheckBox(RANGED[name].title)
+        tick = QCheckBox(spoken(RANGED[name].title))
         tick.setObjectName(f"{self._who} has {name}")
         tick.setChecked(own is not None)
         tick.clicked.connect(lambda on: self._set(name, _USUAL[name] if on else None))
         grid.addWidget(tick, row, column)
         if own is None:
             return
-        parts = (("low", own.low, ""), ("high", own.high, "to"), ("step", own.step, "in steps of"))
+        parts = (
+            ("low", own.low, ""),
+            ("high", own.high, "to"),
+            ("step", own.step, tr("in steps of")),
+        )
         for place, (end, value, before) in enumerate(parts):
             if before:
                 grid.addWidget(label(before, "soft"), row, column + 2 * place)
@@ -87,17 +94,17 @@ class ControlsPanel:
             field.committed.connect(partial(self._set_end, name, own, end))
             grid.addWidget(field, row, column + 2 * place + 1)
 
-    def _switches(self, grid: QGridLayout, row: int) -> None:
+    def _switches(self, grid: WrappedGrid, row: int) -> None:
         controls = self._model.controls
-        line = QHBoxLayout()
-        polarity = QCheckBox("polarity")
+        line = FlowRow()
+        polarity = QCheckBox(spoken("polarity"))
         polarity.setObjectName(f"{self._who} has polarity")
         polarity.setChecked(controls.polarity)
         polarity.clicked.connect(lambda on: self._set("polarity", on))
         line.addWidget(polarity)
         for side in ("low_pass", "high_pass"):
             line.addWidget(self._kinds(side, getattr(controls, f"{side}_kinds")))
-        loudest = QCheckBox("loudest at 1 m")
+        loudest = QCheckBox(tr("loudest at 1 m"))
         loudest.setObjectName(f"{self._who} has maximum level")
         known = self._model.maximum_level_db_spl
         loudest.setChecked(known is not None)
@@ -106,8 +113,8 @@ class ControlsPanel:
         )
         line.addWidget(loudest)
         if known is not None:
-            field = self._field(f"{self._who} maximum level", "dB SPL", known)
-            field.setMaximumWidth(100)
+            field = self._field(tr("{who} maximum level", who=self._who), tr("dB SPL"), known)
+            theme.keep_width(field, most=100)
             field.committed.connect(partial(self._change, "maximum_level_db_spl"))
             line.addWidget(field)
         line.addStretch(1)
@@ -115,7 +122,7 @@ class ControlsPanel:
 
     def _kinds(self, side: str, own: tuple[Filter, ...]) -> QPushButton:
         title = side.replace("_", "-")
-        made = QPushButton(f"{title} kinds: {len(own) or 'as set'}")
+        made = QPushButton(tr("{title} kinds: {own}", title=title, own=len(own) or tr("as set")))
         made.setObjectName(f"{self._who} {side} kinds")
         menu = QMenu(made)
         for kind in KINDS:
@@ -133,7 +140,7 @@ class ControlsPanel:
 
     def _field(self, name: str, unit: str, value: float) -> CheckedField:
         field = number_field(name, unit)
-        field.setMaximumWidth(_FIELD_PIXELS)
+        theme.keep_width(field, most=_FIELD_PIXELS)
         field.set_value(value)
         field.failed.connect(self._session.refused.emit)
         return field
@@ -154,9 +161,25 @@ def controls_words(model: Model) -> str:
         span: Span | None = getattr(own, name)
         if span is not None:
             gap = "" if kind.unit == "°" else " "
-            parts.append(with_minus(f"{kind.title} {span.low:g} to {span.high:g}{gap}{kind.unit}"))
+            parts.append(
+                with_minus(
+                    tr(
+                        "{title} {low:g} to {high:g}{gap}{unit}",
+                        title=kind.title,
+                        low=span.low,
+                        high=span.high,
+                        gap=gap,
+                        unit=kind.unit,
+                    )
+                )
+            )
     if own.polarity:
         parts.append("polarity")
     if model.maximum_level_db_spl is not None:
-        parts.append(f"at most {model.maximum_level_db_spl:g} dB SPL at 1 m")
-    return ", ".join(parts) or "No knobs or switches named: nothing of it can be set."
+        parts.append(
+            tr(
+                "at most {maximum_level_db_spl:g} dB SPL at 1 m",
+                maximum_level_db_spl=model.maximum_level_db_spl,
+            )
+        )
+    return ", ".join(parts) or tr("No knobs or switches named: nothing of it can be set.")

@@ -3,11 +3,20 @@
 from collections.abc import Callable, Collection
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QGridLayout, QLineEdit
+from PyQt6.QtWidgets import QComboBox, QLineEdit
 
-from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
+from jolly_parlor.app import theme
+from jolly_parlor.app.widgets.fields import (
+    CheckedField,
+    label,
+    length_field,
+    number_field,
+    text_field,
+)
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.loudspeakers import Model
+from jolly_parlor.words import tr
 
 _SLOPES = (12, 18, 24)
 
@@ -24,31 +33,31 @@ def size_field(
 
 
 def corner_fields(
-    session: Workbench, grid: QGridLayout, model: Model, who: str, change: Callable[..., None]
+    session: Workbench, grid: WrappedGrid, model: Model, who: str, change: Callable[..., None]
 ) -> None:
     """Low corner and slope, in the grid's third row."""
-    corner = number_field(f"{who} low_corner_hz", "Hz")
+    corner = number_field(tr("{who} low_corner_hz", who=who), tr("Hz"))
     corner.set_value(model.low_corner_hz)
     corner.committed.connect(partial(change, "low_corner_hz"))
     corner.failed.connect(session.refused.emit)
     grid.addWidget(corner, 2, 1)
-    grid.addWidget(label("low corner", "soft"), 3, 1)
+    grid.addWidget(label(tr("low corner"), "soft"), 3, 1)
     slope = QComboBox()
-    slope.setAccessibleName(f"{who} slope")
+    slope.setAccessibleName(tr("{who} slope", who=who))
     for value in _SLOPES:
-        slope.addItem(f"{value} dB/octave", value)
+        slope.addItem(tr("{value} dB/octave", value=value), value)
     slope.setCurrentIndex(_SLOPES.index(model.low_slope_db_per_octave))
     slope.activated.connect(lambda at: change("low_slope_db_per_octave", _SLOPES[at]))
     grid.addWidget(slope, 2, 2)
-    grid.addWidget(label("falls below it by", "soft"), 3, 2)
+    grid.addWidget(label(tr("falls below it by"), "soft"), 3, 2)
 
 
 def name_field(name: str, value: str, change: Callable[[str, str], None]) -> QLineEdit:
     """A name; an empty one goes back to what it was."""
-    field = QLineEdit(value)
+    field = text_field(value)
     field.setObjectName(name)
     field.setAccessibleName(name)
-    field.setFixedWidth(190)
+    theme.keep_width(field, 190, 190)
 
     def finish() -> None:
         text = field.text().strip()

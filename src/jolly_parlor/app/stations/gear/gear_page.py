@@ -4,7 +4,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
@@ -13,32 +13,31 @@ from jolly_parlor.app.stations.gear.layout_card import LayoutCard
 from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.stations.gear.use_card import UseCard
 from jolly_parlor.app.widgets.fields import label, length_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model, Role
 from jolly_parlor.project.gear_edits import set_gear
+from jolly_parlor.words import plural, tr
 
 _MONITOR_SIZES = (
     ("width", "wide"),
     ("depth", "deep"),
     ("height", "high"),
-    ("acoustic_centre_height", "base to acoustic centre"),
+    ("acoustic_centre_height", tr("base to acoustic centre")),
 )
 
 
 class GearStation(Station):
     """What is placed. The cards are rebuilt when the document changes elsewhere."""
 
-    id, name = "gear", "Gear"
+    id = "gear"
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
         self._shown: tuple[object, ...] | None = None
         self.listen(session.document_changed, session.view_changed)
-
-    def state(self) -> str:
-        """Done once something is placed with it."""
-        return "done" if self.session.document.arrangements else "in progress"
 
     def restyle(self) -> None:
         """Units may have changed: rebuild."""
@@ -49,7 +48,9 @@ class GearStation(Station):
         """Show the gear."""
         gear = self.session.document.gear
         self.verdict.setText(_summary(gear))
-        self.under.setText("Sizes over all; the low corner is where the level has fallen by 3 dB.")
+        self.under.setText(
+            tr("Sizes over all; the low corner is where the level has fallen by 3 dB.")
+        )
         a = self.session.arrangement
         wishes = self.session.document.wishes
         shown = gear, wishes, (a.name, a.chains) if a is not None else None
@@ -69,7 +70,7 @@ class GearStation(Station):
         if gear.desk is not None:
             self._desk_card(gear.desk)
         else:
-            self._offer("No desk.", "Add a desk", "add-desk", self._add_desk)
+            self._offer(tr("No desk."), tr("Add a desk"), "add-desk", self._add_desk)
         self.body.addWidget(UseCard(self.session).frame)
         self.body.addStretch(1)
 
@@ -85,16 +86,18 @@ class GearStation(Station):
 
     def _monitor_card(self, model: Model) -> None:
         frame, layout = card()
-        layout.addWidget(label("Monitors, a pair alike", "head"))
-        grid = QGridLayout()
+        layout.addWidget(label(tr("Monitors, a pair alike"), "head"))
+        grid = WrappedGrid(in_blocks=True)
         layout.addLayout(grid)
         grid.setColumnStretch(6, 1)
         change = partial(self._set_model, model.id)
-        grid.addWidget(name_field("monitor name", model.name, change), 0, 0)
+        grid.addWidget(name_field(tr("monitor name"), model.name, change), 0, 0)
         for column, (name, title) in enumerate(_MONITOR_SIZES, start=1):
             known = getattr(model, name)
             value = model.centre_height if known is None else known
-            field = size_field(self.session, f"monitor {name}", value, partial(change, name))
+            field = size_field(
+                self.session, tr("monitor {name}", name=name), value, partial(change, name)
+            )
             grid.addWidget(field, 0, column)
             grid.addWidget(label(title, "soft"), 1, column)
         corner_fields(self.session, grid, model, "monitor", change)
@@ -103,14 +106,13 @@ class GearStation(Station):
 
     def _offer_more(self, gear: Gear) -> None:
         frame, layout = card()
-        row = QHBoxLayout()
-        none = "No subwoofer yet; other loudspeakers can be added too."
-        some = "More subwoofers and loudspeakers can be added."
-        row.addWidget(label(some if gear.beside_the_pair else none, "soft"))
-        row.addStretch(1)
+        row = FlowRow()
+        none = tr("No subwoofer yet; other loudspeakers can be added too.")
+        some = tr("More subwoofers and loudspeakers can be added.")
+        row.addWidget(label(some if gear.beside_the_pair else none, "soft", wrap=True), 1)
         for title, name, do in (
-            ("Add a subwoofer", "add-sub", self._add_sub),
-            ("Add a loudspeaker", "add-loudspeaker", self._add_other),
+            (tr("Add a subwoofer"), "add-sub", self._add_sub),
+            (tr("Add a loudspeaker"), "add-loudspeaker", self._add_other),
         ):
             button = QPushButton(title)
             button.setObjectName(name)
@@ -121,31 +123,35 @@ class GearStation(Station):
 
     def _seat_card(self, gear: Gear) -> None:
         frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Seats", "head"))
-        row.addWidget(label("the first is the main one", "soft"))
+        row = FlowRow()
+        row.addWidget(label(tr("Seats"), "head"))
+        row.addWidget(label(tr("the first is the main one"), "soft"))
         row.addStretch(1)
-        add = QPushButton("Add a seat")
+        add = QPushButton(tr("Add a seat"))
         add.setObjectName("add-seat")
         add.clicked.connect(self._add_seat)
         row.addWidget(add)
         layout.addLayout(row)
         for index, seat in enumerate(gear.seats):
-            line = QHBoxLayout()
+            line = FlowRow()
             line.addWidget(
-                name_field(f"seat {index + 1} name", seat.name, partial(self._set_seat, index))
+                name_field(
+                    tr("seat {index} name", index=index + 1),
+                    seat.name,
+                    partial(self._set_seat, index),
+                )
             )
             field = length_field(
-                f"seat {index + 1} ear", lambda: self.session.settings.values.units
+                tr("seat {index} ear", index=index + 1), lambda: self.session.settings.values.units
             )
             field.set_value(seat.ear_height)
             field.committed.connect(partial(self._set_seat, index, "ear_height"))
             field.failed.connect(self.session.refused.emit)
             line.addWidget(field)
-            line.addWidget(label("ear above the floor", "soft"))
+            line.addWidget(label(tr("ear above the floor"), "soft"))
             line.addStretch(1)
             if len(gear.seats) > 1:
-                remove = QPushButton("Remove")
+                remove = QPushButton(tr("Remove"))
                 remove.clicked.connect(partial(self._remove_seat, index))
                 line.addWidget(remove)
             layout.addLayout(line)
@@ -153,23 +159,25 @@ class GearStation(Station):
 
     def _desk_card(self, desk: Desk) -> None:
         frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Desk", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Desk"), "head"))
         row.addStretch(1)
-        remove = QPushButton("Remove")
+        remove = QPushButton(tr("Remove"))
         remove.setObjectName("remove-desk")
         remove.clicked.connect(
-            lambda: self._change("Remove the desk", lambda g: replace(g, desk=None))
+            lambda: self._change(tr("Remove the desk"), lambda g: replace(g, desk=None))
         )
         row.addWidget(remove)
         layout.addLayout(row)
-        grid = QGridLayout()
+        grid = WrappedGrid(in_blocks=True)
         for column, (name, title) in enumerate(
-            (("width", "wide"), ("depth", "deep"), ("height", "top above the floor"))
+            (("width", "wide"), ("depth", "deep"), ("height", tr("top above the floor")))
         ):
             change = partial(self._set_desk, name)
             grid.addWidget(
-                size_field(self.session, f"desk {name}", getattr(desk, name), change), 0, column
+                size_field(self.session, tr("desk {name}", name=name), getattr(desk, name), change),
+                0,
+                column,
             )
             grid.addWidget(label(title, "soft"), 1, column)
         grid.setColumnStretch(3, 1)
@@ -178,7 +186,7 @@ class GearStation(Station):
 
     def _offer(self, text: str, action: str, name: str, do: Callable[[], None]) -> None:
         frame, layout = card()
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(label(text, "soft"))
         row.addStretch(1)
         button = QPushButton(action)
@@ -213,21 +221,28 @@ class GearStation(Station):
         if isinstance(value, float) and not low <= value <= high:
             words = name.replace("_", " ")
             self.session.refused.emit(
-                f"A {what}'s {words} of {value:g} cannot be; give one from {low:g} to {high:g}."
+                tr(
+                    "A {what}'s {words} of {value:g} cannot be; give one from {low:g} to {high:g}.",
+                    what=what,
+                    words=words,
+                    value=value,
+                    low=low,
+                    high=high,
+                )
             )
             self._shown = None
             self.refresh()
             return
-        self._change(f"Change the {what}", edit)
+        self._change(tr("Change the {what}", what=what), edit)
 
     def _add_sub(self) -> None:
         sheet = Model("sub", "subwoofer", 0.34, 0.38, 0.36, 28.0)
-        self._add("sub", "subwoofer", sheet, "Add a subwoofer")
+        self._add("sub", "subwoofer", sheet, tr("Add a subwoofer"))
 
     def _add_other(self) -> None:
         like = self.session.document.gear.monitor
         self._add(
-            "centre", "centre", replace(like, id="centre", name="centre"), "Add a loudspeaker"
+            "centre", "centre", replace(like, id="centre", name="centre"), tr("Add a loudspeaker")
         )
 
     def _add(self, name: str, role: Role, sheet: Model, what: str) -> None:
@@ -253,17 +268,17 @@ class GearStation(Station):
 
     def _add_seat(self) -> None:
         names = {seat.name for seat in self.session.document.gear.seats}
-        name = next(f"seat {n}" for n in range(2, 99) if f"seat {n}" not in names)
-        self._change("Add a seat", lambda g: replace(g, seats=(*g.seats, Seat(name))))
+        name = next(tr("seat {n}", n=n) for n in range(2, 99) if f"seat {n}" not in names)
+        self._change(tr("Add a seat"), lambda g: replace(g, seats=(*g.seats, Seat(name))))
 
     def _remove_seat(self, index: int) -> None:
         def edit(gear: Gear) -> Gear:
             return replace(gear, seats=tuple(s for i, s in enumerate(gear.seats) if i != index))
 
-        self._change("Remove the seat", edit)
+        self._change(tr("Remove the seat"), edit)
 
     def _add_desk(self) -> None:
-        self._change("Add a desk", lambda g: replace(g, desk=Desk(1.5, 0.75, 0.74)))
+        self._change(tr("Add a desk"), lambda g: replace(g, desk=Desk(1.5, 0.75, 0.74)))
 
 
 _LIMITS = {
@@ -277,12 +292,23 @@ _LIMITS = {
 
 
 def _summary(gear: Gear) -> str:
-    parts = [f"Two monitors down to {gear.monitor.low_corner_hz:.0f} Hz"]
-    for what, some in (("subwoofer", gear.subwoofers), ("more loudspeaker", gear.others)):
+    parts = [
+        tr("Two monitors down to {low_corner_hz:.0f} Hz", low_corner_hz=gear.monitor.low_corner_hz)
+    ]
+    for what, some in (("subwoofer", gear.subwoofers), (tr("more loudspeaker"), gear.others)):
         if some:
             lowest = min(gear.model_of(one.id).low_corner_hz for one in some)
             how_many = "one" if len(some) == 1 else str(len(some))
-            parts.append(f"{how_many} {what}{'s' * (len(some) > 1)} down to {lowest:.0f} Hz")
+            parts.append(
+                plural(
+                    len(some),
+                    "{how_many} {what} down to {lowest:.0f} Hz",
+                    "{how_many} {what}s down to {lowest:.0f} Hz",
+                    how_many=how_many,
+                    what=what,
+                    lowest=lowest,
+                )
+            )
     count = len(gear.seats)
-    parts.append(f"{count} seat{'s' * (count > 1)}")
+    parts.append(plural(count, "{count} seat", "{count} seats"))
     return ", ".join(parts)

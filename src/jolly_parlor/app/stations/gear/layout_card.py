@@ -3,8 +3,9 @@
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import (
     CheckedField,
@@ -13,19 +14,24 @@ from jolly_parlor.app.widgets.fields import (
     named_button,
     number_field,
 )
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.layouts import PRESETS, Direction, LayoutId, direction_at
 from jolly_parlor.project.layout_edits import choose_layout, set_direction, without_direction
+from jolly_parlor.words import tr
 
-_HOW = (
-    "Degrees from straight ahead to the left, minus to the right, seen from the main seat; "
-    "Sign-off says which are off, moves those that may, and matches them."
+_HOW = tr(
+    "Degrees from straight ahead to the left, minus to the right, seen "
+    "from the main seat; Sign-off says which are off, moves those that "
+    "may, and matches them."
 )
 _ANGLES = (
     ("azimuth_degrees", "wanted"),
     ("azimuth_from", "from"),
     ("azimuth_to", "to"),
-    ("elevation_degrees", "up, wanted"),
+    ("elevation_degrees", tr("up, wanted")),
     ("elevation_from", "from"),
     ("elevation_to", "to"),
 )
@@ -40,18 +46,18 @@ class LayoutCard:
         layout = session.document.gear.layout
         self.frame: QFrame
         self.frame, body = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Around the seat", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Around the seat"), "head"))
         names = [preset.name for preset in PRESETS.values()]
         own = layout.id == "own"
-        self.which = choice_field("layout", (*names, *(["one's own"] if own else [])))
+        self.which = choice_field("layout", (*names, *([tr("one's own")] if own else [])))
         ids: list[LayoutId] = [*PRESETS, "own"]
         self.which.setCurrentIndex(ids.index(layout.id))
         self.which.activated.connect(lambda at: self._choose(ids[at]))
         row.addWidget(self.which)
         source = PRESETS[layout.id].source if layout.id in PRESETS else ""
-        told = f"{source}, from memory." if source else "The pair alone."
-        row.addWidget(label(told if not own else "Angles of your own.", "soft"))
+        told = tr("{source}, from memory.", source=source) if source else tr("The pair alone.")
+        row.addWidget(label(told if not own else tr("Angles of your own."), "soft"))
         row.addStretch(1)
         body.addLayout(row)
         if layout.directions:
@@ -59,8 +65,8 @@ class LayoutCard:
             body.addLayout(self._rows(layout.directions))
         self._offer_angles(body)
 
-    def _rows(self, directions: tuple[Direction, ...]) -> QGridLayout:
-        grid = QGridLayout()
+    def _rows(self, directions: tuple[Direction, ...]) -> WrappedGrid:
+        grid = WrappedGrid()
         grid.setHorizontalSpacing(8)
         grid.setVerticalSpacing(2)
         for column, (_, title) in enumerate(_ANGLES, start=1):
@@ -69,13 +75,15 @@ class LayoutCard:
             grid.addWidget(label(one.loudspeaker, "strong"), line, 0)
             for column, (what, title) in enumerate(_ANGLES, start=1):
                 grid.addWidget(self._angle(one, what, title), line, column)
-            moves = QCheckBox("may be moved")
+            moves = WrappedCheckBox(tr("may be moved"))
             moves.setObjectName(f"{one.loudspeaker} movable")
             moves.setChecked(one.movable)
             moves.toggled.connect(partial(self._set, one, "movable"))
             grid.addWidget(moves, line, len(_ANGLES) + 1)
             gone = partial(self._free, one.loudspeaker)
-            anywhere = named_button("from anywhere", f"{one.loudspeaker} anywhere", gone)
+            anywhere = named_button(
+                tr("from anywhere"), tr("{loudspeaker} anywhere", loudspeaker=one.loudspeaker), gone
+            )
             grid.addWidget(anywhere, line, len(_ANGLES) + 2)
         grid.setColumnStretch(len(_ANGLES) + 3, 1)
         return grid
@@ -86,10 +94,16 @@ class LayoutCard:
         free = [one.id for one in gear.others if gear.layout.of(one.id) is None]
         if not free or a is None:
             return
-        row = QHBoxLayout()
+        row = FlowRow()
         for name in free:
             here = partial(self._give, name)
-            row.addWidget(named_button(f"{name} belongs where it stands", f"{name} angles", here))
+            row.addWidget(
+                named_button(
+                    tr("{name} belongs where it stands", name=name),
+                    tr("{name} angles", name=name),
+                    here,
+                )
+            )
         row.addStretch(1)
         body.addLayout(row)
 
@@ -99,17 +113,17 @@ class LayoutCard:
             return
         ear = a.seats[document.gear.seats[0].name]
         direction = direction_at(name, ear, a.places[name])
-        words = f"Where {name} belongs"
+        words = tr("Where {name} belongs", name=name)
         self.session.do(words, partial(set_direction, direction=direction))
 
     def _free(self, name: str) -> None:
-        words = f"{name} from anywhere"
+        words = tr("{name} from anywhere", name=name)
         self.session.do(words, partial(without_direction, loudspeaker=name))
 
     def _angle(self, one: Direction, what: str, title: str) -> CheckedField:
         field = number_field(f"{one.loudspeaker} {what}", "°", 0)
         field.setAccessibleName(f"{one.loudspeaker}: {title}")
-        field.setMaximumWidth(_PIXELS)
+        theme.keep_width(field, most=_PIXELS)
         field.set_value(float(getattr(one, what)))
         field.committed.connect(partial(self._typed, one, what, field))
         field.failed.connect(self.session.refused.emit)
@@ -120,9 +134,9 @@ class LayoutCard:
             field.reset()
 
     def _choose(self, layout_id: LayoutId) -> None:
-        self.session.do("Choose a layout", partial(choose_layout, layout_id=layout_id))
+        self.session.do(tr("Choose a layout"), partial(choose_layout, layout_id=layout_id))
 
     def _set(self, one: Direction, what: str, value: object) -> bool:
         changed = replace(one, **{what: value})  # type: ignore[arg-type]
-        words = f"Where {one.loudspeaker} belongs"
+        words = tr("Where {loudspeaker} belongs", loudspeaker=one.loudspeaker)
         return self.session.do(words, partial(set_direction, direction=changed))

@@ -5,12 +5,15 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QFrame, QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QFrame, QPushButton
 
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
-from jolly_parlor.app.widgets.fields import label, number_field
+from jolly_parlor.app.widgets.fields import add_words, label, number_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import EQUALISING, MOUNTING
 from jolly_parlor.placement.chains import Crossover
@@ -18,9 +21,10 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.loudspeakers import MOUNTS, ROLES, Loudspeaker, Model, Mount, Role
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.gear_edits import set_chain, set_crossover
+from jolly_parlor.words import spoken, tr
 
 _SIZES = (("width", "wide"), ("depth", "deep"), ("height", "high"))
-_OWN = "a model of its own"
+_OWN = tr("a model of its own")
 ROLE_NAMES: dict[Role, str] = {"subwoofer": "sub", "other": "loudspeaker"}
 """What a new one of a role is called, where not as its role."""
 ChangeGear = Callable[[str, Callable[[Gear], Gear]], bool]
@@ -45,10 +49,10 @@ class LoudspeakerCard:
         self.frame: QFrame
         self.frame, layout = card()
         layout.addLayout(self._head(gear))
-        grid = QGridLayout()
+        grid = WrappedGrid(in_blocks=True)
         grid.setColumnStretch(6, 1)
         layout.addLayout(grid)
-        grid.addWidget(name_field(f"{speaker.id} name", speaker.id, self._rename), 0, 0)
+        grid.addWidget(name_field(tr("{id} name", id=speaker.id), speaker.id, self._rename), 0, 0)
         grid.addWidget(label("called", "soft"), 1, 0)
         edit = partial(set_model, self._model.id)
         for column, (name, title) in enumerate(_SIZES, start=1):
@@ -67,29 +71,29 @@ class LoudspeakerCard:
         else:
             known = gear.layout.of(speaker.id)
             placed = (
-                "a search puts it within its angles"
+                tr("a search puts it within its angles")
                 if known and known.movable
-                else ("schools and search leave it where it stands")
+                else (tr("schools and search leave it where it stands"))
             )
-            words = f"Forecast, measured and compared in any mix; {placed}."
+            words = tr("Forecast, measured and compared in any mix; {placed}.", placed=placed)
             layout.addWidget(label(words, "soft", wrap=True))
 
-    def _head(self, gear: Gear) -> QHBoxLayout:
-        row = QHBoxLayout()
-        title = "Subwoofer" if self._speaker.is_subwoofer else "Loudspeaker"
+    def _head(self, gear: Gear) -> FlowRow:
+        row = FlowRow()
+        title = tr("Subwoofer") if self._speaker.is_subwoofer else tr("Loudspeaker")
         row.addWidget(label(title, "head"))
         role = QComboBox()
         role.setObjectName(f"{self._speaker.id} role")
-        role.setAccessibleName(f"role of {self._speaker.id}")
+        role.setAccessibleName(tr("role of {id}", id=self._speaker.id))
         for value, words in ROLES.items():
             if value not in ("left", "right"):
-                role.addItem(words, value)
+                role.addItem(spoken(words), value)
         role.setCurrentIndex(role.findData(self._speaker.role))
         role.activated.connect(lambda at: self._set_role(role.itemData(at)))
         row.addWidget(role)
         model = QComboBox()
         model.setObjectName(f"{self._speaker.id} model")
-        model.setAccessibleName(f"model of {self._speaker.id}")
+        model.setAccessibleName(tr("model of {id}", id=self._speaker.id))
         for known in gear.models:
             model.addItem(known.name, known.id)
         users = [one.id for one in gear.loudspeakers if one.model == self._model.id]
@@ -99,18 +103,18 @@ class LoudspeakerCard:
         model.activated.connect(lambda at: self._set_model(model.itemData(at)))
         row.addWidget(model)
         if len(users) > 1:
-            row.addWidget(label(f"one model: {', '.join(users)}", "soft"))
+            row.addWidget(label(tr("one model: {users}", users=", ".join(users)), "soft"))
         row.addStretch(1)
-        remove = QPushButton("Remove")
+        remove = QPushButton(tr("Remove"))
         remove.setObjectName(f"remove-{self._speaker.id}")
         remove.clicked.connect(self._remove)
         row.addWidget(remove)
         return row
 
-    def _mounts(self, edit: Callable[[str, object], None]) -> QHBoxLayout:
+    def _mounts(self, edit: Callable[[str, object], None]) -> FlowRow:
         """Where the search may put one of this model."""
-        row = QHBoxLayout()
-        row.addWidget(label("may be put", "soft"))
+        row = FlowRow()
+        row.addWidget(label(tr("may be put"), "soft"))
         boxes: dict[Mount, QCheckBox] = {}
 
         def change() -> None:
@@ -118,11 +122,11 @@ class LoudspeakerCard:
             if chosen:
                 edit("mounts", chosen)
                 return
-            self.session.refused.emit("It must go somewhere: leave one ticked.")
+            self.session.refused.emit(tr("It must go somewhere: leave one ticked."))
             self._again()
 
         for mount, words in MOUNTS.items():
-            box = QCheckBox(words)
+            box = WrappedCheckBox(words)
             box.setObjectName(f"{self._speaker.id} mount {mount}")
             box.setChecked(mount in self._model.mounts)
             box.clicked.connect(lambda _: change())
@@ -131,30 +135,32 @@ class LoudspeakerCard:
         row.addStretch(1)
         return row
 
-    def _settings(self) -> QGridLayout:
+    def _settings(self) -> WrappedGrid:
         """How it is set in the arrangement shown, or in all of them."""
         name, a = self._speaker.id, self.session.arrangement
-        grid = QGridLayout()
+        grid = WrappedGrid(in_blocks=True)
         grid.setColumnStretch(6, 1)
         if a is None:
-            text = "Rough in an arrangement to set it: settings belong to the arrangement."
+            text = tr("Rough in an arrangement to set it: settings belong to the arrangement.")
             grid.addWidget(label(text, "soft"), 0, 0, 1, 6)
             return grid
         chain = a.chain(name)
-        self._everywhere = QCheckBox("in every arrangement")
+        self._everywhere = WrappedCheckBox(tr("in every arrangement"))
         self._everywhere.setObjectName(f"{name} everywhere")
         self._everywhere.setChecked(True)
-        grid.addWidget(label(f"Set in “{a.name}”", "soft"), 0, 0)
+        grid.addWidget(label(tr("Set in “{name}”", name=a.name), "soft"), 0, 0)
         grid.addWidget(self._everywhere, 1, 0)
         column = 1
         if self._speaker.is_subwoofer:
             low = chain.low_pass or Crossover()
-            field = number_field(f"{name} crossover_hz", "Hz")
+            field = number_field(tr("{name} crossover_hz", name=name), tr("Hz"))
             field.set_value(low.frequency_hz)
             field.committed.connect(self._cross)
             field.failed.connect(self.session.refused.emit)
             grid.addWidget(field, 0, column)
-            grid.addWidget(label(f"crossover, {low.filter.short}", "soft"), 1, column)
+            grid.addWidget(
+                label(tr("crossover, {short}", short=low.filter.short), "soft"), 1, column
+            )
             column += 1
         for what, unit, title in (("gain_db", "dB", "gain"), ("delay_ms", "ms", "delay")):
             field = number_field(f"{name} {what}", unit)
@@ -166,8 +172,8 @@ class LoudspeakerCard:
             column += 1
         polarity = QComboBox()
         polarity.setObjectName(f"{name} polarity")
-        polarity.setAccessibleName(f"{name} polarity")
-        polarity.addItems(["normal", "reversed"])
+        polarity.setAccessibleName(tr("{name} polarity", name=name))
+        add_words(polarity, ["normal", "reversed"])
         polarity.setCurrentIndex(int(chain.inverted))
         polarity.activated.connect(lambda at: self._set("inverted", bool(at)))
         grid.addWidget(polarity, 0, column)
@@ -188,7 +194,7 @@ class LoudspeakerCard:
         self._do(lambda d: set_crossover(d, name, frequency_hz, where))
 
     def _do(self, edit: Callable[[Document], Document]) -> None:
-        if not self.session.do(f"Set {self._speaker.id}", edit):
+        if not self.session.do(tr("Set {id}", id=self._speaker.id), edit):
             self._again()
 
     def _rename(self, _: str, to: str) -> None:
@@ -213,7 +219,7 @@ class LoudspeakerCard:
             )
             return replace(gear, loudspeakers=speakers)
 
-        self._change(f"Change {name}", edit)
+        self._change(tr("Change {name}", name=name), edit)
 
     def _set_model(self, model_id: str) -> None:
         if model_id:
@@ -230,7 +236,7 @@ class LoudspeakerCard:
             )
             return replace(gear, models=(*gear.models, own), loudspeakers=speakers)
 
-        self._change(f"Change {name}", edit)
+        self._change(tr("Change {name}", name=name), edit)
 
     def _remove(self) -> None:
         name = self._speaker.id
@@ -241,4 +247,4 @@ class LoudspeakerCard:
             models = tuple(model for model in gear.models if model.id in used)
             return replace(gear, loudspeakers=left, models=models)
 
-        self._change(f"Remove {name}", edit)
+        self._change(tr("Remove {name}", name=name), edit)

@@ -4,18 +4,20 @@ from functools import lru_cache
 
 import numpy as np
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QSlider, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QSlider, QVBoxLayout
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.plots.two_arrows import TwoArrows
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.signals.looping import Sound
 from jolly_parlor.training.adding import SOFTEST_DB, Two
 from jolly_parlor.units import format_length, with_minus
+from jolly_parlor.words import tr
 
 _TONES_HZ = (55, 110, 220)
 _AMPLITUDE = 0.08
@@ -29,22 +31,27 @@ class AddingCard:
         self.session, self.player = session, player
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
-        row.addWidget(label("Two signals that know each other", "head"))
+        row.addWidget(label(tr("Two signals that know each other"), "head"))
         row.addStretch(1)
-        self.tone = choice_field("adding tone", tuple(f"{hertz} Hz" for hertz in _TONES_HZ))
+        self.tone = choice_field(
+            tr("adding tone"), tuple(tr("{hertz} Hz", hertz=hertz) for hertz in _TONES_HZ)
+        )
         self.tone.setCurrentIndex(1)
         self.tone.activated.connect(lambda _: self._retune())
-        self.go = named_button("Play the sum", "adding-play", self.play)
-        self.first = named_button("Play the first alone", "adding-first", self.play_first)
+        self.go = named_button(tr("Play the sum"), "adding-play", self.play)
+        self.first = named_button(tr("Play the first alone"), "adding-first", self.play_first)
         for widget in (self.tone, self.go, self.first):
             row.addWidget(widget)
         layout.addLayout(row)
         layout.addWidget(
             label(
-                "A loudspeaker and its echo from a wall, two loudspeakers, a sub and the pair: the "
-                "same sound twice. What becomes of it hangs on level and phase, and on both.",
+                tr(
+                    "A loudspeaker and its echo from a wall, two loudspeakers, a sub "
+                    "and the pair: the same sound twice. What becomes of it hangs on "
+                    "level and phase, and on both."
+                ),
                 wrap=True,
             )
         )
@@ -59,30 +66,29 @@ class AddingCard:
         self.refresh()
 
     def _build_sliders(self, layout: QVBoxLayout) -> None:
-        row = QHBoxLayout()
+        row = FlowRow()
         self.level, self.phase = (QSlider(Qt.Orientation.Horizontal) for _ in range(2))
         self.level.setObjectName("adding-level")
-        self.level.setAccessibleName("Level of the second signal, dB")
+        self.level.setAccessibleName(tr("Level of the second signal, dB"))
         self.level.setRange(round(SOFTEST_DB), 0)
         self.level.setValue(0)
         self.phase.setObjectName("adding-phase")
-        self.phase.setAccessibleName("Phase of the second signal, degrees")
+        self.phase.setAccessibleName(tr("Phase of the second signal, degrees"))
         self.phase.setRange(0, 180)
         self.phase.setPageStep(15)
         self.phase.setValue(0)
         self.level_words, self.phase_words = label("", "strong"), label("", "strong")
-        self.sum_words = label("")
-        self.sum_words.setFont(theme.serif(20))
+        self.sum_words = label("", "large")
         self.sum_words.setObjectName("adding-sum")
-        self.sum_words.setMinimumWidth(150)
+        theme.keep_width(self.sum_words, least=150)
         for title, slider, told in (
-            ("Second softer by", self.level, self.level_words),
-            ("and later by", self.phase, self.phase_words),
+            (tr("Second softer by"), self.level, self.level_words),
+            (tr("and later by"), self.phase, self.phase_words),
         ):
             slider.valueChanged.connect(lambda _: self.refresh())
             row.addWidget(label(title))
             row.addWidget(slider, 1)
-            told.setMinimumWidth(70)
+            theme.keep_width(told, least=70)
             row.addWidget(told)
         row.addWidget(self.sum_words)
         layout.addLayout(row)
@@ -101,18 +107,25 @@ class AddingCard:
         """Picture, figures, and what is heard."""
         two = self.two
         self.picture.show_two(two)
-        self.level_words.setText(with_minus(f"{two.level_db:.0f} dB"))
+        self.level_words.setText(with_minus(tr("{level_db:.0f} dB", level_db=two.level_db)))
         self.phase_words.setText(f"{two.phase_degrees:.0f}°")
         total = two.sum_db
-        told = f"{total:+.1f} dB" if np.isfinite(total) else "nothing left"
+        told = tr("{total:+.1f} dB", total=total) if np.isfinite(total) else tr("nothing left")
         self.sum_words.setText(with_minus(told))
         seconds = two.phase_degrees / 360 / self.hertz
         metres = seconds * self.session.document.room.speed_of_sound
         units = self.session.settings.values.units
         way = format_length(metres, units)
         self.words.setText(
-            f"{two.words} At {self.hertz} Hz {two.phase_degrees:.0f}° are {1000 * seconds:.1f} ms, "
-            f"or {way} of way more."
+            tr(
+                "{words} At {hertz} Hz {phase_degrees:.0f}° are {seconds:.1f} ms, "
+                "or {way} of way more.",
+                words=two.words,
+                hertz=self.hertz,
+                phase_degrees=two.phase_degrees,
+                seconds=1000 * seconds,
+                way=way,
+            )
         )
         self.player.weigh(self, self._weights)
         self._show_buttons()

@@ -11,14 +11,12 @@ from PyQt6.QtGui import QKeySequence, QShortcut
 from PyQt6.QtWidgets import (
     QCheckBox,
     QFrame,
-    QGridLayout,
-    QHBoxLayout,
     QLabel,
     QPushButton,
     QVBoxLayout,
 )
 
-from jolly_parlor.app import sound_dialogs
+from jolly_parlor.app import sound_dialogs, theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.hear.auditioned import Auditioned
@@ -31,19 +29,22 @@ from jolly_parlor.app.widgets.fields import (
     number_field,
     plain,
 )
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.audition.playing import MOST, PIECES
 from jolly_parlor.audition.telling import telling_words
 from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.project.hearing import Basis, Through
 from jolly_parlor.signals.programme import PROGRAMMES
+from jolly_parlor.words import tr
 
-_BASES: list[tuple[Basis, str]] = [("forecast", "Forecast"), ("measured", "Takes")]
+_BASES: list[tuple[Basis, str]] = [("forecast", tr("Forecast")), ("measured", tr("Takes"))]
 _THROUGH: list[tuple[Through, str]] = [
-    ("headphones", "Headphones"),
-    ("loudspeakers", "The loudspeakers here"),
+    ("headphones", tr("Headphones")),
+    ("loudspeakers", tr("The loudspeakers here")),
 ]
 _PLOT_PIXELS = 132
-_OWN = "A piece of your own …"
+_OWN = tr("A piece of your own …")
 
 
 @dataclass(frozen=True)
@@ -65,7 +66,7 @@ class AuditionCard:
         self.frame: QFrame
         self.frame, layout = card()
         self._build_asked(layout)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(12)
         self.rows.setVerticalSpacing(4)
         self.rows.setColumnStretch(3, 1)
@@ -85,20 +86,20 @@ class AuditionCard:
             signal.connect(self._due)
 
     def _build_asked(self, layout: QVBoxLayout) -> None:
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
         self.title = label("", "head")
         self.title.setObjectName("hear-title")
         row.addWidget(self.title)
         row.addStretch(1)
-        self.piece = choice_field("hear piece", ())
+        self.piece = choice_field(tr("hear piece"), ())
         for name in PIECES:
             self.piece.addItem(PROGRAMMES[name].name, name)
         self.piece.addItem(_OWN, "own")
         self.piece.activated.connect(self._choose_piece)
-        self.start = number_field("hear from second", "s", 0)
-        self.start.setMaximumWidth(56)
-        self.start.setToolTip("Where your own piece begins; 30 s of it go round.")
+        self.start = number_field(tr("hear from second"), "s", 0)
+        theme.keep_width(self.start, most=56)
+        self.start.setToolTip(tr("Where your own piece begins; 30 s of it go round."))
         self.start.committed.connect(self.heard.begin_at)
         self.start.failed.connect(self.session.refused.emit)
         self.start.set_value(0.0)
@@ -109,7 +110,7 @@ class AuditionCard:
         row.addWidget(self.piece)
         row.addWidget(self.start)
         layout.addLayout(row)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
         for title, widget in (("by", self.basis), ("through", self.through)):
             row.addWidget(label(title, "soft"))
@@ -123,13 +124,13 @@ class AuditionCard:
         layout.addWidget(self.told)
         self.plots = QVBoxLayout()
         layout.addLayout(self.plots)
-        self.under = label("", "soft")
+        self.under = label("", "soft", wrap=True)
         layout.addWidget(self.under)
-        row = QHBoxLayout()
+        row = FlowRow()
         self.notes = label("", "soft", wrap=True)
         self.notes.setObjectName("hear-notes")
         row.addWidget(self.notes, 1)
-        self.files = named_button("As WAV …", "hear-wav", self.save)
+        self.files = named_button(tr("As WAV …"), "hear-wav", self.save)
         row.addWidget(self.files, 0, Qt.AlignmentFlag.AlignBottom)
         layout.addLayout(row)
 
@@ -161,8 +162,12 @@ class AuditionCard:
         self.piece.setCurrentIndex(self.piece.findData(heard.piece))
         self.start.setVisible(heard.piece == "own")
         if heard.own is not None:
-            self.piece.setItemText(self.piece.count() - 1, f"{heard.own.name} (your own) …")
-        self.title.setText(f"{self.session.mix.name} at the {self.session.seat}")
+            self.piece.setItemText(
+                self.piece.count() - 1, tr("{name} (your own) …", name=heard.own.name)
+            )
+        self.title.setText(
+            tr("{name} at the {seat}", name=self.session.mix.name, seat=self.session.seat)
+        )
         self.basis.show_value(heard.basis)
         self.through.show_value(heard.through)
         self._show_rows()
@@ -185,21 +190,21 @@ class AuditionCard:
             row.button.setChecked(heard.player.plays_for(heard) and heard.heard == row.name)
             row.button.setEnabled(takes_part)
             if found is None or row.name not in found.audition.names:
-                row.figure.setText("" if takes_part else "left out")
+                row.figure.setText("" if takes_part else tr("left out"))
                 row.words.setText("")
                 continue
             at = found.audition.names.index(row.name)
             figure = evenness(found.audition.curves[at]).value_db
-            row.figure.setText(f"{figure:.1f} dB from even")
+            row.figure.setText(tr("{figure:.1f} dB from even", figure=figure))
             row.words.setText(self._row_words(at))
         count = len(heard.names)
-        keys = f"keys 1 to {count} switch" if count > 1 else "the key 1 begins"
-        self.hint.setText(f"Press a name to hear it, {keys}, Esc silences.")
+        keys = tr("keys 1 to {count} switch", count=count) if count > 1 else tr("the key 1 begins")
+        self.hint.setText(tr("Press a name to hear it, {keys}, Esc silences.", keys=keys))
 
     def _new_row(self, line: int, name: str) -> "_Row":
         box, button = QCheckBox(), QPushButton()
         box.setObjectName(f"hear-with-{line}")
-        box.setAccessibleName(f"{name} takes part")
+        box.setAccessibleName(tr("{name} takes part", name=name))
         box.clicked.connect(partial(self.heard.take_part, name))
         button.setObjectName(f"hear-{line}")
         button.setCheckable(True)
@@ -221,10 +226,10 @@ class AuditionCard:
         assert found is not None
         reference = self._reference()
         if at == reference:
-            return "what the others are held against"
+            return tr("what the others are held against")
         differing = found.played.differing(at, reference)
         if not differing:
-            return "hardly differs with this piece"
+            return tr("hardly differs with this piece")
         return "; ".join(one.short for one in differing)
 
     def _show_curve(self) -> None:
@@ -232,22 +237,30 @@ class AuditionCard:
         self.files.setEnabled(found is not None)
         if found is None:
             self._draw(None, None, "")
-            self.told.setText(heard.why or "Nothing takes part: choose an arrangement above.")
+            self.told.setText(heard.why or tr("Nothing takes part: choose an arrangement above."))
             self.under.setText("")
             self.notes.setText("")
             return
         at, reference = heard.index, self._reference()
         name, other = (found.audition.names[n] for n in (at, reference))
         if at == reference:
-            self.told.setText(f"“{name}” is what the others are held against.")
+            self.told.setText(tr("“{name}” is what the others are held against.", name=name))
         else:
             self.told.setText(telling_words(name, found.played.differing(at, reference)))
         against = None if at == reference else found.audition.curves[reference]
         self._draw(
-            found.audition.curves[at], against, f"{name} at the head's centre; dotted: {other}"
+            found.audition.curves[at],
+            against,
+            tr("{name} at the head's centre; dotted: {other}", name=name, other=other),
         )
-        dotted = f"; dotted: {other}" if against is not None else ""
-        self.under.setText(f"filled: {name}, Hz and dB from even{dotted}. All are equally loud.")
+        dotted = tr("; dotted: {other}", other=other) if against is not None else ""
+        self.under.setText(
+            tr(
+                "filled: {name}, Hz and dB from even{dotted}. All are equally loud.",
+                name=name,
+                dotted=dotted,
+            )
+        )
         self.notes.setText("\n".join(found.audition.notes))
 
     def _draw(self, curve: Deviation | None, against: Deviation | None, name: str) -> None:
@@ -257,9 +270,8 @@ class AuditionCard:
         self._drawn = curve, against
         clear(self.plots)
         if curve is not None:
-            plot = RowPlot(curve, against)
+            plot = RowPlot(curve, against, name)
             plot.setFixedHeight(_PLOT_PIXELS)
-            plot.setAccessibleName(name)
             self.plots.addWidget(plot)
 
     def _hear(self, name: str, _checked: bool = False) -> None:

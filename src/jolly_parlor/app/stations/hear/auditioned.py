@@ -21,8 +21,9 @@ from jolly_parlor.signals.looping import Loop
 from jolly_parlor.signals.own_piece import OwnPiece, read_piece
 from jolly_parlor.signals.programme import PROGRAMMES
 from jolly_parlor.studio.loop_stream import Weights
+from jolly_parlor.words import tr
 
-_WORKING_OUT = "The room is being worked out with its things; it can be heard in a moment."
+_WORKING_OUT = tr("The room is being worked out with its things; it can be heard in a moment.")
 
 
 class Auditioned(QObject):
@@ -95,7 +96,7 @@ class Auditioned(QObject):
         if (*of, piece) == self._of:
             return
         self._of, self._asked = (*of, piece), (document, asked, piece)
-        self.found, self.why = None, "Making it heard …"
+        self.found, self.why = None, tr("Making it heard …")
         if self.player.plays_for(self):
             self._ask_first()
         job = partial(hearing_jobs.to_hear, document, asked, piece)
@@ -183,6 +184,8 @@ class Auditioned(QObject):
         self._of = asked  # the same again would be refused again
 
     def _nothing(self, why: str) -> None:
+        if (self._of, self.found, self.why, self._wanted) == ((), None, why, False):
+            return  # told: whoever is told asks again
         self._of, self.found, self.why, self._wanted = (), None, why, False
         if self.player.plays_for(self):
             self.player.stop()

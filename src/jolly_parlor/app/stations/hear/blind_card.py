@@ -2,27 +2,35 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.app import sound_dialogs
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.hear.auditioned import Auditioned
 from jolly_parlor.app.stations.hear.sound_files import write_sounds
 from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.trial_beads import TrialBeads
 from jolly_parlor.audition.blind import TRIALS, Ranking, WhichIsX
 from jolly_parlor.audition.playing import PIECES
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.project.ledger import entry
 from jolly_parlor.signals.programme import PROGRAMMES
+from jolly_parlor.words import tr
 
 Test = WhichIsX | Ranking
-_KINDS = [("which", "Which is X?"), ("better", "Which is better?")]
+_KINDS = [("which", tr("Which is X?")), ("better", tr("Which is better?"))]
 _ASK = {
-    "which": f"A and B are known, X is one of them, drawn anew {TRIALS} times. Listen as long and "
-    "as often as you like, then say which. How it goes is told at the end.",
-    "better": "Two at a time, drawn anew, none of them named: say which you would keep. Every pair "
-    "comes again, so that chance shows.",
+    "which": tr(
+        "A and B are known, X is one of them, drawn anew {trials} times. "
+        "Listen as long and as often as you like, then say which. How it "
+        "goes is told at the end.",
+        trials=TRIALS,
+    ),
+    "better": tr(
+        "Two at a time, drawn anew, none of them named: say which you "
+        "would keep. Every pair comes again, so that chance shows."
+    ),
 }
 
 
@@ -50,16 +58,19 @@ class BlindCard:
         heard.player.changed.connect(self._due)
 
     def _build_asked(self, layout: QVBoxLayout) -> None:
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
-        row.addWidget(label("Blind", "head"))
+        row.addWidget(label(tr("Blind"), "head"))
         self.kinds = Choice(_KINDS, "blind-kind")
         self.kinds.chosen.connect(self.choose)
-        self.piece = choice_field("blind piece", ())
+        self.piece = choice_field(tr("blind piece"), ())
         for name in PIECES:
             self.piece.addItem(PROGRAMMES[name].name, name)
         self.piece.activated.connect(self._choose_piece)
-        self.one, self.other = choice_field("blind one", ()), choice_field("blind other", ())
+        self.one, self.other = (
+            choice_field(tr("blind one"), ()),
+            choice_field(tr("blind other"), ()),
+        )
         row.addWidget(self.kinds)
         row.addStretch(1)
         row.addWidget(self.piece)
@@ -67,7 +78,7 @@ class BlindCard:
         self.against = label("against", "soft")
         row.addWidget(self.against)
         row.addWidget(self.other)
-        self.begin = named_button("Begin", "blind-begin", self.start)
+        self.begin = named_button(tr("Begin"), "blind-begin", self.start)
         self.begin.setProperty("strong", True)
         row.addWidget(self.begin)
         layout.addLayout(row)
@@ -78,11 +89,13 @@ class BlindCard:
     def _build_test(self, layout: QVBoxLayout) -> None:
         self.beads = TrialBeads("blind-beads")
         layout.addWidget(self.beads)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
         self.hears: dict[str, QPushButton] = {}
         for name in ("A", "B", "X", "1", "2"):
-            button = named_button(f"Hear {name}", f"blind-hear-{name}", partial(self.hear, name))
+            button = named_button(
+                tr("Hear {name}", name=name), f"blind-hear-{name}", partial(self.hear, name)
+            )
             button.setCheckable(True)
             self.hears[name] = button
             row.addWidget(button)
@@ -93,8 +106,8 @@ class BlindCard:
         for button in self.answers:
             row.addWidget(button)
         row.addStretch(1)
-        self.files = named_button("As WAV …", "blind-wav", self.save)
-        self.leave = named_button("Give up", "blind-leave", self.give_up)
+        self.files = named_button(tr("As WAV …"), "blind-wav", self.save)
+        self.leave = named_button(tr("Give up"), "blind-leave", self.give_up)
         row.addWidget(self.files)
         row.addWidget(self.leave)
         layout.addLayout(row)
@@ -109,7 +122,9 @@ class BlindCard:
         self.heard.refresh()
         if self.test is not None and not self.test.finished and self._of is not self.heard.found:
             self.test = None
-            self.verdict.setText("What was heard has changed, so the test ended without a result.")
+            self.verdict.setText(
+                tr("What was heard has changed, so the test ended without a result.")
+            )
         self._show()
 
     def start(self) -> None:
@@ -159,7 +174,7 @@ class BlindCard:
         """End it without a result; that is no entry."""
         self.test = None
         self.heard.player.stop()
-        self.verdict.setText("Given up: nothing is kept.")
+        self.verdict.setText(tr("Given up: nothing is kept."))
         self._show()
 
     def save(self) -> None:
@@ -171,7 +186,9 @@ class BlindCard:
         trial = len(test.answers) + 1
         sounds = found.played.matched.sounds
         made = {
-            f"{name}" if name in "AB" else f"{name} of trial {trial}": sounds[at]
+            f"{name}"
+            if name in "AB"
+            else tr("{name} of trial {trial}", name=name, trial=trial): sounds[at]
             for name, at in self._sounds.items()
         }
         write_sounds(self.session, folder, made)
@@ -181,9 +198,15 @@ class BlindCard:
         piece = self.heard.piece_name
         known = {a.name: a for a in self.session.document.arrangements}
         first = test.names[test.order[0]] if isinstance(test, Ranking) else test.names[0]
-        text = f"{test.words} Piece: {piece}; {self.heard.basis}, {self.heard.through}."
+        text = tr(
+            "{words} Piece: {piece}; {basis}, {through}.",
+            words=test.words,
+            piece=piece,
+            basis=self.heard.basis,
+            through=self.heard.through,
+        )
         self.session.note(entry("note", text, known.get(first)))
-        self.verdict.setText(f"{test.words} Kept in the Ledger.")
+        self.verdict.setText(tr("{words} Kept in the Ledger.", words=test.words))
         self._show()
 
     def _take_sounds(self) -> None:
@@ -223,7 +246,7 @@ class BlindCard:
             button.setChecked(heard.player.plays_for(self) and name == self._playing)
         for button, text in zip(
             self.answers,
-            ("X is A", "X is B") if which else ("1 is better", "2 is better"),
+            (tr("X is A"), tr("X is B")) if which else (tr("1 is better"), tr("2 is better")),
             strict=True,
         ):
             button.setText(text)
@@ -240,12 +263,14 @@ class BlindCard:
         if heard.found is None:
             return heard.why
         if not two:
-            return "It takes two arrangements: let another take part at “One against the other”."
+            return tr(
+                "It takes two arrangements: let another take part at “One against the other”."
+            )
         if test is None:
             return _ASK[self.kind]
         if test.finished:
-            return f"All {test.trials} trials answered."
-        return f"Trial {len(test.answers) + 1} of {test.trials}"
+            return tr("All {trials} trials answered.", trials=test.trials)
+        return tr("Trial {answers} of {trials}", answers=len(test.answers) + 1, trials=test.trials)
 
     def _offer(self) -> None:
         found = self.heard.found

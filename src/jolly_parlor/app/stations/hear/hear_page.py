@@ -1,9 +1,9 @@
 """Hear: arrangements before anything is lifted, blind where wanted; lessons in hearing."""
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtGui import QHideEvent, QShowEvent
-from PyQt6.QtWidgets import QHBoxLayout
+from PyQt6.QtGui import QHideEvent, QResizeEvent, QShowEvent
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.stations.base import Station, stacked
 from jolly_parlor.app.stations.hear.adding_card import AddingCard
@@ -13,29 +13,36 @@ from jolly_parlor.app.stations.hear.blind_card import BlindCard
 from jolly_parlor.app.stations.hear.lesson_card import LessonCard
 from jolly_parlor.app.stations.hear.listening_bar import ListeningBar
 from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.words import tr
 
 _PAGES = [
-    ("audition", "One against the other"),
-    ("blind", "Blind"),
-    ("lessons", "Lessons"),
-    ("adding", "Two signals"),
+    ("audition", tr("One against the other")),
+    ("blind", tr("Blind")),
+    ("lessons", tr("Lessons")),
+    ("adding", tr("Two signals")),
 ]
+_ROOM_FOR_BAR = 480
 _UNDER = {
-    "audition": "Switched at once and equally loud, before an hour of lifting lets you forget.",
-    "blind": "Names hidden: what is still told apart is really heard.",
-    "lessons": "Two to five minutes each: what it is, how little of it you still hear, where in "
-    "this room it happens.",
-    "adding": "In phase +6 dB, at 90° +3, at 120° 0; beyond that they cancel, and only when their "
-    "levels are close.",
+    "audition": tr("Switched at once and equally loud, before an hour of lifting lets you forget."),
+    "blind": tr("Names hidden: what is still told apart is really heard."),
+    "lessons": tr(
+        "Two to five minutes each: what it is, how little of it you still "
+        "hear, where in this room it happens."
+    ),
+    "adding": tr(
+        "In phase +6 dB, at 90° +3, at 120° 0; beyond that they cancel, "
+        "and only when their levels are close."
+    ),
 }
 
 
 class HearStation(Station):
     """What arrangements sound like, and what to listen for."""
 
-    id, name = "hear", "Hear"
+    id = "hear"
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
@@ -46,7 +53,7 @@ class HearStation(Station):
         self.page = "audition"
         self.pages = Choice(_PAGES, "hear-page")
         self.pages.chosen.connect(self.show_page)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(self.pages)
         row.addStretch(1)
         self.body.addLayout(row)
@@ -64,17 +71,25 @@ class HearStation(Station):
             self.body.addWidget(page)
         self.bar = ListeningBar(self.player)
         self.body.addStretch(1)
-        below = self.layout()
-        assert below is not None
-        below.addWidget(self.bar.frame)  # under what scrolls: silence is always at hand
+        self._bar_below: bool | None = None
+        self._place_bar()
         self.listen(session.document_changed, session.view_changed)
         self.show_page("audition")
 
-    def state(self) -> str:
-        """In progress once something was tested blind."""
-        entries = self.session.history.project.ledger
-        blind = any(one.kind == "note" and one.text.startswith("Blind") for one in entries)
-        return "in progress" if blind else "untouched"
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        """Where there is little height, all of it is scrolled."""
+        super().resizeEvent(event)
+        self._place_bar()
+
+    def _place_bar(self) -> None:
+        """Under what scrolls, where there is room: silence is always at hand. Esc is anyway."""
+        below = self.height() >= _ROOM_FOR_BAR * theme.scale()
+        if below == self._bar_below:
+            return
+        self._bar_below = below
+        outer = self.layout()
+        assert outer is not None
+        (outer if below else self.body).addWidget(self.bar.frame)
 
     def show_page(self, page: str) -> None:
         """One of the four. What another page plays falls silent."""
@@ -91,10 +106,12 @@ class HearStation(Station):
         """Show what the page is of."""
         a = self.session.arrangement
         if a is None and self.page in ("audition", "blind"):
-            self.verdict.setText("Nothing to hear yet")
-            self.under.setText("Rough in an arrangement at Line-up; two or more can be compared.")
+            self.verdict.setText(tr("Nothing to hear yet"))
+            self.under.setText(
+                tr("Rough in an arrangement at Line-up; two or more can be compared.")
+            )
         else:
-            self.verdict.setText("Hear it before you lift it" if a else "Learn to hear")
+            self.verdict.setText(tr("Hear it before you lift it") if a else tr("Learn to hear"))
             self.under.setText(_UNDER[self.page])
         shown: dict[str, AuditionCard | BlindCard | LessonCard | AddingCard] = {
             "audition": self.audition,

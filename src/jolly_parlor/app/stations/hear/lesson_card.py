@@ -6,9 +6,9 @@ from functools import partial
 
 import numpy as np
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QSlider, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QPushButton, QSlider, QVBoxLayout
 
-from jolly_parlor.app import hearing_jobs, sound_dialogs
+from jolly_parlor.app import hearing_jobs, sound_dialogs, theme
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.plots.cellar import CellarPlot
 from jolly_parlor.app.plots.effect import EFFECT_HZ, EffectPlot
@@ -18,6 +18,7 @@ from jolly_parlor.app.stations.hear.lesson_room import LessonRoom
 from jolly_parlor.app.stations.hear.listener_row import ListenerRow
 from jolly_parlor.app.stations.hear.sound_files import write_sounds
 from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.signals.looping import Sound
@@ -25,10 +26,11 @@ from jolly_parlor.signals.programme import PROGRAMMES
 from jolly_parlor.training.course import Course
 from jolly_parlor.training.here import LessonId
 from jolly_parlor.training.lessons import LESSONS, Lesson, Which, judged_words
+from jolly_parlor.words import tr
 
 _STEPS = 100
-_RULE = "In the test two right in a row make it smaller, one wrong plainer (Levitt 1971)."
-_WORKING_OUT = "The room is being worked out with its things; the lesson begins in a moment."
+_RULE = tr("In the test two right in a row make it smaller, one wrong plainer (Levitt 1971).")
+_WORKING_OUT = tr("The room is being worked out with its things; the lesson begins in a moment.")
 
 
 class LessonCard:
@@ -54,7 +56,7 @@ class LessonCard:
         self._build_test(layout)
         self.ending: QFrame
         self.ending, told = card()
-        told.addWidget(label("Where it happens", "head"))
+        told.addWidget(label(tr("Where it happens"), "head"))
         self.where = label("", wrap=True)
         self.where.setObjectName("lesson-where")
         self.placing = label("", "soft", wrap=True)
@@ -66,15 +68,17 @@ class LessonCard:
         player.changed.connect(self._due)
 
     def _build_chosen(self, layout: QVBoxLayout) -> None:
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
         self.choice = choice_field("lesson", tuple(one.name for one in LESSONS.values()))
         self.choice.activated.connect(self._choose)
-        self.piece = choice_field("lesson piece", ())
+        self.piece = choice_field(tr("lesson piece"), ())
         self.piece.activated.connect(lambda _: self._new_sounds())
-        self.rooms = Choice([("own", "This room"), ("demo", "The demo room")], "lesson-room")
+        self.rooms = Choice(
+            [("own", tr("This room")), ("demo", tr("The demo room"))], "lesson-room"
+        )
         self.rooms.chosen.connect(self._choose_room)
-        row.addWidget(label("Lesson", "head"))
+        row.addWidget(label(tr("Lesson"), "head"))
         row.addWidget(self.choice)
         row.addWidget(label("with", "soft"))
         row.addWidget(self.piece)
@@ -89,24 +93,24 @@ class LessonCard:
     def _build_explored(self, layout: QVBoxLayout) -> None:
         self.plot = EffectPlot()
         layout.addWidget(self.plot)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
         self.hears: dict[str, QPushButton] = {}
-        for name, title in (("with", "With it"), ("without", "Without")):
+        for name, title in (("with", tr("With it")), ("without", tr("Without"))):
             button = named_button(title, f"lesson-{name}", partial(self.hear, name))
             button.setCheckable(True)
             self.hears[name] = button
             row.addWidget(button)
         self.slider = QSlider(Qt.Orientation.Horizontal)
         self.slider.setObjectName("lesson-size")
-        self.slider.setAccessibleName("How plain it is")
+        self.slider.setAccessibleName(tr("How plain it is"))
         self.slider.setRange(0, _STEPS)
-        self.slider.setFixedWidth(170)
+        theme.keep_width(self.slider, 170, 170)
         self.slider.valueChanged.connect(self._slide)
         self.size = label("", "strong")
         self.size.setObjectName("lesson-size-words")
-        self.as_here = named_button("As it is here", "lesson-as-here", self._as_here)
-        self.files = named_button("As WAV …", "lesson-wav", self.save)
+        self.as_here = named_button(tr("As it is here"), "lesson-as-here", self._as_here)
+        self.files = named_button(tr("As WAV …"), "lesson-wav", self.save)
         for widget in (self.slider, self.size):
             row.addWidget(widget)
         row.addStretch(1)
@@ -116,24 +120,26 @@ class LessonCard:
     def _build_test(self, layout: QVBoxLayout) -> None:
         self.listener = ListenerRow(self.session)
         self.listener.changed.connect(self._show)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
-        self.begin = named_button("Test yourself", "lesson-begin", self.start)
+        self.begin = named_button(tr("Test yourself"), "lesson-begin", self.start)
         self.begin.setProperty("strong", True)
         row.addWidget(self.begin)
         for name in ("1", "2"):
-            button = named_button(f"Hear {name}", f"lesson-hear-{name}", partial(self.hear, name))
+            button = named_button(
+                tr("Hear {name}", name=name), f"lesson-hear-{name}", partial(self.hear, name)
+            )
             button.setCheckable(True)
             self.hears[name] = button
             row.addWidget(button)
         self.answers = [
-            named_button(f"It is in {n + 1}", f"lesson-answer-{n}", partial(self.answer, n))
+            named_button(tr("It is in {n}", n=n + 1), f"lesson-answer-{n}", partial(self.answer, n))
             for n in (0, 1)
         ]
         row.addSpacing(14)
         for button in self.answers:
             row.addWidget(button)
-        self.leave = named_button("Give up", "lesson-leave", self.give_up)
+        self.leave = named_button(tr("Give up"), "lesson-leave", self.give_up)
         row.addWidget(self.leave)
         row.addStretch(1)
         for widget in (*self.listener.widgets, self.files):
@@ -178,7 +184,7 @@ class LessonCard:
             return
         right = which == course.hidden
         self.course = course.answered(which)
-        self._last = "Right." if right else f"It was in {course.hidden + 1}."
+        self._last = tr("Right.") if right else tr("It was in {hidden}.", hidden=course.hidden + 1)
         if self.course.finished:
             self._finish(self.course)
             return
@@ -200,10 +206,16 @@ class LessonCard:
             course = self.course
             assert course is not None
             trial = len(course.steps) + 1
-            made = {f"{n} of trial {trial}": self.sounds[self._which(n)] for n in ("1", "2")}
+            made = {
+                tr("{n} of trial {trial}", n=n, trial=trial): self.sounds[self._which(n)]
+                for n in ("1", "2")
+            }
         else:
             name = self.lesson.name
-            made = {f"{name} - {which} it": sound for which, sound in self.sounds.items()}
+            made = {
+                tr("{name} - {which} it", name=name, which=which): sound
+                for which, sound in self.sounds.items()
+            }
         write_sounds(self.session, folder, made)
 
     @property
@@ -234,7 +246,7 @@ class LessonCard:
         self._playing = self._wanted = ""
         threshold = course.threshold
         if threshold is None:
-            self._last = "It did not settle: try again another day, or with another piece."
+            self._last = tr("It did not settle: try again another day, or with another piece.")
         else:
             self._last = self.listener.keep(
                 self.lesson.id, self.room.name, threshold, len(course.steps)

@@ -12,6 +12,7 @@ from jolly_parlor.placement.mixes import Listening, with_subwoofers
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_project
 from jolly_parlor.training.here import Here, LessonId
+from jolly_parlor.words import tr
 
 
 class LessonRoom(QObject):
@@ -30,7 +31,7 @@ class LessonRoom(QObject):
     @property
     def name(self) -> str:
         """What the room is called."""
-        return self._document.room.name or "This room"
+        return self._document.room.name or tr("This room")
 
     @property
     def has_own(self) -> bool:
@@ -52,7 +53,7 @@ class LessonRoom(QObject):
         of = (document.room, document.gear, listening, lesson)
         if of == self._of:
             return
-        self._of, self.here, self.why = of, None, "Looking for it in the room …"
+        self._of, self.here, self.why = of, None, tr("Looking for it in the room …")
         job = partial(hearing_jobs.lesson_here, listening, lesson)
         session.ear.ask(
             Question(LESSON, document.room, document.gear, job, self._take, self._refuse)

@@ -9,8 +9,9 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.refused import Refused
 from jolly_parlor.training.lessons import Lesson
 from jolly_parlor.training.progress import People, Person, course_words
+from jolly_parlor.words import tr
 
-_NEW, _USUAL = "Somebody else …", "Listener"
+_NEW, _USUAL = tr("Somebody else …"), tr("Listener")
 
 
 class ListenerRow(QObject):
@@ -24,7 +25,7 @@ class ListenerRow(QObject):
         self.people = people or People()
         self.who = choice_field("listener", ())
         self.who.activated.connect(self._choose)
-        self.widgets: tuple[QWidget, ...] = (label("Who listens:", "soft"), self.who)
+        self.widgets: tuple[QWidget, ...] = (label(tr("Who listens:"), "soft"), self.who)
         self.person = Person(session.settings.values.listener or _USUAL)
         self._begun = False
 
@@ -43,7 +44,7 @@ class ListenerRow(QObject):
             return str(error)
         self._remember()
         self._offer()
-        return f"Kept for {self.person.name}."
+        return tr("Kept for {name}.", name=self.person.name)
 
     def course(self, lesson: Lesson) -> str:
         """How far this person has come in a lesson."""

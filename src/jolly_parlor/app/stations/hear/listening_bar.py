@@ -1,16 +1,19 @@
 """The row that every page of Hear ends with: silence, level, where it plays, the caution."""
 
-from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout
+from PyQt6.QtWidgets import QComboBox, QFrame
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.placement.cautions import LISTENING
 from jolly_parlor.refused import Refused
 from jolly_parlor.studio.listening_out import USUAL, outputs
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
-_USUAL_NAME = "the system's output"
+_USUAL_NAME = tr("the system's output")
 
 
 class ListeningBar:
@@ -20,18 +23,18 @@ class ListeningBar:
         self.player = player
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
+        row = FlowRow()
         row.setSpacing(8)
-        self.silence = named_button("Silence (Esc)", "hear-stop", player.stop)
-        self.quieter = named_button("Quieter", "hear-quieter", lambda: player.louder(-1))
-        self.louder = named_button("Louder", "hear-louder", lambda: player.louder(1))
+        self.silence = named_button(tr("Silence (Esc)"), "hear-stop", player.stop)
+        self.quieter = named_button(tr("Quieter"), "hear-quieter", lambda: player.louder(-1))
+        self.louder = named_button(tr("Louder"), "hear-louder", lambda: player.louder(1))
         self.level = label("", "strong")
         self.level.setObjectName("hear-level")
-        self.level.setMinimumWidth(52)
-        self.where: QComboBox = choice_field("hear output", (_USUAL_NAME,))
-        self.where.setMaximumWidth(230)
+        theme.keep_width(self.level, least=52)
+        self.where: QComboBox = choice_field(tr("hear output"), (_USUAL_NAME,))
+        theme.keep_width(self.where, most=230)
         self.where.activated.connect(self._choose)
-        look = named_button("Look for outputs", "hear-outputs", self.look)
+        look = named_button(tr("Look for outputs"), "hear-outputs", self.look)
         for widget in (self.silence, self.quieter, self.level, self.louder):
             row.addWidget(widget)
         row.addStretch(1)
@@ -62,7 +65,7 @@ class ListeningBar:
         self.where.setCurrentIndex(1 + names.index(now) if now in names else 0)
         if not names:
             self.player.session.told.emit(
-                "No output is found: plug in headphones, or write what you want to hear as WAV."
+                tr("No output is found: plug in headphones, or write what you want to hear as WAV.")
             )
 
     def refresh(self) -> None:
@@ -70,7 +73,7 @@ class ListeningBar:
         player = self.player
         self.silence.setEnabled(player.sounds)
         self.louder.setEnabled(player.output_db < player.loudest_db)
-        self.level.setText(with_minus(f"{player.output_db:.0f} dB"))
+        self.level.setText(with_minus(tr("{output_db:.0f} dB", output_db=player.output_db)))
         self.words.setText(player.said or LISTENING)
 
     def _choose(self, index: int) -> None:

@@ -11,6 +11,7 @@ from jolly_parlor.atomic import replacing
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.signals.looping import Sound
 from jolly_parlor.signals.wav import wav_to_hear
+from jolly_parlor.words import tr
 
 
 def write_sounds(session: Session, folder: Path, sounds: Mapping[str, Sound]) -> None:
@@ -23,11 +24,17 @@ def write_sounds(session: Session, folder: Path, sounds: Mapping[str, Sound]) ->
             with replacing(path) as temporary:
                 temporary.write_bytes(data)
         except OSError as error:
-            session.refused.emit(f"{path} could not be written: {error.strerror}.")
+            session.refused.emit(
+                tr("{path} could not be written: {strerror}.", path=path, strerror=error.strerror)
+            )
             return
         names.append(path.name)
     session.told.emit(
-        f"{', '.join(names)} written into {folder}. Start quiet wherever you play it."
+        tr(
+            "{names} written into {folder}. Start quiet wherever you play it.",
+            names=", ".join(names),
+            folder=folder,
+        )
     )
 
 

@@ -2,13 +2,15 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QPushButton
+from PyQt6.QtWidgets import QLabel, QPushButton
 
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.lineup.schools_card import SchoolsCard
 from jolly_parlor.app.stations.lineup.search_card import SearchCard
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, plain
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import cautions
 from jolly_parlor.placement.checks import geometry_checks
@@ -17,14 +19,19 @@ from jolly_parlor.placement.loudspeakers import ROLES
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.edits import remove_arrangement
 from jolly_parlor.units import format_length
+from jolly_parlor.words import spoken, tr
 
-_AXES = (("y", "from the front wall"), ("x", "from the left wall"), ("z", "above the floor"))
+_AXES = (
+    ("y", tr("from the front wall")),
+    ("x", tr("from the left wall")),
+    ("z", tr("above the floor")),
+)
 
 
 class LineupStation(Station):
     """Schools above, positions of the current arrangement below."""
 
-    id, name = "lineup", "Line-up"
+    id = "lineup"
     figures = True
 
     def __init__(self, session: Workbench) -> None:
@@ -35,9 +42,9 @@ class LineupStation(Station):
         self.body.addWidget(self.schools.frame)
         self.search = SearchCard(session)
         self.body.addWidget(self.search.frame)
-        self.candidates = QGridLayout()
+        self.candidates = WrappedGrid()
         frame, layout = card()
-        layout.addWidget(label("Candidates", "head"))
+        layout.addWidget(label(tr("Candidates"), "head"))
         layout.addLayout(self.candidates)
         self.body.addWidget(frame)
         self.positions_card, self.positions_layout = card()
@@ -45,8 +52,8 @@ class LineupStation(Station):
         self.positions_layout.addWidget(self.positions_title)
         self.rule = label("", "soft", wrap=True)
         self.positions_layout.addWidget(self.rule)
-        self.positions = QGridLayout()
-        row = QHBoxLayout()
+        self.positions = WrappedGrid()
+        row = FlowRow()
         row.setSpacing(18)
         row.addLayout(self.positions)
         self.checks = label("", wrap=True)
@@ -63,13 +70,6 @@ class LineupStation(Station):
         self.listen(session.document_changed, session.view_changed)
         session.drafted.connect(self._refresh_numbers)
 
-    def state(self) -> str:
-        """Done with two to choose from."""
-        if self.session.problem:
-            return "needs attention"
-        count = len(self.session.document.arrangements)
-        return "done" if count > 1 else "in progress" if count else "untouched"
-
     def restyle(self) -> None:
         """Units may have changed."""
         self._items = []
@@ -80,15 +80,17 @@ class LineupStation(Station):
         """Show candidates and positions."""
         count = len(self.session.document.arrangements)
         self.verdict.setText(
-            "Nothing is lined up yet"
+            tr("Nothing is lined up yet")
             if not count
-            else "One candidate; rough in another to compare"
+            else tr("One candidate; rough in another to compare")
             if count == 1
-            else f"{count} candidates lined up"
+            else tr("{count} candidates lined up", count=count)
         )
         self.under.setText(
-            "Start from a school, then drag on the plan or type. A school is a starting point: "
-            "the forecast tells which holds in this room."
+            tr(
+                "Start from a school, then drag on the plan or type. A school is a "
+                "starting point: the forecast tells which holds in this room."
+            )
         )
         self.schools.refresh()
         self._fill_candidates()
@@ -115,27 +117,28 @@ class LineupStation(Station):
             units = self.session.settings.values.units
             ear = a.seats[self.session.document.gear.seats[0].name]
             front = self.session.document.room.frame.front
-            words = (
-                f"monitors {format_length(a.left.y - front, units)}, "
-                f"seat {format_length(ear.y - front, units)} from the front wall, "
-                f"{format_length(a.left.distance(a.right), units)} apart"
+            words = tr(
+                "monitors {y}, seat {y2} from the front wall, {distance} apart",
+                y=format_length(a.left.y - front, units),
+                y2=format_length(ear.y - front, units),
+                distance=format_length(a.left.distance(a.right), units),
             )
             if a.name == self.session.document.chosen:
                 words += "; picked"
-            grid.addWidget(label(words, "soft"), row, 1)
-            remove = QPushButton("Remove")
+            grid.addWidget(label(words, "soft", wrap=True), row, 1)
+            remove = QPushButton(tr("Remove"))
             remove.clicked.connect(partial(self._remove, a.name))
             grid.addWidget(remove, row, 2)
         grid.setColumnStretch(1, 1)
         if now is None:
-            grid.addWidget(label("Choose a school above, or search, to begin.", "empty"), 0, 0)
+            grid.addWidget(label(tr("Choose a school above, or search, to begin."), "empty"), 0, 0)
 
     def _show(self, name: str) -> None:
         self.session.show_arrangement(name)
         self.refresh()
 
     def _remove(self, name: str) -> None:
-        self.session.do(f"Remove {name}", lambda d: remove_arrangement(d, name))
+        self.session.do(tr("Remove {name}", name=name), lambda d: remove_arrangement(d, name))
 
     @property
     def _origin(self) -> dict[str, float]:
@@ -154,11 +157,11 @@ class LineupStation(Station):
         for column, (_, title) in enumerate(_AXES, start=1):
             self.positions.addWidget(label(title, "soft"), 0, column)
         for row, item in enumerate(items, start=1):
-            title = f"{item.id}, seat" if item.kind == "seat" else self._title(item)
+            title = tr("{id}, seat", id=item.id) if item.kind == "seat" else self._title(item)
             self.positions.addWidget(QLabel(title), row, 0)
             for column, (axis, what) in enumerate(_AXES, start=1):
                 field = length_field(f"{item} {axis}", lambda: self.session.settings.values.units)
-                field.setAccessibleName(f"{title}, {what}")
+                field.setAccessibleName(f"{title}, {spoken(what)}")
                 field.committed.connect(partial(self._move, item, axis))
                 field.failed.connect(self.session.refused.emit)
                 self.positions.addWidget(field, row, column)
@@ -166,7 +169,7 @@ class LineupStation(Station):
 
     def _title(self, item: Item) -> str:
         role = self.session.document.gear.loudspeaker(item.id).role
-        return item.words if item.of_pair else f"{item.id}, {ROLES[role]}"
+        return item.words if item.of_pair else f"{item.id}, {spoken(ROLES[role])}"
 
     def _refresh_numbers(self) -> None:
         a = self.session.arrangement
@@ -178,15 +181,15 @@ class LineupStation(Station):
             field.set_value(getattr(a.position(item), axis) - self._origin[axis])
         document = self.session.document
         units = self.session.settings.values.units
-        wanted = ("one to the other", "from the left monitor", "from the right monitor")
+        wanted = (tr("one to the other"), tr("from the left monitor"), tr("from the right monitor"))
         main = document.gear.seats[0].name
         found = [
-            f"{d.item} {d.what} {format_length(d.metres, units)}"
+            f"{spoken(d.item)} {d.what} {format_length(d.metres, units)}"
             for d in tape_distances(document.room, document.gear, a)
-            if d.what in wanted and d.item in ("monitors", f"ear at {main}")
+            if d.what in wanted and d.item in ("monitors", tr("ear at {name}", name=main))
         ]
         toe = a.toe_in_degrees("left", main)
-        self.tape.setText(f"{'; '.join(found)}; turned in by {toe:.0f}°.")
+        self.tape.setText(tr("{found}; turned in by {toe:.0f}°.", found="; ".join(found), toe=toe))
         looked_at = geometry_checks(document.room, document.gear, a)
         self.checks.setText("\n".join(f"{'+' if c.holds else '−'}  {c.text}" for c in looked_at))
         self.cautions.setText(" ".join(cautions(document.room, document.gear, a)[:2]))
@@ -200,8 +203,13 @@ class LineupStation(Station):
         size = dict(zip("xyz", self.session.document.room.dimensions, strict=True))[axis]
         if not -1e-9 <= start + value <= size:
             self.session.refused.emit(
-                f"{value:.2f} m is outside the room; give a length from {0 - start:.2f} to "
-                f"{size - start:.2f} m."
+                tr(
+                    "{value:.2f} m is outside the room; give a length from {start:.2f} "
+                    "to {size:.2f} m.",
+                    value=value,
+                    start=0 - start,
+                    size=size - start,
+                )
             )
             self.fields[item, axis].reset()
             return

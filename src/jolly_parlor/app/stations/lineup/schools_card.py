@@ -2,21 +2,25 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QLabel, QPushButton
+from PyQt6.QtWidgets import QFrame, QLabel, QPushButton
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SCHOOLS as JUDGED
 from jolly_parlor.app.questions import Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.pointed import PointedButton
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
 from jolly_parlor.placement.search.judged_schools import JudgedSchool
 from jolly_parlor.project.edits import add_arrangement, propose
+from jolly_parlor.words import tr
 
 _COLUMNS = 5
-_POINT = "Point at a school to read its rule."
+_POINT = tr("Point at a school to read its rule.")
 
 
 class SchoolsCard:
@@ -29,21 +33,21 @@ class SchoolsCard:
         self._figures: dict[str, QLabel] = {}
         self.frame: QFrame
         self.frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("Rough in from a school", "head"))
+        head = FlowRow()
+        head.addWidget(label(tr("Rough in from a school"), "head"))
         head.addStretch(1)
-        self.trimmed = QCheckBox("at their best settings")
+        self.trimmed = WrappedCheckBox(tr("at their best settings"))
         self.trimmed.setObjectName("schools-trimmed")
         self.trimmed.setChecked(True)
-        self.trimmed.setToolTip("Unticked: as they come, nothing trimmed for the place")
+        self.trimmed.setToolTip(tr("Unticked: as they come, nothing trimmed for the place"))
         self.trimmed.toggled.connect(lambda _: self._show())
         head.addWidget(self.trimmed)
-        self.ask = QPushButton("Judge them here")
+        self.ask = QPushButton(tr("Judge them here"))
         self.ask.setObjectName("judge-schools")
         self.ask.clicked.connect(self._ask)
         head.addWidget(self.ask)
         layout.addLayout(head)
-        grid = QGridLayout()
+        grid = WrappedGrid()
         grid.setHorizontalSpacing(10)
         grid.setVerticalSpacing(2)
         for index, school in enumerate(SCHOOLS):
@@ -85,10 +89,13 @@ class SchoolsCard:
         judged = next((one for one in self._judged if one.school is school), None)
         if judged is not None and self.trimmed.isChecked():
             done = self.session.do(
-                f"Rough in {school.name}", lambda d: add_arrangement(d, judged.arrangement)
+                tr("Rough in {name}", name=school.name),
+                lambda d: add_arrangement(d, judged.arrangement),
             )
         else:
-            done = self.session.do(f"Rough in {school.name}", lambda d: propose(d, school))
+            done = self.session.do(
+                tr("Rough in {name}", name=school.name), lambda d: propose(d, school)
+            )
         if done:
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
@@ -99,7 +106,7 @@ class SchoolsCard:
     def _ask(self) -> None:
         document = self.session.believed
         self.ask.setEnabled(False)
-        self.ask.setText("Judging …")
+        self.ask.setText(tr("Judging …"))
         asked = self._question()
         self.session.slow.ask(
             Question(
@@ -124,7 +131,7 @@ class SchoolsCard:
 
     def _again(self) -> None:
         self.ask.setEnabled(True)
-        self.ask.setText("Judge them here")
+        self.ask.setText(tr("Judge them here"))
 
     def _show(self) -> None:
         trimmed = self.trimmed.isChecked()
@@ -133,21 +140,26 @@ class SchoolsCard:
         for name, shown in self._figures.items():
             shown.setVisible(bool(figures))
             figure = figures.get(name)
-            told = "cannot be met" if figure is None else f"{figure:.1f} dB"
-            shown.setText(f"{told}, most even" if name == best else told)
+            told = tr("cannot be met") if figure is None else tr("{figure:.1f} dB", figure=figure)
+            shown.setText(tr("{told}, most even", told=told) if name == best else told)
         if self._judged:
             self.rule.setText(self._verdict(best, trimmed))
 
     def _verdict(self, best: str, trimmed: bool) -> str:
         one = next(j for j in self._judged if j.school.id == best)
         gained = max(self._judged, key=lambda j: j.untrimmed_db - j.figure_db)
-        how = "each at its own best settings" if trimmed else "untrimmed, as they come"
-        return (
-            f"All that plays over the head volume, {how}: {one.school.name} is the most even, "
-            f"{one.at(trimmed):.1f} dB. Settings help {gained.school.name} most: "
-            f"{gained.untrimmed_db:.1f} → {gained.figure_db:.1f} dB. A click roughs one in "
-            + ("with these settings." if trimmed else "as it comes.")
-        )
+        how = tr("each at its own best settings") if trimmed else tr("untrimmed, as they come")
+        return tr(
+            "All that plays over the head volume, {how}: {name} is the most "
+            "even, {at:.1f} dB. Settings help {name2} most: {untrimmed_db:.1f} "
+            "→ {figure_db:.1f} dB. A click roughs one in ",
+            how=how,
+            name=one.school.name,
+            at=one.at(trimmed),
+            name2=gained.school.name,
+            untrimmed_db=gained.untrimmed_db,
+            figure_db=gained.figure_db,
+        ) + (tr("with these settings.") if trimmed else tr("as it comes."))
 
     def _tell_rule(self, school: School, pointed: bool) -> None:
         if not pointed:  # the rule stays to be read

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.turning import turned_often
 from jolly_parlor.app import jobs
@@ -16,7 +16,9 @@ from jolly_parlor.app.search_run import SearchRun
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.pointed import PointedButton
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import HIGHEST_HZ
@@ -28,6 +30,7 @@ from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import line_up
 from jolly_parlor.units import format_length
+from jolly_parlor.words import tr
 
 
 class SearchCard:
@@ -44,21 +47,21 @@ class SearchCard:
         self._searched: tuple[object, ...] | None = None
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Search the room", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Search the room"), "head"))
         self.words = label(_INVITATION, "soft", wrap=True)
         self.words.setObjectName("search-words")
         row.addWidget(self.words, 1)
-        self.wishes_button = QPushButton("Wishes …")
+        self.wishes_button = QPushButton(tr("Wishes …"))
         self.wishes_button.setObjectName("show-wishes")
         self.wishes_button.setCheckable(True)
         row.addWidget(self.wishes_button)
-        self.price = QPushButton("What do they cost?")
+        self.price = QPushButton(tr("What do they cost?"))
         self.price.setObjectName("price-wishes")
-        self.price.setToolTip("Searches again without each of the wishes, the monitors alone")
+        self.price.setToolTip(tr("Searches again without each of the wishes, the monitors alone"))
         self.price.clicked.connect(self._ask_prices)
         row.addWidget(self.price)
-        self.button = QPushButton("Search")
+        self.button = QPushButton(tr("Search"))
         self.button.setObjectName("search")
         self.button.clicked.connect(self.toggle)
         row.addWidget(self.button)
@@ -73,7 +76,7 @@ class SearchCard:
         self.prices.setObjectName("prices-words")
         self.prices.hide()
         layout.addWidget(self.prices)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(12)
         self.rows.setVerticalSpacing(8)
         layout.addLayout(self.rows)
@@ -104,8 +107,8 @@ class SearchCard:
         self._run.found.connect(self._show)
         self._run.refused.connect(self._refuse)
         self._run.finished.connect(self._finish)
-        self.button.setText("Stop")
-        self.words.setText("Weighing …")
+        self.button.setText(tr("Stop"))
+        self.words.setText(tr("Weighing …"))
         self._clear()
         self._found, self._best_so_far = None, float("inf")
         self._run.start()
@@ -125,20 +128,20 @@ class SearchCard:
         session, wishes = self.session, self.session.document.wishes
         document, present = session.believed, session.arrangement
         work = partial(_prices, document, present, wishes)
-        self._pricing = Background(work, "pricing the wishes")
+        self._pricing = Background(work, tr("pricing the wishes"))
         self._pricing.found.connect(partial(self._show_prices, self._question()))
         self._pricing.refused.connect(session.refused.emit)
         self._pricing.finished.connect(lambda: self.price.setEnabled(True))
         self.price.setEnabled(False)
         self._priced = self._question()
-        self._say_prices("Searching without each of them …")
+        self._say_prices(tr("Searching without each of them …"))
         self._pricing.start()
 
     def _show_prices(self, of: tuple[object, ...], found: list[Price]) -> None:
         if of != self._question():
             return
         told = "; ".join(price.words for price in found)
-        self._say_prices(f"{told}." if found else "Your wishes limit nothing.")
+        self._say_prices(f"{told}." if found else tr("Your wishes limit nothing."))
 
     def _say_prices(self, words: str) -> None:
         self.prices.setText(words)
@@ -172,7 +175,11 @@ class SearchCard:
         self.trades_words.hide()
 
     def _progress(self, count: int, best: float) -> None:
-        self.words.setText(f"{count:,} arrangements weighed, best so far {best:.1f} dB.")
+        if self._stale:
+            return
+        self.words.setText(
+            tr("{count:,} arrangements weighed, best so far {best:.1f} dB.", count=count, best=best)
+        )
 
     def _refuse(self, why: str) -> None:
         self.words.setText(_INVITATION)
@@ -180,7 +187,7 @@ class SearchCard:
 
     def _finish(self) -> None:
         self._run = None
-        self.button.setText("Search")
+        self.button.setText(tr("Search"))
         self.button.setEnabled(True)
         self._check()
 
@@ -189,44 +196,70 @@ class SearchCard:
         if self._priced not in (None, self._question()):
             self._priced = None
             self._say_prices("")
-        if self._searched not in (None, self._question()) and self._run is None:
+        if self._searched not in (None, self._question()):
+            if self._run is not None:
+                self._run.cancel()
             self._found = self._searched = None
             self._clear()
             self.words.setText(_INVITATION)
 
+    @property
+    def _stale(self) -> bool:
+        """Whether what is searched for is another room, other gear or other wishes than now."""
+        return self._searched != self._question()
+
     def _show_first(self, first: tuple[Arrangement, float]) -> None:
         """While nothing has been found: the best of the schools."""
-        if self._run is None or self._found is not None or self.rows.count():
+        if self._run is None or self._stale or self._found is not None or self.rows.count():
             return
         a, figure = first
         self._best_so_far = figure
-        told = f"The most even of the schools, {a.name}, at its settings; the search goes on."
+        told = tr(
+            "The most even of the schools, {name}, at its settings; the search goes on.",
+            name=a.name,
+        )
         self._offer(0, figure, told, self._where(a, 0), a, 0)
 
     def _show_so_far(self, best: SoFar) -> None:
         """In the first's place, where it is better; until there are proposals."""
-        if self._run is None or self._found is not None or best.figure_db >= self._best_so_far:
+        if self._run is None or self._stale or self._found is not None:
+            return
+        if best.figure_db >= self._best_so_far:
             return
         self._best_so_far = best.figure_db
         clear(self.rows)
         a, turns = best.arrangement, best.turns
         subs = self._found_subs(a, turns)
-        told = "The best so far; the search goes on."
+        told = tr("The best so far; the search goes on.")
         self._offer(0, best.figure_db, told, self._where(a, turns, subs), a, turns)
 
     def _show(self, found: Found) -> None:
+        if self._stale:
+            self._check()
+            return
         self._found = found
         self._clear()
-        stopped = "Stopped: " if found.cancelled else ""
+        stopped = tr("Stopped: ") if found.cancelled else ""
         now = (
-            f" Now, {self._present}: {found.present_db:.1f} dB."
+            tr(
+                " Now, {present}: {present_db:.1f} dB.",
+                present=self._present,
+                present_db=found.present_db,
+            )
             if found.present_db is not None
             else ""
         )
-        subs = ", and both with the sub," if self.session.document.gear.subwoofers else ""
+        subs = tr(", and both with the sub,") if self.session.document.gear.subwoofers else ""
         self.words.setText(
-            f"{stopped}{found.evaluated:,} arrangements weighed in {found.seconds:.0f} s; left, "
-            f"right and both{subs} over the head volume.{now}"
+            tr(
+                "{stopped}{evaluated:,} arrangements weighed in {seconds:.0f} s; "
+                "left, right and both{subs} over the head volume.{now}",
+                stopped=stopped,
+                evaluated=found.evaluated,
+                seconds=found.seconds,
+                subs=subs,
+                now=now,
+            )
             + (f" {self._run.rivals}" if self._run is not None and self._run.rivals else "")
         )
         for index, proposal in enumerate(found.proposals):
@@ -248,21 +281,21 @@ class SearchCard:
         button.setAccessibleDescription(told)
         if proposal.curve is not None:
             strip = PlaceStrip(a.name, proposal.curve, HIGHEST_HZ)
-            strip.setToolTip(f"20 to 300 Hz: {strip.toolTip()}")
+            strip.setToolTip(tr("20 to 300 Hz: {tooltip}", tooltip=strip.toolTip()))
             self.rows.addWidget(strip, index, 3)
 
     def _offer(
         self, index: int, figure_db: float, head: str, told: str, a: Arrangement, turns: int
     ) -> QPushButton:
         """A row with its figure, what it is, and the button that lines it up."""
-        self.rows.addWidget(label(f"{figure_db:.1f} dB", "head"), index, 0)
+        self.rows.addWidget(label(tr("{figure_db:.1f} dB", figure_db=figure_db), "head"), index, 0)
         column = QVBoxLayout()
         column.setSpacing(0)
         column.addWidget(label(head, "strong", wrap=True))
         column.addWidget(label(told, "soft", wrap=True))
         self.rows.addLayout(column, index, 2)
         self.rows.setColumnStretch(2, 1)
-        button = PointedButton("Line up")
+        button = PointedButton(tr("Line up"))
         button.setObjectName(f"line-up-{index}")
         button.clicked.connect(partial(self._add, a, turns))
         button.pointed.connect(lambda on: self.session.show_ghost(a if on and not turns else None))
@@ -277,11 +310,13 @@ class SearchCard:
         units = self.session.settings.values.units
         ear = a.seats[self.session.document.gear.seats[0].name]
         front = turned_often(self.session.document.room, turns).frame.front
-        facing = f"facing the {FACINGS[turns]} wall, " if turns else ""
-        return (
-            f"{facing}monitors {format_length(a.left.y - front, units)}, seat "
-            f"{format_length(ear.y - front, units)}, "
-            f"{format_length(a.left.distance(a.right), units)} apart"
+        facing = tr("facing the {facings} wall, ", facings=FACINGS[turns]) if turns else ""
+        return tr(
+            "{facing}monitors {y}, seat {y2}, {distance} apart",
+            facing=facing,
+            y=format_length(a.left.y - front, units),
+            y2=format_length(ear.y - front, units),
+            distance=format_length(a.left.distance(a.right), units),
         )
 
     def _where(self, a: Arrangement, turns: int, subs: str = "") -> str:
@@ -289,11 +324,16 @@ class SearchCard:
         ear = a.seats[self.session.document.gear.seats[0].name]
         front = turned_often(self.session.document.room, turns).frame.front
         monitors, seat = a.left.y - front, ear.y - front
-        facing = f"Facing the {FACINGS[turns]} wall: m" if turns else "M"
-        return (
-            f"{facing}onitors {format_length(monitors, units)}, seat {format_length(seat, units)} "
-            f"from the wall faced, {format_length(a.left.distance(a.right), units)} apart, "
-            f"{format_length(a.left.z, units)} high{subs}."
+        facing = tr("Facing the {facings} wall: m", facings=FACINGS[turns]) if turns else "M"
+        return tr(
+            "{facing}onitors {monitors}, seat {seat} from the wall faced, "
+            "{distance} apart, {z} high{subs}.",
+            facing=facing,
+            monitors=format_length(monitors, units),
+            seat=format_length(seat, units),
+            distance=format_length(a.left.distance(a.right), units),
+            z=format_length(a.left.z, units),
+            subs=subs,
         )
 
     def _found_subs(self, a: Arrangement, turns: int) -> str:
@@ -309,7 +349,14 @@ class SearchCard:
             )
             model = self.session.document.gear.model_of(sub.id)
             held = mount_words(room, model, p, units)
-            told.append(f"; {sub.id} {across} from the left, {along} from the front")
+            told.append(
+                tr(
+                    "; {id} {across} from the left, {along} from the front",
+                    id=sub.id,
+                    across=across,
+                    along=along,
+                )
+            )
             told.append(f", {held}" if held else "")
         return "".join(told)
 
@@ -319,14 +366,20 @@ class SearchCard:
             return
         moved = format_length(trade.moved_metres, self.session.settings.values.units)
         self.trades_words.setText(
-            f"{trade.figure_db:.1f} dB, bass to {trade.reach_hz:.0f} Hz, moves up to {moved}. "
-            f"{self._where(trade.arrangement, trade.turns)} Click to line it up."
+            tr(
+                "{figure_db:.1f} dB, bass to {reach_hz:.0f} Hz, moves up to "
+                "{moved}. {where} Click to line it up.",
+                figure_db=trade.figure_db,
+                reach_hz=trade.reach_hz,
+                moved=moved,
+                where=self._where(trade.arrangement, trade.turns),
+            )
         )
 
     def _add(self, a: Arrangement, turns: int) -> None:
         """Line it up; the room is turned first where the proposal faces another wall."""
         self.session.show_ghost(None)
-        if self.session.do(f"Line up {a.name}", lambda d: line_up(d, a, turns)):
+        if self.session.do(tr("Line up {name}", name=a.name), lambda d: line_up(d, a, turns)):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
 
@@ -340,13 +393,15 @@ def _prices(
     return prices(document.room, document.gear, present, wishes, cancelled)
 
 
-_INVITATION = (
-    "Weighs monitors and seat on a grid of 2.5 cm within your wishes, looks closely at the best, "
-    "tries subwoofers along the walls or as wished, all at their best settings, and proposes the "
-    "distinct few most even."
+_INVITATION = tr(
+    "Weighs monitors and seat on a grid of 2.5 cm within your wishes, "
+    "looks closely at the best, tries subwoofers along the walls or as "
+    "wished, all at their best settings, and proposes the distinct few "
+    "most even."
 )
-_TRADES = (
-    "What moving buys: each stone is a place that none betters in evenness, distance and bass "
-    "reach at once; large stones reach lower. Point at one to read it, click to line it up; or "
-    "walk along them with the arrow keys and press Enter."
+_TRADES = tr(
+    "What moving buys: each stone is a place that none betters in "
+    "evenness, distance and bass reach at once; large stones reach "
+    "lower. Point at one to read it, click to line it up; or walk "
+    "along them with the arrow keys and press Enter."
 )

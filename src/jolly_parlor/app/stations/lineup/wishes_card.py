@@ -7,7 +7,6 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
     QCheckBox,
     QComboBox,
-    QGridLayout,
     QHBoxLayout,
     QLabel,
     QPushButton,
@@ -16,40 +15,44 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.edits import set_wishes
+from jolly_parlor.words import tr
 
 _LENGTHS = (
-    ("nearest", "Listen from no nearer than"),
-    ("furthest", "and no farther than"),
-    ("behind_head", "Behind the head, at least"),
-    ("front_gap", "Cabinets off the front wall, at least"),
-    ("side_gap", "and off the side walls, at least"),
-    ("height_change", "Stands reach above and below the ear by"),
-    ("farthest_seat", "The seat from the wall faced, at most"),
-    ("farthest_monitors", "and the monitors, at most"),
+    ("nearest", tr("Listen from no nearer than")),
+    ("furthest", tr("and no farther than")),
+    ("behind_head", tr("Behind the head, at least")),
+    ("front_gap", tr("Cabinets off the front wall, at least")),
+    ("side_gap", tr("and off the side walls, at least")),
+    ("height_change", tr("Stands reach above and below the ear by")),
+    ("farthest_seat", tr("The seat from the wall faced, at most")),
+    ("farthest_monitors", tr("and the monitors, at most")),
 )
 _TICKS = (
-    ("off_half", "Keep off half of the length"),
-    ("desk_at_wall", "The desk stays at the wall"),
-    ("clear_way", "A clear way to each door"),
-    ("keep_seat", "The seat stays where it is"),
-    ("keep_monitors", "The monitors stay where they are"),
+    ("off_half", tr("Keep off half of the length")),
+    ("desk_at_wall", tr("The desk stays at the wall")),
+    ("clear_way", tr("A clear way to each door")),
+    ("keep_seat", tr("The seat stays where it is")),
+    ("keep_monitors", tr("The monitors stay where they are")),
 )
 _FACINGS = {
-    "front": "the front wall",
-    "left": "the left wall",
-    "back": "the back wall",
-    "right": "the right wall",
-    "any": "whichever wall is best",
+    "front": tr("the front wall"),
+    "left": tr("the left wall"),
+    "back": tr("the back wall"),
+    "right": tr("the right wall"),
+    "any": tr("whichever wall is best"),
 }
 _SUBS = {
-    "stay": "stays where it is",
-    "walls": "along walls and in corners",
-    "region": "within the region drawn",
-    "near": "close behind the main seat",
+    "stay": tr("stays where it is"),
+    "walls": tr("along walls and in corners"),
+    "region": tr("within the region drawn"),
+    "near": tr("close behind the main seat"),
 }
 
 
@@ -90,7 +93,7 @@ class WishesPanel(QWidget):
         self.pairs.setChecked(wishes.sub_pairs)
         self.pairs.setVisible(len(gear.subwoofers) > 1)
         self.draw.setEnabled(bool(gear.subwoofers))
-        self.draw.setText("Draw it anew" if wishes.region else "Draw a region")
+        self.draw.setText(tr("Draw it anew") if wishes.region else tr("Draw a region"))
         self.deep.setValue(round(wishes.deep * 10))
         self.seats.setValue(round(wishes.other_seats * 10))
         self.seats.setEnabled(len(gear.seats) > 1)
@@ -100,22 +103,24 @@ class WishesPanel(QWidget):
         self.refresh()
 
     def _limits(self) -> QVBoxLayout:
-        column, grid = QVBoxLayout(), QGridLayout()
+        column, grid = QVBoxLayout(), WrappedGrid()
         column.addLayout(grid)
         column.addStretch(1)
         grid.setHorizontalSpacing(8)
         grid.setVerticalSpacing(0)
         for row, (name, title) in enumerate(_LENGTHS):
-            field = length_field(f"wish {name}", lambda: self.session.settings.values.units)
+            field = length_field(
+                tr("wish {name}", name=name), lambda: self.session.settings.values.units
+            )
             self._add_field(grid, row, name, title, field)
-        share = number_field("wish equilateral_tolerance", "%", 0)
+        share = number_field(tr("wish equilateral_tolerance"), "%", 0)
         self._add_field(
-            grid, len(_LENGTHS), "equilateral_tolerance", "Triangle equilateral within", share
+            grid, len(_LENGTHS), "equilateral_tolerance", tr("Triangle equilateral within"), share
         )
         return column
 
     def _add_field(
-        self, grid: QGridLayout, row: int, name: str, title: str, field: CheckedField
+        self, grid: WrappedGrid, row: int, name: str, title: str, field: CheckedField
     ) -> None:
         words = label(title, "soft")
         words.setBuddy(field)
@@ -130,31 +135,31 @@ class WishesPanel(QWidget):
     def _choices(self) -> QVBoxLayout:
         layout = QVBoxLayout()
         layout.setSpacing(4)
-        grid = QGridLayout()
-        self.facing = self._combo(grid, 0, "Face", list(_FACINGS.values()), "wish-facing")
+        grid = WrappedGrid()
+        self.facing = self._combo(grid, 0, tr("Face"), list(_FACINGS.values()), "wish-facing")
         self.facing.activated.connect(lambda i: self._set(facing=list(_FACINGS)[i]))
-        self.subs = self._combo(grid, 1, "The subwoofer", list(_SUBS.values()), "wish-subs")
+        self.subs = self._combo(grid, 1, tr("The subwoofer"), list(_SUBS.values()), "wish-subs")
         self.subs.activated.connect(lambda i: self._set_subs(list(_SUBS)[i]))
-        self.draw = QPushButton("Draw a region")
+        self.draw = QPushButton(tr("Draw a region"))
         self.draw.setObjectName("draw-region")
         self.draw.clicked.connect(self._draw)
         grid.addWidget(self.draw, 1, 2)
         self.seats = self._slider(
-            grid, 2, "One seat perfect", "all seats good", "wish-seats", "other_seats"
+            grid, 2, tr("One seat perfect"), tr("all seats good"), "wish-seats", "other_seats"
         )
-        self.deep = self._slider(grid, 3, "Even", "deep", "wish-deep", "deep")
+        self.deep = self._slider(grid, 3, tr("Even"), "deep", "wish-deep", "deep")
         layout.addLayout(grid)
-        self.middle = QCheckBox("Stay on the room's middle line")
+        self.middle = WrappedCheckBox(tr("Stay on the room's middle line"))
         self.middle.setObjectName("wish-middle")
         self.middle.clicked.connect(lambda on: self._set(middle_line=on))
         layout.addWidget(self.middle)
         self.ticks: dict[str, QCheckBox] = {}
         for name, words in _TICKS:
-            tick = self.ticks[name] = QCheckBox(words)
+            tick = self.ticks[name] = WrappedCheckBox(words)
             tick.setObjectName(f"wish-{name}")
             tick.clicked.connect(partial(self._tick, name))
             layout.addWidget(tick)
-        self.pairs = QCheckBox("Two subwoofers stand alike, left and right of it")
+        self.pairs = WrappedCheckBox(tr("Two subwoofers stand alike, left and right of it"))
         self.pairs.setObjectName("wish-sub-pairs")
         self.pairs.clicked.connect(lambda on: self._set(sub_pairs=on))
         layout.addWidget(self.pairs)
@@ -162,7 +167,7 @@ class WishesPanel(QWidget):
         return layout
 
     def _combo(
-        self, grid: QGridLayout, row: int, title: str, options: list[str], name: str
+        self, grid: WrappedGrid, row: int, title: str, options: list[str], name: str
     ) -> QComboBox:
         grid.addWidget(label(title, "soft"), row, 0)
         made = QComboBox()
@@ -173,15 +178,15 @@ class WishesPanel(QWidget):
         return made
 
     def _slider(
-        self, grid: QGridLayout, row: int, low: str, high: str, name: str, wish: str
+        self, grid: WrappedGrid, row: int, low: str, high: str, name: str, wish: str
     ) -> QSlider:
         grid.addWidget(label(low, "soft"), row, 0)
         slider = QSlider(Qt.Orientation.Horizontal)
         slider.setRange(0, 10)
         slider.setPageStep(2)
         slider.setObjectName(name)
-        slider.setAccessibleName(f"{low}, or {high}")
-        slider.setMinimumWidth(150)
+        slider.setAccessibleName(tr("{low}, or {high}", low=low, high=high))
+        theme.keep_width(slider, least=150)
         slider.valueChanged.connect(partial(self._slid, slider, wish))
         slider.sliderReleased.connect(lambda: self._slid(slider, wish))
         grid.addWidget(slider, row, 1)
@@ -205,7 +210,7 @@ class WishesPanel(QWidget):
 
     def _draw(self) -> None:
         self.session.told.emit(
-            "Drag a rectangle on the plan: the subwoofer will be searched within it."
+            tr("Drag a rectangle on the plan: the subwoofer will be searched within it.")
         )
         self.session.draw_region(lambda region: self._set(region=region, subwoofers="region"))
 
@@ -217,7 +222,7 @@ class WishesPanel(QWidget):
         wished = replace(self.wishes, **changes)  # type: ignore[arg-type]
         if wished == self.wishes:
             return True
-        done = self.session.do("Wishes for the search", lambda d: set_wishes(d, wished))
+        done = self.session.do(tr("Wishes for the search"), lambda d: set_wishes(d, wished))
         if not done:
             self.refresh()
         return done

@@ -3,13 +3,15 @@
 from functools import partial
 
 from PyQt6.QtCore import QObject, Qt
-from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import AROUND
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.around_seat import Settled
 from jolly_parlor.placement.layouts import side_words
@@ -18,11 +20,13 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.layout_edits import move_to
 from jolly_parlor.project.matching import matched
 from jolly_parlor.units import format_length, with_minus
+from jolly_parlor.words import tr
 
-_ASK = (
-    "Every loudspeaker at the same level, time and curve at the main seat: from takes of each "
-    "alone at up to six points of the head, else by forecast. Turn each to the ear. Those that may "
-    "move are moved before anything is set."
+_ASK = tr(
+    "Every loudspeaker at the same level, time and curve at the main "
+    "seat: from takes of each alone at up to six points of the head, "
+    "else by forecast. Turn each to the ear. Those that may move are "
+    "moved before anything is set."
 )
 Moved = tuple[Document, tuple[Settled, ...]]
 
@@ -37,23 +41,23 @@ class AroundCard(QObject):
         self._moving: Asked[Moved] = Asked(session, AROUND, self._move_came)
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Around the seat", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Around the seat"), "head"))
         row.addStretch(1)
-        self.find = QPushButton("See what is off")
+        self.find = QPushButton(tr("See what is off"))
         self.find.setObjectName("match-around")
         self.find.clicked.connect(self._ask)
-        self.move = QPushButton("Move those that may")
+        self.move = QPushButton(tr("Move those that may"))
         self.move.setObjectName("move-around")
         self.move.clicked.connect(self._ask_move)
-        self.set = named_button("Set levels and times", "set-around", self._set)
+        self.set = named_button(tr("Set levels and times"), "set-around", self._set)
         for button in (self.find, self.move, self.set):
             row.addWidget(button)
         layout.addLayout(row)
         self.words = label(_ASK, "soft", wrap=True)
         self.words.setObjectName("around-words")
         layout.addWidget(self.words)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(14)
         self.rows.setVerticalSpacing(3)
         self.rows.setColumnStretch(5, 1)
@@ -84,9 +88,16 @@ class AroundCard(QObject):
             self.words.setText(_ASK)
             return
         points = min(m.points for m in found)
-        how = "Measured" if found[0].measured else "Forecast"
-        last = " Move first, then set." if off else ""
-        self.words.setText(f"{how}, mean on power over {points} points of the head.{last}")
+        how = tr("Measured") if found[0].measured else tr("Forecast")
+        last = tr(" Move first, then set.") if off else ""
+        self.words.setText(
+            tr(
+                "{how}, mean on power over {points} points of the head.{last}",
+                how=how,
+                points=points,
+                last=last,
+            )
+        )
         units, top = self.session.settings.values.units, Qt.AlignmentFlag.AlignTop
         for column, title in enumerate(("", "from", "up", "distance", "level", "")):
             self.rows.addWidget(label(title, "soft"), 0, column)
@@ -96,7 +107,7 @@ class AroundCard(QObject):
                 side_words(match.azimuth),
                 with_minus(f"{match.elevation:.0f}°"),
                 format_length(match.metres, units),
-                with_minus(f"{round(match.level_db, 1) + 0.0:+.1f} dB"),
+                with_minus(tr("{level_db:+.1f} dB", level_db=round(match.level_db, 1) + 0.0)),
                 " ".join(match_words(match, gear, units)),
             )
             for column, words in enumerate(cells):
@@ -125,11 +136,11 @@ class AroundCard(QObject):
         placed = document.arrangement(a.name)
         self._moving.found = None
         if self.session.do(
-            "Move around the seat", partial(move_to, name=a.name, placed=placed, told=told)
+            tr("Move around the seat"), partial(move_to, name=a.name, placed=placed, told=told)
         ):
             self._ask()
 
     def _set(self) -> None:
         a, found = self.session.arrangement, self.found
         if a is not None and found is not None:
-            self.session.do("Set levels and times", partial(matched, name=a.name, found=found))
+            self.session.do(tr("Set levels and times"), partial(matched, name=a.name, found=found))

@@ -3,15 +3,17 @@
 from functools import partial
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QWidget
+from PyQt6.QtWidgets import QCheckBox, QFrame, QWidget
 
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.signoff.signed import Signed
 from jolly_parlor.app.stations.signoff.verdict_card import WORKING
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.project.checklist import CheckPoint, ticked
+from jolly_parlor.words import tr
 
-_STATES = {"holds": "holds", "open": "open", "unknown": "not known"}
+_STATES = {"holds": "holds", "open": "open", "unknown": tr("not known")}
 
 
 class ChecklistCard:
@@ -24,7 +26,7 @@ class ChecklistCard:
         self.words = label("", "soft", wrap=True)
         self.words.setObjectName("checklist-words")
         layout.addWidget(self.words)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(14)
         self.rows.setVerticalSpacing(4)
         self.rows.setColumnStretch(2, 1)
@@ -41,7 +43,10 @@ class ChecklistCard:
         points = sorted(found.points, key=lambda p: order.index(p.state))
         count = sum(p.state == "open" for p in points)
         self.words.setText(
-            f"{count} open. What can be measured or placed fills itself in; the rest is yours."
+            tr(
+                "{count} open. What can be measured or placed fills itself in; the rest is yours.",
+                count=count,
+            )
         )
         for row, point in enumerate(points):
             top = Qt.AlignmentFlag.AlignTop
@@ -64,4 +69,4 @@ class ChecklistCard:
         return box
 
     def _tick(self, point_id: str, on: bool) -> None:
-        self.session.do("Tick the check list", lambda d: ticked(d, point_id, on))
+        self.session.do(tr("Tick the check list"), lambda d: ticked(d, point_id, on))

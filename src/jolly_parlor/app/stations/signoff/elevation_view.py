@@ -34,6 +34,8 @@ def as_qt_reads_it(svg: str) -> str:
 class ElevationView(QWidget):
     """Shows a drawing given as SVG, as large as fits, on a sheet of paper in either theme."""
 
+    is_picture = True
+
     def __init__(self) -> None:
         super().__init__()
         self.setObjectName("elevation")

@@ -4,9 +4,9 @@ from contextlib import suppress
 from functools import partial
 
 from PyQt6.QtCore import QObject, Qt
-from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QSlider, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QPushButton, QSlider, QVBoxLayout
 
-from jolly_parlor.app import jobs
+from jolly_parlor.app import jobs, theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.questions import EQUALISER
 from jolly_parlor.app.stations.base import card, clear
@@ -14,6 +14,8 @@ from jolly_parlor.app.stations.signoff.equaliser_files import EqualiserFiles
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.equalising.sections import STRENGTH_WHY, Correction
 from jolly_parlor.equalising.writing import section_words
 from jolly_parlor.placement.mixes import as_set
@@ -29,14 +31,17 @@ from jolly_parlor.project.measured_parts import all_measured
 from jolly_parlor.project.signing import SCOPES, Scope
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
-_ASK = (
-    "Place first, trim second, equalise last. From takes over the head (or, said to be so, from "
-    "the forecast) it is told for each hill whether a cut can mend it and for each hollow why "
-    "nothing fills it. Cuts only, none beyond 12 dB, and each section must buy 0.2 dB."
+_ASK = tr(
+    "Place first, trim second, equalise last. From takes over the head "
+    "(or, said to be so, from the forecast) it is told for each hill "
+    "whether a cut can mend it and for each hollow why nothing fills "
+    "it. Cuts only, none beyond 12 dB, and each section must buy 0.2 "
+    "dB."
 )
 _PLOT_PIXELS = 150
-_FIND = "Find sections"
+_FIND = tr("Find sections")
 
 
 class EqualiserCard(QObject):
@@ -55,22 +60,22 @@ class EqualiserCard(QObject):
         self.told, told = card()
         self.frames = (self.frame, self.told)
         self._build(layout)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(14)
         self.rows.setVerticalSpacing(3)
         self.rows.setColumnStretch(1, 1)
-        told.addWidget(label("Hill by hill", "head"))
+        told.addWidget(label(tr("Hill by hill"), "head"))
         told.addLayout(self.rows)
         self.notes = label("", "soft", wrap=True)
         self.notes.setObjectName("equaliser-notes")
         told.addWidget(self.notes)
 
     def _build(self, layout: QVBoxLayout) -> None:
-        row = QHBoxLayout()
-        row.addWidget(label("Equaliser", "head"))
-        self.scope = choice_field("equaliser scope", tuple(SCOPES.values()))
-        self.source = choice_field("equaliser source", ("by takes", "by forecast"))
-        self.group = choice_field("equaliser group", ())
+        row = FlowRow()
+        row.addWidget(label(tr("Equaliser"), "head"))
+        self.scope = choice_field(tr("equaliser scope"), tuple(SCOPES.values()))
+        self.source = choice_field(tr("equaliser source"), (tr("by takes"), tr("by forecast")))
+        self.group = choice_field(tr("equaliser group"), ())
         self.group.activated.connect(self._look_at)
         for field in (self.scope, self.source, self.group):
             row.addWidget(field)
@@ -78,7 +83,7 @@ class EqualiserCard(QObject):
         self.find = QPushButton(_FIND)
         self.find.setObjectName("find-sections")
         self.find.clicked.connect(self._ask)
-        self.apply = named_button("Set trims and sections", "set-sections", self._set)
+        self.apply = named_button(tr("Set trims and sections"), "set-sections", self._set)
         self.apply.setProperty("strong", True)
         row.addWidget(self.find)
         row.addWidget(self.apply)
@@ -100,32 +105,32 @@ class EqualiserCard(QObject):
         layout.addWidget(self.large)
         layout.addLayout(self._set_row())
 
-    def _strength_row(self) -> QHBoxLayout:
-        row = QHBoxLayout()
+    def _strength_row(self) -> FlowRow:
+        row = FlowRow()
         self.strength = QSlider(Qt.Orientation.Horizontal)
         self.strength.setObjectName("equaliser-strength")
-        self.strength.setAccessibleName("Strength of the correction, per cent")
+        self.strength.setAccessibleName(tr("Strength of the correction, per cent"))
         self.strength.setRange(0, 100)
         self.strength.setPageStep(5)
-        self.strength.setFixedWidth(190)
+        theme.keep_width(self.strength, 190, 190)
         self.strength.valueChanged.connect(lambda _: self._show_strength())
         self.percent = label("", "strong")
         self.percent.setObjectName("equaliser-percent")
         self.why = label(STRENGTH_WHY, "soft", wrap=True)
-        row.addWidget(label("Strength"))
+        row.addWidget(label(tr("Strength")))
         row.addWidget(self.strength)
         row.addWidget(self.percent)
         row.addWidget(self.why, 1)
         self._strength_parts = (self.strength, self.percent, self.why)
         return row
 
-    def _set_row(self) -> QHBoxLayout:
-        row = QHBoxLayout()
+    def _set_row(self) -> FlowRow:
+        row = FlowRow()
         self.now = label("", "soft", wrap=True)
         self.now.setObjectName("equaliser-now")
         row.addWidget(self.now, 1)
-        self.take = named_button("Measure it as set", "measure-as-set", self._verify)
-        self.clear = named_button("Take sections out", "clear-sections", self._clear)
+        self.take = named_button(tr("Measure it as set"), "measure-as-set", self._verify)
+        self.clear = named_button(tr("Take sections out"), "clear-sections", self._clear)
         self.files = EqualiserFiles(self.frame, self.session, self._found_now)
         for button in (self.take, self.clear, self.files.button):
             row.addWidget(button)
@@ -188,7 +193,7 @@ class EqualiserCard(QObject):
         self.clear.setEnabled(count > 0)
         self.take.setEnabled(count > 0 and not self._measure.measuring)
         if a is None or not count:
-            self.now.setText("No section is set.")
+            self.now.setText(tr("No section is set."))
             return
         self.now.setText(_set_words(count))
         if all_measured(document, a):  # else it would be held against a forecast, which takes long
@@ -222,21 +227,25 @@ class EqualiserCard(QObject):
             one.curve.judge(level)
             for level in (one.curve.mean_db, one.level_db(one.curve.mean_db, share))
         )
-        plot = RowPlot(after, before)
+        plot = RowPlot(after, before, tr("after the equaliser; dotted: before"))
         plot.setFixedHeight(_PLOT_PIXELS)
-        plot.setAccessibleName("After the equaliser; dotted: before")
         self.plots.addWidget(plot)
         self.plots.addWidget(
-            label("filled: after, foretold; dotted: before; mean over the head", "soft")
+            label(tr("filled: after, foretold; dotted: before; mean over the head"), "soft")
         )
-        cuts = "; ".join(map(section_words, one.at(share))) or "nothing to cut"
+        cuts = "; ".join(map(section_words, one.at(share))) or tr("nothing to cut")
         points = ", ".join(
             f"{name} {was:.1f} → {then:.1f}"
             for name, (was, then) in at_every_point(one, share).items()
         )
         self.sections.setText(
-            f"{one.curve.name}: {cuts}.\nDecibels from even: {points}. Held against the target: "
-            f"{one.curve.judged.target.words}."
+            tr(
+                "{name}: {cuts}.\nDecibels from even: {points}. Held against the target: {words}.",
+                name=one.curve.name,
+                cuts=cuts,
+                points=points,
+                words=one.curve.judged.target.words,
+            )
         )
         large = found.warnings(share)
         self.large.setText("\n".join(large))
@@ -253,7 +262,7 @@ class EqualiserCard(QObject):
         measured = self.source.currentIndex() == 0
         document, fit = session.document, session.fit_used
         units = session.settings.values.units
-        self.find.setText("Listening for hills …")
+        self.find.setText(tr("Listening for hills …"))
         self._asked.ask(
             self.find,
             lambda _, name, models: jobs.equaliser(
@@ -269,14 +278,16 @@ class EqualiserCard(QObject):
         now = self._found_now()
         if now is not None:
             found, share = now
-            if self.session.do("Set the equaliser", partial(applied, found=found, strength=share)):
+            if self.session.do(
+                tr("Set the equaliser"), partial(applied, found=found, strength=share)
+            ):
                 self._asked.keep(found)
                 self._show()
 
     def _clear(self) -> None:
         a = self.session.arrangement
         if a is not None:
-            self.session.do("Take sections out", partial(cleared, name=a.name))
+            self.session.do(tr("Take sections out"), partial(cleared, name=a.name))
 
     def _verify(self) -> None:
         document = self.session.document
@@ -284,17 +295,26 @@ class EqualiserCard(QObject):
 
 
 def _trims(found: Equalised) -> str:
-    by = {"measured": "From takes", "forecast": "Forecast", "fitted": "Fitted"}[found.basis]
+    by = {"measured": tr("From takes"), "forecast": tr("Forecast"), "fitted": tr("Fitted")}[
+        found.basis
+    ]
     if found.tuned is None:
-        return f"{by}. Trims stay as they are."
+        return tr("{by}. Trims stay as they are.", by=by)
     tuned = found.tuned.solution
     changes = "; ".join(f"{w.title} {w.before} → {w.after}" for w in found.tuned.worths)
-    told = with_minus(changes) or "as they are"
-    return f"{by}. Trims first, {tuned.before_db:.1f} → {tuned.after_db:.1f} dB: {told}."
+    told = with_minus(changes) or tr("as they are")
+    return tr(
+        "{by}. Trims first, {before_db:.1f} → {after_db:.1f} dB: {told}.",
+        by=by,
+        before_db=tuned.before_db,
+        after_db=tuned.after_db,
+        told=told,
+    )
 
 
 def _set_words(count: int) -> str:
-    return (
-        f"{count} sections are set. Dial them in, then measure all that plays as set: what was "
-        "foretold is held against it."
+    return tr(
+        "{count} sections are set. Dial them in, then measure all that "
+        "plays as set: what was foretold is held against it.",
+        count=count,
     )

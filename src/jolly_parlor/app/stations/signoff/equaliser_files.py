@@ -13,6 +13,7 @@ from jolly_parlor.atomic import replacing
 from jolly_parlor.equalising.biquads import RATES_HZ, FirKind
 from jolly_parlor.equalising.writing import coefficients, fir_wav, in_words, table_csv
 from jolly_parlor.project.equalising import Equalised
+from jolly_parlor.words import tr
 
 _FIR_RATE_HZ = 48_000
 Found = Callable[[], tuple[Equalised, float] | None]
@@ -23,7 +24,7 @@ class EqualiserFiles:
 
     def __init__(self, parent: QWidget, session: Workbench, found: Found) -> None:
         self._parent, self.session, self._found = parent, session, found
-        self.button = named_button("Save sections …", "save-sections", self._ask)
+        self.button = named_button(tr("Save sections …"), "save-sections", self._ask)
 
     def _ask(self) -> None:
         path = dialogs.ask_equaliser(self._parent, self.session.settings, "sections.csv")
@@ -54,10 +55,12 @@ class EqualiserFiles:
             else:
                 _write(out, table_csv(by).encode())
         except OSError as error:
-            why = (error.strerror or "the place cannot be written").lower()
-            self.session.refused.emit(f"{out.name} could not be written: {why}.")
+            why = (error.strerror or tr("the place cannot be written")).lower()
+            self.session.refused.emit(
+                tr("{name} could not be written: {why}.", name=out.name, why=why)
+            )
             return
-        self.session.told.emit(f"Sections saved as {out.name}.")
+        self.session.told.emit(tr("Sections saved as {name}.", name=out.name))
 
 
 def _write(path: Path, data: bytes) -> None:

@@ -2,12 +2,14 @@
 remains and where it gathers, how long it rings.
 """
 
-from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.signoff.elevation_view import ElevationView
 from jolly_parlor.app.stations.signoff.signed import Signed
 from jolly_parlor.app.widgets.fields import Choice, label
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.placement.reflections import (
     EARLY_DB,
     EARLY_SECONDS,
@@ -18,10 +20,16 @@ from jolly_parlor.placement.reflections import (
 )
 from jolly_parlor.project.handover import NOT_MEASURED
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
 _SHOWN = 40
 _WIDE_MM = 125  # so that its lettering reads on the page
-_SIDES = [("front", "Front"), ("right", "Right"), ("back", "Back"), ("left", "Left")]
+_SIDES = [
+    ("front", tr("Front")),
+    ("right", tr("Right")),
+    ("back", tr("Back")),
+    ("left", tr("Left")),
+]
 
 
 class HandoverCard:
@@ -32,11 +40,11 @@ class HandoverCard:
         self.side = "front"
         self.frame: QFrame
         self.frame, layout = card()
-        layout.addWidget(label("For whoever treats the room", "head"))
+        layout.addWidget(label(tr("For whoever treats the room"), "head"))
         self.words = label("", wrap=True)
         self.words.setObjectName("handover-words")
         layout.addWidget(self.words)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(14)
         self.rows.setVerticalSpacing(1)
         self.rows.setColumnStretch(6, 1)
@@ -44,8 +52,8 @@ class HandoverCard:
         layout.addWidget(label(SMALL_ROOMS, "soft", wrap=True))
         self.drawn: QFrame
         self.drawn, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Elevations", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Elevations"), "head"))
         self.sides = Choice(_SIDES, "elevation-side")
         self.sides.chosen.connect(self._turn)
         row.addWidget(self.sides)
@@ -55,7 +63,7 @@ class HandoverCard:
         layout.addWidget(self.elevation)
         self.left: QFrame
         self.left, layout = card()
-        layout.addWidget(label("What remains, in order of harm", "head"))
+        layout.addWidget(label(tr("What remains, in order of harm"), "head"))
         self.remains = QVBoxLayout()
         layout.addLayout(self.remains)
         self.ringing = label("", "soft", wrap=True)
@@ -88,12 +96,24 @@ class HandoverCard:
         loud = sum(point.exceeds for point in points)
         behind = behind_head(document.room, document.gear, a, self.session.seat)
         met = dict.fromkeys(b.surface for b in behind)
-        through = f" The lines through the head meet the {' and the '.join(met)}." if met else ""
+        through = (
+            tr(" The lines through the head meet the {met}.", met=tr(" and the ").join(met))
+            if met
+            else ""
+        )
         self.words.setText(
-            f"First reflections at the {self.session.seat}: {loud} of {len(points)} come within "
-            f"{1000 * EARLY_SECONDS:.0f} ms above {with_minus(f'{EARLY_DB:.0f}')} dB of the direct "
-            f"sound, which listening rooms should avoid (ITU-R BS.1116-3). Hold a mirror there: "
-            f"from the seat you see the loudspeaker.{through}"
+            tr(
+                "First reflections at the {seat}: {loud} of {points} come within "
+                "{early_seconds:.0f} ms above {with_minus} dB of the direct sound, "
+                "which listening rooms should avoid (ITU-R BS.1116-3). Hold a "
+                "mirror there: from the seat you see the loudspeaker.{through}",
+                seat=self.session.seat,
+                loud=loud,
+                points=len(points),
+                early_seconds=1000 * EARLY_SECONDS,
+                with_minus=with_minus(f"{EARLY_DB:.0f}"),
+                through=through,
+            )
         )
         for row, point in enumerate(points[:_SHOWN]):
             role = "strong" if point.exceeds else "soft"
@@ -101,8 +121,8 @@ class HandoverCard:
                 str(row + 1),
                 point.loudspeaker,
                 point.surface,
-                with_minus(f"{point.level_db:.0f} dB"),
-                f"{1000 * point.delay_seconds:.1f} ms",
+                with_minus(tr("{level_db:.0f} dB", level_db=point.level_db)),
+                tr("{delay_seconds:.1f} ms", delay_seconds=1000 * point.delay_seconds),
                 point.tape(document.room, units),
             )
             for column, words in enumerate(cells):
@@ -130,14 +150,16 @@ class HandoverCard:
         made = ScaledElevation(document.room, document.gear, a, side, _WIDE_MM * mm, points, units)
         svg = renderSVG.drawToString(made.drawing)
         here = [str(n) for n, p in enumerate(points, start=1) if p.side == side]
-        told = f"reflections {', '.join(here)}" if here else "no reflection"
-        self.elevation.show_svg(svg[svg.index("<svg") :], f"{side} side, {told}")
+        told = tr("reflections {here}", here=", ".join(here)) if here else tr("no reflection")
+        self.elevation.show_svg(
+            svg[svg.index("<svg") :], tr("{side} side, {told}", side=side, told=told)
+        )
 
     def _tell(self) -> None:
         clear(self.remains)
         found = self._signed.found
         if found is None:
-            self.remains.addWidget(label(self._signed.why or "Working it out …", "soft"))
+            self.remains.addWidget(label(self._signed.why or tr("Working it out …"), "soft"))
             self.ringing.setText("")
             return
         handed = found.handed
@@ -148,7 +170,7 @@ class HandoverCard:
             if one.gathers_words:
                 self.remains.addWidget(label(one.gathers_words, "soft", wrap=True))
         if not handed.remains:
-            self.remains.addWidget(label("Nothing of 3 dB or more."))
+            self.remains.addWidget(label(tr("Nothing of 3 dB or more.")))
         bands = [d.words for d in handed.decays if d.seconds is not None]
-        listed = f" By third of an octave: {'; '.join(bands)}." if bands else ""
+        listed = tr(" By third of an octave: {bands}.", bands="; ".join(bands)) if bands else ""
         self.ringing.setText(handed.decay_words + listed)

@@ -6,7 +6,7 @@ from functools import partial
 from typing import Literal, Protocol
 
 from PyQt6.QtGui import QHideEvent, QShowEvent
-from PyQt6.QtWidgets import QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.app.review_dialog import ReviewCard
 from jolly_parlor.app.stations.base import Station, stacked
@@ -20,26 +20,30 @@ from jolly_parlor.app.stations.signoff.tape_card import TapeCard
 from jolly_parlor.app.stations.signoff.verdict_card import VerdictCard
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import Choice, choice_field, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.edits import choose
+from jolly_parlor.words import tr
 
 _PAGES = [
-    ("verdict", "Verdict"),
-    ("checks", "Check list"),
-    ("equaliser", "Equaliser"),
-    ("around", "Around the seat"),
-    ("handover", "Hand-over"),
-    ("build", "To build from"),
+    ("verdict", tr("Verdict")),
+    ("checks", tr("Check list")),
+    ("equaliser", tr("Equaliser")),
+    ("around", tr("Around the seat")),
+    ("handover", tr("Hand-over")),
+    ("build", tr("To build from")),
 ]
 _SIGNED = ("verdict", "checks", "handover")
 _UNDER = {
-    "verdict": "What was chosen, why, how sure it is, and what it would take to do better.",
-    "checks": "What is open before anybody treats the room, and what leaving it open costs.",
-    "equaliser": "Last, and only for what is left: it cuts hills, it fills nothing.",
-    "around": "All heard alike at the main seat: moved first, then set.",
-    "handover": "What is left for whoever treats the room. Nothing is treated here.",
-    "build": "Monitors are measured at the acoustic centre on their front, and at the corner "
-    "chosen at Fine-tune; set them to 1 or 2 cm.",
+    "verdict": tr("What was chosen, why, how sure it is, and what it would take to do better."),
+    "checks": tr("What is open before anybody treats the room, and what leaving it open costs."),
+    "equaliser": tr("Last, and only for what is left: it cuts hills, it fills nothing."),
+    "around": tr("All heard alike at the main seat: moved first, then set."),
+    "handover": tr("What is left for whoever treats the room. Nothing is treated here."),
+    "build": tr(
+        "Monitors are measured at the acoustic centre on their front, and "
+        "at the corner chosen at Fine-tune; set them to 1 or 2 cm."
+    ),
 }
 
 
@@ -53,7 +57,7 @@ class _Card(Protocol):
 class SignoffStation(Station):
     """Good enough? What to build from, what to hand over, and the record of how it came about."""
 
-    id, name = "signoff", "Sign-off"
+    id = "signoff"
     figures = True
 
     def __init__(self, session: Workbench, measure: MeasureCard) -> None:
@@ -62,7 +66,7 @@ class SignoffStation(Station):
         self._make_head()
         self.pages = Choice(_PAGES, "signoff-page")
         self.pages.chosen.connect(self.show_page)
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(self.pages)
         row.addStretch(1)
         self.body.addLayout(row)
@@ -87,14 +91,13 @@ class SignoffStation(Station):
         self.show_page("verdict")
 
     def _make_head(self) -> None:
-        self.pick = QPushButton("Pick this one")
+        self.pick = QPushButton(tr("Pick this one"))
         self.pick.setObjectName("pick-current")
         self.pick.clicked.connect(self._pick)
-        self.paper = choice_field("report paper", ("A4", "Letter"))
-        imperial = self.session.settings.values.units == "imperial"
-        self.paper.setCurrentIndex(int(imperial))
-        self.report = named_button("Save report…", "save-report", lambda: None)
-        self.save = QPushButton("Save placement card…")
+        self.paper = choice_field(tr("report paper"), ("A4", tr("Letter")))
+        self.paper.setCurrentIndex(int(self.session.settings.values.usual_paper == "letter"))
+        self.report = named_button(tr("Save report…"), "save-report", lambda: None)
+        self.save = QPushButton(tr("Save placement card…"))
         self.save.setObjectName("save-card")
         self.save.setProperty("strong", True)
         for widget in (self.pick, self.paper, self.report, self.save):
@@ -104,10 +107,6 @@ class SignoffStation(Station):
     def chosen_paper(self) -> Literal["a4", "letter"]:
         """What card and report are written for."""
         return "letter" if self.paper.currentIndex() else "a4"
-
-    def state(self) -> str:
-        """Done once one is picked."""
-        return "done" if self.session.document.chosen is not None else "untouched"
 
     def show_page(self, page: str) -> None:
         """One of the six."""
@@ -135,12 +134,16 @@ class SignoffStation(Station):
         self.verdict_card.frame.setVisible(a is not None)
         self.signed.refresh(self.isVisible() and self.page in _SIGNED)
         if a is None:
-            self.verdict.setText("Nothing to sign off yet")
-            self.under.setText("Rough in an arrangement at Line-up, compare, and pick one.")
+            self.verdict.setText(tr("Nothing to sign off yet"))
+            self.under.setText(tr("Rough in an arrangement at Line-up, compare, and pick one."))
             self.ledger_glimpse.refresh()
             return
         picked = document.chosen == a.name
-        self.verdict.setText(f"{a.name}, picked" if picked else f"{a.name}, not picked yet")
+        self.verdict.setText(
+            tr("{name}, picked", name=a.name)
+            if picked
+            else tr("{name}, not picked yet", name=a.name)
+        )
         self.under.setText(_UNDER[self.page])
         shown: dict[str, tuple[_Card, ...]] = {
             "verdict": (self.verdict_card, self.ledger_glimpse),
@@ -171,4 +174,7 @@ class SignoffStation(Station):
     def _pick(self) -> None:
         a = self.session.arrangement
         if a is not None:
-            self.session.do(f"Pick {a.name}", partial(choose, name=a.name, reason="At Sign-off."))
+            self.session.do(
+                tr("Pick {name}", name=a.name),
+                partial(choose, name=a.name, reason=tr("At Sign-off.")),
+            )

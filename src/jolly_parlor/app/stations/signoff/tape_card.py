@@ -1,16 +1,18 @@
 """What to build from: distances by tape, settings, how to fix and carry, cautions."""
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QGridLayout, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import cautions
 from jolly_parlor.placement.fixing import fixing_advice
 from jolly_parlor.placement.settings.as_set import settings_lines
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.units import feet_inches, format_length
+from jolly_parlor.words import tr
 
 
 class TapeCard:
@@ -20,23 +22,23 @@ class TapeCard:
         self.session = session
         tape: QFrame
         tape, layout = card()
-        layout.addWidget(label("With the tape", "head"))
-        self.grid = QGridLayout()
+        layout.addWidget(label(tr("With the tape"), "head"))
+        self.grid = WrappedGrid()
         self.grid.setHorizontalSpacing(14)
         self.grid.setVerticalSpacing(1)
         layout.addLayout(self.grid)
         settings, layout = card()
-        layout.addWidget(label("Set like this", "head"))
-        self.settings = QGridLayout()
+        layout.addWidget(label(tr("Set like this"), "head"))
+        self.settings = WrappedGrid()
         self.settings.setColumnStretch(1, 1)
         self.settings.setHorizontalSpacing(14)
         layout.addLayout(self.settings)
         fixing, layout = card()
-        layout.addWidget(label("Fixing and carrying", "head"))
+        layout.addWidget(label(tr("Fixing and carrying"), "head"))
         self.fixing = QVBoxLayout()
         layout.addLayout(self.fixing)
         warned, layout = card()
-        layout.addWidget(label("Cautions", "head"))
+        layout.addWidget(label(tr("Cautions"), "head"))
         self.cautions = label("", wrap=True)
         layout.addWidget(self.cautions)
         self.frames = (tape, settings, fixing, warned)

@@ -6,7 +6,7 @@ from dataclasses import replace
 from functools import partial
 
 from PyQt6.QtCore import QObject, pyqtSignal
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.measure_run import MeasureRun, Work
@@ -16,6 +16,7 @@ from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.stations.subs.knob_rows import KnobRows
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.null_well import NullWell
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import Chain
@@ -27,14 +28,16 @@ from jolly_parlor.project.staging import stage_of
 from jolly_parlor.project.subwoofers import Aligned
 from jolly_parlor.project.tuning import set_chains
 from jolly_parlor.refused import Refused
+from jolly_parlor.words import tr
 
 _PACE_SECONDS = 0.35
 """Between readings of the simulated studio, which answers at once."""
-_HOW = (
-    "The sub plays with its polarity reversed: where the dip at the crossover is deepest, the two "
-    "add up best once it is restored. Turn a knob and watch."
+_HOW = tr(
+    "The sub plays with its polarity reversed: where the dip at the "
+    "crossover is deepest, the two add up best once it is restored. "
+    "Turn a knob and watch."
 )
-_SEVERAL = " Of several, match levels, align time, then judge the sum of all."
+_SEVERAL = tr(" Of several, match levels, align time, then judge the sum of all.")
 _ALIKE_DB = 3.0
 _TURNED = ("phase_degrees", "delay_ms", "low_pass_hz", "gain_db")
 
@@ -64,9 +67,9 @@ class AlignCard(QObject):
         session.closing.connect(self.close)
 
     def _build(self, layout: QVBoxLayout) -> None:
-        head = QHBoxLayout()
-        head.addWidget(label("Align by the null", "head"))
-        self.which = choice_field("align sub", ())
+        head = FlowRow()
+        head.addWidget(label(tr("Align by the null"), "head"))
+        self.which = choice_field(tr("align sub"), ())
         self.which.activated.connect(self._other)
         head.addWidget(self.which)
         self.words = label(_HOW, "soft", wrap=True)
@@ -80,18 +83,20 @@ class AlignCard(QObject):
         self.told = label("", wrap=True)
         self.told.setObjectName("null-words")
         layout.addWidget(self.told)
-        row = QHBoxLayout()
-        self.listen = _button(row, "Listen for the null", "listen-null", self._listen)
-        self.deepest = _button(row, "To the deepest heard", "to-deepest", self._to_deepest)
-        self.calculated = _button(row, "To the calculated", "to-calculated", self._to_calculated)
-        self.over = _button(row, "Polarity over", "polarity-over", self._turn_over)
+        row = FlowRow()
+        self.listen = _button(row, tr("Listen for the null"), "listen-null", self._listen)
+        self.deepest = _button(row, tr("To the deepest heard"), "to-deepest", self._to_deepest)
+        self.calculated = _button(
+            row, tr("To the calculated"), "to-calculated", self._to_calculated
+        )
+        self.over = _button(row, tr("Polarity over"), "polarity-over", self._turn_over)
         row.addStretch(1)
         layout.addLayout(row)
-        row = QHBoxLayout()
-        self.check = _button(row, "Check the sum", "check-sum", self._check)
-        self.check.setToolTip("Restores the polarity and hears whether the two add up")
-        self.keep = _button(row, "Keep these", "keep-aligned", self._keep)
-        self.verify = _button(row, "Take of all that plays", "verify-all", self._verify)
+        row = FlowRow()
+        self.check = _button(row, tr("Check the sum"), "check-sum", self._check)
+        self.check.setToolTip(tr("Restores the polarity and hears whether the two add up"))
+        self.keep = _button(row, tr("Keep these"), "keep-aligned", self._keep)
+        self.verify = _button(row, tr("Take of all that plays"), "verify-all", self._verify)
         self.listen.setProperty("strong", True)
         row.addStretch(1)
         layout.addLayout(row)
@@ -161,10 +166,12 @@ class AlignCard(QObject):
         self.well.calculate(alignment.null.deepest_db if alignment is not None else None)
         busy = self.listening
         self.well.setVisible(busy or bool(self.readings))
-        self.listen.setText("Silence" if busy else "Listen for the null")
+        self.listen.setText(tr("Silence") if busy else tr("Listen for the null"))
         self.deepest.setEnabled(len(self.readings) > 1)
         polarity = self.trial[self.sub].inverted if self.sub in self.trial else False
-        self.over.setText(f"Polarity {'reversed' if polarity else 'normal'}: turn over")
+        self.over.setText(
+            tr("Polarity {polarity}: turn over", polarity="reversed" if polarity else "normal")
+        )
         self.over.setVisible(self._has_polarity())
         self.calculated.setEnabled(alignment is not None and alignment.null.knob is not None)
         self.check.setEnabled(not busy)
@@ -174,7 +181,9 @@ class AlignCard(QObject):
         self.told.setVisible(bool(self.told.text()))
 
     def _has_polarity(self) -> bool:
-        return bool(self.sub) and self.session.document.gear.model_of(self.sub).controls.polarity
+        gear = self.session.document.gear  # which may have lost it while nobody looked
+        there = self.sub in {one.id for one in gear.subwoofers}
+        return there and gear.model_of(self.sub).controls.polarity
 
     def _changed(self) -> bool:
         a = self.session.arrangement
@@ -188,7 +197,7 @@ class AlignCard(QObject):
         if self._sum is not None:
             told.append(self._sum.words)
         if alignment is not None and found is not None:
-            told.append(f"Calculated {_BY[found.source]}: {alignment.words}")
+            told.append(tr("Calculated {by}: {words}", by=_BY[found.source], words=alignment.words))
             told += found.notes
         best = max(self.readings, key=lambda r: r.depth_db, default=None)
         if best is not None and alignment is not None:
@@ -284,22 +293,28 @@ class AlignCard(QObject):
         a = self.session.arrangement
         if a is None:
             return
-        why = f"{self.sub} aligned by the null"
+        why = tr("{sub} aligned by the null", sub=self.sub)
         same = [r for r in self.readings if r.chains == self.trial]
         if same:
-            why += f", {same[-1].depth_db:.1f} dB deep"
+            why += tr(", {depth_db:.1f} dB deep", depth_db=same[-1].depth_db)
         if self._sum is not None:
-            why += f"; the sum {self._sum.over_parts_db:+.1f} of {self._sum.most_db:+.1f} dB"
+            why += tr(
+                "; the sum {over_parts_db:+.1f} of {most_db:+.1f} dB",
+                over_parts_db=self._sum.over_parts_db,
+                most_db=self._sum.most_db,
+            )
         name, chains = a.name, {n: c for n, c in self.trial.items() if c != a.chain(n)}
-        self.session.do("Keep as aligned", lambda d: set_chains(d, name, chains, f"{why}."))
+        self.session.do(tr("Keep as aligned"), lambda d: set_chains(d, name, chains, f"{why}."))
 
     def _verify(self) -> None:
         seat = self.session.document.gear.seats[0].name
         self._measure.measure(WITH_SUBWOOFERS, seat)
-        self.session.told.emit("Measuring all that plays, as it is set; it is kept under Takes.")
+        self.session.told.emit(
+            tr("Measuring all that plays, as it is set; it is kept under Takes.")
+        )
 
 
-_BY = {"measured": "from the takes", "forecast": "by forecast"}
+_BY = {"measured": tr("from the takes"), "forecast": tr("by forecast")}
 
 
 def _disagreement(heard: NullReading, calculated: Alignment) -> list[str]:
@@ -314,12 +329,16 @@ def _disagreement(heard: NullReading, calculated: Alignment) -> list[str]:
     if near or heard.depth_db < max(null.deepest_db - _ALIKE_DB, _ALIKE_DB):
         return []
     return [
-        f"The deepest heard stands at {null.knob.words(at)}, the calculation at "
-        f"{null.told_at(heard.chains)}: trust what is heard."
+        tr(
+            "The deepest heard stands at {words}, the calculation at "
+            "{told_at}: trust what is heard.",
+            words=null.knob.words(at),
+            told_at=null.told_at(heard.chains),
+        )
     ]
 
 
-def _button(row: QHBoxLayout, title: str, name: str, do: Callable[[], None]) -> QPushButton:
+def _button(row: FlowRow, title: str, name: str, do: Callable[[], None]) -> QPushButton:
     made = named_button(title, name, do)
     row.addWidget(made)
     return made

@@ -4,10 +4,12 @@ from collections.abc import Callable, Mapping, Sequence
 from functools import partial
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QGridLayout, QLabel, QSlider
+from PyQt6.QtWidgets import QLabel, QSlider
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import clear
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.settings.knobs import Knob
 
@@ -19,7 +21,7 @@ class KnobRows:
 
     def __init__(self, turned: Callable[[Knob, float], None]) -> None:
         self._turned = turned
-        self.grid = QGridLayout()
+        self.grid = WrappedGrid()
         self.grid.setHorizontalSpacing(10)
         self.grid.setVerticalSpacing(2)
         self.grid.setColumnStretch(6, 1)
@@ -31,13 +33,13 @@ class KnobRows:
             row, column = divmod(number, 2)
             at = knob.nearest(knob.value(chains))
             value = label(knob.words(at))
-            value.setMinimumWidth(58)
+            theme.keep_width(value, least=58)
             slider = QSlider(Qt.Orientation.Horizontal)
             slider.setObjectName(f"turn {'+'.join(knob.names)} {knob.what}")
             slider.setAccessibleName(knob.title)
             slider.setRange(0, int((knob.high - knob.low) / knob.step + 1e-9))
             slider.setValue(round((at - knob.low) / knob.step))
-            slider.setFixedWidth(_WIDE)
+            theme.keep_width(slider, _WIDE, _WIDE)
             slider.valueChanged.connect(partial(self._move, knob, value))
             for place, widget in enumerate((label(knob.title, "soft"), slider, value)):
                 self.grid.addWidget(widget, row, 3 * column + place)

@@ -4,15 +4,18 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QGridLayout, QWidget
+from PyQt6.QtWidgets import QFrame, QWidget
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import choice_field, label, number_field
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover
 from jolly_parlor.placement.loudspeakers import RANGED, Model
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.gear_edits import set_chain
+from jolly_parlor.words import tr
 
 _NUMBERS = ("gain_db", "delay_ms", "phase_degrees", "low_shelf_db", "low_mid_db")
 _FIELD_PIXELS = 74
@@ -26,8 +29,8 @@ class SetCard:
         self._shown: tuple[object, ...] | None = None
         self.frame: QFrame
         self.frame, layout = card()
-        layout.addWidget(label("As set", "head"))
-        self.grid = QGridLayout()
+        layout.addWidget(label(tr("As set"), "head"))
+        self.grid = WrappedGrid()
         self.grid.setHorizontalSpacing(8)
         self.grid.setVerticalSpacing(2)
         layout.addLayout(self.grid)
@@ -51,7 +54,7 @@ class SetCard:
         ]
         crossed = bool(gear.subwoofers)
         titles = [RANGED[what].title for what in columns] + ["polarity"] * crossed
-        titles += ["hands over at", "by"] * crossed
+        titles += [tr("hands over at"), "by"] * crossed
         for column, title in enumerate(titles, start=1):
             self.grid.addWidget(label(title, "soft"), 0, column)
         self.grid.setColumnStretch(len(titles) + 1, 1)
@@ -70,10 +73,15 @@ class SetCard:
 
     def _number(self, name: str, what: str, chain: Chain) -> QWidget:
         value, unit = float(getattr(chain, what)), RANGED[what].unit
-        return self._field(f"{name} set {what}", unit, value, partial(self._set, name, what))
+        return self._field(
+            tr("{name} set {what}", name=name, what=what),
+            unit,
+            value,
+            partial(self._set, name, what),
+        )
 
     def _crossing(self, name: str, chain: Chain) -> tuple[QWidget, ...]:
-        polarity = choice_field(f"{name} set polarity", ("normal", "reversed"))
+        polarity = choice_field(tr("{name} set polarity", name=name), ("normal", "reversed"))
         polarity.setCurrentIndex(int(chain.inverted))
         polarity.activated.connect(lambda at: self._set(name, "inverted", bool(at)))
         sub = self.session.document.gear.loudspeaker(name).is_subwoofer
@@ -81,16 +89,22 @@ class SetCard:
         now: Crossover | None = getattr(chain, side)
         at = now.frequency_hz if now is not None else USUAL_CROSSOVER_HZ
         corner = self._field(
-            f"{name} set {side}_hz", "Hz", at, partial(self._cross, name, side, now)
+            tr("{name} set {side}_hz", name=name, side=side),
+            tr("Hz"),
+            at,
+            partial(self._cross, name, side, now),
         )
-        kinds = choice_field(f"{name} set {side}_kind", (*(k.short for k in KINDS), "full range"))
+        kinds = choice_field(
+            tr("{name} set {side}_kind", name=name, side=side),
+            (*(k.short for k in KINDS), tr("full range")),
+        )
         kinds.setCurrentIndex(KINDS.index(now.filter) if now is not None else len(KINDS))
         kinds.activated.connect(lambda n: self._switch(name, side, at, n))
         return polarity, corner, kinds
 
     def _field(self, name: str, unit: str, value: float, do: Callable[[float], None]) -> QWidget:
         field = number_field(name, unit)
-        field.setMaximumWidth(_FIELD_PIXELS)
+        theme.keep_width(field, most=_FIELD_PIXELS)
         field.set_value(value)
         field.committed.connect(do)
         field.failed.connect(self.session.refused.emit)
@@ -107,7 +121,9 @@ class SetCard:
         if a is None:
             return
         where = a.name
-        if not self.session.do(f"Set {name}", lambda d: set_chain(d, name, where, **{what: value})):
+        if not self.session.do(
+            tr("Set {name}", name=name), lambda d: set_chain(d, name, where, **{what: value})
+        ):
             self._shown = None
             self.refresh()
 

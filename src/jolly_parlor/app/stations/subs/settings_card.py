@@ -3,21 +3,25 @@
 from functools import partial
 
 from PyQt6.QtCore import QObject, Qt, pyqtSignal
-from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SETTINGS
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.widgets.fields import choice_field, label
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.measured_parts import all_measured
 from jolly_parlor.project.tuning import NOTHING_TO_TURN, Tuned, applied, has_controls
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import tr
 
-_ASK = (
-    "Every control that its sheet in Gear names is tried, within its range and steps, for what is "
-    "heard over the head: left, right and both, with the sub."
+_ASK = tr(
+    "Every control that its sheet in Gear names is tried, within its "
+    "range and steps, for what is heard over the head: left, right and "
+    "both, with the sub."
 )
 
 
@@ -34,20 +38,20 @@ class SettingsCard(QObject):
         self._asked: Asked[Tuned] = Asked(session, SETTINGS, self._came)
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Best settings", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Best settings"), "head"))
         row.addWidget(label("for", "soft"))
-        self.seats = choice_field("settings seats", ("the main seat", "every seat"))
+        self.seats = choice_field(tr("settings seats"), (tr("the main seat"), tr("every seat")))
         row.addWidget(self.seats)
         row.addWidget(label("by", "soft"))
-        self.source = choice_field("settings source", ("forecast", "takes"))
+        self.source = choice_field(tr("settings source"), ("forecast", "takes"))
         row.addWidget(self.source)
         row.addStretch(1)
-        self.find = QPushButton("Find settings")
+        self.find = QPushButton(tr("Find settings"))
         self.find.setObjectName("find-settings")
         self.find.clicked.connect(self._ask)
         row.addWidget(self.find)
-        self.apply = QPushButton("Set them")
+        self.apply = QPushButton(tr("Set them"))
         self.apply.setObjectName("set-settings")
         self.apply.setProperty("strong", True)
         self.apply.clicked.connect(self._set)
@@ -56,7 +60,7 @@ class SettingsCard(QObject):
         self.words = label(_ASK, "soft", wrap=True)
         self.words.setObjectName("settings-words")
         layout.addWidget(self.words)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(14)
         self.rows.setVerticalSpacing(2)
         self.rows.setColumnStretch(1, 1)
@@ -97,37 +101,44 @@ class SettingsCard(QObject):
             self.notes.hide()
             return
         heard = ", ".join(
-            f"{seat} {found.before_db[seat]:.1f} → {found.after_db[seat]:.1f} dB"
+            tr(
+                "{seat} {before_db:.1f} → {after_db:.1f} dB",
+                seat=seat,
+                before_db=found.before_db[seat],
+                after_db=found.after_db[seat],
+            )
             for seat in found.seats
         )
-        by = "From takes" if found.source == "measured" else "Forecast"
-        self.words.setText(f"{by}, all that plays at the ear: {heard} from even.")
-        for column, title in enumerate(("", "", "by itself", "lost without it")):
+        by = tr("From takes") if found.source == "measured" else tr("Forecast")
+        self.words.setText(
+            tr("{by}, all that plays at the ear: {heard} from even.", by=by, heard=heard)
+        )
+        for column, title in enumerate(("", "", tr("by itself"), tr("lost without it"))):
             self.rows.addWidget(label(title, "soft"), 0, column)
         for line, worth in enumerate(found.worths, start=1):
             self.rows.addWidget(label(worth.title, "strong"), line, 0)
             self.rows.addWidget(label(with_minus(f"{worth.before} → {worth.after}")), line, 1)
             brings = f"{worth.alone_db:+.1f} dB".replace("+0.0", "0.0").replace("-0.0", "0.0")
             alone = label(with_minus(brings))
-            lost = label(f"{max(worth.without_db, 0.0):.1f} dB")
+            lost = label(tr("{without_db:.1f} dB", without_db=max(worth.without_db, 0.0)))
             for column, figure in ((2, alone), (3, lost)):
-                self.rows.addWidget(figure, line, column, Qt.AlignmentFlag.AlignRight)
+                self.rows.addWidget(figure, line, column, alignment=Qt.AlignmentFlag.AlignRight)
         self.notes.setText("\n".join(f"· {note}" for note in found.notes))
         self.notes.setVisible(bool(found.notes))
 
     def _ask(self) -> None:
         every, measured = self.seats.currentIndex() == 1, self.source.currentIndex() == 1
-        self.find.setText("Turning knobs …")
+        self.find.setText(tr("Turning knobs …"))
         self._asked.ask(
             self.find, lambda d, name, models: jobs.settings(d, name, every, measured, models)
         )
 
     def _came(self) -> None:
-        self.find.setText("Find settings")
+        self.find.setText(tr("Find settings"))
         self._show()
         self.changed.emit()
 
     def _set(self) -> None:
         found = self.found
         if found is not None:
-            self.session.do("Set as found", partial(applied, tuned=found))
+            self.session.do(tr("Set as found"), partial(applied, tuned=found))

@@ -1,6 +1,6 @@
 """The card that shows what each subwoofer does alone, and its share of the work."""
 
-from PyQt6.QtWidgets import QComboBox, QFrame, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QComboBox, QFrame, QPushButton
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.plots.shares import SharesPlot
@@ -8,12 +8,14 @@ from jolly_parlor.app.questions import FURTHER, SHARES
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.search.further_subs import Further, further_words
 from jolly_parlor.project.subwoofers import SubReport
+from jolly_parlor.words import tr
 
-_MORE = "Subwoofers of the same model, none to four, each where it and its settings serve best."
+_MORE = tr("Subwoofers of the same model, none to four, each where it and its settings serve best.")
 
 
 class SharesCard:
@@ -25,21 +27,21 @@ class SharesCard:
         self._more: Asked[list[Further]] = Asked(session, FURTHER, self._show)
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Who does the work", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Who does the work"), "head"))
         self.seat = QComboBox()
         self.seat.setObjectName("shares seat")
-        self.seat.setAccessibleName("seat of the shares")
+        self.seat.setAccessibleName(tr("seat of the shares"))
         self.seat.activated.connect(self._show)
         row.addWidget(self.seat)
-        self.words = label("Each subwoofer alone at the seat, 10 to 125 Hz.", "soft", wrap=True)
+        self.words = label(tr("Each subwoofer alone at the seat, 10 to 125 Hz."), "soft", wrap=True)
         self.words.setObjectName("shares-words")
         row.addWidget(self.words, 1)
-        self.ask = QPushButton("Weigh them")
+        self.ask = QPushButton(tr("Weigh them"))
         self.ask.setObjectName("weigh-subs")
         self.ask.clicked.connect(self._ask)
         row.addWidget(self.ask)
-        self.places = QPushButton("Tint its places")
+        self.places = QPushButton(tr("Tint its places"))
         self.places.setObjectName("tint-sub-places")
         self.places.clicked.connect(self._tint)
         row.addWidget(self.places)
@@ -50,11 +52,11 @@ class SharesCard:
         self.aligned = label("", wrap=True)
         self.aligned.setObjectName("aligned-words")
         layout.addWidget(self.aligned)
-        row = QHBoxLayout()
+        row = FlowRow()
         self.more = label(_MORE, "soft", wrap=True)
         self.more.setObjectName("further-words")
         row.addWidget(self.more, 1)
-        self.further = QPushButton("What would more buy?")
+        self.further = QPushButton(tr("What would more buy?"))
         self.further.setObjectName("further-subs")
         self.further.clicked.connect(self._ask_further)
         row.addWidget(self.further)
@@ -78,14 +80,19 @@ class SharesCard:
         self.plot.setVisible(found is not None)
         self.aligned.setVisible(found is not None)
         if found is None:
-            self.words.setText("Each subwoofer alone at the seat, 10 to 125 Hz.")
+            self.words.setText(tr("Each subwoofer alone at the seat, 10 to 125 Hz."))
             return
         self.plot.show_shares(found.at_seats[self.seat.currentText()])
-        by = {"measured": "By takes.", "forecast": "Forecast."}
+        by = {"measured": tr("By takes."), "forecast": tr("Forecast.")}
         words = [by[found.sources[self.seat.currentText()]], *found.words]
         if found.seat_variance_db2 is not None:
             spread = found.seat_variance_db2**0.5
-            words.append(f"Between the seats levels differ by {spread:.1f} dB (10 to 125 Hz).")
+            words.append(
+                tr(
+                    "Between the seats levels differ by {spread:.1f} dB (10 to 125 Hz).",
+                    spread=spread,
+                )
+            )
         self.words.setText(" ".join(words))
         lines = [one.words for one in found.alignments]
         self.aligned.setText("\n".join(f"{line} ({found.aligned_by})" for line in lines))
@@ -105,5 +112,5 @@ class SharesCard:
             session.tints.choose("source")
 
     def _ask_further(self) -> None:
-        self.more.setText("Trying none to four, each where it serves best: half a minute …")
+        self.more.setText(tr("Trying none to four, each where it serves best: half a minute …"))
         self._more.ask(self.further, jobs.further_subs)

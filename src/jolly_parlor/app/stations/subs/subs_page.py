@@ -11,12 +11,13 @@ from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import EQUALISING
 from jolly_parlor.project.tuning import Tuned
+from jolly_parlor.words import tr
 
 
 class SubsStation(Station):
     """Settings of the arrangement shown. What takes long is asked for by a button."""
 
-    id, name = "subs", "Subs"
+    id = "subs"
     figures = True
 
     def __init__(self, session: Workbench, measure: MeasureCard) -> None:
@@ -41,11 +42,6 @@ class SubsStation(Station):
         self.best.changed.connect(self._tell)
         self.listen(session.document_changed, session.view_changed)
 
-    def state(self) -> str:
-        """In progress once the arrangement shown is set otherwise than flat."""
-        a = self.session.arrangement
-        return "in progress" if a is not None and a.chains else "untouched"
-
     def restyle(self) -> None:
         """Colours may have changed."""
         self.trade.plot.restyle()
@@ -60,22 +56,42 @@ class SubsStation(Station):
     def _tell(self) -> None:
         a, found = self.session.arrangement, self.best.found
         if a is None:
-            self.verdict.setText("Nothing to set yet")
-            self.under.setText("Rough in an arrangement at Line-up; its settings are found here.")
+            self.verdict.setText(tr("Nothing to set yet"))
+            self.under.setText(
+                tr("Rough in an arrangement at Line-up; its settings are found here.")
+            )
             return
         subs = self.session.document.gear.subwoofers
-        what = "monitors and subs" if len(subs) > 1 else "monitors and sub" if subs else "monitors"
+        what = (
+            tr("monitors and subs")
+            if len(subs) > 1
+            else tr("monitors and sub")
+            if subs
+            else "monitors"
+        )
         if found is None:
-            self.verdict.setText(f"{a.name}: how {what} are set")
+            self.verdict.setText(tr("{name}: how {what} are set", name=a.name, what=what))
         else:
             self.verdict.setText(_verdict(found))
         self.under.setText(
-            f"Settings belong to the arrangement: another place asks for others. {EQUALISING}"
+            tr(
+                "Settings belong to the arrangement: another place asks for others. {equalising}",
+                equalising=EQUALISING,
+            )
         )
 
 
 def _verdict(found: Tuned) -> str:
     before, after = found.solution.before_db, found.solution.after_db
     if not found.worths:
-        return f"{found.arrangement.name} is set as well as its controls allow: {after:.1f} dB"
-    return f"{found.arrangement.name}: {before:.1f} → {after:.1f} dB from even by its settings"
+        return tr(
+            "{name} is set as well as its controls allow: {after:.1f} dB",
+            name=found.arrangement.name,
+            after=after,
+        )
+    return tr(
+        "{name}: {before:.1f} → {after:.1f} dB from even by its settings",
+        name=found.arrangement.name,
+        before=before,
+        after=after,
+    )

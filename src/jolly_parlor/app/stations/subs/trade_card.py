@@ -2,7 +2,7 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.plots.seat_trades import SeatTradesPlot
@@ -10,10 +10,13 @@ from jolly_parlor.app.questions import TRADES
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.tuning import SeatTrade, has_controls, set_chains
+from jolly_parlor.words import tr
 
-_ASK = "What the main seat would give up for the others, by settings alone."
+_ASK = tr("What the main seat would give up for the others, by settings alone.")
 
 
 class TradeCard:
@@ -24,12 +27,12 @@ class TradeCard:
         self._asked: Asked[list[SeatTrade]] = Asked(session, TRADES, self._show)
         self.frame: QFrame
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Between seats", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Between seats"), "head"))
         self.words = label(_ASK, "soft", wrap=True)
         self.words.setObjectName("trade-words")
         row.addWidget(self.words, 1)
-        self.ask = QPushButton("Show the trade")
+        self.ask = QPushButton(tr("Show the trade"))
         self.ask.setObjectName("trade-seats")
         self.ask.clicked.connect(self._ask)
         row.addWidget(self.ask)
@@ -37,7 +40,7 @@ class TradeCard:
         self.plot = SeatTradesPlot()
         self.plot.taken.connect(self._set)
         layout.addWidget(self.plot)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(18)
         layout.addLayout(self.rows)
 
@@ -57,46 +60,54 @@ class TradeCard:
             return
         self.plot.show_trades(found)
         self.words.setText(
-            "From even at each ear, dB; what another betters is left out. Click a point, or the "
-            "button of a row."
+            tr(
+                "From even at each ear, dB; what another betters is left out. "
+                "Click a point, or the button of a row."
+            )
         )
         seats = list(found[0].by_seat_db)
         for column, seat in enumerate(seats, start=1):
             self.rows.addWidget(label(seat, "soft"), 0, column)
-        self.rows.addWidget(label("seats differ by", "soft"), 0, len(seats) + 1)
+        self.rows.addWidget(label(tr("seats differ by"), "soft"), 0, len(seats) + 1)
         self.rows.setColumnStretch(len(seats) + 3, 1)
         for line, trade in enumerate(found, start=1):
             self.rows.addWidget(label(_weight_words(trade.weight)), line, 0)
             for column, seat in enumerate(seats, start=1):
-                self.rows.addWidget(label(f"{trade.by_seat_db[seat]:.1f} dB"), line, column)
-            self.rows.addWidget(label(f"{trade.spread_db:.1f} dB"), line, len(seats) + 1)
+                self.rows.addWidget(
+                    label(tr("{by_seat_db:.1f} dB", by_seat_db=trade.by_seat_db[seat])),
+                    line,
+                    column,
+                )
+            self.rows.addWidget(
+                label(tr("{spread_db:.1f} dB", spread_db=trade.spread_db)), line, len(seats) + 1
+            )
             if trade.weight is not None:
-                take = QPushButton("Set this")
+                take = QPushButton(tr("Set this"))
                 take.setObjectName(f"take-trade-{line - 1}")
                 take.clicked.connect(partial(self._set, trade))
                 self.rows.addWidget(take, line, len(seats) + 2)
 
     def _ask(self) -> None:
-        self.words.setText("Turning knobs for each seat …")
+        self.words.setText(tr("Turning knobs for each seat …"))
         self._asked.ask(self.ask, jobs.trades)
 
     def _set(self, trade: SeatTrade) -> None:
         a = self.session.arrangement
         if a is None or trade.weight is None:
             return
-        name, why = a.name, f"set for {_weight_words(trade.weight)}."
-        self.session.do("Set as traded", lambda d: set_chains(d, name, trade.chains, why))
+        name, why = a.name, tr("set for {weight_words}.", weight_words=_weight_words(trade.weight))
+        self.session.do(tr("Set as traded"), lambda d: set_chains(d, name, trade.chains, why))
 
 
 def _weight_words(weight: float | None) -> str:
     if weight is None:
-        return "as it is set"
+        return tr("as it is set")
     if weight == 0:
-        return "the main seat alone"
+        return tr("the main seat alone")
     if weight == 1:
-        return "the others as much as the main one"
+        return tr("the others as much as the main one")
     return (
-        f"the others {weight:g} times the main one"
+        tr("the others {weight:g} times the main one", weight=weight)
         if weight > 1
-        else (f"the others {100 * weight:.0f} % of the main one")
+        else (tr("the others {weight:.0f} % of the main one", weight=100 * weight))
     )

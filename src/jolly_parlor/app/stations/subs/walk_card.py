@@ -3,7 +3,7 @@
 from functools import partial
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QCheckBox, QFrame, QGridLayout, QHBoxLayout, QPushButton, QWidget
+from PyQt6.QtWidgets import QFrame, QPushButton, QWidget
 
 from jolly_parlor.app import jobs
 from jolly_parlor.app.plots.place_strip import PlaceStrip
@@ -12,15 +12,26 @@ from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import choice_field, label
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.floor_places import HERE, FloorPlace
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.floor_walk import FloorWalk, Walked
+from jolly_parlor.words import tr
 
-_ASK = "The sub at each corner and wall, by forecast, and beside it what you measure there."
-_SWAP = "sub on the seat, microphone walks"
-_HEADS = ("", "from left, front", "20 to 120 Hz, alone", "forecast", "measured", "with the pair")
+_ASK = tr("The sub at each corner and wall, by forecast, and beside it what you measure there.")
+_SWAP = tr("sub on the seat, microphone walks")
+_HEADS = (
+    "",
+    tr("from left, front"),
+    tr("20 to 120 Hz, alone"),
+    "forecast",
+    "measured",
+    tr("with the pair"),
+)
 
 
 class WalkCard:
@@ -32,24 +43,27 @@ class WalkCard:
         self._wanted = False
         self.frame: QFrame
         self.frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("Walk it round", "head"))
-        self.which = choice_field("walk sub", ())
-        self.seat = choice_field("walk seat", ())
+        head = FlowRow()
+        head.addWidget(label(tr("Walk it round"), "head"))
+        self.which = choice_field(tr("walk sub"), ())
+        self.seat = choice_field(tr("walk seat"), ())
         for choice in (self.which, self.seat):
             choice.activated.connect(self._again)
             head.addWidget(choice)
         head.addStretch(1)
-        self.swap = QCheckBox(_SWAP)
+        self.swap = WrappedCheckBox(_SWAP)
         self.swap.setObjectName("walk-swapped")
         self.swap.setChecked(True)
         self.swap.setToolTip(
-            "Loudspeaker and microphone may change places (reciprocity): one stand to move instead "
-            "of a subwoofer. Put it on the chair, its middle where your head will be; the "
-            "microphone goes on the floor place, as high as the middle of the sub."
+            tr(
+                "Loudspeaker and microphone may change places (reciprocity): one "
+                "stand to move instead of a subwoofer. Put it on the chair, its "
+                "middle where your head will be; the microphone goes on the floor "
+                "place, as high as the middle of the sub."
+            )
         )
         head.addWidget(self.swap)
-        self.ask = QPushButton("Show the places")
+        self.ask = QPushButton(tr("Show the places"))
         self.ask.setObjectName("walk-round")
         self.ask.clicked.connect(self._ask)
         head.addWidget(self.ask)
@@ -57,7 +71,7 @@ class WalkCard:
         self.words = label(_ASK, "soft", wrap=True)
         self.words.setObjectName("walk-words")
         layout.addWidget(self.words)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setHorizontalSpacing(9)
         self.rows.setVerticalSpacing(3)
         layout.addLayout(self.rows)
@@ -117,19 +131,19 @@ class WalkCard:
             name,
             label(row.place.figures(room, units), "soft"),
             PlaceStrip(row.place.name, row.curve),
-            label(f"{row.forecast_db:.1f} dB"),
-            label("–" if measured is None else f"{measured:.1f} dB"),
-            label(f"{row.together_db:.1f} dB"),
+            label(tr("{forecast_db:.1f} dB", forecast_db=row.forecast_db)),
+            label("–" if measured is None else tr("{measured:.1f} dB", measured=measured)),
+            label(tr("{together_db:.1f} dB", together_db=row.together_db)),
         ]
         for column, cell in enumerate(cells):
             side = Qt.AlignmentFlag.AlignVCenter
             self.rows.addWidget(cell, line, column, side)
-        go = QPushButton("Measure" if measured is None else "Measure again")
+        go = QPushButton(tr("Measure") if measured is None else tr("Measure again"))
         go.setObjectName(f"walk-measure-{row.place.name}")
         go.clicked.connect(partial(self._take, row.place))
         self.rows.addWidget(go, line, len(cells))
         if row.place.name != HERE:
-            stand = QPushButton("Stand it there")
+            stand = QPushButton(tr("Stand it there"))
             stand.setObjectName(f"walk-stand-{row.place.name}")
             stand.clicked.connect(partial(self._stand, row.place))
             self.rows.addWidget(stand, line, len(cells) + 1)
@@ -139,13 +153,15 @@ class WalkCard:
         units = self.session.settings.values.units
         where = place.tape(self.session.document.room, units)
         swapped = self.swap.isChecked()
-        what = f"microphone {where}" if swapped else f"{sub} {where}"
-        self.words.setText(f"Playing and listening: {what} …")
+        what = tr("microphone {where}", where=where) if swapped else f"{sub} {where}"
+        self.words.setText(tr("Playing and listening: {what} …", what=what))
         self._measure.try_place(sub, seat, place, swapped)
 
     def _stand(self, place: FloorPlace) -> None:
         a = self.session.arrangement
         if a is not None:
             moved = a.moved(loudspeaker(self.which.currentText()), place.at)
-            what = f"Stand {self.which.currentText()}: {place.name}"
+            what = tr(
+                "Stand {currenttext}: {name}", currenttext=self.which.currentText(), name=place.name
+            )
             self.session.do(what, lambda d: replace_arrangement(d, moved))

@@ -1,11 +1,11 @@
 """The card on Survey that lists the room's modes and how the present places meet them."""
 
-from PyQt6.QtWidgets import QGridLayout
-
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.mode_facts import listed_modes, meetings, spacing_words
+from jolly_parlor.words import tr
 
 _ROWS, _ROWS_OF_NAMES = 7, 14
 """In three columns, or in one where modes have longer names."""
@@ -17,11 +17,11 @@ class ModesCard:
     def __init__(self, session: Workbench) -> None:
         self.session = session
         self.frame, layout = card()
-        layout.addWidget(label("Modes", "head"))
+        layout.addWidget(label(tr("Modes"), "head"))
         self.words = label("", wrap=True)
         self.words.setObjectName("mode-words")
         layout.addWidget(self.words)
-        self.grid = QGridLayout()
+        self.grid = WrappedGrid()
         self.grid.setHorizontalSpacing(10)
         self.grid.setVerticalSpacing(1)
         layout.addLayout(self.grid)
@@ -38,15 +38,24 @@ class ModesCard:
             seat = self.session.document.gear.seats[0].name
             met = [m.words for m in meetings(room, a, seat)]
             self.under.setText(
-                f"Beside each: how {a.name} meets it at the {seat}, both monitors playing. Rigid "
-                "walls assumed; real ones shift a mode by a few per cent."
+                tr(
+                    "Beside each: how {name} meets it at the {seat}, both monitors "
+                    "playing. Rigid walls assumed; real ones shift a mode by a few per "
+                    "cent.",
+                    name=a.name,
+                    seat=seat,
+                )
             )
         else:
-            self.under.setText("With an arrangement, each says how seat and monitors meet it.")
+            self.under.setText(tr("With an arrangement, each says how seat and monitors meet it."))
         rows = _ROWS if room.is_empty_box else _ROWS_OF_NAMES
         for index, mode in enumerate(listed_modes(room)[: 3 * _ROWS if rows == _ROWS else rows]):
             row, column = index % rows, 3 * (index // rows)
-            self.grid.addWidget(label(f"{mode.frequency_hz:.0f} Hz", "strong"), row, column)
+            self.grid.addWidget(
+                label(tr("{frequency_hz:.0f} Hz", frequency_hz=mode.frequency_hz), "strong"),
+                row,
+                column,
+            )
             self.grid.addWidget(label(mode.label, "soft"), row, column + 1)
             words = met[index].partition(":")[0] if met else ""
             self.grid.addWidget(label(words), row, column + 2)

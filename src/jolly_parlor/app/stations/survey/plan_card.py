@@ -4,10 +4,7 @@ from dataclasses import replace
 from functools import partial
 
 from PyQt6.QtWidgets import (
-    QCheckBox,
     QComboBox,
-    QHBoxLayout,
-    QLineEdit,
     QPushButton,
     QVBoxLayout,
 )
@@ -24,21 +21,26 @@ from jolly_parlor.acoustics.shaping import (
     with_wall_split,
     without_corner,
 )
+from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import CheckedField, label, length_field
+from jolly_parlor.app.widgets.fields import CheckedField, add_words, label, length_field, text_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.survey_edits import face_wall
+from jolly_parlor.words import spoken, tr
 
-_CUT, _TAKEN, _SPLIT = "corner cut off", "corner taken out", "split"
+_CUT, _TAKEN, _SPLIT = tr("corner cut off"), tr("corner taken out"), "split"
 _ADDED = (*RECESSES, _CUT, _TAKEN, _SPLIT)
 _WORDS = {
-    _CUT: ("along it", "along the next"),
-    _TAKEN: ("along it", "along the next"),
+    _CUT: (tr("along it"), tr("along the next")),
+    _TAKEN: (tr("along it"), tr("along the next")),
 }
 _STARTS = {"start": 1.0, "width": 1.4, "depth": 0.6}
-_HINT = (
-    "On the plan: drag a wall, a corner or a thing; keys W and arrows do the same. A wall that is "
-    "open to another room counts as a passage: how much that takes away is an assumption."
+_HINT = tr(
+    "On the plan: drag a wall, a corner or a thing; keys W and arrows "
+    "do the same. A wall that is open to another room counts as a "
+    "passage: how much that takes away is an assumption."
 )
 
 
@@ -57,95 +59,95 @@ class PlanCard:
     def _field(self, name: str) -> CheckedField:
         field = length_field(name, lambda: self._session.settings.values.units)
         field.failed.connect(self._session.refused.emit)
-        field.setMaximumWidth(78)
+        theme.keep_width(field, most=78)
         return field
 
     def _build_wall(self, layout: QVBoxLayout) -> None:
-        row = QHBoxLayout()
-        row.addWidget(label("Plan", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Plan"), "head"))
         self.wall = QComboBox()
         self.wall.setObjectName("plan-wall")
-        self.wall.setAccessibleName("wall in hand")
+        self.wall.setAccessibleName(tr("wall in hand"))
         self.wall.textActivated.connect(self._shaping.choose)
         row.addWidget(self.wall, 1)
         row.addWidget(label("called", "soft"))
-        self.name = QLineEdit()
+        self.name = text_field()
         self.name.setObjectName("wall-name")
-        self.name.setAccessibleName("name of the wall")
+        self.name.setAccessibleName(tr("name of the wall"))
         self.name.editingFinished.connect(self._rename)
         row.addWidget(self.name, 1)
-        self.length = self._field("wall length")
+        self.length = self._field(tr("wall length"))
         self.length.committed.connect(self._set_length)
         row.addWidget(self.length)
         row.addWidget(label("long", "soft"))
         layout.addLayout(row)
 
     def _build_adding(self, layout: QVBoxLayout) -> None:
-        row = QHBoxLayout()
-        row.addWidget(label("Add to this wall", "soft"))
+        row = FlowRow()
+        row.addWidget(label(tr("Add to this wall"), "soft"))
         self.kind = QComboBox()
         self.kind.setObjectName("plan-kind")
-        self.kind.setAccessibleName("what to add to the wall")
-        self.kind.addItems(_ADDED)
-        self.kind.currentTextChanged.connect(self._show_kind)
+        self.kind.setAccessibleName(tr("what to add to the wall"))
+        add_words(self.kind, _ADDED)
+        self.kind.currentIndexChanged.connect(lambda _: self._show_kind(self.kind.currentData()))
         row.addWidget(self.kind)
         self.numbers: dict[str, CheckedField] = {}
         self.titles = {}
         for name, value in _STARTS.items():
-            field = self._field(f"recess {name}")
+            field = self._field(tr("recess {name}", name=name))
             field.set_value(value)
             field.committed.connect(partial(self._keep, name))
             self.numbers[name] = field
             self.titles[name] = label("", "soft")
             row.addWidget(field)
             row.addWidget(self.titles[name])
-        self.add = QPushButton("Add")
+        self.add = QPushButton(tr("Add"))
         self.add.setObjectName("add-recess")
         self.add.clicked.connect(self._add)
         row.addWidget(self.add)
         row.addStretch(1)
         layout.addLayout(row)
-        row = QHBoxLayout()
-        self.straighten = QPushButton("Take its first corner away")
+        row = FlowRow()
+        self.straighten = QPushButton(tr("Take its first corner away"))
         self.straighten.setObjectName("without-corner")
         self.straighten.clicked.connect(self._straighten)
         row.addWidget(self.straighten)
-        self.open = QPushButton("Open this wall")
+        self.open = QPushButton(tr("Open this wall"))
         self.open.setObjectName("open-wall")
-        self.open.setToolTip("The whole wall is open to another space, as a passage.")
+        self.open.setToolTip(tr("The whole wall is open to another space, as a passage."))
         self.open.clicked.connect(self._open)
         row.addWidget(self.open)
-        self.face = QPushButton("Face this wall")
+        self.face = QPushButton(tr("Face this wall"))
         self.face.setObjectName("face-wall")
-        self.face.setToolTip("Turns the survey if need be; everything keeps its real place.")
+        self.face.setToolTip(tr("Turns the survey if need be; everything keeps its real place."))
         self.face.clicked.connect(self._face)
         row.addWidget(self.face)
         row.addStretch(1)
-        self.square = QCheckBox("right angles held")
+        self.square = WrappedCheckBox(tr("right angles held"))
         self.square.setObjectName("right-angles")
         self.square.clicked.connect(self._shaping.hold_square)
         row.addWidget(self.square)
         layout.addLayout(row)
-        self._show_kind(self.kind.currentText())
+        self._show_kind(self.kind.currentData())
 
     def _build_ceiling(self, layout: QVBoxLayout) -> None:
-        row = QHBoxLayout()
-        row.addWidget(label("Ceiling", "soft"))
+        row = FlowRow()
+        row.addWidget(label(tr("Ceiling"), "soft"))
         self.ceiling = label("")
         self.ceiling.setObjectName("ceiling-words")
         row.addWidget(self.ceiling, 1)
-        self.knee, self.reach = self._field("knee height"), self._field("slope reach")
+        self.knee, self.reach = self._field(tr("knee height")), self._field(tr("slope reach"))
         self.knee.set_value(1.2)
         self.reach.set_value(1.5)
-        for field, title in ((self.knee, "at this wall, full height"), (self.reach, "on")):
+        for field, title in ((self.knee, tr("at this wall, full height")), (self.reach, "on")):
             field.committed.connect(field.keep)
             row.addWidget(field)
             row.addWidget(label(title, "soft"))
-        self.slope = QPushButton("Slope it here")
+        self.slope = QPushButton(tr("Slope it here"))
         self.slope.setObjectName("add-slope")
         self.slope.clicked.connect(self._slope)
         row.addWidget(self.slope)
-        self.flat = QPushButton("Make it flat")
+        self.flat = QPushButton(tr("Make it flat"))
         self.flat.setObjectName("flat-ceiling")
         self.flat.clicked.connect(self._flatten)
         row.addWidget(self.flat)
@@ -166,18 +168,18 @@ class PlanCard:
         self.length.set_value(edge_length(edges(room.plan)[wall_number(room, wall)]))
         self.square.setChecked(self._shaping.square)
         self.straighten.setEnabled(len(room.plan) > 4)
-        slopes = [f"{s.knee:.2f} m high at {s.wall}" for s in room.slopes]
-        kinds = {0: "flat", 1: "one slope", 2: "a ridge"}
+        slopes = [tr("{knee:.2f} m high at {wall}", knee=s.knee, wall=s.wall) for s in room.slopes]
+        kinds = {0: "flat", 1: tr("one slope"), 2: tr("a ridge")}
         kind = kinds.get(len(slopes), "sloped")
-        self.ceiling.setText(f"{kind}: {', '.join(slopes)}" if slopes else kind)
+        self.ceiling.setText(f"{spoken(kind)}: {', '.join(slopes)}" if slopes else spoken(kind))
         self.flat.setEnabled(bool(slopes))
 
     def _show_kind(self, kind: str) -> None:
         cut = kind in (_CUT, _TAKEN)
         wide, deep = _WORDS.get(kind, ("wide", "deep"))
-        for name, title in (("start", "from its end"), ("width", wide), ("depth", deep)):
+        for name, title in (("start", tr("from its end")), ("width", wide), ("depth", deep)):
             shown = name != "start" if cut else kind != _SPLIT or name == "start"
-            self.titles[name].setText(title)
+            self.titles[name].setText(spoken(title))
             self.titles[name].setVisible(shown)
             self.numbers[name].setVisible(shown)
 
@@ -185,7 +187,7 @@ class PlanCard:
         self.numbers[name].keep(value)
 
     def _add(self) -> None:
-        wall, kind = self._shaping.wall, self.kind.currentText()
+        wall, kind = self._shaping.wall, self.kind.currentData()
         start, width, depth = (self.numbers[name].value for name in _STARTS)
 
         def shape(room: Room) -> Shaped:
@@ -193,16 +195,16 @@ class PlanCard:
                 return with_corner_cut(room, wall, width, depth, square=kind == _TAKEN)
             if kind == _SPLIT:
                 return with_wall_split(room, wall, start)
-            return with_recess(room, wall, kind, start, width, depth)  # type: ignore[arg-type]
+            return with_recess(room, wall, kind, start, width, depth)
 
         if kind == _CUT:
             self._shaping.hold_square(False)
-        self._shaping.apply(f"Add to the wall {wall}: {kind}", shape)
+        self._shaping.apply(tr("Add to the wall {wall}: {kind}", wall=wall, kind=kind), shape)
 
     def _set_length(self, length: float) -> None:
         wall, square = self._shaping.wall, self._shaping.square
         if not self._shaping.apply(
-            f"The wall {wall} is {length:.2f} m long",
+            tr("The wall {wall} is {length:.2f} m long", wall=wall, length=length),
             lambda room: with_wall_length(room, wall, length, square),
         ):
             self.length.reset()
@@ -218,7 +220,7 @@ class PlanCard:
     def _straighten(self) -> None:
         wall = self._shaping.wall
         self._shaping.apply(
-            f"Take away the corner where {wall} begins",
+            tr("Take away the corner where {wall} begins", wall=wall),
             lambda room: without_corner(room, wall_number(room, wall)),
         )
 
@@ -231,11 +233,13 @@ class PlanCard:
             kept = tuple(o for o in room.openings if o.wall != wall)
             return replace(room, openings=(*kept, made))
 
-        self._shaping.line(f"The wall {wall} is open", edit)
+        self._shaping.line(tr("The wall {wall} is open", wall=wall), edit)
 
     def _face(self) -> None:
         wall = self._shaping.wall
-        self._session.do(f"Face the wall {wall}", lambda document: face_wall(document, wall))
+        self._session.do(
+            tr("Face the wall {wall}", wall=wall), lambda document: face_wall(document, wall)
+        )
 
     def _slope(self) -> None:
         wall, knee, reach = self._shaping.wall, self.knee.value, self.reach.value
@@ -244,7 +248,7 @@ class PlanCard:
             kept = tuple(s for s in room.slopes if s.wall != wall)
             return replace(room, slopes=(*kept, Slope(wall, knee, reach)))
 
-        self._shaping.line(f"The ceiling slopes to {wall}", edit)
+        self._shaping.line(tr("The ceiling slopes to {wall}", wall=wall), edit)
 
     def _flatten(self) -> None:
-        self._shaping.line("The ceiling is flat", lambda room: replace(room, slopes=()))
+        self._shaping.line(tr("The ceiling is flat"), lambda room: replace(room, slopes=()))

@@ -4,18 +4,21 @@ from collections.abc import Callable
 from functools import partial
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QComboBox, QGridLayout
+from PyQt6.QtWidgets import QComboBox
 
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
 from jolly_parlor.acoustics.materials import material, materials
 from jolly_parlor.acoustics.room import Room, Surface, SurfaceName
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.words import tr
 
-_WORDS = (
-    "In brackets: absorption at 63 and 125 Hz, random incidence; point at one in the list for all "
-    "bands to 4000 Hz. Handbook figures: they scatter by a third. A take beats them."
+_WORDS = tr(
+    "In brackets: absorption at 63 and 125 Hz, random incidence; point "
+    "at one in the list for all bands to 4000 Hz. Handbook figures: "
+    "they scatter by a third. A take beats them."
 )
 
 
@@ -28,8 +31,8 @@ class SurfacesCard:
         self._session, self._change = session, change
         self.boxes: dict[SurfaceName, QComboBox] = {}
         self.frame, layout = card()
-        layout.addWidget(label("Surfaces", "head"))
-        self.grid = QGridLayout()
+        layout.addWidget(label(tr("Surfaces"), "head"))
+        self.grid = WrappedGrid()
         self.grid.setHorizontalSpacing(12)
         self.grid.setColumnStretch(1, 1)
         self.grid.setColumnStretch(3, 1)
@@ -52,12 +55,22 @@ class SurfacesCard:
         for index, name in enumerate(room.surface_names):
             box = QComboBox()
             box.setObjectName(f"surface-{name}")
-            box.setAccessibleName(f"{name} surface")
+            box.setAccessibleName(tr("{name} surface", name=name))
+            # Names may be long: the list shows them whole, the box what there is room for.
+            box.setSizeAdjustPolicy(
+                QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon
+            )
+            box.setMinimumContentsLength(22)
             for row in materials().values():
                 at63, at125 = row.absorption[:2]
-                box.addItem(f"{row.name}  ({at63:.2f}, {at125:.2f})", row.id)
+                box.addItem(
+                    tr("{name}  ({at63:.2f}, {at125:.2f})", name=row.name, at63=at63, at125=at125),
+                    row.id,
+                )
                 bands = zip(OCTAVE_BANDS_HZ, row.absorption, strict=True)
-                words = "   ".join(f"{band:g} Hz {alpha:.2f}" for band, alpha in bands)
+                words = "   ".join(
+                    tr("{band:g} Hz {alpha:.2f}", band=band, alpha=alpha) for band, alpha in bands
+                )
                 box.setItemData(box.count() - 1, words, Qt.ItemDataRole.ToolTipRole)
             box.currentIndexChanged.connect(partial(self._set, name, box))
             self.grid.addWidget(label(name), index // 2, 2 * (index % 2))
@@ -66,5 +79,5 @@ class SurfacesCard:
 
     def _set(self, name: SurfaceName, box: QComboBox, index: int) -> None:
         chosen = Surface(box.itemData(index))
-        what = f"{material(chosen.material).name} as {name} surface"
+        what = tr("{name} as {name2} surface", name=material(chosen.material).name, name2=name)
         self._change(what, lambda room: room.lined({name: chosen}))

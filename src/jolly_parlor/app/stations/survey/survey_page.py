@@ -4,7 +4,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QGridLayout, QHBoxLayout, QLineEdit, QPushButton
+from PyQt6.QtWidgets import QComboBox, QPushButton
 
 from jolly_parlor.acoustics.proportions import room_warnings
 from jolly_parlor.acoustics.room import (
@@ -16,6 +16,7 @@ from jolly_parlor.acoustics.room import (
 )
 from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
 from jolly_parlor.acoustics.tape_check import tape_problems
+from jolly_parlor.app import theme
 from jolly_parlor.app.review_dialog import ReviewCard
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.survey.modes_card import ModesCard
@@ -23,16 +24,26 @@ from jolly_parlor.app.stations.survey.plan_card import PlanCard
 from jolly_parlor.app.stations.survey.surfaces_card import SurfacesCard
 from jolly_parlor.app.stations.survey.tape_card import TapeCard
 from jolly_parlor.app.stations.survey.things_card import ThingsCard
-from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
+from jolly_parlor.app.widgets.fields import (
+    CheckedField,
+    label,
+    length_field,
+    number_field,
+    text_field,
+)
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.facing import Facing
 from jolly_parlor.project.edits import set_room, turn_room
+from jolly_parlor.words import tr
 
 _ZONE = (
     ("front_near", "to"),
-    ("front_far", "from the front wall,"),
+    ("front_far", tr("from the front wall,")),
     ("side_near", "to"),
-    ("side_far", "from a side wall"),
+    ("side_far", tr("from a side wall")),
 )
 _NEW_OPENINGS = {
     "window": ("window", 0.90, 1.20, "window"),
@@ -44,14 +55,14 @@ _NEW_OPENINGS = {
 class SurveyStation(Station):
     """Dimensions with units, the plan, surfaces, openings, things, keep-outs."""
 
-    id, name = "survey", "Survey"
+    id = "survey"
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
         self.fields: dict[str, CheckedField] = {}
-        self.title = QLineEdit()
+        self.title = text_field()
         self.title.setObjectName("room-name")
-        self.title.setAccessibleName("Room name")
+        self.title.setAccessibleName(tr("Room name"))
         self.title.editingFinished.connect(self._rename)
         self._build_size()
         self._build_facing()
@@ -60,10 +71,10 @@ class SurveyStation(Station):
         self.surfaces_card = SurfacesCard(session, self._change)
         self.surfaces = self.surfaces_card.boxes
         self.body.addWidget(self.surfaces_card.frame)
-        self.openings = self._build_list("Windows, doors and passages", tuple(_NEW_OPENINGS))
+        self.openings = self._build_list(tr("Windows, doors and passages"), tuple(_NEW_OPENINGS))
         self.things = ThingsCard(session, self._change)
         self.body.addWidget(self.things.frame)
-        self.keep_outs = self._build_list("Keep-out areas", ("keep-out",))
+        self.keep_outs = self._build_list(tr("Keep-out areas"), ("keep-out",))
         self.tape = TapeCard(session)
         self.body.addWidget(self.tape.frame)
         self.review = ReviewCard(session, "survey")
@@ -74,13 +85,6 @@ class SurveyStation(Station):
         self.listen(session.document_changed, session.view_changed)
         session.facings_changed.connect(self._show_facings)
 
-    def state(self) -> str:
-        """Done once the surfaces differ from the blank room's."""
-        room = self.session.document.room
-        if room_warnings(room) or tape_problems(room):
-            return "needs attention"
-        return "done" if self.session.document.arrangements else "in progress"
-
     def refresh(self) -> None:
         """Show the room."""
         room = self.session.document.room
@@ -90,16 +94,28 @@ class SurveyStation(Station):
             field.set_value(getattr(room, name))
         for name in ("width", "length"):
             self.fields[name].setEnabled(room.is_box)
-            self.fields[name].setToolTip("" if room.is_box else "Type the walls' lengths at Plan.")
+            self.fields[name].setToolTip(
+                "" if room.is_box else tr("Type the walls' lengths at Plan.")
+            )
         self.plan.refresh()
         self.surfaces_card.refresh()
         self.surfaces = self.surfaces_card.boxes
         schroeder = room.schroeder_hz
-        self.verdict.setText(f"{room.volume:.1f} m³; single modes rule up to {schroeder:.0f} Hz")
+        self.verdict.setText(
+            tr(
+                "{volume:.1f} m³; single modes rule up to {schroeder:.0f} Hz",
+                volume=room.volume,
+                schroeder=schroeder,
+            )
+        )
         time = reverberation_time(room, 125.0)
         self.under.setText(
-            f"Reverberation about {time:.2f} s at 125 Hz by Eyring's formula; "
-            f"the border is Schroeder's frequency. {DOWNWARD_ASSUMPTION}"
+            tr(
+                "Reverberation about {time:.2f} s at 125 Hz by Eyring's formula; "
+                "the border is Schroeder's frequency. {downward_assumption}",
+                time=time,
+                downward_assumption=DOWNWARD_ASSUMPTION,
+            )
         )
         warnings = room_warnings(room)
         warnings += tape_problems(room)
@@ -117,7 +133,7 @@ class SurveyStation(Station):
 
     def _build_size(self) -> None:
         frame, layout = card()
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(label("Room"))
         row.addWidget(self.title, 2)
         units = lambda: self.session.settings.values.units  # noqa: E731
@@ -127,7 +143,7 @@ class SurveyStation(Station):
             row.addWidget(label(title, "soft"))
             self._listen(name, field)
         temperature = number_field("temperature_celsius", "°C")
-        temperature.setMaximumWidth(76)
+        theme.keep_width(temperature, most=76)
         row.addWidget(temperature)
         row.addWidget(label("air", "soft"))
         self._listen("temperature_celsius", temperature)
@@ -146,8 +162,13 @@ class SurveyStation(Station):
         if not limits[0] <= value <= limits[1]:
             what = "temperature" if name == "temperature_celsius" else name
             self.session.refused.emit(
-                f"A {what} of {value:g} cannot be; give one between "
-                f"{limits[0]:g} and {limits[1]:g}."
+                tr(
+                    "A {what} of {value:g} cannot be; give one between {limits:g} and {limits2:g}.",
+                    what=what,
+                    value=value,
+                    limits=limits[0],
+                    limits2=limits[1],
+                )
             )
             field.reset()
             return
@@ -158,7 +179,7 @@ class SurveyStation(Station):
             sizes = dict(zip(("width", "length", "height"), room.dimensions, strict=True))
             return room.resized(**{**sizes, name: value})
 
-        if not self._change(f"Set {name}", edit):
+        if not self._change(tr("Set {name}", name=name), edit):
             field.reset()
 
     def _change(self, what: str, edit: Callable[[Room], Room]) -> bool:
@@ -169,30 +190,32 @@ class SurveyStation(Station):
             self.title.setModified(False)
             name = self.title.text().strip()
             if name:
-                self._change("Name the room", lambda room: replace(room, name=name))
+                self._change(tr("Name the room"), lambda room: replace(room, name=name))
             else:
                 self.refresh()
 
     def _build_facing(self) -> None:
         """Which wall to face, and the calm zone found by voice."""
         frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Which wall to face", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Which wall to face"), "head"))
         self.facing = label("", wrap=True)
         self.facing.setObjectName("facing")
         row.addWidget(self.facing, 1)
-        turn = QPushButton("Face the left wall")
+        turn = QPushButton(tr("Face the left wall"))
         turn.setObjectName("turn-room")
-        turn.setToolTip("Turns the whole survey; everything keeps its place in the real room.")
-        turn.clicked.connect(lambda: self.session.do("Face the left wall", turn_room))
+        turn.setToolTip(tr("Turns the whole survey; everything keeps its place in the real room."))
+        turn.clicked.connect(lambda: self.session.do(tr("Face the left wall"), turn_room))
         row.addWidget(turn)
         layout.addLayout(row)
-        row = QHBoxLayout()
-        row.addWidget(label("Calm zone by voice", "soft"))
+        row = FlowRow()
+        row.addWidget(label(tr("Calm zone by voice"), "soft"))
         self.zone_fields: dict[str, CheckedField] = {}
         for name, words in _ZONE:
-            field = length_field(f"calm zone {name}", lambda: self.session.settings.values.units)
-            field.setMaximumWidth(84)
+            field = length_field(
+                tr("calm zone {name}", name=name), lambda: self.session.settings.values.units
+            )
+            theme.keep_width(field, most=84)
             field.committed.connect(partial(self._set_zone, name))
             field.failed.connect(self.session.refused.emit)
             self.zone_fields[name] = field
@@ -202,8 +225,11 @@ class SurveyStation(Station):
         layout.addLayout(row)
         layout.addWidget(
             label(
-                "Fine-tune leads the walk step by step; who has walked it writes the four "
-                "distances here. Together they make the school “Calm zone”.",
+                tr(
+                    "Fine-tune leads the walk step by step; who has walked it writes "
+                    "the four distances here. Together they make the school “Calm "
+                    "zone”."
+                ),
                 "soft",
                 wrap=True,
             )
@@ -213,14 +239,19 @@ class SurveyStation(Station):
     def _show_facings(self) -> None:
         found = self.session.facings
         if found is None:
-            self.facing.setText("Scoring both …")
+            self.facing.setText(tr("Scoring both …"))
             return
         ours, other = (next((f for f in found if f.wall == w), None) for w in ("front", "left"))
 
         def words(what: str, f: Facing | None) -> str:
             if f is None:
-                return f"{what}: no school can be met"
-            return f"{what}: {f.evenness_db:.1f} dB from even at best ({f.school})"
+                return tr("{what}: no school can be met", what=what)
+            return tr(
+                "{what}: {evenness_db:.1f} dB from even at best ({school})",
+                what=what,
+                evenness_db=f.evenness_db,
+                school=f.school,
+            )
 
         self.facing.setText(f"{words('This way', ours)}; {words('the left wall', other)}.")
 
@@ -230,20 +261,20 @@ class SurveyStation(Station):
         known = {n: f.value for n, f in self.zone_fields.items()}
         zone = CalmZone(**known) if all(v > 0 for v in known.values()) else None
         if zone != self.session.document.room.calm_zone:
-            self._change("Set the calm zone", lambda room: replace(room, calm_zone=zone))
+            self._change(tr("Set the calm zone"), lambda room: replace(room, calm_zone=zone))
 
-    def _build_list(self, title: str, kinds: tuple[str, ...]) -> QGridLayout:
+    def _build_list(self, title: str, kinds: tuple[str, ...]) -> WrappedGrid:
         frame, layout = card()
-        row = QHBoxLayout()
+        row = FlowRow()
         row.addWidget(label(title, "head"))
         row.addStretch(1)
         for kind in kinds:
-            button = QPushButton(f"Add {kind}")
+            button = QPushButton(tr("Add {kind}", kind=kind))
             button.setObjectName(f"add-{kind}")
             button.clicked.connect(partial(self._add, kind))
             row.addWidget(button)
         layout.addLayout(row)
-        grid = QGridLayout()
+        grid = WrappedGrid()
         grid.setHorizontalSpacing(8)
         layout.addLayout(grid)
         self.body.addWidget(frame)
@@ -255,7 +286,9 @@ class SurveyStation(Station):
             def edit(room: Room) -> Room:
                 number = len(room.keep_outs) + 1
                 size = min(0.8, room.width / 2, room.length / 2)
-                area = KeepOut(f"keep-out {number}", 0.0, room.length - size, size, size)
+                area = KeepOut(
+                    tr("keep-out {number}", number=number), 0.0, room.length - size, size, size
+                )
                 return replace(room, keep_outs=(*room.keep_outs, area))
         else:
             name, sill, height, stuff = _NEW_OPENINGS[kind]
@@ -266,30 +299,34 @@ class SurveyStation(Station):
                 made = Opening(name, wall, 0.3, 0.9, sill, tall, stuff)  # type: ignore[arg-type]
                 return replace(room, openings=(*room.openings, made))
 
-        self._change(f"Add {kind}", edit)
+        self._change(tr("Add {kind}", kind=kind), edit)
 
     def _fill_openings(self, room: Room) -> None:
         clear(self.openings)
         if not room.openings:
-            text = "None yet. Glass and doors let bass through: add them where they are."
+            text = tr("None yet. Glass and doors let bass through: add them where they are.")
             self.openings.addWidget(label(text, "soft"), 0, 0)
         else:
-            for column, title in enumerate(("", "wall", "from its end", "wide", "sill", "high")):
+            for column, title in enumerate(
+                ("", "wall", tr("from its end"), "wide", "sill", "high")
+            ):
                 self.openings.addWidget(label(title, "soft"), 0, column)
         for index, opening in enumerate(room.openings):
             self.openings.addWidget(label(opening.kind), index + 1, 0)
             wall = QComboBox()
-            wall.setAccessibleName(f"wall of {opening.kind} {index + 1}")
+            wall.setAccessibleName(tr("wall of {kind} {index}", kind=opening.kind, index=index + 1))
             wall.addItems([w.name for w in room.walls])
             wall.setCurrentText(opening.wall)
             wall.currentTextChanged.connect(partial(self._set_item, "openings", index, "wall"))
             self.openings.addWidget(wall, index + 1, 1)
             for column, name in enumerate(("start", "width", "sill", "height"), start=2):
-                field = self._item_field(f"opening {index + 1} {name}", getattr(opening, name))
+                field = self._item_field(
+                    tr("opening {index} {name}", index=index + 1, name=name), getattr(opening, name)
+                )
                 field.committed.connect(partial(self._set_item, "openings", index, name))
                 self.openings.addWidget(field, index + 1, column)
             if opening.kind == "door":
-                swings = QCheckBox("opens into the room")
+                swings = WrappedCheckBox(tr("opens into the room"))
                 swings.setObjectName(f"opening {index + 1} swings in")
                 swings.setChecked(opening.swings_in)
                 swings.clicked.connect(partial(self._set_item, "openings", index, "swings_in"))
@@ -299,15 +336,17 @@ class SurveyStation(Station):
     def _fill_keep_outs(self, room: Room) -> None:
         clear(self.keep_outs)
         if not room.keep_outs:
-            text = "None yet. Mark a stove, a shelf, a way out: nothing will be put there."
+            text = tr("None yet. Mark a stove, a shelf, a way out: nothing will be put there.")
             self.keep_outs.addWidget(label(text, "soft"), 0, 0)
         else:
-            for column, title in enumerate(("", "from left", "from front", "wide", "deep")):
+            for column, title in enumerate(("", tr("from left"), tr("from front"), "wide", "deep")):
                 self.keep_outs.addWidget(label(title, "soft"), 0, column)
         for index, area in enumerate(room.keep_outs):
             self.keep_outs.addWidget(label(area.name), index + 1, 0)
             for column, name in enumerate(("x", "y", "width", "depth"), start=1):
-                field = self._item_field(f"keep-out {index + 1} {name}", getattr(area, name))
+                field = self._item_field(
+                    tr("keep-out {index} {name}", index=index + 1, name=name), getattr(area, name)
+                )
                 field.committed.connect(partial(self._set_item, "keep_outs", index, name))
                 self.keep_outs.addWidget(field, index + 1, column)
             self.keep_outs.addWidget(self._remove_button("keep_outs", index), index + 1, 5)
@@ -319,15 +358,15 @@ class SurveyStation(Station):
         return field
 
     def _remove_button(self, which: str, index: int) -> QPushButton:
-        button = QPushButton("Remove")
+        button = QPushButton(tr("Remove"))
 
         def edit(room: Room) -> Room:
             left = tuple(x for i, x in enumerate(getattr(room, which)) if i != index)
             return replace(room, **{which: left})  # type: ignore[arg-type]
 
-        button.clicked.connect(lambda: self._change("Remove", edit))
+        button.clicked.connect(lambda: self._change(tr("Remove"), edit))
         return button
 
     def _set_item(self, which: str, index: int, name: str, value: object) -> None:
-        if not self._change(f"Set {name}", changed_item(which, index, name, value)):
+        if not self._change(tr("Set {name}", name=name), changed_item(which, index, name, value)):
             self.refresh()

@@ -3,16 +3,20 @@
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QComboBox, QPushButton
 
 from jolly_parlor.acoustics.room import Diagonal, Room
 from jolly_parlor.acoustics.tape_check import corner_words, drawn_metres, tape_problems
+from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import label, length_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.units import format_length
+from jolly_parlor.words import tr
 
-_HINT = (
+_HINT = tr(
     "A diagonal tells what two wall lengths cannot: whether they are true and the corners square."
 )
 
@@ -23,16 +27,18 @@ class TapeCard:
     def __init__(self, session: Workbench) -> None:
         self._session = session
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("Check with the tape", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("Check with the tape"), "head"))
         self.ends = [QComboBox(), QComboBox()]
-        for number, (box, title) in enumerate(zip(self.ends, ("from the", "to the"), strict=True)):
+        for number, (box, title) in enumerate(
+            zip(self.ends, (tr("from the"), tr("to the")), strict=True)
+        ):
             box.setObjectName(f"diagonal-{number}")
-            box.setAccessibleName(f"{title} corner")
+            box.setAccessibleName(tr("{title} corner", title=title))
             row.addWidget(label(title, "soft"))
             row.addWidget(box, 1)
         self.metres = length_field("diagonal", lambda: session.settings.values.units)
-        self.metres.setMaximumWidth(78)
+        theme.keep_width(self.metres, most=78)
         self.metres.committed.connect(self._add)
         self.metres.failed.connect(session.refused.emit)
         row.addWidget(self.metres)
@@ -40,13 +46,15 @@ class TapeCard:
         self.words = label(_HINT, "soft", wrap=True)
         self.words.setObjectName("tape-words")
         layout.addWidget(self.words)
-        self.grid = QGridLayout()
+        self.grid = WrappedGrid()
         layout.addLayout(self.grid)
 
     def refresh(self) -> None:
         """Show the corners and what was measured."""
         room = self._session.document.room
-        names = [corner_words(room, n).removeprefix("corner of ") for n in range(len(room.plan))]
+        names = [
+            corner_words(room, n).removeprefix(tr("corner of ")) for n in range(len(room.plan))
+        ]
         for number, box in enumerate(self.ends):
             if [box.itemText(n) for n in range(box.count())] != names:
                 box.clear()
@@ -56,24 +64,31 @@ class TapeCard:
         units = self._session.settings.values.units
         for row, diagonal in enumerate(room.diagonals):
             drawn = drawn_metres(room, diagonal)
-            told = "a wall is gone" if drawn is None else format_length(drawn, units)
-            ends = f"{diagonal.start} to {diagonal.end}"
+            told = tr("a wall is gone") if drawn is None else format_length(drawn, units)
+            ends = tr("{start} to {end}", start=diagonal.start, end=diagonal.end)
             taped = format_length(diagonal.metres, units)
-            self.grid.addWidget(label(f"{ends}: tape {taped}, plan {told}", "soft"), row, 0)
-            remove = QPushButton("Remove")
-            remove.setAccessibleName(f"remove the length from {ends}")
+            self.grid.addWidget(
+                label(
+                    tr("{ends}: tape {taped}, plan {told}", ends=ends, taped=taped, told=told),
+                    "soft",
+                ),
+                row,
+                0,
+            )
+            remove = QPushButton(tr("Remove"))
+            remove.setAccessibleName(tr("remove the length from {ends}", ends=ends))
             remove.clicked.connect(partial(self._remove, row))
             self.grid.addWidget(remove, row, 1)
         self.grid.setColumnStretch(0, 1)
         problems = tape_problems(room)
-        fine = "All lengths agree with the plan." if room.diagonals else _HINT
+        fine = tr("All lengths agree with the plan.") if room.diagonals else _HINT
         self.words.setText(" ".join(problems) if problems else fine)
 
     def _add(self, metres: float) -> None:
         one, other = (box.currentIndex() for box in self.ends)
         self.metres.keep(0.0)
         if one == other:
-            self._session.refused.emit("Choose two different corners to measure between.")
+            self._session.refused.emit(tr("Choose two different corners to measure between."))
             return
 
         def edit(room: Room) -> Room:
@@ -81,11 +96,11 @@ class TapeCard:
             kept = [d for d in room.diagonals if {d.start, d.end} != {start, end}]
             return replace(room, diagonals=(*kept, Diagonal(start, end, metres)))
 
-        self._session.shaping.line("A length across the room", edit)
+        self._session.shaping.line(tr("A length across the room"), edit)
 
     def _remove(self, index: int) -> None:
         self._session.shaping.line(
-            "Forget a length across the room",
+            tr("Forget a length across the room"),
             lambda room: replace(
                 room, diagonals=tuple(d for n, d in enumerate(room.diagonals) if n != index)
             ),

@@ -4,22 +4,26 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QComboBox, QPushButton
 
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.usual_things import USUAL, usual_thing
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import THINGS, Question
 from jolly_parlor.app.stations.base import card, changed_item, clear
-from jolly_parlor.app.widgets.fields import label, length_field
+from jolly_parlor.app.widgets.fields import add_words, label, length_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.thing_effects import ThingEffect
+from jolly_parlor.words import tr
 
 _SIZES = ("x", "y", "z", "width", "depth", "height")
-_TITLES = ("", "", "from left", "from front", "above floor", "wide", "deep", "high")
-_WORDS = (
-    "None yet. A wardrobe, a bookcase, a bed or a sofa changes what is heard below 300 Hz; solid "
-    "things most. Forecast, maps and search know what you add here."
+_TITLES = ("", "", tr("from left"), tr("from front"), tr("above floor"), "wide", "deep", "high")
+_WORDS = tr(
+    "None yet. A wardrobe, a bookcase, a bed or a sofa changes what is "
+    "heard below 300 Hz; solid things most. Forecast, maps and search "
+    "know what you add here."
 )
 
 
@@ -32,27 +36,27 @@ class ThingsCard:
         self._session, self._change = session, change
         self._told: dict[tuple[Room, str], str] = {}
         self.frame, layout = card()
-        row = QHBoxLayout()
-        row.addWidget(label("What stands in the room", "head"))
+        row = FlowRow()
+        row.addWidget(label(tr("What stands in the room"), "head"))
         row.addStretch(1)
         self.pick = QComboBox()
         self.pick.setObjectName("thing-kind")
-        self.pick.setAccessibleName("thing to add")
-        self.pick.addItems(list(USUAL))
+        self.pick.setAccessibleName(tr("thing to add"))
+        add_words(self.pick, list(USUAL))
         row.addWidget(self.pick)
-        self.add = QPushButton("Add it")
+        self.add = QPushButton(tr("Add it"))
         self.add.setObjectName("add-thing")
         self.add.clicked.connect(self._add)
         row.addWidget(self.add)
-        self.weigh = QPushButton("What does each do?")
+        self.weigh = QPushButton(tr("What does each do?"))
         self.weigh.setObjectName("weigh-things")
         self.weigh.setToolTip(
-            "The forecast at the seat, without each in turn; some ten seconds each."
+            tr("The forecast at the seat, without each in turn; some ten seconds each.")
         )
         self.weigh.clicked.connect(self._weigh)
         row.addWidget(self.weigh)
         layout.addLayout(row)
-        self.grid = QGridLayout()
+        self.grid = WrappedGrid()
         self.grid.setHorizontalSpacing(8)
         layout.addLayout(self.grid)
 
@@ -70,14 +74,17 @@ class ThingsCard:
             self.grid.addWidget(label(thing.name), index + 1, 0)
             kind = QComboBox()
             kind.setObjectName(f"thing {index + 1} kind")
-            kind.setAccessibleName(f"kind of {thing.name}")
-            kind.addItems(["solid", "soft"])
-            kind.setCurrentText(thing.kind)
-            kind.currentTextChanged.connect(partial(self._set, index, "kind"))
+            kind.setAccessibleName(tr("kind of {name}", name=thing.name))
+            add_words(kind, ["solid", "soft"])
+            kind.setCurrentIndex(kind.findData(thing.kind))
+            kind.currentIndexChanged.connect(
+                lambda at, i=index, box=kind: self._set(i, "kind", box.itemData(at))
+            )
             self.grid.addWidget(kind, index + 1, 1)
             for column, name in enumerate(_SIZES, start=2):
                 field = length_field(
-                    f"thing {index + 1} {name}", lambda: self._session.settings.values.units
+                    tr("thing {index} {name}", index=index + 1, name=name),
+                    lambda: self._session.settings.values.units,
                 )
                 field.set_value(getattr(thing, name))
                 field.failed.connect(self._session.refused.emit)
@@ -86,8 +93,8 @@ class ThingsCard:
             told = self._told.get((self._session.document.room, thing.name), "")
             if told:
                 self.grid.addWidget(label(told, "soft"), index + 1, 3 + len(_SIZES))
-            remove = QPushButton("Remove")
-            remove.setAccessibleName(f"remove {thing.name}")
+            remove = QPushButton(tr("Remove"))
+            remove.setAccessibleName(tr("remove {name}", name=thing.name))
             remove.clicked.connect(partial(self._remove, index))
             self.grid.addWidget(remove, index + 1, 2 + len(_SIZES))
 
@@ -96,10 +103,10 @@ class ThingsCard:
         document, a = session.believed, session.arrangement
         if a is None or session.problem:
             session.refused.emit(
-                "Line up something that can stand first: it is judged at its seat."
+                tr("Line up something that can stand first: it is judged at its seat.")
             )
             return
-        self.weigh.setText("Weighing …")
+        self.weigh.setText(tr("Weighing …"))
         job = partial(jobs.things, session.listening_to(a))
         answered = partial(self._take, session.document.room)
         session.slow.ask(
@@ -108,27 +115,29 @@ class ThingsCard:
 
     def _take(self, room: Room, found: list[ThingEffect]) -> None:
         self._told = {(room, effect.name): effect.words for effect in found}
-        self.weigh.setText("What does each do?")
+        self.weigh.setText(tr("What does each do?"))
         self.refresh()
 
     def _cannot(self, why: str) -> None:
-        self.weigh.setText("What does each do?")
+        self.weigh.setText(tr("What does each do?"))
         self._session.refused.emit(why)
 
     def _add(self) -> None:
-        name = self.pick.currentText()
+        name = self.pick.currentData()
         self._change(
-            f"Add {name}",
+            tr("Add {name}", name=name),
             lambda room: replace(room, things=(*room.things, usual_thing(room, name))),
         )
 
     def _set(self, index: int, name: str, value: object) -> None:
-        if not self._change(f"Set {name} of a thing", changed_item("things", index, name, value)):
+        if not self._change(
+            tr("Set {name} of a thing", name=name), changed_item("things", index, name, value)
+        ):
             self.refresh()
 
     def _remove(self, index: int) -> None:
         self._change(
-            "Remove a thing",
+            tr("Remove a thing"),
             lambda room: replace(
                 room, things=tuple(t for n, t in enumerate(room.things) if n != index)
             ),

@@ -3,10 +3,11 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QWidget
+from PyQt6.QtWidgets import QComboBox, QWidget
 
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.forecast import HEAD_SHIFTS
 from jolly_parlor.signals.calibration import Calibration, read_calibration
@@ -14,6 +15,7 @@ from jolly_parlor.signals.cells import ResponseFileError
 from jolly_parlor.studio.device import Device, DeviceFailed
 from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.studio.soundcard import SoundCard, sound_cards
+from jolly_parlor.words import plural, tr
 
 
 class Equipment:
@@ -27,21 +29,21 @@ class Equipment:
         self._studio: tuple[object, SimulatedStudio] | None = None
         self.calibration: Calibration | None = None
         self.mishap_rate = 0.0
-        self.row = QHBoxLayout()
+        self.row = FlowRow()
         self.device = QComboBox()
         self.device.addItem(SimulatedStudio.name)
         self.device.setObjectName("device")
-        self.device.setAccessibleName("Measuring device")
+        self.device.setAccessibleName(tr("Measuring device"))
         self.device.currentIndexChanged.connect(lambda _: self._choose())
-        look = named_button("Look for sound cards", "find-cards", self.find_cards)
-        self.setup_button = named_button("Channels …", "card-setup", self.set_up)
-        self.calibrate = named_button("Calibrate …", "calibrate", calibrate)
+        look = named_button(tr("Look for sound cards"), "find-cards", self.find_cards)
+        self.setup_button = named_button(tr("Channels …"), "card-setup", self.set_up)
+        self.calibrate = named_button(tr("Calibrate …"), "calibrate", calibrate)
         self.mic_button = named_button(
-            "Microphone file …", "load-calibration", self.load_calibration
+            tr("Microphone file …"), "load-calibration", self.load_calibration
         )
         self.point = QComboBox()
         self.point.setObjectName("head-point")
-        self.point.setAccessibleName("Where around the head")
+        self.point.setAccessibleName(tr("Where around the head"))
         for name, (dx, dy, dz) in HEAD_SHIFTS.items():
             self.point.addItem(_point_words(name, dx, dy, dz), name)
         self.point.currentIndexChanged.connect(lambda _: changed())
@@ -96,18 +98,20 @@ class Equipment:
         """What to know of the device."""
         if not self.is_card:
             room = self.session.document.room.name
-            return (
-                f"{SimulatedStudio.name}: a made-up room much like {room}, furnished, with walls "
-                "that give way and a thing or two the survey lacks; it is silent."
+            return tr(
+                "{name}: a made-up room much like {room}, furnished, with walls "
+                "that give way and a thing or two the survey lacks; it is silent.",
+                name=SimulatedStudio.name,
+                room=room,
             )
         setup = self.session.settings.values.card
         wanting = []
         if setup.channels.loopback_input is None:
-            wanting.append("no loopback, so no timing reference")
+            wanting.append(tr("no loopback, so no timing reference"))
         if setup.full_scale_db_spl is None:
-            wanting.append("level not calibrated")
-        said = f"Set up with {' and '.join(wanting)}. " if wanting else ""
-        return f"{said}Quiet while it plays; check the level first."
+            wanting.append(tr("level not calibrated"))
+        said = tr("Set up with {wanting}. ", wanting=tr(" and ").join(wanting)) if wanting else ""
+        return tr("{said}Quiet while it plays; check the level first.", said=said)
 
     def find_cards(self) -> None:
         """List the sound cards beside the simulated studio."""
@@ -121,8 +125,13 @@ class Equipment:
         self.device.addItems(names)
         count = len(names)
         self.session.told.emit(
-            f"{count} sound card{'s' * (count != 1)} found. Choose one, then say at “Channels …” "
-            "where each source and the microphone are plugged in."
+            plural(
+                count,
+                "{count} sound card found. Choose it, then say at "
+                "“Channels …” where each source and the microphone are plugged in.",
+                "{count} sound cards found. Choose one, then say at "
+                "“Channels …” where each source and the microphone are plugged in.",
+            )
         )
 
     def set_up(self) -> None:
@@ -168,7 +177,11 @@ class Equipment:
 
 def _point_words(name: str, dx: float, dy: float, dz: float) -> str:
     if name == "centre":
-        return "the head's centre"
+        return tr("the head's centre")
     parts = ((dx, "left", "right"), (dy, "forward", "back"), (dz, "down", "up"))
-    words = [f"{abs(d) * 100:.0f} cm {low if d < 0 else high}" for d, low, high in parts if d]
+    words = [
+        tr("{d:.0f} cm {d2}", d=abs(d) * 100, d2=low if d < 0 else high)
+        for d, low, high in parts
+        if d
+    ]
     return ", ".join(words)

@@ -2,15 +2,17 @@
 
 from html import escape
 
-from PyQt6.QtWidgets import QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.widgets.fields import Choice, label
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.fitting.fit_words import every_figure, summary, unseen, warnings
 from jolly_parlor.fitting.next_take import WORTH_DB
+from jolly_parlor.words import tr
 
 
 class FitCard:
@@ -19,14 +21,16 @@ class FitCard:
     def __init__(self, session: Workbench, measure: MeasureCard) -> None:
         self.session, self._measure = session, measure
         self.frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("What the takes teach", "head"))
+        head = FlowRow()
+        head.addWidget(label(tr("What the takes teach"), "head"))
         head.addStretch(1)
-        self.which = Choice([("survey", "As surveyed"), ("fitted", "As fitted")], "room-used")
-        self.which.setToolTip("Which room forecasts, search and comparison are worked out in")
+        self.which = Choice(
+            [("survey", tr("As surveyed")), ("fitted", tr("As fitted"))], "room-used"
+        )
+        self.which.setToolTip(tr("Which room forecasts, search and comparison are worked out in"))
         self.which.chosen.connect(lambda v: session.fitted.use(v == "fitted"))
         head.addWidget(self.which)
-        self.go = QPushButton("Fit the room")
+        self.go = QPushButton(tr("Fit the room"))
         self.go.setObjectName("fit-room")
         self.go.clicked.connect(session.fitted.learn)
         head.addWidget(self.go)
@@ -36,14 +40,14 @@ class FitCard:
         layout.addWidget(self.words)
         self.each = label("", "soft", wrap=True)
         layout.addWidget(self.each)
-        self.every = QPushButton("Every figure …")
+        self.every = QPushButton(tr("Every figure …"))
         self.every.setObjectName("every-figure")
         self.every.clicked.connect(self._show_every)
-        row = QHBoxLayout()
+        row = FlowRow()
         self.next = label("", wrap=True)
         self.next.setObjectName("next-words")
         row.addWidget(self.next, 1)
-        self.take = QPushButton("Measure that")
+        self.take = QPushButton(tr("Measure that"))
         self.take.setObjectName("measure-advised")
         self.take.clicked.connect(self._measure_advised)
         row.addWidget(self.take)
@@ -57,21 +61,26 @@ class FitCard:
         fit, advice = learning.fit, learning.advice
         self.frame.setVisible(bool(document.takes))
         self.go.setEnabled(not learning.busy)
-        self.go.setText("Fit again" if fit is not None else "Fit the room")
+        self.go.setText(tr("Fit again") if fit is not None else tr("Fit the room"))
         self.which.setVisible(fit is not None)
         self.which.show_value("fitted" if learning.in_use else "survey")
         if learning.busy:
-            again = "Takes have come or gone: fitting again" if learning.in_use else "Fitting"
-            self.words.setText(f"{again}, a few seconds for a few takes …")
+            again = (
+                tr("Takes have come or gone: fitting again") if learning.in_use else tr("Fitting")
+            )
+            self.words.setText(tr("{again}, a few seconds for a few takes …", again=again))
         elif learning.problem:
             self.words.setText(learning.problem)
         elif fit is None:
             self.words.setText(
-                "Sizes, absorption, places and levels within their tolerances, so that the model "
-                "agrees with what was measured. Forecasts then say how sure they are."
+                tr(
+                    "Sizes, absorption, places and levels within their tolerances, so "
+                    "that the model agrees with what was measured. Forecasts then say "
+                    "how sure they are."
+                )
             )
         else:
-            stale = "Takes have come or gone since; fit again. " if learning.stale else ""
+            stale = tr("Takes have come or gone since; fit again. ") if learning.stale else ""
             self.words.setText(stale + " ".join([*warnings(fit), *summary(fit)]))
         self._show_details()
         able = fit is not None and advice is not None
@@ -87,12 +96,22 @@ class FitCard:
         if fit is None:
             return
         worst = sorted(fit.takes, key=lambda t: -t.after_db)
-        all_of_them = [f"{t.name} {t.before_db:.1f} → {t.after_db:.1f} dB" for t in worst]
+        all_of_them = [
+            tr(
+                "{name} {before_db:.1f} → {after_db:.1f} dB",
+                name=t.name,
+                before_db=t.before_db,
+                after_db=t.after_db,
+            )
+            for t in worst
+        ]
         self.each.setToolTip("\n".join(all_of_them))
-        more = f"; and {len(worst) - 4} that fit better" if len(worst) > 4 else ""
-        takes = "Farthest from the model: " + "; ".join(all_of_them[:4]) + more
+        more = tr("; and {worst} that fit better", worst=len(worst) - 4) if len(worst) > 4 else ""
+        takes = tr("Farthest from the model: ") + "; ".join(all_of_them[:4]) + more
         hidden = unseen(fit)
-        not_seen = f" Not shown by these takes: {', '.join(hidden)}." if hidden else ""
+        not_seen = (
+            tr(" Not shown by these takes: {hidden}.", hidden=", ".join(hidden)) if hidden else ""
+        )
         self.each.setText(f"{takes}.{not_seen}")
 
     def _show_every(self) -> None:
@@ -103,7 +122,7 @@ class FitCard:
             f"<tr><td>{escape(words)}</td><td>&nbsp; {seen}</td></tr>"
             for words, seen in every_figure(fit)
         )
-        dialogs.show_text(self.frame, "What the fit changed", f"<table>{rows}</table>")
+        dialogs.show_text(self.frame, tr("What the fit changed"), f"<table>{rows}</table>")
 
     def _measure_advised(self) -> None:
         advice = self.session.fitted.advice

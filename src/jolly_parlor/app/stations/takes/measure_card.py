@@ -2,22 +2,24 @@
 
 from collections.abc import Callable
 from dataclasses import replace
+from datetime import datetime
 from functools import partial
+from pathlib import Path
 
 from PyQt6.QtWidgets import (
     QFrame,
-    QHBoxLayout,
     QPushButton,
     QSpinBox,
     QWidget,
 )
 
-from jolly_parlor.app import dialogs
+from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.checklist import Checklist
 from jolly_parlor.app.stations.takes.equipment import Equipment
 from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.meter import Meter
 from jolly_parlor.app.widgets.recording import RecordingStrip
 from jolly_parlor.app.workbench import Workbench
@@ -35,13 +37,14 @@ from jolly_parlor.studio.device import Device, Progress
 from jolly_parlor.studio.levelling import Level, find_level, full_scale_of_tone
 from jolly_parlor.studio.measuring import Measurement, Settings, measure
 from jolly_parlor.units import format_length
+from jolly_parlor.words import tr
 
 _WHO = {
-    "both": "both monitors",
-    "left": "the left monitor",
-    "right": "the right monitor",
-    WITH_SUBWOOFERS: "all that plays, as it is set",
-    BOTH_AS_SET.id: "both monitors, as they are set",
+    "both": tr("both monitors"),
+    "left": tr("the left monitor"),
+    "right": tr("the right monitor"),
+    WITH_SUBWOOFERS: tr("all that plays, as it is set"),
+    BOTH_AS_SET.id: tr("both monitors, as they are set"),
 }
 
 
@@ -55,12 +58,12 @@ class MeasureCard:
         self.checks = Checklist()
         self.frame: QFrame
         self.frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("Measure", "head"))
+        head = FlowRow()
+        head.addWidget(label(tr("Measure"), "head"))
         self.words = label("", "soft", wrap=True)
         self.words.setObjectName("measure-words")
         head.addWidget(self.words, 1)
-        self.go = QPushButton("Measure it")
+        self.go = QPushButton(tr("Measure it"))
         self.go.setObjectName("measure-next")
         self.go.clicked.connect(self.measure_next)
         head.addWidget(self.go)
@@ -69,12 +72,12 @@ class MeasureCard:
         layout.addLayout(self.equipment.row)
         layout.addLayout(self._settings())
         layout.addWidget(label(SWEEPS, "soft", wrap=True))
-        row = QHBoxLayout()
+        row = FlowRow()
         self.meter = Meter()
         row.addWidget(self.meter)
         self.strip = RecordingStrip()
         row.addWidget(self.strip, 1)
-        self.stop_button = QPushButton("Silence")
+        self.stop_button = QPushButton(tr("Silence"))
         self.stop_button.setObjectName("silence")
         self.stop_button.clicked.connect(self.stop)
         row.addWidget(self.stop_button)
@@ -102,11 +105,11 @@ class MeasureCard:
         sweep = Sweep(self.low.value, self.high.value, self.seconds.value, rate)
         return Settings(sweep, self.sweeps.value(), self.output.value)
 
-    def _settings(self) -> QHBoxLayout:
-        row = QHBoxLayout()
+    def _settings(self) -> FlowRow:
+        row = FlowRow()
         defaults = Settings()
-        self.output = number_field("output level", "dB", 0)
-        self.seconds = number_field("sweep length", "s", 0)
+        self.output = number_field(tr("output level"), "dB", 0)
+        self.seconds = number_field(tr("sweep length"), "s", 0)
         self.output.set_value(defaults.output_db)
         self.seconds.set_value(defaults.sweep.seconds)
         self.output.committed.connect(lambda v: self._keep(self.output, v, -80.0, 0.0))
@@ -114,19 +117,21 @@ class MeasureCard:
         self.sweeps = QSpinBox()
         self.sweeps.setRange(1, 8)
         self.sweeps.setValue(defaults.sweeps)
-        self.sweeps.setAccessibleName("sweeps averaged")
+        self.sweeps.setAccessibleName(tr("sweeps averaged"))
         self.sweeps.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)
         self.mishaps = number_field("mishaps", "%", 0)
-        self.mishaps.setToolTip("How often somebody slams a door or talks in the simulated studio")
+        self.mishaps.setToolTip(
+            tr("How often somebody slams a door or talks in the simulated studio")
+        )
         self.mishaps.set_value(0)
         self.mishaps.committed.connect(self._set_mishaps)
-        self.low = number_field("sweep from", "Hz", 0)
-        self.high = number_field("sweep to", "Hz", 0)
+        self.low = number_field(tr("sweep from"), tr("Hz"), 0)
+        self.high = number_field(tr("sweep to"), tr("Hz"), 0)
         self.low.set_value(defaults.sweep.low_hz)
         self.high.set_value(defaults.sweep.high_hz)
         self.low.committed.connect(lambda v: self._keep(self.low, v, 5.0, 1000.0))
         self.high.committed.connect(lambda v: self._keep(self.high, v, 200.0, 48000.0))
-        self.level_button = QPushButton("Check the level")
+        self.level_button = QPushButton(tr("Check the level"))
         self.level_button.setObjectName("check-level")
         self.level_button.clicked.connect(self.check_level)
         for title, widget in (
@@ -142,7 +147,7 @@ class MeasureCard:
         row.addWidget(self.level_button)
         row.addStretch(1)
         for field in (self.output, self.seconds, self.low, self.high, self.mishaps):
-            field.setMaximumWidth(64)
+            theme.keep_width(field, most=64)
             field.failed.connect(self.session.refused.emit)
         return row
 
@@ -155,7 +160,14 @@ class MeasureCard:
             field.keep(value)
             return
         name = field.objectName()
-        self.session.refused.emit(f"The {name} goes from {low:g} to {high:g}; it stays as it was.")
+        self.session.refused.emit(
+            tr(
+                "The {name} goes from {low:g} to {high:g}; it stays as it was.",
+                name=name,
+                low=low,
+                high=high,
+            )
+        )
         field.reset()
 
     def refresh(self) -> None:
@@ -166,9 +178,9 @@ class MeasureCard:
         self.go.setEnabled(able and self._next is not None)
         self.level_button.setEnabled(able)
         if a is None:
-            self.words.setText("Rough in an arrangement first.")
+            self.words.setText(tr("Rough in an arrangement first."))
         elif self._next is None:
-            self.words.setText(f"Everything of “{a.name}” is measured.")
+            self.words.setText(tr("Everything of “{name}” is measured.", name=a.name))
         else:
             source, seat = self._next
             units = self.session.settings.values.units
@@ -176,14 +188,20 @@ class MeasureCard:
             bare, room = "", self.session.document.room
             frame = room.frame
             if not room.is_box and not self.equipment.is_card:
-                bare = "Above 260 Hz it sounds like the box around your room. "
+                bare = tr("Above 260 Hz it sounds like the box around your room. ")
             self.words.setText(
-                f"Next: {_WHO.get(source, source)} at the {seat}; microphone "
-                f"{format_length(ear.y - frame.front, units)} from the front wall, "
-                f"{format_length(ear.x - frame.left, units)} from the left, "
-                f"{format_length(ear.z, units)} high. "
-                f"{self.equipment.about()} {bare}"
-                f"{self.checks.words if self.equipment.is_card else ''}"
+                tr(
+                    "Next: {source} at the {seat}; microphone {y} from the front wall, "
+                    "{x} from the left, {z} high. {about} {bare}{is_card}",
+                    source=_WHO.get(source, source),
+                    seat=seat,
+                    y=format_length(ear.y - frame.front, units),
+                    x=format_length(ear.x - frame.left, units),
+                    z=format_length(ear.z, units),
+                    about=self.equipment.about(),
+                    bare=bare,
+                    is_card=self.checks.words if self.equipment.is_card else "",
+                )
             )
 
     def measure_next(self) -> None:
@@ -227,7 +245,7 @@ class MeasureCard:
         name = calibration.name if calibration else ""
         where = (a.name, source, seat, point, tried, swapped)
         taken = partial(self._taken, studio, settings, name, where)
-        self._start(work, taken, f"{source} at the {seat}")
+        self._start(work, taken, tr("{source} at the {seat}", source=source, seat=seat))
 
     def check_level(self) -> None:
         """Find the output level with the first source at the seat looked at."""
@@ -245,7 +263,7 @@ class MeasureCard:
         def work(progress: Progress, cancelled: Callable[[], bool]) -> Level:
             return find_level(studio, name, stage, progress, cancelled)
 
-        self._start(work, self._levelled, "level check")
+        self._start(work, self._levelled, tr("level check"))
 
     def calibrate(self) -> None:
         """Take the level of full scale from a tone of known level at the microphone."""
@@ -268,7 +286,12 @@ class MeasureCard:
     def _calibrated(self, full_scale_db_spl: float) -> None:
         settings = self.session.settings
         settings.change(card=replace(settings.values.card, full_scale_db_spl=full_scale_db_spl))
-        self._say(f"Full scale is {full_scale_db_spl:.1f} dB SPL. Do not touch the input's gain.")
+        self._say(
+            tr(
+                "Full scale is {full_scale_db_spl:.1f} dB SPL. Do not touch the input's gain.",
+                full_scale_db_spl=full_scale_db_spl,
+            )
+        )
 
     def stop(self) -> None:
         """Silence at once."""
@@ -303,7 +326,7 @@ class MeasureCard:
         self._run.finished.connect(self._finish)
         self.running.show()
         self.strip.begin()
-        self._say(f"Playing and listening: {what} …")
+        self._say(tr("Playing and listening: {what} …", what=what))
         self.refresh()
         self._run.start()
 
@@ -330,6 +353,19 @@ class MeasureCard:
             self.output.set_value(round(found.output_db))
         self._say(found.words)
 
+    def _also_keep(self) -> None:
+        """The newest take as files, where the user wants that; a folder that is gone is told."""
+        from jolly_parlor.project.exporting import export_take
+
+        folder, takes = self.session.settings.values.takes_folder, self.session.document.takes
+        if not folder or not takes:
+            return
+        name = f"{datetime.now():%Y-%m-%d %H-%M-%S} {self.session.document.room.name}"
+        try:
+            export_take(takes[-1], Path(folder), name)
+        except Refused as error:
+            self.session.told.emit(tr("The take is in the document only: {error}", error=error))
+
     def _taken(
         self,
         device: Device,
@@ -339,18 +375,19 @@ class MeasureCard:
         found: Measurement,
     ) -> None:
         self.session.do(
-            f"Measure {where[1]} at the {where[2]}",
+            tr("Measure {where} at the {where2}", where=where[1], where2=where[2]),
             lambda d: add_measured(d, found, device, settings, calibration, *where),
         )
+        self._also_keep()
         mark = found.verdict.mark
         opening = {
-            "good": "A good take.",
-            "doubtful": "A doubtful take:",
-            "bad": "A bad take, kept but left out of every ranking:",
+            "good": tr("A good take."),
+            "doubtful": tr("A doubtful take:"),
+            "bad": tr("A bad take, kept but left out of every ranking:"),
         }[mark]
         loud = ""
         if found.level_db_spl is not None:
-            loud = f" {found.level_db_spl:.0f} dB SPL at the seat."
+            loud = tr(" {level_db_spl:.0f} dB SPL at the seat.", level_db_spl=found.level_db_spl)
             if found.level_dba is not None:
                 loud += f" {exposure_words(found.level_dba)}"
         words = " ".join([opening, *found.verdict.words]) + loud

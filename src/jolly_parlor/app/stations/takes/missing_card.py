@@ -2,20 +2,22 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QGridLayout, QPushButton
+from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.app.background import Background
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.missing import SUSPICIOUS_DB, Missing, missing_things
 from jolly_parlor.project.room_fit import evidence_of
 from jolly_parlor.project.survey_edits import put_thing
+from jolly_parlor.words import tr
 
-_NONE = (
-    "No block along the walls would explain much of it: look for an opening, a corner of the plan, "
-    "or a take that is wrong."
+_NONE = tr(
+    "No block along the walls would explain much of it: look for an "
+    "opening, a corner of the plan, or a take that is wrong."
 )
 
 
@@ -28,11 +30,11 @@ class MissingCard:
         self._of: Fit | None = None
         self.frame: QFrame
         self.frame, layout = card()
-        layout.addWidget(label("Is something missing?", "head"))
+        layout.addWidget(label(tr("Is something missing?"), "head"))
         self.words = label("", wrap=True)
         self.words.setObjectName("missing-words")
         layout.addWidget(self.words)
-        self.rows = QGridLayout()
+        self.rows = WrappedGrid()
         self.rows.setColumnStretch(0, 1)
         layout.addLayout(self.rows)
         session.fitted.changed.connect(self.refresh)
@@ -58,7 +60,8 @@ class MissingCard:
         self.words.setText(self._opening(fit))
         takes = evidence_of(self.session.document)
         self._run = Background(
-            lambda progress, _: missing_things(fit, takes, progress), "looking for what is missing"
+            lambda progress, _: missing_things(fit, takes, progress),
+            tr("looking for what is missing"),
         )
         self._run.progressed.connect(partial(self._progress, fit))
         self._run.found.connect(partial(self._show, fit))
@@ -75,14 +78,17 @@ class MissingCard:
 
     @staticmethod
     def _opening(fit: Fit) -> str:
-        return (
-            f"The fit leaves {fit.residual_db:.1f} dB unexplained: more than walls and tape do. "
-            "Blocks are tried along the walls"
+        return tr(
+            "The fit leaves {residual_db:.1f} dB unexplained: more than walls "
+            "and tape do. Blocks are tried along the walls",
+            residual_db=fit.residual_db,
         )
 
     def _progress(self, fit: Fit, share: float) -> None:
         if fit is self._of:
-            self.words.setText(f"{self._opening(fit)}, {100 * share:.0f} % …")
+            self.words.setText(
+                tr("{opening}, {share:.0f} % …", opening=self._opening(fit), share=100 * share)
+            )
 
     def _finish(self) -> None:
         self._run = None
@@ -91,18 +97,22 @@ class MissingCard:
         if fit is not self._of:
             return
         self.words.setText(
-            f"{self._opening(fit)}. Likeliest:" if found else f"{self._opening(fit)}. {_NONE}"
+            tr("{opening}. Likeliest:", opening=self._opening(fit))
+            if found
+            else f"{self._opening(fit)}. {_NONE}"
         )
         for line, one in enumerate(found):
             self.rows.addWidget(label(one.words, wrap=True), line, 0)
-            put = QPushButton("Put it in")
+            put = QPushButton(tr("Put it in"))
             put.setObjectName(f"put-missing-{line + 1}")
             put.clicked.connect(partial(self._put, one))
             self.rows.addWidget(put, line, 1)
 
     def _put(self, one: Missing, _: bool = False) -> None:
-        if self.session.do("Put in what was missing", lambda d: put_thing(d, one.thing)):
+        if self.session.do(tr("Put in what was missing"), lambda d: put_thing(d, one.thing)):
             self.session.told.emit(
-                "It is in the survey as “missing”: name and measure it there, say at Takes that "
-                "they still hold, and fit again."
+                tr(
+                    "It is in the survey as “missing”: name and measure it there, say "
+                    "at Takes that they still hold, and fit again."
+                )
             )

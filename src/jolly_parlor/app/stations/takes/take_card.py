@@ -2,13 +2,15 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QHBoxLayout
+from PyQt6.QtWidgets import QComboBox
 
 from jolly_parlor.acoustics.standing_waves import room_modes
+from jolly_parlor.app import theme
 from jolly_parlor.app.plots.analysis_view import VIEWS, TellingPlot
 from jolly_parlor.app.questions import TAKE, Models, Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import Choice, label, number_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Take
@@ -18,6 +20,7 @@ from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.ringing import Ring
 from jolly_parlor.studio.measuring import DISTORTION_HZ
 from jolly_parlor.units import with_minus
+from jolly_parlor.words import spoken, tr
 
 _SAME_MODE = 0.025
 """Share of its frequency by which a resonance may miss the mode it is named after."""
@@ -32,11 +35,11 @@ class TakeCard:
         self.look = Look()
         self._shown: tuple[Take, Look] | None = None
         self.frame, layout = card()
-        head = QHBoxLayout()
-        head.addWidget(label("What a take tells", "head"))
+        head = FlowRow()
+        head.addWidget(label(tr("What a take tells"), "head"))
         self.choice = QComboBox()
         self.choice.setObjectName("take-told")
-        self.choice.setAccessibleName("Take")
+        self.choice.setAccessibleName(tr("Take"))
         self.choice.currentIndexChanged.connect(lambda _: self._ask())
         head.addWidget(self.choice)
         head.addStretch(1)
@@ -57,32 +60,38 @@ class TakeCard:
         layout.addWidget(self.key)
         self.frame.hide()
 
-    def _gates(self) -> QHBoxLayout:
-        row = QHBoxLayout()
-        self.left = number_field("gate before the arrival", "ms", 0)
-        self.right = number_field("gate after the arrival", "ms", 0)
+    def _gates(self) -> FlowRow:
+        row = FlowRow()
+        self.left = number_field(tr("gate before the arrival"), "ms", 0)
+        self.right = number_field(tr("gate after the arrival"), "ms", 0)
         self.cycles = number_field("window", "cycles", 0)
         self.cycles.setToolTip(
-            f"The same number of cycles at every frequency, {CYCLES[0]:g} to {CYCLES[1]:g}; "
-            "0 keeps all that the gates let through."
+            tr(
+                "The same number of cycles at every frequency, {cycles:g} to "
+                "{cycles2:g}; 0 keeps all that the gates let through.",
+                cycles=CYCLES[0],
+                cycles2=CYCLES[1],
+            )
         )
         self.smooth = QComboBox()
         self.smooth.setObjectName("take-smoothing")
-        self.smooth.setAccessibleName("smoothing")
+        self.smooth.setAccessibleName(spoken("smoothing"))
         for part in SMOOTHINGS:
-            self.smooth.addItem(f"1/{part} octave" if part > 1 else "1 octave", part)
+            self.smooth.addItem(
+                tr("1/{part} octave", part=part) if part > 1 else tr("1 octave"), part
+            )
         self.left.set_value(self.look.gates.left_ms)
         self.right.set_value(self.look.gates.right_ms)
         self.cycles.set_value(0)
         self.smooth.setCurrentIndex(SMOOTHINGS.index(self.look.per_octave))
         for field, title in (
-            (self.left, "Gates: before the arrival"),
-            (self.right, "after it"),
+            (self.left, tr("Gates: before the arrival")),
+            (self.right, tr("after it")),
             (self.cycles, "window"),
         ):
             row.addWidget(label(title, "soft"))
             row.addWidget(field)
-            field.setMaximumWidth(76)
+            theme.keep_width(field, most=76)
             field.committed.connect(lambda v, f=field: self._look_again(f, v))
             field.failed.connect(self.session.refused.emit)
         row.addWidget(label("smoothed", "soft"))
@@ -97,7 +106,7 @@ class TakeCard:
         cycles = entered[self.cycles]
         gates = Gates(entered[self.left], entered[self.right], cycles if cycles else None)
         if gates.problem:
-            self.session.refused.emit(f"{gates.problem} It stays as it was.")
+            self.session.refused.emit(tr("{problem} It stays as it was.", problem=gates.problem))
             for one in self._fields:
                 one.reset()
             return
@@ -145,7 +154,7 @@ class TakeCard:
         if take is None or (take, self.look) == self._shown:
             return
         self._shown = (take, self.look)
-        self.words.setText("Working it out …")
+        self.words.setText(tr("Working it out …"))
         document = self.session.document
         job = partial(_tell, take.impulse, self.look)
         asked = Question(TAKE, document.room, document.gear, job, self._take, self.words.setText)
@@ -165,9 +174,10 @@ class TakeCard:
             return ""
         spread = around([t.response for t in takes.values()])
         low = document.gear.monitor.low_corner_hz
-        return (
-            f" Over {len(takes)} points around the head the level spreads by "
-            f"{spread.spread_between(low):.1f} dB."
+        return tr(
+            " Over {takes} points around the head the level spreads by {spread_between:.1f} dB.",
+            takes=len(takes),
+            spread_between=spread.spread_between(low),
         )
 
     def _draw(self) -> None:
@@ -179,21 +189,47 @@ class TakeCard:
         known = [d for d in told.decays if d.seconds is not None]
         low = next((d for d in known if d.midband_hz < 120), None)
         unknown = len(told.decays) - len(known)
-        heard = f" {low.words} is the lowest band that can be told." if low is not None else ""
-        lost = f" {unknown} bands do not rise far enough above the noise." if unknown else ""
+        heard = (
+            tr(" {words} is the lowest band that can be told.", words=low.words)
+            if low is not None
+            else ""
+        )
+        lost = (
+            tr(" {unknown} bands do not rise far enough above the noise.", unknown=unknown)
+            if unknown
+            else ""
+        )
         how = take.info.measured
-        bent = " No distortion near 125 Hz stands above the noise." if how is not None else ""
+        bent = tr(" No distortion near 125 Hz stands above the noise.") if how is not None else ""
         if how is not None and how.distortion_db:
-            each = ", ".join(f"{n} at {_minus(db)} dB" for n, db in how.distortion_db.items())
-            bent = f" Distortion near {DISTORTION_HZ:.0f} Hz by order: {each}."
+            each = ", ".join(
+                tr("{n} at {minus} dB", n=n, minus=_minus(db))
+                for n, db in how.distortion_db.items()
+            )
+            bent = tr(
+                " Distortion near {distortion_hz:.0f} Hz by order: {each}.",
+                distortion_hz=DISTORTION_HZ,
+                each=each,
+            )
         self.words.setText(
-            f"The sound arrives after {told.arrival_seconds * 1000:.1f} ms, "
-            f"{told.arrival_seconds * speed:.2f} m away.{heard}{lost}{bent}{self._spread(take)}"
+            tr(
+                "The sound arrives after {arrival_seconds:.1f} ms, "
+                "{arrival_seconds2:.2f} m away.{heard}{lost}{bent}{spread}",
+                arrival_seconds=told.arrival_seconds * 1000,
+                arrival_seconds2=told.arrival_seconds * speed,
+                heard=heard,
+                lost=lost,
+                bent=bent,
+                spread=self._spread(take),
+            )
         )
         key = self.plot.show_view(self.view, told)
         lowest = told.look.gates.lowest_hz
         if self.view in ("level", "phase", "delay") and lowest > 20:
-            key += f" Below {lowest:.0f} Hz the gate is shorter than one cycle and tells nothing."
+            key += tr(
+                " Below {lowest:.0f} Hz the gate is shorter than one cycle and tells nothing.",
+                lowest=lowest,
+            )
         if self.view == "ringing":
             key += f" {self._ring_words(told.rings)}"
         self.key.setText(key)
@@ -201,7 +237,7 @@ class TakeCard:
     def _ring_words(self, rings: tuple[Ring, ...]) -> str:
         """The longest resonances, named after the modes of the surveyed room where they fit."""
         if not rings:
-            return "No single resonance stands far enough above the rest."
+            return tr("No single resonance stands far enough above the rest.")
         room = self.session.document.room
         every = room_modes(room, 170.0)
         words = []
@@ -210,15 +246,30 @@ class TakeCard:
             fits = abs(near.frequency_hz / ring.frequency_hz - 1) < _SAME_MODE
             name = f" ({near.name})" if fits else ""
             words.append(
-                f"{ring.frequency_hz:.1f} Hz{name} {ring.seconds:.2f} s, told over "
-                f"{ring.range_db:.0f} dB"
+                tr(
+                    "{frequency_hz:.1f} Hz{name} {seconds:.2f} s, told over {range_db:.0f} dB",
+                    frequency_hz=ring.frequency_hz,
+                    name=name,
+                    seconds=ring.seconds,
+                    range_db=ring.range_db,
+                )
             )
-        return f"Longest: {'; '.join(words)}."
+        return tr("Longest: {words}.", words="; ".join(words))
 
 
 def _name(take: Take) -> str:
-    point = "" if take.info.point == "centre" else f", {take.info.point} of the head's centre"
-    return f"{take.info.source} at the {take.info.seat}{point}, {take.info.file_name}"
+    point = (
+        ""
+        if take.info.point == "centre"
+        else tr(", {point} of the head's centre", point=take.info.point)
+    )
+    return tr(
+        "{source} at the {seat}{point}, {file_name}",
+        source=take.info.source,
+        seat=take.info.seat,
+        point=point,
+        file_name=take.info.file_name,
+    )
 
 
 def _minus(db: float) -> str:

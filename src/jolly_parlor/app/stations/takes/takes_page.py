@@ -4,8 +4,7 @@ from functools import partial
 from pathlib import Path
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtGui import QDragEnterEvent, QDropEvent
-from PyQt6.QtWidgets import QGridLayout, QHBoxLayout, QPushButton
+from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.errands import waited_for
@@ -17,6 +16,8 @@ from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.stations.takes.missing_card import MissingCard
 from jolly_parlor.app.stations.takes.take_card import TakeCard
 from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
@@ -31,20 +32,20 @@ from jolly_parlor.project.take_edits import (
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.reading import ResponseFileError, SeveralCurves
 from jolly_parlor.signals.recorded import looks_recorded, read_recording
+from jolly_parlor.words import plural, tr
 
 
 class TakesStation(Station):
     """A grid of sources by seats for the current arrangement; each cell takes a file."""
 
-    id, name = "takes", "Takes"
+    id = "takes"
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
-        self.setAcceptDrops(True)
         frame, layout = card()
         self.title = label("", "head")
         layout.addWidget(self.title)
-        self.grid = QGridLayout()
+        self.grid = WrappedGrid()
         self.grid.setHorizontalSpacing(14)
         self.grid.setVerticalSpacing(6)
         layout.addLayout(self.grid)
@@ -61,10 +62,10 @@ class TakesStation(Station):
         self.doubtful = DoubtfulCard(session)
         self.body.addWidget(self.doubtful.frame)
         self.stale_card, layout = card()
-        layout.addWidget(label("No longer valid", "head"))
+        layout.addWidget(label(tr("No longer valid"), "head"))
         self.stale = label("", "soft", wrap=True)
         layout.addWidget(self.stale)
-        drop = QPushButton("Remove them")
+        drop = QPushButton(tr("Remove them"))
         drop.setObjectName("remove-stale")
         drop.clicked.connect(self._remove_stale)
         layout.addWidget(drop, 0, Qt.AlignmentFlag.AlignLeft)
@@ -77,17 +78,6 @@ class TakesStation(Station):
         self.told.restyle()
         self.refresh()
 
-    def state(self) -> str:
-        """Done when both monitors are measured at the main seat of every arrangement."""
-        document = self.session.document
-        seat = document.gear.seats[0].name
-        have = [document.take_of(a, "both", seat) is not None for a in document.arrangements]
-        if document.doubtful_takes() or any(map(document.stale_takes, document.arrangements)):
-            return "needs attention"
-        if have and all(have):
-            return "done"
-        return "in progress" if document.takes else "untouched"
-
     def refresh(self) -> None:
         """Show which takes there are."""
         document, a = self.session.document, self.session.arrangement
@@ -98,30 +88,36 @@ class TakesStation(Station):
         self.missing.refresh()
         held = [t for t in document.takes if any(t.applies_to(b) for b in document.arrangements)]
         here = sum(a is not None and t.applies_to(a) for t in held)
-        count = f"{len(held)} take{'s' * (len(held) != 1)} in hand, {here} of them here"
-        self.verdict.setText(count if held else "No takes yet")
+        count = plural(
+            len(held),
+            "{count} take in hand, {here} of them here",
+            "{count} takes in hand, {here} of them here",
+            here=here,
+        )
+        self.verdict.setText(count if held else tr("No takes yet"))
         self.under.setText(
-            "Measure here, or import responses as text: you see how each was read first."
+            tr("Measure here, or import responses as text: you see how each was read first.")
         )
         self.doubtful.refresh()
         stale = document.stale_takes(a) if a is not None else []
         self.stale_card.setVisible(bool(stale))
         if a is None:
-            self.title.setText("Rough in an arrangement first; takes belong to one.")
+            self.title.setText(tr("Rough in an arrangement first; takes belong to one."))
             return
         self.stale.setText(
             "; ".join(t.info.file_name for t in stale)
-            + ": something has moved since. Undo the move, or measure again."
+            + tr(": something has moved since. Undo the move, or measure again.")
         )
         self.title.setText(a.name)
         seats = [seat.name for seat in document.gear.seats]
         for column, seat in enumerate(seats, start=1):
-            self.grid.addWidget(label(f"at the {seat}", "soft"), 0, column)
+            self.grid.addWidget(label(tr("at the {seat}", seat=seat), "soft"), 0, column)
         sources = [name for name in document.source_names if self._tells(name)]
         for row, source in enumerate(sources, start=1):
-            name = {WITH_SUBWOOFERS: f"{source}, as set", BOTH_AS_SET.id: "both, as set"}.get(
-                source
-            )
+            name = {
+                WITH_SUBWOOFERS: tr("{source}, as set", source=source),
+                BOTH_AS_SET.id: tr("both, as set"),
+            }.get(source)
             name = name or source
             self.grid.addWidget(label(name), row, 0, Qt.AlignmentFlag.AlignTop)
             for column, seat in enumerate(seats, start=1):
@@ -139,43 +135,55 @@ class TakesStation(Station):
 
     def _cell(self, row: int, column: int, source: str, seat: str, take: Take | None) -> None:
         if take is None:
-            button = QPushButton("Import…")
+            button = QPushButton(tr("Import…"))
             button.setObjectName(f"import-{source}-{seat}")
             button.clicked.connect(partial(self.choose_file, source, seat))
-            listen = QPushButton("Measure")
+            listen = QPushButton(tr("Measure"))
             listen.setObjectName(f"measure-{source}-{seat}")
             listen.clicked.connect(partial(self.measure.measure, source, seat))
-            pair = QHBoxLayout()
+            pair = FlowRow()
             pair.setSpacing(6)
             pair.addWidget(button)
             pair.addWidget(listen)
             pair.addStretch(1)
-            self.grid.addLayout(pair, row, column, Qt.AlignmentFlag.AlignTop)
+            self.grid.addLayout(pair, row, column)
             return
         f = take.response.frequencies_hz
-        phase = "" if take.response.phase_deg is not None else ", no phase"
-        text = f"{take.info.file_name}\n{f.size} points, {f[0]:.0f} to {f[-1]:.0f} Hz{phase}"
+        phase = "" if take.response.phase_deg is not None else tr(", no phase")
+        text = tr(
+            "{file_name}\n{size} points, {f:.0f} to {f2:.0f} Hz{phase}",
+            file_name=take.info.file_name,
+            size=f.size,
+            f=f[0],
+            f2=f[-1],
+            phase=phase,
+        )
         for note in take.info.notes:
             text += f"\n{note}"
         how = take.info.measured
         if how is not None:
-            text += f"\n{_MARKS[how.mark]}; {how.device}, {how.level_db_spl or 0:.0f} dB SPL"
+            text += tr(
+                "\n{marks}; {device}, {level_db_spl:.0f} dB SPL",
+                marks=_MARKS[how.mark],
+                device=how.device,
+                level_db_spl=how.level_db_spl or 0,
+            )
             text += "".join(f"\n{words}" for words in how.words)
-        cell = QGridLayout()
+        cell = WrappedGrid()
         cell.setSpacing(6)
-        cell.addWidget(label(text, wrap=True), 0, 0, 2, 1, Qt.AlignmentFlag.AlignTop)
-        remove = QPushButton("Remove")
+        cell.addWidget(label(text, wrap=True), 0, 0, 2, 1, alignment=Qt.AlignmentFlag.AlignTop)
+        remove = QPushButton(tr("Remove"))
         remove.clicked.connect(partial(self._remove, take.info.id, take.info.file_name))
-        cell.addWidget(remove, 0, 1, Qt.AlignmentFlag.AlignTop)
-        again = QPushButton("Measure again")
+        cell.addWidget(remove, 0, 1, alignment=Qt.AlignmentFlag.AlignTop)
+        again = QPushButton(tr("Measure again"))
         again.setObjectName(f"again-{source}-{seat}")
         again.clicked.connect(partial(self.measure.measure, source, seat))
-        cell.addWidget(again, 0, 2, Qt.AlignmentFlag.AlignTop)
+        cell.addWidget(again, 0, 2, alignment=Qt.AlignmentFlag.AlignTop)
         if not take.usable:
-            insist = QPushButton("Use it anyway")
+            insist = QPushButton(tr("Use it anyway"))
             insist.setObjectName(f"insist-{source}-{seat}")
             insist.clicked.connect(partial(self._insist, take.info.id))
-            cell.addWidget(insist, 1, 1, Qt.AlignmentFlag.AlignTop)
+            cell.addWidget(insist, 1, 1, alignment=Qt.AlignmentFlag.AlignTop)
         cell.setColumnStretch(0, 1)
         self.grid.addLayout(cell, row, column)
 
@@ -192,7 +200,7 @@ class TakesStation(Station):
             return False
         try:
             reading = self._reading(path)
-            where = f"{source} at the {seat} in “{a.name}”"
+            where = tr("{source} at the {seat} in “{name}”", source=source, seat=seat, name=a.name)
             read = reading and dialogs.ask_import(self, path.name, where, reading)
         except ResponseFileError as error:
             self.session.refused.emit(str(error))
@@ -200,11 +208,20 @@ class TakesStation(Station):
         if read is None:
             return False
         done = self.session.do(
-            f"Import {path.name}", lambda d: add_take(d, read, a.name, source, seat, path.name)
+            tr("Import {name}", name=path.name),
+            lambda d: add_take(d, read, a.name, source, seat, path.name),
         )
         if done:
             notes = " ".join(read.notes)
-            self.session.told.emit(f"{path.name} imported as {source} at the {seat}. {notes}")
+            self.session.told.emit(
+                tr(
+                    "{name} imported as {source} at the {seat}. {notes}",
+                    name=path.name,
+                    source=source,
+                    seat=seat,
+                    notes=notes,
+                )
+            )
         return done
 
     def _reading(self, path: Path) -> Read | None:
@@ -224,11 +241,19 @@ class TakesStation(Station):
             try:
                 if looks_recorded(place.path):
                     raise ResponseFileError(
-                        f"{place.path.name} sounds like a recorded sweep: import it by itself."
+                        tr(
+                            "{name} sounds like a recorded sweep: import it by itself.",
+                            name=place.path.name,
+                        )
                     )
                 reads.append((place, waited_for(partial(read_take, place.path))))
             except SeveralCurves:
-                where = f"{place.source} at the {place.seat} in “{place.arrangement}”"
+                where = tr(
+                    "{source} at the {seat} in “{arrangement}”",
+                    source=place.source,
+                    seat=place.seat,
+                    arrangement=place.arrangement,
+                )
                 reading = self._reading(place.path)
                 read = reading and dialogs.ask_import(self, place.path.name, where, reading)
                 reads += [(place, read)] if read is not None else []
@@ -242,49 +267,43 @@ class TakesStation(Station):
                     document = add_take(document, read, *where, place.path.name)
                 return document
 
-            self.session.do(f"Import {len(reads)} files", edit)
-        told = f"{len(reads)} imported." if places else "Nothing imported."
+            self.session.do(tr("Import {reads} files", reads=len(reads)), edit)
+        told = tr("{reads} imported.", reads=len(reads)) if places else tr("Nothing imported.")
         self.session.told.emit(" ".join([told, *refusals[:3]]))
 
     def _insist(self, take_id: str) -> None:
-        self.session.do(f"Use {take_id} anyway", lambda d: insist_on_take(d, take_id))
+        self.session.do(
+            tr("Use {take_id} anyway", take_id=take_id), lambda d: insist_on_take(d, take_id)
+        )
 
     def _remove(self, take_id: str, name: str) -> None:
-        self.session.do(f"Remove {name}", lambda d: remove_take(d, take_id))
+        self.session.do(tr("Remove {name}", name=name), lambda d: remove_take(d, take_id))
 
     def _remove_stale(self) -> None:
         a = self.session.arrangement
         if a is not None:
             ids = frozenset(t.info.id for t in self.session.document.stale_takes(a))
-            self.session.do("Remove stale takes", lambda d: remove_takes(d, ids))
+            self.session.do(tr("Remove stale takes"), lambda d: remove_takes(d, ids))
 
-    def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
-        """Take files."""
-        assert event is not None
-        mime = event.mimeData()
-        if mime is not None and mime.hasUrls():
-            event.acceptProposedAction()
-
-    def dropEvent(self, event: QDropEvent | None) -> None:
+    def take_files(self, dropped: list[Path]) -> None:
         """One file asks where it belongs; several, or folders, are mapped in one table."""
-        assert event is not None
-        mime = event.mimeData()
         a = self.session.arrangement
-        dropped = [Path(url.toLocalFile()) for url in mime.urls()] if mime is not None else []
         paths = files_in(dropped)
         if a is None or not paths:
-            what = "Rough in an arrangement first." if a is None else "No response files there."
+            what = (
+                tr("Rough in an arrangement first.")
+                if a is None
+                else tr("No response files there.")
+            )
             self.session.refused.emit(what)
             return
         if len(paths) > 1:
             places = dialogs.ask_places(self, paths, self.session.document, a.name)
             self.import_places(places or [])
             return
-        for path in paths:
-            where = dialogs.ask_where(self, path.name, self.session.document)
-            if where is None:
-                return
-            self.import_file(path, *where)
+        where = dialogs.ask_where(self, paths[0].name, self.session.document)
+        if where is not None:
+            self.import_file(paths[0], *where)
 
 
-_MARKS = {"good": "✓ good", "doubtful": "? doubtful", "bad": "✗ bad, left out"}
+_MARKS = {"good": "✓ good", "doubtful": "? doubtful", "bad": tr("✗ bad, left out")}

@@ -1,0 +1,191 @@
+"""What does not break, over long runs. CI runs the same with small counts (tests/hardship).
+
+Run from the repository: `.venv/bin/python benchmarks/endurance.py [WHAT ...] [--seeds N]
+[--count N] [--hours H]`, WHAT of `spoiled` (COUNT spoiled files of each kind), `kills` (COUNT kills
+while saving), `monkey` (2,000 steps under each seed) and `use` (H hours of use in fast motion: what
+people do in a minute is done in a second; the memory held after each tenth). All of them without
+WHAT. Prints what it found; asserts nothing.
+"""
+
+import argparse
+import os
+import sys
+import tempfile
+import time
+from pathlib import Path
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+ROOT = Path(__file__).resolve().parents[1]
+sys.path.insert(0, str(ROOT / "tests"))
+
+KINDS = ("spoiled", "kills", "monkey", "use")
+STEPS = 2000
+held: list = []  # type: ignore[type-arg]
+"""The application: it goes with the last who holds it."""
+_PACE = 60
+"""Minutes of use in a minute."""
+
+
+def megabytes() -> float:
+    """Resident."""
+    pages = int(Path("/proc/self/statm").read_text().split()[1])
+    return pages * os.sysconf("SC_PAGE_SIZE") / 1e6
+
+
+def spoiled(count: int, seeds: int) -> None:
+    """Errors by kind of file."""
+    from hardship.mutated import spoil, subjects
+
+    with tempfile.TemporaryDirectory() as folder:
+        for name in subjects():
+            refused, wrong = 0, []
+            for seed in range(seeds):
+                some, errors = spoil(name, count // seeds, seed, Path(folder))
+                refused += some
+                wrong += errors
+            told = f"{count} read, {refused} refused, {len(wrong)} errors"
+            print(f"spoiled {name}: {told}", flush=True)
+            for line in wrong[:5]:
+                print(f"  {line}")
+
+
+def kills(count: int, seeds: int) -> None:
+    """Documents lost."""
+    from hardship.saving import killed_while_saving
+    from jolly_parlor.project.files import read_survey
+
+    document, wrong = read_survey(ROOT / "examples" / "kiln-room.json"), []
+    for seed in range(seeds):
+        with tempfile.TemporaryDirectory() as folder:
+            wrong += killed_while_saving(document, Path(folder), count // seeds, seed)
+    print(f"kills: {count // seeds * seeds}, {len(wrong)} documents lost", flush=True)
+    for line in wrong[:5]:
+        print(f"  {line}")
+
+
+def monkey(seeds: int) -> None:
+    """Errors and warnings under each seed, each in a window of its own."""
+    from hardship.monkey import Monkey
+
+    for seed in range(seeds):
+        with tempfile.TemporaryDirectory() as home:
+            window, told = opened(Path(home))
+            begun = time.monotonic()
+            errors = Monkey(window, seed, Path(home) / "out").play(STEPS)
+            errors += [text for text in told if "The program failed" in text]
+            window.session.fields.stop()
+            settle(window)
+            window.session.history.saved()
+            window.close()
+        took = time.monotonic() - begun
+        print(f"monkey {seed}: {STEPS} steps in {took:.0f} s, {len(errors)} errors", flush=True)
+        for line in errors[:5]:
+            print(f"  {line}")
+
+
+def use(hours: float) -> None:
+    """Memory over hours of use; a minute of it takes a second."""
+    from jolly_parlor.acoustics.plan import Point
+    from jolly_parlor.app.walk import WALK
+    from jolly_parlor.placement.items import LEFT, seat
+
+    with tempfile.TemporaryDirectory() as home:
+        window, told = opened(Path(home))
+        session, minutes = window.session, round(hours * _PACE)
+        sizes = []
+        for minute in range(minutes):
+            window.go(list(WALK)[minute % len(WALK)])
+            session.show_next(1)
+            session.show_mix(("left", "both", "both+sub")[minute % 3])
+            a = session.arrangement
+            assert a is not None
+            item = (LEFT, seat(session.seat))[minute % 2]
+            at = a.position(item)
+            for move in range(20):
+                session.drag(item, Point(at.x + 0.004 * (move % 5), at.y + 0.003 * move, at.z))
+                pump(0.005)
+            session.drop()
+            if minute % 3 == 0:
+                window.undo()
+            if minute % 10 == 0:
+                window.save_to(Path(home) / "room.parlor")
+            if minute % 15 == 7:
+                window.toggle_theme()
+            settle(window)
+            if (minute + 1) % max(minutes // 10, 1) == 0:
+                pump(0.2)
+                session.resting.rest()
+                pump(0.2)
+                sizes.append(megabytes())
+                print(f"use: {(minute + 1) / 60:4.1f} h, {sizes[-1]:.0f} MB", flush=True)
+        grown = sizes[-1] / sizes[len(sizes) // 5] - 1
+        failed = [text for text in told if "The program failed" in text]
+        print(f"use: grown by {100 * grown:.1f} % from a fifth on, {len(failed)} failures")
+        session.history.saved()
+        window.close()
+
+
+def opened(home: Path):  # type: ignore[no-untyped-def]
+    """A window with the demo, and what it tells."""
+    for name in ("XDG_STATE_HOME", "XDG_DATA_HOME", "XDG_CONFIG_HOME"):
+        os.environ[name] = str(home / name)
+    from jolly_parlor.app import theme
+    from jolly_parlor.app.settings import SettingsStore
+    from jolly_parlor.app.start import application
+    from jolly_parlor.app.window import MainWindow
+    from jolly_parlor.project.files import open_project
+
+    held.append(application())
+    theme.apply(held[0], theme.DAY)
+    project = open_project(ROOT / "examples" / "kiln-room.parlor").project
+    window = MainWindow(project, None, SettingsStore(home / "settings.json"), home / "unsaved")
+    told: list[str] = []
+    window.session.told.connect(told.append)
+    window.show()
+    settle(window)
+    return window, told
+
+
+def pump(seconds: float) -> None:
+    """Let the window live."""
+    from PyQt6.QtCore import QEvent
+    from PyQt6.QtWidgets import QApplication
+
+    until = time.monotonic() + seconds
+    while True:
+        QApplication.processEvents()
+        # As Qt's own loop does; without one, what is to be deleted later never is.
+        QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+        if time.monotonic() >= until:
+            return
+        time.sleep(0.002)
+
+
+def settle(window) -> None:  # type: ignore[no-untyped-def]
+    """Until nothing is being worked out."""
+    until = time.monotonic() + 60
+    while window.session.calculating and time.monotonic() < until:
+        pump(0.01)
+
+
+def main() -> None:
+    """Run what was asked for."""
+    parser = argparse.ArgumentParser()
+    parser.add_argument("what", nargs="*", metavar="WHAT", help=", ".join(KINDS))
+    parser.add_argument("--seeds", type=int, default=3)
+    parser.add_argument("--count", type=int, default=1000)
+    parser.add_argument("--hours", type=float, default=8.0)
+    asked = parser.parse_args()
+    wanted = asked.what or KINDS
+    if "spoiled" in wanted:
+        spoiled(asked.count, asked.seeds)
+    if "kills" in wanted:
+        kills(asked.count, asked.seeds)
+    if "monkey" in wanted:
+        monkey(asked.seeds)
+    if "use" in wanted:
+        use(asked.hours)
+
+
+if __name__ == "__main__":
+    main()

@@ -1,0 +1,52 @@
+"""An answer that takes long says so, and can be stopped."""
+
+import time
+
+from PyQt6.QtWidgets import QLabel, QPushButton
+from pytestqt.qtbot import QtBot
+
+from helpers_app import settled
+from jolly_parlor.app.questions import Kind, Models, Question
+from jolly_parlor.app.window import MainWindow
+
+_KIND = Kind("the answer to everything", 1)
+
+
+def _ask(window: MainWindow, seconds: float, said: list[str]) -> None:
+    def job(models: Models) -> str:
+        time.sleep(seconds)
+        return "42"
+
+    room, gear = window.session.document.room, window.session.document.gear
+    window.session.slow.ask(Question(_KIND, room, gear, job, said.append, said.append))
+
+
+def test_a_long_answer_says_what_it_is_and_then_how_long_yet(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    said: list[str] = []
+    words = window.findChild(QLabel, "working-words")
+    _ask(window, 0.3, said)
+    qtbot.waitUntil(lambda: said == ["42"])
+    assert not window.working.isVisible()
+    _ask(window, 4.0, said)
+    qtbot.waitUntil(window.working.isVisible, timeout=3_500)
+    assert words.text().startswith("Working out the answer to everything, for ")
+    assert window.working.geometry().right() < window.centralWidget().width()
+    qtbot.waitUntil(lambda: len(said) == 2, timeout=6_000)
+    qtbot.waitUntil(lambda: not window.working.isVisible())
+    _ask(window, 4.0, said)
+    qtbot.waitUntil(window.working.isVisible, timeout=3_500)
+    assert "s left" in words.text()
+    settled(qtbot, window)
+
+
+def test_it_is_stopped_and_whoever_asked_is_told(qtbot: QtBot, window: MainWindow) -> None:
+    said: list[str] = []
+    _ask(window, 3.0, said)
+    qtbot.waitUntil(window.working.isVisible, timeout=2_500)
+    window.findChild(QPushButton, "working-stop").click()
+    assert said == ["You stopped it; any change begins it anew."]
+    assert not window.working.isVisible()
+    settled(qtbot, window)
+    assert len(said) == 1
