@@ -6,19 +6,27 @@ from PyQt6.QtWidgets import QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
+from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.questions import Kind, Models, Question
 from jolly_parlor.app.window import MainWindow
 
-_KIND = Kind("the answer to everything", 1)
+_KIND, _OTHER = Kind("the answer to everything", 1), Kind("the answer to something", 1)
 
 
-def _ask(window: MainWindow, seconds: float, said: list[str]) -> None:
+def _ask(
+    window: MainWindow,
+    seconds: float,
+    said: list[str],
+    kind: Kind = _KIND,
+    by: Calculator | None = None,
+) -> None:
     def job(models: Models) -> str:
         time.sleep(seconds)
         return "42"
 
     room, gear = window.session.document.room, window.session.document.gear
-    window.session.slow.ask(Question(_KIND, room, gear, job, said.append, said.append))
+    question = Question(kind, room, gear, job, said.append, said.append)
+    (by or window.session.slow).ask(question)
 
 
 def test_a_long_answer_says_what_it_is_and_then_how_long_yet(
@@ -26,6 +34,7 @@ def test_a_long_answer_says_what_it_is_and_then_how_long_yet(
 ) -> None:
     said: list[str] = []
     words = window.findChild(QLabel, "working-words")
+    settled(qtbot, window)  # what the page itself asks for may take long as well
     _ask(window, 0.3, said)
     qtbot.waitUntil(lambda: said == ["42"])
     assert not window.working.isVisible()
@@ -43,10 +52,31 @@ def test_a_long_answer_says_what_it_is_and_then_how_long_yet(
 
 def test_it_is_stopped_and_whoever_asked_is_told(qtbot: QtBot, window: MainWindow) -> None:
     said: list[str] = []
+    settled(qtbot, window)
     _ask(window, 3.0, said)
     qtbot.waitUntil(window.working.isVisible, timeout=2_500)
     window.findChild(QPushButton, "working-stop").click()
     assert said == ["You stopped it; any change begins it anew."]
     assert not window.working.isVisible()
+    settled(qtbot, window)
+    assert len(said) == 1
+
+
+def test_stop_stops_what_the_line_names_and_nothing_else(qtbot: QtBot, window: MainWindow) -> None:
+    said: list[str] = []
+    other: list[str] = []
+    settled(qtbot, window)
+    _ask(window, 6.0, said)
+    qtbot.wait(300)
+    _ask(window, 3.0, other, _OTHER, window.session.beside)
+    words = window.findChild(QLabel, "working-words")
+    qtbot.waitUntil(window.working.isVisible, timeout=2_500)
+    qtbot.wait(700)
+    assert "the answer to everything" in words.text()
+    window.findChild(QPushButton, "working-stop").click()
+    assert said == ["You stopped it; any change begins it anew."]
+    assert other == []
+    qtbot.waitUntil(lambda: "the answer to something" in words.text(), timeout=2_000)
+    qtbot.waitUntil(lambda: other == ["42"], timeout=5_000)
     settled(qtbot, window)
     assert len(said) == 1

@@ -8,6 +8,7 @@ from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QFrame, QHBoxLayout, QWidget
 
 from jolly_parlor.app.calculator import AtWork, Calculator
+from jolly_parlor.app.questions import Kind
 from jolly_parlor.app.widgets.fields import label, named_button
 from jolly_parlor.words import tr
 
@@ -21,6 +22,7 @@ class WorkingLine(QFrame):
         super().__init__(within)
         self.setObjectName("working")
         self._within, self._calculators = within, calculators
+        self._named: tuple[Calculator, Kind] | None = None
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 4, 6, 4)
         self.told = label("", "soft")
@@ -47,9 +49,11 @@ class WorkingLine(QFrame):
     def _look(self) -> None:
         late = self._long()
         if not late:
+            self._named = None
             self.hide()
             return
-        work = late[0][1]
+        calculator, work = late[0]
+        self._named = calculator, work.kind
         left = work.took - work.seconds if work.took is not None else 0.0
         if left >= 1.0:
             words = tr(
@@ -67,6 +71,9 @@ class WorkingLine(QFrame):
         self.raise_()
 
     def _stop(self) -> None:
-        for calculator, _ in self._long():
-            calculator.stop_current()
-        self.hide()
+        """What the line names is stopped, not what has taken its place since."""
+        if self._named is not None:
+            calculator, kind = self._named
+            if (work := calculator.at_work) is not None and work.kind == kind:
+                calculator.stop_current()
+        self._look()
