@@ -1,6 +1,7 @@
 """An answer that takes long says so, and can be stopped."""
 
 import time
+from collections.abc import Callable
 
 from PyQt6.QtWidgets import QLabel, QPushButton
 from pytestqt.qtbot import QtBot
@@ -9,6 +10,7 @@ from helpers_app import settled
 from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.questions import Kind, Models, Question
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.project.document import Document
 
 _KIND, _OTHER = Kind("the answer to everything", 1), Kind("the answer to something", 1)
 
@@ -84,3 +86,21 @@ def test_stop_stops_what_the_line_names_and_nothing_else(qtbot: QtBot, window: M
     qtbot.waitUntil(lambda: other == ["42"], timeout=5_000)
     settled(qtbot, window)
     assert len(said) == 1
+
+
+def test_how_long_an_answer_takes_is_known_from_the_session_before(
+    qtbot: QtBot, open_window: Callable[..., MainWindow], demo: Document
+) -> None:
+    first = open_window(demo)
+    said: list[str] = []
+    settled(qtbot, first)
+    _ask(first, 4.0, said)
+    qtbot.waitUntil(lambda: said == ["42"], timeout=10_000)
+    first.session.history.saved()
+    first.close()
+    second = open_window(demo)
+    settled(qtbot, second)
+    _ask(second, 4.0, said)
+    qtbot.waitUntil(lambda: _names(second, _KIND), timeout=10_000)
+    assert "s left" in second.findChild(QLabel, "working-words").text()
+    settled(qtbot, second)

@@ -15,6 +15,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.app.known_fields import ROOMS_KEPT, KnownFields
 from jolly_parlor.app.memory import give_back
 from jolly_parlor.app.questions import AnyQuestion, Kind, Models
+from jolly_parlor.app.waits import Waits
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -69,8 +70,10 @@ class Calculator(QObject):
         parent: QObject | None = None,
         when_idle: Callable[[Models], bool] = lambda models: False,
         fields: KnownFields | None = None,
+        waits: Waits | None = None,
     ) -> None:
         super().__init__(parent)
+        self._waits = waits or Waits()
         self._fields = fields or KnownFields()
         self._when_idle = when_idle
         self._lock = threading.Condition()
@@ -84,7 +87,6 @@ class Calculator(QObject):
         self._stopping = False
         self._now: _Request | None = None
         self._began = 0.0
-        self._took: dict[Kind, float] = {}
         self._models: LRUCache[tuple[int, int], tuple[Room, Gear, Models]] = LRUCache(ROOMS_KEPT)
         self._latest: Models | None = None
         self._came.connect(self._deliver)
@@ -141,7 +143,7 @@ class Calculator(QObject):
             if not self._working or self._now is None or self._stale_now(self._now):
                 return None
             kind = self._now.question.kind
-            return AtWork(kind, monotonic() - self._began, self._took.get(kind))
+            return AtWork(kind, monotonic() - self._began, self._waits.last(kind))
 
     def stop_current(self) -> None:
         """Nobody waits for it any more: it gives way soon, and whoever asked is told."""
@@ -212,7 +214,8 @@ class Calculator(QObject):
             )
             if not isinstance(error, Refused):
                 self.failed.emit(why)
-        self._took[question.kind] = monotonic() - self._began
+        else:
+            self._waits.note(question.kind, monotonic() - self._began)
         if not self._stale(request):
             self._came.emit(_Outcome(request, answer, why))
 

@@ -20,6 +20,7 @@ from jolly_parlor.app.known_fields import KnownFields
 from jolly_parlor.app.questions import COMPARISON, FACING, FINDINGS, FORECAST, NEXT_TRY, Question
 from jolly_parlor.app.resting import Resting
 from jolly_parlor.app.settings import SettingsStore
+from jolly_parlor.app.waits import Waits
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.items import LEFT, Item
 from jolly_parlor.placement.mixes import BOTH, Listening, Mix, mixes
@@ -99,10 +100,11 @@ class Session(QObject):
         self._asked: dict[str, tuple[object, ...]] = {}
         self.fields = fields = KnownFields(self._worked_out.emit, self.worked_further.emit)
         self._worked_out.connect(self._look_again)
-        self.live = Calculator(self, jobs.warm_up, fields)
-        self.slow = Calculator(self, fields=fields)
-        self.beside = Calculator(self, fields=fields)
-        self.ear = Calculator(self, fields=fields)
+        self._waits = waits = Waits(settings)
+        self.live = Calculator(self, jobs.warm_up, fields, waits)
+        self.slow = Calculator(self, fields=fields, waits=waits)
+        self.beside = Calculator(self, fields=fields, waits=waits)
+        self.ear = Calculator(self, fields=fields, waits=waits)
         self._calculators = (self.live, self.slow, self.beside, self.ear)
         self.resting = Resting(self, lambda: self.calculating, self.live.cool)
         for calculator in self._calculators:
@@ -335,6 +337,7 @@ class Session(QObject):
         self.closing.emit()
         for calculator in self._calculators:
             calculator.stop()
+        self._waits.keep()
 
     def recalculate(self) -> None:
         """Ask for everything that shows."""

@@ -54,6 +54,8 @@ class Settings:
     """Of the plan and the page, likewise."""
     recent: tuple[Recent, ...] = ()
     """Newest first."""
+    waits: dict[str, Annotated[float, Ge(0.0)]] = field(default_factory=dict)
+    """Seconds that answers took the last time, by what they are called."""
 
     @property
     def usual_paper(self) -> Literal["a4", "letter"]:
