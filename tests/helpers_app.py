@@ -19,6 +19,7 @@ def settled(qtbot: QtBot, window: MainWindow) -> None:
         qtbot.waitUntil(lambda: not window.session.calculating, timeout=PATIENCE_MS)
         application().processEvents()
         if not window.session.calculating:
+            application().processEvents()  # what the last answer put onto a page is shown by now
             return
 
 
