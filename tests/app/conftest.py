@@ -9,7 +9,6 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
 from jolly_parlor.app import dialogs, search_run, theme
-from jolly_parlor.app.commands import first_station
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
@@ -50,10 +49,10 @@ def few_proposals(monkeypatch: pytest.MonkeyPatch) -> None:
 def open_window(
     qtbot: QtBot, qapp: object, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> Iterator[Callable[..., MainWindow]]:
-    """Opens windows, holds them as the program does, and closes them, threads and all. What is
-    compared where a document opens is left out: a test that wants it goes there.
+    """Opens windows, holds them as the program does, and closes them, threads and all. What would
+    be compared or found out where a document opens is left out: a test that wants it goes there.
     """
-    monkeypatch.setattr("jolly_parlor.app.window.first_station", _without_comparing)
+    monkeypatch.setattr("jolly_parlor.app.window.first_station", lambda document: "gear")
     held = []  # a window nobody holds is collected while it is still seen, and its pages with it
 
     def make(document: Document, path: Path | None = None) -> MainWindow:
@@ -70,14 +69,15 @@ def open_window(
     theme.apply(application(), theme.DAY)
 
 
-def _without_comparing(document: Document) -> str:
-    found = first_station(document)
-    return "forecast" if found == "compare" else found
+@pytest.fixture
+def window(open_window: Callable[..., MainWindow], demo: Document) -> MainWindow:
+    """The demo, settled, at Gear, where nothing takes long to work out."""
+    return open_window(demo)
 
 
 @pytest.fixture
-def window(open_window: Callable[..., MainWindow], demo: Document) -> MainWindow:
+def at_forecast(window: MainWindow, qtbot: QtBot) -> MainWindow:
     """The demo, settled, at Forecast."""
-    made = open_window(demo)
-    made.go("forecast")
-    return made
+    window.go("forecast")
+    settled(qtbot, window)
+    return window

@@ -54,6 +54,7 @@ def test_the_keys_page_lists_every_shortcut(
     assert "Open Font License" in pages[1]
 
 
+@pytest.mark.usefixtures("at_forecast")
 def test_the_stones_are_walked_by_keyboard_and_tell_their_state(window: MainWindow) -> None:
     window.stones.setFocus()
     QTest.keyClick(window.stones, Qt.Key.Key_Right)

@@ -30,6 +30,7 @@ def _pressed(dialog: QDialog, name: str) -> None:
     QTest.mouseClick(button, Qt.MouseButton.LeftButton)
 
 
+@pytest.mark.usefixtures("at_forecast")
 def test_the_figure_is_explained_and_set_beside_itself(
     qtbot: QtBot,
     window: MainWindow,

@@ -1,6 +1,7 @@
 """Linked highlighting: lanes, hollows, walls, findings light up together."""
 
 import numpy as np
+import pytest
 from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtTest import QTest
 from pytestqt.qtbot import QtBot
@@ -9,6 +10,8 @@ from helpers_app import settled
 from jolly_parlor.app.plots.lanes import lane_height
 from jolly_parlor.app.stations.forecast.forecast_page import FindingCard
 from jolly_parlor.app.window import MainWindow
+
+pytestmark = pytest.mark.usefixtures("at_forecast")
 
 
 def _point_at(window: MainWindow, plot: object, x: float, y: float) -> None:

@@ -59,6 +59,7 @@ def test_the_plan_says_what_stands_where_and_follows(qtbot: QtBot, window: MainW
     assert window.plan.accessibleDescription() != told
 
 
+@pytest.mark.usefixtures("at_forecast")
 def test_the_response_says_its_largest_hills_and_hollows(qtbot: QtBot, window: MainWindow) -> None:
     told = window.forecast.response.accessibleDescription()
     curve = window.session.shown.forecast
@@ -98,6 +99,7 @@ def test_a_picture_is_copied_saved_and_told(
     assert "could not be saved" in window.notice_text.text()
 
 
+@pytest.mark.usefixtures("at_forecast")
 def test_the_figures_of_a_curve_are_a_table(
     qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:
@@ -124,6 +126,7 @@ def test_a_card_of_words_is_a_table(
     assert "Hz" in text and "length" in text
 
 
+@pytest.mark.usefixtures("at_forecast")
 def test_pointing_and_the_menu_offer_the_same(qtbot: QtBot, window: MainWindow) -> None:
     menu = QMenu()
     window.pictures.fill(menu)

@@ -105,6 +105,7 @@ def test_from_an_empty_room_to_a_saved_card(
     assert len(again.takes) == 3
 
 
+@pytest.mark.usefixtures("at_forecast")
 def test_dragging_a_monitor_moves_numbers_and_curve_and_undoes(
     qtbot: QtBot, window: MainWindow
 ) -> None:
@@ -205,6 +206,7 @@ def test_a_sub_in_the_keep_out_is_said_and_not_forecast(qtbot: QtBot, window: Ma
     assert window.session.shown.forecast is None
 
 
+@pytest.mark.usefixtures("at_forecast")
 def test_try_it_adds_what_the_finding_promises(qtbot: QtBot, window: MainWindow) -> None:
     session = window.session
     finding = next(f for f in session.findings if f.remedy is not None)

@@ -91,6 +91,7 @@ class ResponseView(QWidget):
         session.highlighted.connect(self.refresh_lanes)
         session.fitted.band_changed.connect(self.refresh)
         self.restyle()
+        self._tell()  # a page may be made after its forecast has come
 
     def figures(self) -> list[list[object]]:
         """Forecast and measured, by frequency."""
