@@ -187,6 +187,28 @@ def test_text_made_larger_in_preferences_fits_at_once(
     assert what_is_wrong(window) == []
 
 
+def test_a_headline_that_would_leave_little_is_scrolled_along(
+    qtbot: QtBot, open_window: Callable[..., MainWindow], demo: Document
+) -> None:
+    theme.scale_text(200)
+    theme.apply(application(), theme.DAY)
+    window = open_window(demo)
+    window.go("compare")
+    settled(qtbot, window)
+    page = window.stations["compare"]
+    for size, along in (((1024, 700), True), ((1280, 900), False), ((1024, 700), True)):
+        window.resize(*size)
+        qtbot.wait(50)
+        assert page.scroll_area.isAncestorOf(page.verdict) == along
+        assert page.verdict.isVisible()
+        assert page.scroll_area.height() > (0.8 if along else 0.4) * page.height()
+    before = page.hear.mapTo(window, QPoint(0, 0)).y()
+    page.hear.setFocus()
+    window.resize(1280, 900)
+    qtbot.wait(50)
+    assert page.hear.hasFocus() and page.hear.mapTo(window, QPoint(0, 0)).y() != before
+
+
 @pytest.mark.parametrize("columns", [(60, 60, 60), (100, 40, 20)])
 def test_a_grid_breaks_its_columns_and_keeps_them_in_line(
     qtbot: QtBot, qapp: object, columns: tuple[int, ...]

@@ -17,6 +17,9 @@ from jolly_parlor.app.widgets.fields import LiveLabel, label
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 
+_MOST_OF_PAGE = 0.6
+"""Of a page's height, that its headline takes before it is scrolled along."""
+
 
 class Station(QWidget):
     """A page of the walk. Subclasses fill `self.body` and override `refresh`."""
@@ -26,7 +29,7 @@ class Station(QWidget):
     figures = False
     """Whether its headline holds a figure of Evenness, which is explained beside it."""
 
-    def __init__(self, session: Workbench, scrolls: bool = True) -> None:
+    def __init__(self, session: Workbench) -> None:
         from jolly_parlor.app.judging_dialog import figure_button
 
         super().__init__()
@@ -34,34 +37,37 @@ class Station(QWidget):
         self._late = True
         self.name = WALK[self.id].name
         self.setObjectName("page")
-        outer = QVBoxLayout(self)
+        self._outer = outer = QVBoxLayout(self)
         outer.setContentsMargins(8, 10, 16, 8)
         outer.setSpacing(6)
+        self._top = QWidget()
+        top = QVBoxLayout(self._top)
+        top.setContentsMargins(0, 0, 0, 0)
+        top.setSpacing(6)
+        outer.addWidget(self._top)
         head = FlowRow()
         head.setSpacing(10)
         self.verdict = LiveLabel("verdict")
         self.verdict.setObjectName(f"verdict-{self.name}")
         head.addWidget(self.verdict, 1)
         self.head = head
-        outer.addLayout(head)
+        top.addLayout(head)
         self.under = label("", "soft", wrap=True)
         below = FlowRow()
         below.addWidget(self.under, 1)
         if self.figures:
             below.addWidget(figure_button(session, self), 0, Qt.AlignmentFlag.AlignTop)
-        outer.addLayout(below)
+        top.addLayout(below)
         self.body = QVBoxLayout()
         self.body.setSpacing(8)
-        if scrolls:
-            holder = QWidget()
-            holder.setLayout(self.body)
-            self.body.setContentsMargins(0, 2, 8, 0)
-            self.scroll_area = QScrollArea()
-            self.scroll_area.setWidgetResizable(True)
-            self.scroll_area.setWidget(holder)
-            outer.addWidget(self.scroll_area, 1)
-        else:
-            outer.addLayout(self.body, 1)
+        holder = QWidget()
+        self._scrolled = QVBoxLayout(holder)
+        self._scrolled.setContentsMargins(0, 2, 8, 0)
+        self._scrolled.addLayout(self.body, 1)
+        self.scroll_area = QScrollArea()
+        self.scroll_area.setWidgetResizable(True)
+        self.scroll_area.setWidget(holder)
+        outer.addWidget(self.scroll_area, 1)
 
     @property
     def lives(self) -> bool:
@@ -85,6 +91,23 @@ class Station(QWidget):
         if self._late:
             self._late = False
             self.refresh()
+
+    def event(self, event: QEvent | None) -> bool:
+        """The headline stands above what is scrolled, or goes along where it would leave little."""
+        if event is not None and event.type() in (QEvent.Type.Resize, QEvent.Type.LayoutRequest):
+            self._place_top()
+        return super().event(event)
+
+    def _place_top(self) -> None:
+        high = self._top.heightForWidth(self._outer.contentsRect().width())
+        place = self._scrolled if high > _MOST_OF_PAGE * self.height() else self._outer
+        if place.indexOf(self._top) >= 0:
+            return
+        focused = self._top.focusWidget()
+        had_focus = focused is not None and focused.hasFocus()
+        place.insertWidget(0, self._top)
+        if focused is not None and had_focus:
+            focused.setFocus()
 
     def refresh(self) -> None:
         """Show the document as it is."""
