@@ -90,6 +90,38 @@ def test_numbers_in_a_sentence_are_written_as_the_language_writes_them() -> None
     assert _said(code, "de").splitlines() == ["7,9 dB uneben, Vorhersage.", "1\u202f234,5"]
 
 
+def test_only_numbers_get_the_comma_of_the_language() -> None:
+    code = (
+        "from pathlib import Path; from jolly_parlor.words import tr; import numpy as np; "
+        "print(tr('{path}: {count:,} of {share}', path=Path('/a/b.log'), count=12345, "
+        "share=np.float32(0.5)))"
+    )
+    assert _said(code, "de") == "/a/b.log: 12\u202f345 of 0,5"
+
+
+def test_a_name_that_somebody_gave_stays_in_a_sentence_as_on_the_page() -> None:
+    code = (
+        "from jolly_parlor.words import tr; "
+        "print(tr('{name} is the evenest of {count}, by {lead:.1f} dB', "
+        "name='Tight to the wall', count='three', lead=1.0))"
+    )
+    assert _said(code, "de") == "Tight to the wall ist das ebenste von drei, um 1,0 dB"
+
+
+def test_a_furnished_room_is_worked_out_in_any_language() -> None:
+    """What surfaces are called inside the calculation is not translated."""
+    code = (
+        "from jolly_parlor.acoustics.air_of_room import admittances_of, enclosure_of; "
+        "from jolly_parlor.project.files import open_document; import numpy as np; "
+        "from pathlib import Path; "
+        f"room = open_document(Path(r'{EXAMPLES / 'kiln-furnished.parlor'}')).room; "
+        "called = admittances_of(room, np.array([50.0])); "
+        "print(sorted(set(enclosure_of(room, 0.2).surfaces) - set(called)), sorted(called))"
+    )
+    assert _said(code, "de") == _said(code, "en")
+    assert _said(code, "en").startswith("[] ")
+
+
 def test_a_missing_text_stays_english_and_an_unknown_language_is_english() -> None:
     code = (
         "from jolly_parlor.words import tr; print(tr('Nobody has said {what} yet.', what='this'))"

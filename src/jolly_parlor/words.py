@@ -14,6 +14,7 @@ from __future__ import annotations
 import json
 import os
 from functools import lru_cache
+from numbers import Real
 from pathlib import Path
 from string import Formatter
 
@@ -25,7 +26,7 @@ ENGLISH, PSEUDO, DESKTOP = "en", "pseudo", "desktop"
 _LOCALE = "LC_ALL", "LC_MESSAGES", "LANG"
 """As POSIX has them, the first that is set counts."""
 VARIABLE = "JOLLY_PARLOR_LANGUAGE"
-_FLOATS = "eEfFgG%"
+_SPOKEN: set[str] = set()
 
 
 def tr(text: str, /, **values: object) -> str:
@@ -53,11 +54,18 @@ def spoken_words(*words: str) -> tuple[str, ...]:
     """Words that are keys elsewhere, and are spoken where they are put into a sentence or shown
     by `tr(word)`; the same words come back.
     """
+    _SPOKEN.update(words)
     return words
 
 
 def spoken(word: str) -> str:
-    """A word in the language in force, where it is one that is translated; else as it is."""
+    """A word in the language in force, where it is one of `spoken_words`; else as it is: a name
+    that somebody gave stays that name.
+    """
+    from jolly_parlor import vocabulary  # noqa: F401 - says which those are
+
+    if word not in _SPOKEN:
+        return word
     if language() == PSEUDO:
         return f"⟦{word}⟧" if word in _catalogue("de") else word
     return _catalogue(language()).get(word, word)
@@ -153,9 +161,7 @@ class _German(_Speaking):
     def format_field(self, value: object, format_spec: str) -> str:
         """As `format` does, then the comma."""
         told = super().format_field(value, format_spec)
-        if isinstance(value, str):
-            return told
-        if isinstance(value, float) or format_spec[-1:] in _FLOATS:
+        if isinstance(value, Real):
             return told.replace(",", "\N{NARROW NO-BREAK SPACE}").replace(".", ",")
         return told
 

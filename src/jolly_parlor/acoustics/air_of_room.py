@@ -9,7 +9,6 @@ from jolly_parlor.acoustics.surfaces import (
     absorption_at,
     admittance_from_random_incidence,
 )
-from jolly_parlor.words import tr
 
 _LOSS, _LOSS_OF_A_SOFA = 300.0, 260.0
 """1/s, of a bed and of a sofa; from trials, no source."""
@@ -30,7 +29,7 @@ def enclosure_of(room: Room, spacing: float = Enclosure.spacing) -> Enclosure:
 def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, AdmittanceArray]:
     """Of every surface of its enclosure, (frequencies,)."""
     found = {
-        tr("wall {n}", n=n): _admittance(room, wall.surface, key, frequencies_hz)
+        f"wall {n}": _admittance(room, wall.surface, key, frequencies_hz)
         for n, (key, wall) in enumerate(room.sides.items())
     }
     for name, surface in (("floor", room.floor), ("ceiling", room.ceiling)):
@@ -51,8 +50,8 @@ def parts_of(room: Room, surface: str) -> list[str]:
     if surface in ("floor", "ceiling"):
         return [surface]
     wall, at = room.sides[surface], room.wall_keys.index(surface)
-    set_in = [tr("opening {n}", n=n) for n, o in enumerate(room.openings) if o.wall == wall.name]
-    return [tr("wall {at}", at=at), *set_in]
+    set_in = [f"opening {n}" for n, o in enumerate(room.openings) if o.wall == wall.name]
+    return [f"wall {at}", *set_in]
 
 
 def losses_of(room: Room) -> tuple[float, ...]:
@@ -92,7 +91,7 @@ def _roofs(room: Room) -> tuple[Roof, ...]:
 def _block(number: int, thing: Thing) -> Block:
     low = (thing.x, thing.y, thing.z)
     high = (thing.x + thing.width, thing.y + thing.depth, thing.z + thing.height)
-    return Block(tr("thing {number}", number=number), low, high)
+    return Block(f"thing {number}", low, high)
 
 
 def _patch(room: Room, number: int, opening: Opening) -> Block:
@@ -100,7 +99,7 @@ def _patch(room: Room, number: int, opening: Opening) -> Block:
     low, high = np.minimum(start, end), np.maximum(start, end)
     bottom, top = opening.sill, min(opening.sill + opening.height, room.height)
     return Block(
-        tr("opening {number}", number=number),
+        f"opening {number}",
         (float(low[0]), float(low[1]), bottom),
         (float(high[0]), float(high[1]), top),
     )

@@ -13,7 +13,7 @@ import numpy as np
 import scipy
 
 from jolly_parlor.acoustics import slanted_air
-from jolly_parlor.acoustics.enclosure_parts import CEILING, FLOOR, Block, Roof, wall_words
+from jolly_parlor.acoustics.enclosure_parts import CEILING, FLOOR, Block, Roof, wall_key
 from jolly_parlor.acoustics.plan import Polygon, edges, inside, is_rectilinear
 from jolly_parlor.acoustics.plan_grid import on_wall
 from jolly_parlor.acoustics.rectilinear import Faces, RectilinearGrid, cell_middles, grid_lines
@@ -71,7 +71,7 @@ class Enclosure:
     @property
     def surfaces(self) -> tuple[str, ...]:
         """The names of all pieces of boundary."""
-        walls = [wall_words(number) for number in range(len(self.plan))]
+        walls = [wall_key(number) for number in range(len(self.plan))]
         things = [block.name for block in (*self.solids, *self.patches)]
         return (*walls, FLOOR, CEILING, *things)
 
@@ -82,7 +82,7 @@ class Enclosure:
         if surface == FLOOR or (surface == CEILING and not self.roofs):
             return 2
         for number, ((x0, y0), (x1, y1)) in enumerate(edges(self.plan)):
-            if surface == wall_words(number):
+            if surface == wall_key(number):
                 return 1 if y0 == y1 else 0 if x0 == x1 else None
         for patch in self.patches:
             if surface == patch.name:
@@ -140,7 +140,7 @@ class Enclosure:
             names[:] = CEILING if faces.side else FLOOR
         else:
             for number, wall in enumerate(edges(self.plan)):
-                names[on_wall(wall, faces)] = wall_words(number)
+                names[on_wall(wall, faces)] = wall_key(number)
         for solid in self.solids:
             names[solid.holds(behind)] = solid.name
         return names

@@ -5,15 +5,14 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
-from jolly_parlor.words import tr
 
 FLOOR, CEILING = "floor", "ceiling"
 Corner3 = tuple[float, float, float]
 
 
-def wall_words(number: int) -> str:
-    """What a wall is called, by its number along the plan."""
-    return tr("wall {number}", number=number)
+def wall_key(number: int) -> str:
+    """The key of a wall, by its number along the plan; in no language."""
+    return f"wall {number}"
 
 
 @dataclass(frozen=True)

@@ -13,7 +13,7 @@ import numpy as np
 import scipy
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
-from jolly_parlor.acoustics.enclosure_parts import CEILING, FLOOR, Block, Roof, wall_words
+from jolly_parlor.acoustics.enclosure_parts import CEILING, FLOOR, Block, Roof, wall_key
 from jolly_parlor.acoustics.plan import Polygon, distance_to, edges, inside
 from jolly_parlor.acoustics.rectilinear import grid_lines
 from jolly_parlor.acoustics.triangles import TriangleMesh
@@ -129,7 +129,7 @@ def _names(
     names[~upright & (normal[:, 2] < 0)] = FLOOR
     for n in np.flatnonzero(upright).tolist():
         x, y = middle[n, :2]
-        names[n] = wall_words(int(np.argmin([distance_to(e, (x, y)) for e in edges(plan)])))
+        names[n] = wall_key(int(np.argmin([distance_to(e, (x, y)) for e in edges(plan)])))
     for solid in solids:
         names[solid.holds(middle + _OFF * normal)] = solid.name
     return names

@@ -137,9 +137,7 @@ def _room(case: dict[str, Any]) -> _Room:
     solids, softs = [], []
     for number, thing in enumerate(case.get("things", [])):
         low = np.asarray(thing["corner"], dtype=float)
-        block = _block(
-            tr("thing {number}", number=number), low, low + np.asarray(thing["size"], dtype=float)
-        )
+        block = _block(f"thing {number}", low, low + np.asarray(thing["size"], dtype=float))
         if thing["kind"] == "solid":
             solids.append((block, _beta(float(thing["alpha"]))))
         elif thing["kind"] == "soft":

@@ -131,7 +131,7 @@ class VoxelRoom:
         beyond[axis] += way * self.cell / 2
         for number, thing in enumerate(self.room.things):
             if thing.kind == "solid" and _within(thing, *(np.array(v) for v in beyond)):
-                return tr("thing {number}", number=number)
+                return f"thing {number}"
         if axis == 2:
             return "ceiling" if way > 0 else "floor"
         away = [

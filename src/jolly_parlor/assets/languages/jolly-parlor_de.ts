@@ -9,35 +9,6 @@
       <translation>Die Lufttemperatur ist {temperature_celsius:g} °C; anzugeben ist eine zwischen -20 und 50 °C.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/air_of_room.py" />
-      <location filename="../../project/cases.py" />
-      <source>wall {n}</source>
-      <translation>Wand {n}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/air_of_room.py" />
-      <source>opening {n}</source>
-      <translation>Öffnung {n}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/air_of_room.py" />
-      <source>wall {at}</source>
-      <translation>Wand {at}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/air_of_room.py" />
-      <location filename="../../project/cases.py" />
-      <location filename="../../studio/voxels.py" />
-      <source>thing {number}</source>
-      <translation>Gegenstand {number}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/air_of_room.py" />
-      <location filename="../../studio/voxels.py" />
-      <source>opening {number}</source>
-      <translation>Öffnung {number}</translation>
-    </message>
-    <message>
       <location filename="../../acoustics/ceiling.py" />
       <source>the sloped ceiling</source>
       <translation>die Dachschräge</translation>
@@ -56,11 +27,6 @@
       <location filename="../../acoustics/eigenvalues.py" />
       <source>The eigenvalues could not be followed over so large a step.</source>
       <translation>Die Eigenwerte ließen sich über einen so großen Schritt nicht verfolgen.</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/enclosure_parts.py" />
-      <source>wall {number}</source>
-      <translation>Wand {number}</translation>
     </message>
     <message>
       <location filename="../../acoustics/field.py" />
@@ -11440,6 +11406,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/cases.py" />
+      <source>wall {n}</source>
+      <translation>Wand {n}</translation>
+    </message>
+    <message>
+      <location filename="../../project/cases.py" />
       <source>a patch lies on “{surface}”, which is no wall of this room.</source>
       <translation>ein Feld liegt auf „{surface}“, was keine Wand dieses Raums ist.</translation>
     </message>
@@ -14317,6 +14288,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../studio/voxels.py" />
       <source>wall {wall}</source>
       <translation>Wand {wall}</translation>
+    </message>
+    <message>
+      <location filename="../../studio/voxels.py" />
+      <source>opening {number}</source>
+      <translation>Öffnung {number}</translation>
     </message>
   </context>
   <context>
