@@ -108,15 +108,17 @@ def test_a_name_that_somebody_gave_stays_in_a_sentence_as_on_the_page() -> None:
     assert _said(code, "de") == "Tight to the wall ist das ebenste von drei, um 1,0 dB"
 
 
-def test_a_furnished_room_is_worked_out_in_any_language() -> None:
-    """What surfaces are called inside the calculation is not translated."""
+def test_a_furnished_room_is_worked_out_and_measured_in_any_language() -> None:
+    """What surfaces are called inside the calculations is not translated."""
     code = (
+        "from pathlib import Path; import numpy as np; "
         "from jolly_parlor.acoustics.air_of_room import admittances_of, enclosure_of; "
-        "from jolly_parlor.project.files import open_document; import numpy as np; "
-        "from pathlib import Path; "
+        "from jolly_parlor.project.files import open_document; "
+        "from jolly_parlor.studio.voxels import VoxelRoom; "
         f"room = open_document(Path(r'{EXAMPLES / 'kiln-furnished.parlor'}')).room; "
         "called = admittances_of(room, np.array([50.0])); "
-        "print(sorted(set(enclosure_of(room, 0.2).surfaces) - set(called)), sorted(called))"
+        "print(sorted(set(enclosure_of(room, 0.2).surfaces) - set(called)), sorted(called)); "
+        "print(VoxelRoom(room, 0.3, 0.01, {'left': (10.0, 80.0, 0.1)}).air.sum())"
     )
     assert _said(code, "de") == _said(code, "en")
     assert _said(code, "en").startswith("[] ")

@@ -18,7 +18,6 @@ from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import distance_to, inside
 from jolly_parlor.acoustics.room import Room, Thing
 from jolly_parlor.studio.rendering import fade_out
-from jolly_parlor.words import tr
 
 Box = tuple[tuple[float, float, float], tuple[float, float, float]]
 
@@ -103,7 +102,7 @@ class VoxelRoom:
         """A surface as `air_of_room` calls it."""
         if name in ("floor", "ceiling"):
             return name
-        return tr("wall {index}", index=self.room.wall_keys.index(name))
+        return f"wall {self.room.wall_keys.index(name)}"
 
     def _add_faces(
         self,
@@ -142,8 +141,8 @@ class VoxelRoom:
             if self.room.walls[wall].name == opening.wall:
                 along = distance_to(self.room.span_of(opening), (face[0], face[1]))
                 if along < self.cell and opening.sill < face[2] < opening.sill + opening.height:
-                    return tr("opening {number}", number=number)
-        return tr("wall {wall}", wall=wall)
+                    return f"opening {number}"
+        return f"wall {wall}"
 
     def transfers(
         self, ear: np.ndarray, places: np.ndarray, frequencies_hz: np.ndarray

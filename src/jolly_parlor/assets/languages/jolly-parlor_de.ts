@@ -14279,21 +14279,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <source>The computer was too slow to play: the sweep has gaps. Measure again.</source>
       <translation>Der Rechner war zu langsam zum Spielen: der Sweep hat Lücken. Noch einmal messen.</translation>
     </message>
-    <message>
-      <location filename="../../studio/voxels.py" />
-      <source>wall {index}</source>
-      <translation>Wand {index}</translation>
-    </message>
-    <message>
-      <location filename="../../studio/voxels.py" />
-      <source>wall {wall}</source>
-      <translation>Wand {wall}</translation>
-    </message>
-    <message>
-      <location filename="../../studio/voxels.py" />
-      <source>opening {number}</source>
-      <translation>Öffnung {number}</translation>
-    </message>
   </context>
   <context>
     <name>training</name>
