@@ -1,5 +1,6 @@
 """What people read, in their language. German decimals: DIN 1333."""
 
+import json
 import os
 import string
 import subprocess
@@ -11,7 +12,7 @@ import pytest
 
 from jolly_parlor import words
 from jolly_parlor.assets import LANGUAGES
-from places import EXAMPLES, ROOT
+from places import DATA, EXAMPLES, ROOT
 
 GERMAN = LANGUAGES / "jolly-parlor_de.ts"
 
@@ -122,6 +123,17 @@ def test_a_furnished_room_is_worked_out_and_measured_in_any_language() -> None:
     )
     assert _said(code, "de") == _said(code, "en")
     assert _said(code, "en").startswith("[] ")
+
+
+def test_a_furnished_case_is_solved_alike_in_any_language(tmp_path: Path) -> None:
+    case = json.loads((DATA / "furnished_b.json").read_text("utf-8"))
+    short = tmp_path / "short.json"
+    short.write_text(json.dumps(case | {"frequencies": case["frequencies"][:40:13]}), "utf-8")
+    code = (
+        "from pathlib import Path; from jolly_parlor.project.cases import compute_case; "
+        f"print(compute_case(Path(r'{short}')).pressures['S1', 'R1'])"
+    )
+    assert _said(code, "de") == _said(code, "en") != ""
 
 
 def test_a_missing_text_stays_english_and_an_unknown_language_is_english() -> None:

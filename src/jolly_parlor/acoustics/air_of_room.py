@@ -4,6 +4,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import AdmittanceArray, FloatArray
 from jolly_parlor.acoustics.enclosure import Block, Enclosure, Roof
+from jolly_parlor.acoustics.enclosure_parts import wall_key
 from jolly_parlor.acoustics.room import Opening, Room, Surface, Thing, capped
 from jolly_parlor.acoustics.surfaces import (
     absorption_at,
@@ -29,7 +30,7 @@ def enclosure_of(room: Room, spacing: float = Enclosure.spacing) -> Enclosure:
 def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, AdmittanceArray]:
     """Of every surface of its enclosure, (frequencies,)."""
     found = {
-        f"wall {n}": _admittance(room, wall.surface, key, frequencies_hz)
+        wall_key(n): _admittance(room, wall.surface, key, frequencies_hz)
         for n, (key, wall) in enumerate(room.sides.items())
     }
     for name, surface in (("floor", room.floor), ("ceiling", room.ceiling)):
@@ -51,7 +52,7 @@ def parts_of(room: Room, surface: str) -> list[str]:
         return [surface]
     wall, at = room.sides[surface], room.wall_keys.index(surface)
     set_in = [f"opening {n}" for n, o in enumerate(room.openings) if o.wall == wall.name]
-    return [f"wall {at}", *set_in]
+    return [wall_key(at), *set_in]
 
 
 def losses_of(room: Room) -> tuple[float, ...]:

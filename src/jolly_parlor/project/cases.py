@@ -12,6 +12,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.enclosure import Block, Enclosure
+from jolly_parlor.acoustics.enclosure_parts import wall_key
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
 from jolly_parlor.acoustics.plan import (
@@ -108,7 +109,7 @@ def _transfers(
         tuple(block for block, _ in kind) for kind in (room.solids, room.softs, room.patches)
     )
     enclosure = Enclosure(room.plan, room.height, solids, softs, patches)
-    admittances = {tr("wall {n}", n=n): beta * every for n, beta in enumerate(room.walls)}
+    admittances = {wall_key(n): beta * every for n, beta in enumerate(room.walls)}
     admittances |= {"floor": room.floor * every, "ceiling": room.ceiling * every}
     admittances |= {b.name: beta * every for b, beta in (*room.solids, *room.patches)}
     losses = tuple(loss for _, loss in room.softs)

@@ -15,6 +15,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.air_of_room import admittances_of, losses_of
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
+from jolly_parlor.acoustics.enclosure_parts import wall_key
 from jolly_parlor.acoustics.plan import distance_to, inside
 from jolly_parlor.acoustics.room import Room, Thing
 from jolly_parlor.studio.rendering import fade_out
@@ -102,7 +103,7 @@ class VoxelRoom:
         """A surface as `air_of_room` calls it."""
         if name in ("floor", "ceiling"):
             return name
-        return f"wall {self.room.wall_keys.index(name)}"
+        return wall_key(self.room.wall_keys.index(name))
 
     def _add_faces(
         self,
@@ -142,7 +143,7 @@ class VoxelRoom:
                 along = distance_to(self.room.span_of(opening), (face[0], face[1]))
                 if along < self.cell and opening.sill < face[2] < opening.sill + opening.height:
                     return f"opening {number}"
-        return f"wall {wall}"
+        return wall_key(wall)
 
     def transfers(
         self, ear: np.ndarray, places: np.ndarray, frequencies_hz: np.ndarray

@@ -11406,11 +11406,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/cases.py" />
-      <source>wall {n}</source>
-      <translation>Wand {n}</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
       <source>a patch lies on “{surface}”, which is no wall of this room.</source>
       <translation>ein Feld liegt auf „{surface}“, was keine Wand dieses Raums ist.</translation>
     </message>
