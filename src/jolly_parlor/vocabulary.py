@@ -42,7 +42,17 @@ DIRECTIONS = spoken_words(
 JUDGED = spoken_words(
     *("hill", "hollow", "peak", "dip", "Hill", "Hollow", "even", "booms", "thin", "holds", "open"),
     *("partly", "yes", "no", "not here", "not driven", "reversed", "normal", "flat", "mixed"),
-    *("forecast", "measured", "simulated", "takes", "take", "grade", "grades", "everything"),
+    *(
+        "forecast",
+        "measured",
+        "fitted",
+        "simulated",
+        "takes",
+        "take",
+        "grade",
+        "grades",
+        "everything",
+    ),
     *("done", "needs attention", "in progress", "untouched", "good", "doubtful", "bad", "poor"),
     *("leans left", "leans right", "wider or hollow", "reversed sounds right", "no difference"),
     *("the other way", "from edge to edge", "one point", "sub in time", "worth it", "optional"),

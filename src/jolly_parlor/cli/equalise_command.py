@@ -119,7 +119,14 @@ def _write_firs(found: Equalised, share: float, out: Path, rate: int, kind: FirK
 
 
 def _tell(found: Equalised, share: float, apply_it: bool, file: Path) -> None:
-    click.echo(f"“{found.arrangement.name}”, {SCOPES[found.scope]}, {found.basis}.")
+    click.echo(
+        tr(
+            "“{name}”, {scope}, {basis}.",
+            name=found.arrangement.name,
+            scope=SCOPES[found.scope],
+            basis=found.basis,
+        )
+    )
     if found.tuned is not None:
         tuned = found.tuned.solution
         click.echo(

@@ -77,7 +77,7 @@ def explained(
         listening = Listening(placed, place, mix)
         measured = measured_deviation(document, listening)
         kind = "measured" if measured is not None else "forecast"
-        what = f"{_words(listening)}, {kind}."
+        what = tr("{words}, {kind}.", words=_words(listening), kind=kind)
     believed = document if fit is None else as_fitted(document, fit)
     model = Forecaster(believed.room, believed.gear)
     upper = UpperForecaster(believed.room, believed.gear)

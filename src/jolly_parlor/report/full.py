@@ -27,7 +27,7 @@ from jolly_parlor.report.curve_drawing import curve_drawing
 from jolly_parlor.report.elevation_drawing import SIDES, ScaledElevation
 from jolly_parlor.report.plan_drawing import ScaledPlan
 from jolly_parlor.units import UnitSystem, format_length, with_minus
-from jolly_parlor.words import capital, tr
+from jolly_parlor.words import capital, spoken, tr
 
 STATES = {
     "holds": "holds",
@@ -136,7 +136,7 @@ def _drawn(found: Findings) -> list[Block]:
     for side in SIDES:
         drawn.append(
             Picture(
-                tr("{side} side", side=capital(side)),
+                tr("{side} side", side=capital(spoken(side))),
                 lambda width, height, side=side: (  # type: ignore[misc]
                     ScaledElevation(room, gear, a, side, width, points, found.units).drawing
                 ),

@@ -8459,6 +8459,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../cli/equalise_command.py" />
+      <source>“{name}”, {scope}, {basis}.</source>
+      <translation>„{name}“, {scope}, {basis}.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/equalise_command.py" />
       <source>{share:.0f} % of the whole. {strength_why}</source>
       <translation>{share:.0f} % vom Ganzen. {strength_why}</translation>
     </message>
@@ -12199,6 +12204,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/experiments.py" />
+      <source>{words}, {kind}.</source>
+      <translation>{words}, {kind}.</translation>
+    </message>
+    <message>
+      <location filename="../../project/experiments.py" />
       <source>There is no take “{take_id}”.</source>
       <translation>Eine Messung „{take_id}“ gibt es nicht.</translation>
     </message>
@@ -15167,6 +15177,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../report/templates/card.html" />
       <source>measured</source>
       <translation>gemessen</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>fitted</source>
+      <translation>angepasst</translation>
     </message>
     <message>
       <location filename="../../vocabulary.py" />
