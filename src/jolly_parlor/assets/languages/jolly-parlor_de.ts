@@ -309,12 +309,12 @@
     <message>
       <location filename="../../app/actions.py" />
       <source>&amp;Walk</source>
-      <translation>&amp;Gang</translation>
+      <translation>Ga&amp;ng</translation>
     </message>
     <message>
       <location filename="../../app/actions.py" />
       <source>Loo&amp;k</source>
-      <translation>An&amp;sicht</translation>
+      <translation>Ans&amp;icht</translation>
     </message>
     <message>
       <location filename="../../app/actions.py" />
