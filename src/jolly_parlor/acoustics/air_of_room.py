@@ -4,7 +4,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import AdmittanceArray, FloatArray
 from jolly_parlor.acoustics.enclosure import Block, Enclosure, Roof
-from jolly_parlor.acoustics.enclosure_parts import wall_key
+from jolly_parlor.acoustics.enclosure_parts import opening_key, thing_key, wall_key
 from jolly_parlor.acoustics.room import Opening, Room, Surface, Thing, capped
 from jolly_parlor.acoustics.surfaces import (
     absorption_at,
@@ -38,11 +38,11 @@ def admittances_of(room: Room, frequencies_hz: FloatArray) -> dict[str, Admittan
         found[name] = _limited(factor, surface, frequencies_hz)
     for n, opening in enumerate(room.openings):
         lining = Surface(opening.material, opening.absorption)
-        found[f"opening {n}"] = _admittance(room, lining, room.side_of(opening), frequencies_hz)
+        found[opening_key(n)] = _admittance(room, lining, room.side_of(opening), frequencies_hz)
     for n, thing in enumerate(room.things):
         if thing.kind == "solid":
             plain = np.ones_like(frequencies_hz)
-            found[f"thing {n}"] = _limited(plain, thing.lining, frequencies_hz)
+            found[thing_key(n)] = _limited(plain, thing.lining, frequencies_hz)
     return found
 
 
@@ -51,7 +51,7 @@ def parts_of(room: Room, surface: str) -> list[str]:
     if surface in ("floor", "ceiling"):
         return [surface]
     wall, at = room.sides[surface], room.wall_keys.index(surface)
-    set_in = [f"opening {n}" for n, o in enumerate(room.openings) if o.wall == wall.name]
+    set_in = [opening_key(n) for n, o in enumerate(room.openings) if o.wall == wall.name]
     return [wall_key(at), *set_in]
 
 
@@ -92,7 +92,7 @@ def _roofs(room: Room) -> tuple[Roof, ...]:
 def _block(number: int, thing: Thing) -> Block:
     low = (thing.x, thing.y, thing.z)
     high = (thing.x + thing.width, thing.y + thing.depth, thing.z + thing.height)
-    return Block(f"thing {number}", low, high)
+    return Block(thing_key(number), low, high)
 
 
 def _patch(room: Room, number: int, opening: Opening) -> Block:
@@ -100,7 +100,7 @@ def _patch(room: Room, number: int, opening: Opening) -> Block:
     low, high = np.minimum(start, end), np.maximum(start, end)
     bottom, top = opening.sill, min(opening.sill + opening.height, room.height)
     return Block(
-        f"opening {number}",
+        opening_key(number),
         (float(low[0]), float(low[1]), bottom),
         (float(high[0]), float(high[1]), top),
     )

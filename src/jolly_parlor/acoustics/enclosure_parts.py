@@ -11,8 +11,18 @@ Corner3 = tuple[float, float, float]
 
 
 def wall_key(number: int) -> str:
-    """The key of a wall, by its number along the plan; in no language."""
+    """The key of a wall, by its number along the plan; in no language, as the others."""
     return f"wall {number}"
+
+
+def opening_key(number: int) -> str:
+    """The key of what is set into a wall, by its number in the room."""
+    return f"opening {number}"
+
+
+def thing_key(number: int) -> str:
+    """The key of a thing's surface, by its number in the room."""
+    return f"thing {number}"
 
 
 @dataclass(frozen=True)

@@ -145,13 +145,17 @@ class Calculator(QObject):
             kind = self._now.question.kind
             return AtWork(kind, monotonic() - self._began, self._waits.last(kind))
 
-    def stop_current(self) -> None:
-        """Nobody waits for it any more: it gives way soon, and whoever asked is told."""
+    def stop_current(self, kind: Kind) -> None:
+        """Nobody waits for it any more: it gives way soon, and whoever asked is told. What has
+        taken its place since goes on.
+        """
         with self._lock:
             now = self._now
             if not self._working or now is None or self._stale_now(now):
                 return
-        self.drop(now.question.kind)
+            if now.question.kind != kind:
+                return
+        self.drop(kind)
         now.question.refused(tr("You stopped it; any change begins it anew."))
         self.settled.emit()
 

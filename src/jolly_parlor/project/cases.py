@@ -12,7 +12,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.enclosure import Block, Enclosure
-from jolly_parlor.acoustics.enclosure_parts import wall_key
+from jolly_parlor.acoustics.enclosure_parts import thing_key, wall_key
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
 from jolly_parlor.acoustics.plan import (
@@ -138,7 +138,7 @@ def _room(case: dict[str, Any]) -> _Room:
     solids, softs = [], []
     for number, thing in enumerate(case.get("things", [])):
         low = np.asarray(thing["corner"], dtype=float)
-        block = _block(f"thing {number}", low, low + np.asarray(thing["size"], dtype=float))
+        block = _block(thing_key(number), low, low + np.asarray(thing["size"], dtype=float))
         if thing["kind"] == "solid":
             solids.append((block, _beta(float(thing["alpha"]))))
         elif thing["kind"] == "soft":

@@ -15,7 +15,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.air_of_room import admittances_of, losses_of
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
-from jolly_parlor.acoustics.enclosure_parts import wall_key
+from jolly_parlor.acoustics.enclosure_parts import opening_key, thing_key, wall_key
 from jolly_parlor.acoustics.plan import distance_to, inside
 from jolly_parlor.acoustics.room import Room, Thing
 from jolly_parlor.studio.rendering import fade_out
@@ -131,7 +131,7 @@ class VoxelRoom:
         beyond[axis] += way * self.cell / 2
         for number, thing in enumerate(self.room.things):
             if thing.kind == "solid" and _within(thing, *(np.array(v) for v in beyond)):
-                return f"thing {number}"
+                return thing_key(number)
         if axis == 2:
             return "ceiling" if way > 0 else "floor"
         away = [
@@ -142,7 +142,7 @@ class VoxelRoom:
             if self.room.walls[wall].name == opening.wall:
                 along = distance_to(self.room.span_of(opening), (face[0], face[1]))
                 if along < self.cell and opening.sill < face[2] < opening.sill + opening.height:
-                    return f"opening {number}"
+                    return opening_key(number)
         return wall_key(wall)
 
     def transfers(

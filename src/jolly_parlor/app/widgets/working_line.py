@@ -74,6 +74,5 @@ class WorkingLine(QFrame):
         """What the line names is stopped, not what has taken its place since."""
         if self._named is not None:
             calculator, kind = self._named
-            if (work := calculator.at_work) is not None and work.kind == kind:
-                calculator.stop_current()
+            calculator.stop_current(kind)
         self._look()
