@@ -27,7 +27,7 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app.settings import SettingsStore
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.guessing import Place, guess
 from jolly_parlor.refused import Refused
@@ -408,7 +408,7 @@ def ask_played(parent: QWidget, file_name: str, settings: SettingsStore) -> Play
             made = Played(path)
             dialog.accept()
 
-    file.clicked.connect(choose)
+    on_click(file, choose)
     layout.addWidget(_buttons(dialog, tr("Import"), tr("Leave out"), accept))
     return made if dialog.exec() == QDialog.DialogCode.Accepted else None
 
@@ -446,7 +446,7 @@ def show_text(parent: QWidget, title: str, html: str) -> None:
     layout.addWidget(scroll)
     dialog.resize(620, min(text.heightForWidth(560) + 90, 620))
     close = QPushButton(tr("Close"))
-    close.clicked.connect(dialog.accept)
+    on_click(close, dialog.accept)
     layout.addWidget(close)
     dialog.exec()
 

@@ -68,7 +68,7 @@ def _waited(errand: _Errand, panel: QProgressDialog | None) -> object:
     began = monotonic()
     if panel is not None:
         words = panel.labelText()
-        panel.canceled.connect(errand.stopped.set)
+        panel.canceled.connect(lambda: errand.stopped.set())
         ticking.timeout.connect(lambda: _tick(panel, words, errand, monotonic() - began))
         ticking.start(_TICK_MS)
     QApplication.setOverrideCursor(Qt.CursorShape.BusyCursor)

@@ -88,7 +88,7 @@ class HelpWindow(QDialog):
         split.setStretchFactor(1, 1)
         split.setSizes([210, 880])
         layout.addWidget(split, 1)
-        self.list.currentItemChanged.connect(self._chosen)
+        self.list.currentItemChanged.connect(lambda item, _: self._chosen(item))
         self.page.backwardAvailable.connect(self.back.setEnabled)
         self.page.forwardAvailable.connect(self.ahead.setEnabled)
         for button in (self.back, self.ahead):

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, TypeVar
 from PyQt6.QtWidgets import QMainWindow, QStackedWidget
 
 from jolly_parlor.app.walk import WALK
+from jolly_parlor.app.widgets.fields import on_click
 
 if TYPE_CHECKING:
     from jolly_parlor.app.help_window import HelpWindow
@@ -126,8 +127,8 @@ class WindowParts(QMainWindow):
         from jolly_parlor.app.stations.signoff.signoff_page import SignoffStation
 
         made = self._put(SignoffStation(self.session, self.takes.measure))
-        made.save.clicked.connect(self.save_card)
-        made.report.clicked.connect(self.save_report)
+        on_click(made.save, self.save_card)
+        on_click(made.report, self.save_report)
         return made
 
     def open_dropped(self, path: Path) -> None:

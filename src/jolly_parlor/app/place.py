@@ -46,7 +46,7 @@ class WindowPlace:
             plan = round(min(max(wide * _SHARE, LEAST_PLAN), _MOST_PLAN))
             self._split.setSizes([plan, max(wide - plan, 1)])
 
-    def _moved(self) -> None:
+    def _moved(self, at: int, index: int) -> None:
         self._by_hand = True
 
     def keep(self) -> None:

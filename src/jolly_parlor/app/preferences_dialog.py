@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import partial
+
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QComboBox, QDialog, QFormLayout, QHBoxLayout, QVBoxLayout
 
@@ -66,7 +68,7 @@ class PreferencesDialog(QDialog):
             for value, words in options:
                 box.addItem(words, value)
             box.setCurrentIndex(max(box.findData(getattr(window.settings.values, name)), 0))
-            box.activated.connect(lambda _, n=name: self._choose(n))
+            box.activated.connect(partial(self._choose, name))
             form.addRow(title, box)
             self.boxes[name] = box
         layout.addLayout(form)
@@ -87,7 +89,7 @@ class PreferencesDialog(QDialog):
         self.setMinimumWidth(680)
         self._show()
 
-    def _choose(self, name: str) -> None:
+    def _choose(self, name: str, at: int) -> None:
         self._window.settings.change(**{name: self.boxes[name].currentData()})
         # Not while the box that was chosen from is still closing: all is polished anew.
         QTimer.singleShot(0, self._window.restyle)

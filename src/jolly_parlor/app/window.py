@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import partial
 from pathlib import Path
 
 from PyQt6.QtCore import Qt
@@ -30,7 +31,7 @@ from jolly_parlor.app.plan.zone_strips import ZoneStrips
 from jolly_parlor.app.safety import LeftBehind, SafetyCopy
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.walk import WALK
-from jolly_parlor.app.widgets.fields import LiveLabel, label
+from jolly_parlor.app.widgets.fields import LiveLabel, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.stones import SteppingStones
 from jolly_parlor.app.widgets.working_line import WorkingLine
@@ -94,7 +95,7 @@ class MainWindow(Commands):
         self._connect()
         hints = QGuiApplication.styleHints()
         assert hints is not None
-        hints.colorSchemeChanged.connect(self._follow_desktop)
+        hints.colorSchemeChanged.connect(lambda _: self._follow_desktop())
         self.go(self.station)
         self.session.recalculate()
         self.session.neighbourhood.ask()
@@ -128,7 +129,7 @@ class MainWindow(Commands):
         self.notice_text.setObjectName("notice-text")
         row.addWidget(self.notice_text, 1)
         close = QPushButton(tr("Understood"))
-        close.clicked.connect(self.notice.hide)
+        on_click(close, self.notice.hide)
         row.addWidget(close)
         self.notice.hide()
         return self.notice
@@ -148,7 +149,7 @@ class MainWindow(Commands):
             button.setAccessibleName(
                 tr("Previous arrangement") if step < 0 else tr("Next arrangement")
             )
-            button.clicked.connect(lambda _, by=step: self.session.show_next(by))
+            on_click(button, partial(self.session.show_next, step))
         self.arrangement_name = label("", "head", wrap=True)
         self.arrangement_name.setObjectName("arrangement-name")
         self.arrangement_count = label("", "soft")

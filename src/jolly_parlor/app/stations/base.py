@@ -15,6 +15,7 @@ from PyQt6.QtWidgets import QFrame, QLayout, QScrollArea, QVBoxLayout, QWidget
 from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.widgets.fields import LiveLabel, label
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.workbench import Workbench
 
 _MOST_OF_PAGE = 0.6
@@ -167,9 +168,7 @@ def _emptied(layout: QLayout) -> None:
         assert item is not None
         widget, inner = item.widget(), item.layout()
         if widget is not None:
-            widget.hide()
-            widget.setParent(None)  # at once no part of the page; Qt frees it when it is safe
-            widget.deleteLater()
+            let_go(widget)
         elif inner is not None:
             _emptied(inner)
 

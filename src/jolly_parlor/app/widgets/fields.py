@@ -1,11 +1,13 @@
 """Entry fields that say what is wrong and lose nothing."""
 
 from collections.abc import Callable, Sequence
+from functools import partial
 from html import escape
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import (
     QWIDGETSIZE_MAX,
+    QAbstractButton,
     QComboBox,
     QLabel,
     QLineEdit,
@@ -61,7 +63,7 @@ class CheckedField(QLineEdit):
         theme.keep_width(self, most=112)
         self.setAcceptDrops(False)  # files are the window's
         self.editingFinished.connect(self._finish)
-        self.textEdited.connect(lambda: self._mark(""))
+        self.textEdited.connect(lambda _: self._mark(""))
 
     def set_value(self, value: float) -> None:
         """Show a value, unless the user is in the middle of another."""
@@ -160,8 +162,13 @@ def named_button(title: str, name: str, clicked: Callable[[], object]) -> QPushB
     """A button with the name it is found by and what it does."""
     made = QPushButton(spoken(title))
     made.setObjectName(name)
-    made.clicked.connect(lambda _: clicked())
+    on_click(made, clicked)
     return made
+
+
+def on_click(button: QAbstractButton, do: Callable[[], object]) -> None:
+    """Whenever the button is clicked, whether it stays down then or not."""
+    button.clicked.connect(lambda _: do())
 
 
 class Choice(QWidget):
@@ -180,7 +187,7 @@ class Choice(QWidget):
             button.setCheckable(True)
             button.setProperty("part", True)
             button.setObjectName(f"{name}-{value}")
-            button.clicked.connect(lambda _, v=value: self.chosen.emit(v))
+            on_click(button, partial(self.chosen.emit, value))
             layout.addWidget(button)
             self.buttons[value] = button
 

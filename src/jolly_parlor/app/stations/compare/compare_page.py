@@ -13,7 +13,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.compare.difference_card import DifferenceCard
-from jolly_parlor.app.widgets.fields import label, named_button, tip
+from jolly_parlor.app.widgets.fields import label, named_button, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
@@ -139,7 +139,7 @@ class CompareStation(Station):
         row.addWidget(label(words, wrap=True), 1)
         button = QPushButton(tr("Try it"))
         button.setObjectName("try-next")
-        button.clicked.connect(partial(self._try, remedy, text))
+        on_click(button, partial(self._try, remedy, text))
         row.addWidget(button)
         layout.addLayout(row)
         return frame
@@ -245,7 +245,7 @@ class ComparisonRow(QFrame):
         button = QPushButton(tr("Picked") if picked else tr("Pick this one"))
         button.setObjectName(f"pick-{row.arrangement.name}")
         button.setProperty("strong", picked)
-        button.clicked.connect(partial(self._pick, found))
+        on_click(button, partial(self._pick, found))
         a = row.arrangement
         words = tr("By ear: {short}", short=a.grading.short) if a.grading else tr("By ear …")
         heard = QPushButton(words)
@@ -253,7 +253,7 @@ class ComparisonRow(QFrame):
         heard.setToolTip(
             tip(a.grading.text if a.grading else tr("Grade what you hear, at Fine-tune."))
         )
-        heard.clicked.connect(self._grade)
+        on_click(heard, self._grade)
         pair = FlowRow()
         pair.setSpacing(6)
         pair.addWidget(button)

@@ -11,6 +11,7 @@ from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr
 
@@ -57,7 +58,7 @@ class DifferenceCard:
         gap = difference(one, other, self._found.basis)
         if self.plot is not None:
             self._layout.removeWidget(self.plot)
-            self.plot.deleteLater()
+            let_go(self.plot)
         self.plot = RowPlot(gap, None, tr("difference of the two"))
         self.plot.setFixedHeight(130)
         self._layout.insertWidget(1, self.plot)

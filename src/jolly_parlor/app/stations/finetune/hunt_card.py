@@ -125,7 +125,7 @@ class HuntCard:
         field = length_field(name, lambda: self.session.settings.values.units)
         theme.keep_width(field, most=80)
         field.failed.connect(self.session.refused.emit)
-        field.committed.connect(lambda metres, at=field: at.keep(metres))
+        field.committed.connect(field.keep)
         return field
 
     @property

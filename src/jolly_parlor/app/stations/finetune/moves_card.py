@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QComboBox, QFrame, QPushButton
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.by_ear.steps import MOVES, STEPS, move_sheet, moved, step_words
@@ -165,7 +166,7 @@ class MovesCard:
         self._units = units
         if self.steps is not None:
             self._head.removeWidget(self.steps)
-            self.steps.deleteLater()
+            let_go(self.steps)
         offered = {f"{step:g}": step for step in STEPS[units]}
         self.steps = Choice([(key, step_words(v, units)) for key, v in offered.items()], "step")
         self.steps.chosen.connect(lambda key: self._choose(offered[key]))

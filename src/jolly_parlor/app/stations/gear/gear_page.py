@@ -12,7 +12,7 @@ from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, nam
 from jolly_parlor.app.stations.gear.layout_card import LayoutCard
 from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.stations.gear.use_card import UseCard
-from jolly_parlor.app.widgets.fields import label, length_field
+from jolly_parlor.app.widgets.fields import label, length_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -116,7 +116,7 @@ class GearStation(Station):
         ):
             button = QPushButton(title)
             button.setObjectName(name)
-            button.clicked.connect(do)
+            on_click(button, do)
             row.addWidget(button)
         layout.addLayout(row)
         self.body.addWidget(frame)
@@ -129,7 +129,7 @@ class GearStation(Station):
         row.addStretch(1)
         add = QPushButton(tr("Add a seat"))
         add.setObjectName("add-seat")
-        add.clicked.connect(self._add_seat)
+        on_click(add, self._add_seat)
         row.addWidget(add)
         layout.addLayout(row)
         for index, seat in enumerate(gear.seats):
@@ -152,7 +152,7 @@ class GearStation(Station):
             line.addStretch(1)
             if len(gear.seats) > 1:
                 remove = QPushButton(tr("Remove"))
-                remove.clicked.connect(partial(self._remove_seat, index))
+                on_click(remove, partial(self._remove_seat, index))
                 line.addWidget(remove)
             layout.addLayout(line)
         self.body.addWidget(frame)
@@ -164,8 +164,8 @@ class GearStation(Station):
         row.addStretch(1)
         remove = QPushButton(tr("Remove"))
         remove.setObjectName("remove-desk")
-        remove.clicked.connect(
-            lambda: self._change(tr("Remove the desk"), lambda g: replace(g, desk=None))
+        on_click(
+            remove, lambda: self._change(tr("Remove the desk"), lambda g: replace(g, desk=None))
         )
         row.addWidget(remove)
         layout.addLayout(row)
@@ -191,7 +191,7 @@ class GearStation(Station):
         row.addStretch(1)
         button = QPushButton(action)
         button.setObjectName(name)
-        button.clicked.connect(do)
+        on_click(button, do)
         row.addWidget(button)
         layout.addLayout(row)
         self.body.addWidget(frame)

@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QFrame, QPushButton
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
-from jolly_parlor.app.widgets.fields import add_words, label, number_field
+from jolly_parlor.app.widgets.fields import add_words, label, number_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -107,7 +107,7 @@ class LoudspeakerCard:
         row.addStretch(1)
         remove = QPushButton(tr("Remove"))
         remove.setObjectName(f"remove-{self._speaker.id}")
-        remove.clicked.connect(self._remove)
+        on_click(remove, self._remove)
         row.addWidget(remove)
         return row
 

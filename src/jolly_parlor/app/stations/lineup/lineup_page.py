@@ -8,7 +8,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.lineup.schools_card import SchoolsCard
 from jolly_parlor.app.stations.lineup.search_card import SearchCard
-from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, plain
+from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, on_click, plain
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -112,7 +112,7 @@ class LineupStation(Station):
             button.setCheckable(True)
             button.setChecked(now is not None and a.name == now.name)
             button.setObjectName(f"candidate-{a.name}")
-            button.clicked.connect(partial(self._show, a.name))
+            on_click(button, partial(self._show, a.name))
             grid.addWidget(button, row, 0)
             units = self.session.settings.values.units
             ear = a.seats[self.session.document.gear.seats[0].name]
@@ -127,7 +127,7 @@ class LineupStation(Station):
                 words += "; picked"
             grid.addWidget(label(words, "soft", wrap=True), row, 1)
             remove = QPushButton(tr("Remove"))
-            remove.clicked.connect(partial(self._remove, a.name))
+            on_click(remove, partial(self._remove, a.name))
             grid.addWidget(remove, row, 2)
         grid.setColumnStretch(1, 1)
         if now is None:

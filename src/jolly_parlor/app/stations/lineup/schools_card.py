@@ -8,7 +8,7 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SCHOOLS as JUDGED
 from jolly_parlor.app.questions import Question
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.pointed import PointedButton
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
@@ -44,7 +44,7 @@ class SchoolsCard:
         head.addWidget(self.trimmed)
         self.ask = QPushButton(tr("Judge them here"))
         self.ask.setObjectName("judge-schools")
-        self.ask.clicked.connect(self._ask)
+        on_click(self.ask, self._ask)
         head.addWidget(self.ask)
         layout.addLayout(head)
         grid = WrappedGrid()
@@ -55,7 +55,7 @@ class SchoolsCard:
             button = PointedButton(school.name)
             button.setObjectName(f"school-{school.id}")
             button.setAccessibleDescription(school.rule)
-            button.clicked.connect(partial(self.rough_in, school.id))
+            on_click(button, partial(self.rough_in, school.id))
             button.pointed.connect(partial(self._tell_rule, school))
             grid.addWidget(button, row, column)
             figure = self._figures[school.id] = label("", "soft")

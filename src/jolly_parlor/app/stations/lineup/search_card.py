@@ -15,7 +15,7 @@ from jolly_parlor.app.questions import FIRST, Question
 from jolly_parlor.app.search_run import SearchRun
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.pointed import PointedButton
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -59,11 +59,11 @@ class SearchCard:
         self.price = QPushButton(tr("What do they cost?"))
         self.price.setObjectName("price-wishes")
         self.price.setToolTip(tr("Searches again without each of the wishes, the monitors alone"))
-        self.price.clicked.connect(self._ask_prices)
+        on_click(self.price, self._ask_prices)
         row.addWidget(self.price)
         self.button = QPushButton(tr("Search"))
         self.button.setObjectName("search")
-        self.button.clicked.connect(self.toggle)
+        on_click(self.button, self.toggle)
         row.addWidget(self.button)
         layout.addLayout(row)
         self.wishes = WishesPanel(session)
@@ -297,7 +297,7 @@ class SearchCard:
         self.rows.setColumnStretch(2, 1)
         button = PointedButton(tr("Line up"))
         button.setObjectName(f"line-up-{index}")
-        button.clicked.connect(partial(self._add, a, turns))
+        on_click(button, partial(self._add, a, turns))
         button.pointed.connect(lambda on: self.session.show_ghost(a if on and not turns else None))
         room, gear = self.session.document.room, self.session.document.gear
         plan = SmallPlan(turned_often(room, turns), gear, a, gear.seats[0].name)

@@ -16,7 +16,13 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, number_field
+from jolly_parlor.app.widgets.fields import (
+    CheckedField,
+    label,
+    length_field,
+    number_field,
+    on_click,
+)
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -142,7 +148,7 @@ class WishesPanel(QWidget):
         self.subs.activated.connect(lambda i: self._set_subs(list(_SUBS)[i]))
         self.draw = QPushButton(tr("Draw a region"))
         self.draw.setObjectName("draw-region")
-        self.draw.clicked.connect(self._draw)
+        on_click(self.draw, self._draw)
         grid.addWidget(self.draw, 1, 2)
         self.seats = self._slider(
             grid, 2, tr("One seat perfect"), tr("all seats good"), "wish-seats", "other_seats"

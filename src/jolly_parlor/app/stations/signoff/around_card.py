@@ -9,7 +9,7 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import AROUND
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.fields import label, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -46,10 +46,10 @@ class AroundCard(QObject):
         row.addStretch(1)
         self.find = QPushButton(tr("See what is off"))
         self.find.setObjectName("match-around")
-        self.find.clicked.connect(self._ask)
+        on_click(self.find, self._ask)
         self.move = QPushButton(tr("Move those that may"))
         self.move.setObjectName("move-around")
-        self.move.clicked.connect(self._ask_move)
+        on_click(self.move, self._ask_move)
         self.set = named_button(tr("Set levels and times"), "set-around", self._set)
         for button in (self.find, self.move, self.set):
             row.addWidget(button)

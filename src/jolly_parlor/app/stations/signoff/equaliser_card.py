@@ -13,7 +13,7 @@ from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.signoff.equaliser_files import EqualiserFiles
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.fields import choice_field, label, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.equalising.sections import STRENGTH_WHY, Correction
@@ -82,7 +82,7 @@ class EqualiserCard(QObject):
         row.addStretch(1)
         self.find = QPushButton(_FIND)
         self.find.setObjectName("find-sections")
-        self.find.clicked.connect(self._ask)
+        on_click(self.find, self._ask)
         self.apply = named_button(tr("Set trims and sections"), "set-sections", self._set)
         self.apply.setProperty("strong", True)
         row.addWidget(self.find)

@@ -19,7 +19,7 @@ from jolly_parlor.app.stations.signoff.signed import Signed
 from jolly_parlor.app.stations.signoff.tape_card import TapeCard
 from jolly_parlor.app.stations.signoff.verdict_card import VerdictCard
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import Choice, choice_field, named_button
+from jolly_parlor.app.widgets.fields import Choice, choice_field, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.edits import choose
@@ -93,7 +93,7 @@ class SignoffStation(Station):
     def _make_head(self) -> None:
         self.pick = QPushButton(tr("Pick this one"))
         self.pick.setObjectName("pick-current")
-        self.pick.clicked.connect(self._pick)
+        on_click(self.pick, self._pick)
         self.paper = choice_field(tr("report paper"), ("A4", tr("Letter")))
         self.paper.setCurrentIndex(int(self.session.settings.values.usual_paper == "letter"))
         self.report = named_button(tr("Save report…"), "save-report", lambda: None)

@@ -9,7 +9,7 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SETTINGS
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.widgets.fields import choice_field, label
+from jolly_parlor.app.widgets.fields import choice_field, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -49,12 +49,12 @@ class SettingsCard(QObject):
         row.addStretch(1)
         self.find = QPushButton(tr("Find settings"))
         self.find.setObjectName("find-settings")
-        self.find.clicked.connect(self._ask)
+        on_click(self.find, self._ask)
         row.addWidget(self.find)
         self.apply = QPushButton(tr("Set them"))
         self.apply.setObjectName("set-settings")
         self.apply.setProperty("strong", True)
-        self.apply.clicked.connect(self._set)
+        on_click(self.apply, self._set)
         row.addWidget(self.apply)
         layout.addLayout(row)
         self.words = label(_ASK, "soft", wrap=True)

@@ -7,7 +7,7 @@ from jolly_parlor.app.plots.shares import SharesPlot
 from jolly_parlor.app.questions import FURTHER, SHARES
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.items import loudspeaker
@@ -39,11 +39,11 @@ class SharesCard:
         row.addWidget(self.words, 1)
         self.ask = QPushButton(tr("Weigh them"))
         self.ask.setObjectName("weigh-subs")
-        self.ask.clicked.connect(self._ask)
+        on_click(self.ask, self._ask)
         row.addWidget(self.ask)
         self.places = QPushButton(tr("Tint its places"))
         self.places.setObjectName("tint-sub-places")
-        self.places.clicked.connect(self._tint)
+        on_click(self.places, self._tint)
         row.addWidget(self.places)
         layout.addLayout(row)
         self.plot = SharesPlot()
@@ -58,7 +58,7 @@ class SharesCard:
         row.addWidget(self.more, 1)
         self.further = QPushButton(tr("What would more buy?"))
         self.further.setObjectName("further-subs")
-        self.further.clicked.connect(self._ask_further)
+        on_click(self.further, self._ask_further)
         row.addWidget(self.further)
         layout.addLayout(row)
 

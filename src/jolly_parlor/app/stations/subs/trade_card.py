@@ -9,7 +9,7 @@ from jolly_parlor.app.plots.seat_trades import SeatTradesPlot
 from jolly_parlor.app.questions import TRADES
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -34,7 +34,7 @@ class TradeCard:
         row.addWidget(self.words, 1)
         self.ask = QPushButton(tr("Show the trade"))
         self.ask.setObjectName("trade-seats")
-        self.ask.clicked.connect(self._ask)
+        on_click(self.ask, self._ask)
         row.addWidget(self.ask)
         layout.addLayout(row)
         self.plot = SeatTradesPlot()
@@ -84,7 +84,7 @@ class TradeCard:
             if trade.weight is not None:
                 take = QPushButton(tr("Set this"))
                 take.setObjectName(f"take-trade-{line - 1}")
-                take.clicked.connect(partial(self._set, trade))
+                on_click(take, partial(self._set, trade))
                 self.rows.addWidget(take, line, len(seats) + 2)
 
     def _ask(self) -> None:

@@ -11,7 +11,7 @@ from jolly_parlor.app.questions import FLOOR_WALK
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import choice_field, label
+from jolly_parlor.app.widgets.fields import choice_field, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -65,7 +65,7 @@ class WalkCard:
         head.addWidget(self.swap)
         self.ask = QPushButton(tr("Show the places"))
         self.ask.setObjectName("walk-round")
-        self.ask.clicked.connect(self._ask)
+        on_click(self.ask, self._ask)
         head.addWidget(self.ask)
         layout.addLayout(head)
         self.words = label(_ASK, "soft", wrap=True)
@@ -140,12 +140,12 @@ class WalkCard:
             self.rows.addWidget(cell, line, column, side)
         go = QPushButton(tr("Measure") if measured is None else tr("Measure again"))
         go.setObjectName(f"walk-measure-{row.place.name}")
-        go.clicked.connect(partial(self._take, row.place))
+        on_click(go, partial(self._take, row.place))
         self.rows.addWidget(go, line, len(cells))
         if row.place.name != HERE:
             stand = QPushButton(tr("Stand it there"))
             stand.setObjectName(f"walk-stand-{row.place.name}")
-            stand.clicked.connect(partial(self._stand, row.place))
+            on_click(stand, partial(self._stand, row.place))
             self.rows.addWidget(stand, line, len(cells) + 1)
 
     def _take(self, place: FloorPlace) -> None:

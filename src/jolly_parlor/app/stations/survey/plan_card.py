@@ -23,7 +23,14 @@ from jolly_parlor.acoustics.shaping import (
 )
 from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import CheckedField, add_words, label, length_field, text_field
+from jolly_parlor.app.widgets.fields import (
+    CheckedField,
+    add_words,
+    label,
+    length_field,
+    on_click,
+    text_field,
+)
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.workbench import Workbench
@@ -103,24 +110,24 @@ class PlanCard:
             row.addWidget(self.titles[name])
         self.add = QPushButton(tr("Add"))
         self.add.setObjectName("add-recess")
-        self.add.clicked.connect(self._add)
+        on_click(self.add, self._add)
         row.addWidget(self.add)
         row.addStretch(1)
         layout.addLayout(row)
         row = FlowRow()
         self.straighten = QPushButton(tr("Take its first corner away"))
         self.straighten.setObjectName("without-corner")
-        self.straighten.clicked.connect(self._straighten)
+        on_click(self.straighten, self._straighten)
         row.addWidget(self.straighten)
         self.open = QPushButton(tr("Open this wall"))
         self.open.setObjectName("open-wall")
         self.open.setToolTip(tr("The whole wall is open to another space, as a passage."))
-        self.open.clicked.connect(self._open)
+        on_click(self.open, self._open)
         row.addWidget(self.open)
         self.face = QPushButton(tr("Face this wall"))
         self.face.setObjectName("face-wall")
         self.face.setToolTip(tr("Turns the survey if need be; everything keeps its real place."))
-        self.face.clicked.connect(self._face)
+        on_click(self.face, self._face)
         row.addWidget(self.face)
         row.addStretch(1)
         self.square = WrappedCheckBox(tr("right angles held"))
@@ -145,11 +152,11 @@ class PlanCard:
             row.addWidget(label(title, "soft"))
         self.slope = QPushButton(tr("Slope it here"))
         self.slope.setObjectName("add-slope")
-        self.slope.clicked.connect(self._slope)
+        on_click(self.slope, self._slope)
         row.addWidget(self.slope)
         self.flat = QPushButton(tr("Make it flat"))
         self.flat.setObjectName("flat-ceiling")
-        self.flat.clicked.connect(self._flatten)
+        on_click(self.flat, self._flatten)
         row.addWidget(self.flat)
         layout.addLayout(row)
 

@@ -29,6 +29,7 @@ from jolly_parlor.app.widgets.fields import (
     label,
     length_field,
     number_field,
+    on_click,
     text_field,
 )
 from jolly_parlor.app.widgets.flow_row import FlowRow
@@ -205,7 +206,7 @@ class SurveyStation(Station):
         turn = QPushButton(tr("Face the left wall"))
         turn.setObjectName("turn-room")
         turn.setToolTip(tr("Turns the whole survey; everything keeps its place in the real room."))
-        turn.clicked.connect(lambda: self.session.do(tr("Face the left wall"), turn_room))
+        on_click(turn, lambda: self.session.do(tr("Face the left wall"), turn_room))
         row.addWidget(turn)
         layout.addLayout(row)
         row = FlowRow()
@@ -271,7 +272,7 @@ class SurveyStation(Station):
         for kind in kinds:
             button = QPushButton(tr("Add {kind}", kind=kind))
             button.setObjectName(f"add-{kind}")
-            button.clicked.connect(partial(self._add, kind))
+            on_click(button, partial(self._add, kind))
             row.addWidget(button)
         layout.addLayout(row)
         grid = WrappedGrid()
@@ -364,7 +365,7 @@ class SurveyStation(Station):
             left = tuple(x for i, x in enumerate(getattr(room, which)) if i != index)
             return replace(room, **{which: left})  # type: ignore[arg-type]
 
-        button.clicked.connect(lambda: self._change(tr("Remove"), edit))
+        on_click(button, lambda: self._change(tr("Remove"), edit))
         return button
 
     def _set_item(self, which: str, index: int, name: str, value: object) -> None:

@@ -9,7 +9,7 @@ from jolly_parlor.acoustics.room import Diagonal, Room
 from jolly_parlor.acoustics.tape_check import corner_words, drawn_metres, tape_problems
 from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import label, length_field
+from jolly_parlor.app.widgets.fields import label, length_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -77,7 +77,7 @@ class TapeCard:
             )
             remove = QPushButton(tr("Remove"))
             remove.setAccessibleName(tr("remove the length from {ends}", ends=ends))
-            remove.clicked.connect(partial(self._remove, row))
+            on_click(remove, partial(self._remove, row))
             self.grid.addWidget(remove, row, 1)
         self.grid.setColumnStretch(0, 1)
         problems = tape_problems(room)

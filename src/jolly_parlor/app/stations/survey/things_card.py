@@ -11,7 +11,7 @@ from jolly_parlor.acoustics.usual_things import USUAL, usual_thing
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import THINGS, Question
 from jolly_parlor.app.stations.base import card, changed_item, clear
-from jolly_parlor.app.widgets.fields import add_words, label, length_field
+from jolly_parlor.app.widgets.fields import add_words, label, length_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -46,14 +46,14 @@ class ThingsCard:
         row.addWidget(self.pick)
         self.add = QPushButton(tr("Add it"))
         self.add.setObjectName("add-thing")
-        self.add.clicked.connect(self._add)
+        on_click(self.add, self._add)
         row.addWidget(self.add)
         self.weigh = QPushButton(tr("What does each do?"))
         self.weigh.setObjectName("weigh-things")
         self.weigh.setToolTip(
             tr("The forecast at the seat, without each in turn; some ten seconds each.")
         )
-        self.weigh.clicked.connect(self._weigh)
+        on_click(self.weigh, self._weigh)
         row.addWidget(self.weigh)
         layout.addLayout(row)
         self.grid = WrappedGrid()
@@ -77,9 +77,7 @@ class ThingsCard:
             kind.setAccessibleName(tr("kind of {name}", name=thing.name))
             add_words(kind, ["solid", "soft"])
             kind.setCurrentIndex(kind.findData(thing.kind))
-            kind.currentIndexChanged.connect(
-                lambda at, i=index, box=kind: self._set(i, "kind", box.itemData(at))
-            )
+            kind.currentIndexChanged.connect(partial(self._set_kind, index, kind))
             self.grid.addWidget(kind, index + 1, 1)
             for column, name in enumerate(_SIZES, start=2):
                 field = length_field(
@@ -95,7 +93,7 @@ class ThingsCard:
                 self.grid.addWidget(label(told, "soft"), index + 1, 3 + len(_SIZES))
             remove = QPushButton(tr("Remove"))
             remove.setAccessibleName(tr("remove {name}", name=thing.name))
-            remove.clicked.connect(partial(self._remove, index))
+            on_click(remove, partial(self._remove, index))
             self.grid.addWidget(remove, index + 1, 2 + len(_SIZES))
 
     def _weigh(self) -> None:
@@ -128,6 +126,9 @@ class ThingsCard:
             tr("Add {name}", name=name),
             lambda room: replace(room, things=(*room.things, usual_thing(room, name))),
         )
+
+    def _set_kind(self, index: int, kinds: QComboBox, at: int) -> None:
+        self._set(index, "kind", kinds.itemData(at))
 
     def _set(self, index: int, name: str, value: object) -> None:
         if not self._change(

@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QPushButton
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import Choice, label
+from jolly_parlor.app.widgets.fields import Choice, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.fitting.fit_words import every_figure, summary, unseen, warnings
@@ -32,7 +32,7 @@ class FitCard:
         head.addWidget(self.which)
         self.go = QPushButton(tr("Fit the room"))
         self.go.setObjectName("fit-room")
-        self.go.clicked.connect(session.fitted.learn)
+        on_click(self.go, session.fitted.learn)
         head.addWidget(self.go)
         layout.addLayout(head)
         self.words = label("", wrap=True)
@@ -42,14 +42,14 @@ class FitCard:
         layout.addWidget(self.each)
         self.every = QPushButton(tr("Every figure …"))
         self.every.setObjectName("every-figure")
-        self.every.clicked.connect(self._show_every)
+        on_click(self.every, self._show_every)
         row = FlowRow()
         self.next = label("", wrap=True)
         self.next.setObjectName("next-words")
         row.addWidget(self.next, 1)
         self.take = QPushButton(tr("Measure that"))
         self.take.setObjectName("measure-advised")
-        self.take.clicked.connect(self._measure_advised)
+        on_click(self.take, self._measure_advised)
         row.addWidget(self.take)
         row.addWidget(self.every)
         layout.addLayout(row)

@@ -18,7 +18,7 @@ from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.checklist import Checklist
 from jolly_parlor.app.stations.takes.equipment import Equipment
-from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
+from jolly_parlor.app.widgets.fields import CheckedField, label, number_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.meter import Meter
 from jolly_parlor.app.widgets.recording import RecordingStrip
@@ -65,7 +65,7 @@ class MeasureCard:
         head.addWidget(self.words, 1)
         self.go = QPushButton(tr("Measure it"))
         self.go.setObjectName("measure-next")
-        self.go.clicked.connect(self.measure_next)
+        on_click(self.go, self.measure_next)
         head.addWidget(self.go)
         layout.addLayout(head)
         self.equipment = Equipment(session, self.refresh, self.calibrate)
@@ -79,7 +79,7 @@ class MeasureCard:
         row.addWidget(self.strip, 1)
         self.stop_button = QPushButton(tr("Silence"))
         self.stop_button.setObjectName("silence")
-        self.stop_button.clicked.connect(self.stop)
+        on_click(self.stop_button, self.stop)
         row.addWidget(self.stop_button)
         self.running = QWidget()
         self.running.setLayout(row)
@@ -133,7 +133,7 @@ class MeasureCard:
         self.high.committed.connect(lambda v: self._keep(self.high, v, 200.0, 48000.0))
         self.level_button = QPushButton(tr("Check the level"))
         self.level_button.setObjectName("check-level")
-        self.level_button.clicked.connect(self.check_level)
+        on_click(self.level_button, self.check_level)
         for title, widget in (
             ("sweeps", self.sweeps),
             ("each", self.seconds),

@@ -92,7 +92,7 @@ class TakeCard:
             row.addWidget(label(title, "soft"))
             row.addWidget(field)
             theme.keep_width(field, most=76)
-            field.committed.connect(lambda v, f=field: self._look_again(f, v))
+            field.committed.connect(partial(self._look_again, field))
             field.failed.connect(self.session.refused.emit)
         row.addWidget(label("smoothed", "soft"))
         row.addWidget(self.smooth)

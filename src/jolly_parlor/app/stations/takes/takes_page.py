@@ -15,7 +15,7 @@ from jolly_parlor.app.stations.takes.fit_card import FitCard
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.stations.takes.missing_card import MissingCard
 from jolly_parlor.app.stations.takes.take_card import TakeCard
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -67,7 +67,7 @@ class TakesStation(Station):
         layout.addWidget(self.stale)
         drop = QPushButton(tr("Remove them"))
         drop.setObjectName("remove-stale")
-        drop.clicked.connect(self._remove_stale)
+        on_click(drop, self._remove_stale)
         layout.addWidget(drop, 0, Qt.AlignmentFlag.AlignLeft)
         self.body.addWidget(self.stale_card)
         self.body.addStretch(1)
@@ -137,10 +137,10 @@ class TakesStation(Station):
         if take is None:
             button = QPushButton(tr("Import…"))
             button.setObjectName(f"import-{source}-{seat}")
-            button.clicked.connect(partial(self.choose_file, source, seat))
+            on_click(button, partial(self.choose_file, source, seat))
             listen = QPushButton(tr("Measure"))
             listen.setObjectName(f"measure-{source}-{seat}")
-            listen.clicked.connect(partial(self.measure.measure, source, seat))
+            on_click(listen, partial(self.measure.measure, source, seat))
             pair = FlowRow()
             pair.setSpacing(6)
             pair.addWidget(button)
@@ -173,16 +173,16 @@ class TakesStation(Station):
         cell.setSpacing(6)
         cell.addWidget(label(text, wrap=True), 0, 0, 2, 1, alignment=Qt.AlignmentFlag.AlignTop)
         remove = QPushButton(tr("Remove"))
-        remove.clicked.connect(partial(self._remove, take.info.id, take.info.file_name))
+        on_click(remove, partial(self._remove, take.info.id, take.info.file_name))
         cell.addWidget(remove, 0, 1, alignment=Qt.AlignmentFlag.AlignTop)
         again = QPushButton(tr("Measure again"))
         again.setObjectName(f"again-{source}-{seat}")
-        again.clicked.connect(partial(self.measure.measure, source, seat))
+        on_click(again, partial(self.measure.measure, source, seat))
         cell.addWidget(again, 0, 2, alignment=Qt.AlignmentFlag.AlignTop)
         if not take.usable:
             insist = QPushButton(tr("Use it anyway"))
             insist.setObjectName(f"insist-{source}-{seat}")
-            insist.clicked.connect(partial(self._insist, take.info.id))
+            on_click(insist, partial(self._insist, take.info.id))
             cell.addWidget(insist, 1, 1, alignment=Qt.AlignmentFlag.AlignTop)
         cell.setColumnStretch(0, 1)
         self.grid.addLayout(cell, row, column)
