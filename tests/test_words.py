@@ -101,12 +101,19 @@ def test_only_numbers_get_the_comma_of_the_language() -> None:
 
 
 def test_a_name_that_somebody_gave_stays_in_a_sentence_as_on_the_page() -> None:
+    """“Tight to the wall” is a school's name, translated where a school is meant; here somebody has
+    an arrangement of that name.
+    """
     code = (
+        "from pathlib import Path; from jolly_parlor.placement.schools import SCHOOLS; "
         "from jolly_parlor.words import tr; "
+        "print(next(s.name for s in SCHOOLS if s.id == 'tight')); "
         "print(tr('{name} is the evenest of {count}, by {lead:.1f} dB', "
         "name='Tight to the wall', count='three', lead=1.0))"
     )
-    assert _said(code, "de") == "Tight to the wall ist das ebenste von drei, um 1,0 dB"
+    school, sentence = _said(code, "de").splitlines()
+    assert school == "Dicht an der Wand"
+    assert sentence == "Tight to the wall ist das ebenste von drei, um 1,0 dB"
 
 
 def test_a_furnished_room_is_worked_out_and_measured_in_any_language() -> None:

@@ -42,7 +42,9 @@ def test_first_order_images_are_those_of_a_general_purpose_library(kiln: Documen
 
 def test_bounce_touches_the_wall_and_obeys_the_mirror_law(kiln: Document) -> None:
     source, ear = Point(1.2, 0.6, 1.1), Point(1.9, 2.1, 1.3)
-    for bounce in bounces(kiln.room, source, ear):
+    found = bounces(kiln.room, source, ear)
+    assert [bounce.boundary for bounce in found] == list(SURFACE_NAMES)
+    for bounce in found:
         legs = source.distance(bounce.at) + bounce.at.distance(ear)
         assert legs == pytest.approx(bounce.path_metres, rel=1e-9)
         assert kiln.room.contains(Point(*np.clip(bounce.at.array(), 0, kiln.room.dimensions)))

@@ -7,6 +7,7 @@ from math import pi
 import numpy as np
 import pytest
 
+from certain import some
 from jolly_parlor.acoustics.enclosure import Block, Enclosure
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
@@ -185,7 +186,7 @@ def test_what_surfaces_and_soft_things_absorb_is_what_the_source_gives() -> None
     field = _field(basis, losses=(300.0,))
     psi, _, _ = basis.static(PLACES[:1])
     matrices = field.matrices()
-    for at, k in enumerate(2 * pi * F / C):
+    for at, k in some(enumerate(2 * pi * F / C)):
         a = np.linalg.solve(matrices[at], 4 * pi * psi[0])
         given = -np.imag(4 * pi * psi[0] @ a)
         absorbing = sum(beta[at] * basis.surfaces[name] for name, beta in _walls(BETA).items()) + (

@@ -14,6 +14,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QAbstractButton, QComboBox, QLineEdit
 from pytestqt.qtbot import QtBot
 
+from certain import some
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.actions import ACTIONS, MENUS
 from jolly_parlor.app.calculator import Calculator
@@ -68,6 +69,7 @@ def test_the_stones_are_walked_by_keyboard_and_tell_their_state(window: MainWind
 
 
 def test_everything_that_takes_input_can_be_reached_by_tab(window: MainWindow) -> None:
+    reached, missed = 0, []
     for index in window.stations:
         window.go(index)
         page = window.stack.currentWidget()
@@ -75,8 +77,11 @@ def test_everything_that_takes_input_can_be_reached_by_tab(window: MainWindow) -
             for widget in page.findChildren(kind):
                 if widget.isVisible() and widget.isEnabled() and widget.parent() is not None:
                     inner = isinstance(widget.parent(), QComboBox)
-                    policy = widget.focusPolicy() & Qt.FocusPolicy.TabFocus
-                    assert inner or policy, widget.objectName()
+                    if inner or widget.focusPolicy() & Qt.FocusPolicy.TabFocus:
+                        reached += 1
+                    else:
+                        missed.append(widget.objectName())
+    assert missed == [] and reached > 100
 
 
 def _contrast(one: str, two: str) -> float:
@@ -143,12 +148,11 @@ def test_a_refusal_of_the_core_reaches_the_window_as_words(qtbot: QtBot, kiln: D
 
 def test_every_station_fits_at_1280_by_800(window: MainWindow) -> None:
     window.resize(1280, 800)
-    for index in window.stations:
+    for index in some(window.stations):
         window.go(index)
         assert window.minimumSizeHint().width() <= 1280
-        scroll = getattr(window.stations[index], "scroll_area", None)
-        if scroll is not None:
-            assert scroll.horizontalScrollBar().maximum() == 0, window.stations[index].name
+        scroll = window.stations[index].scroll_area
+        assert scroll.horizontalScrollBar().maximum() == 0, window.stations[index].name
 
 
 def test_screenshots_on_a_real_display(tmp_path: Path) -> None:

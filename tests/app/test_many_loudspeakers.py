@@ -10,6 +10,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QComboBox, QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
+from certain import some
 from helpers_app import drag_on_plan, press, settled
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
@@ -142,12 +143,12 @@ def test_markup_in_names_is_shown_as_text(window: MainWindow, qtbot: QtBot) -> N
     name = "<b>Mine</b> & yours"
     assert window.session.do("Rename", lambda d: edits.rename_arrangement(d, "A third", name))
     window.session.show_arrangement(name)
+    buttons: list[str] = []
     for station in ("survey", "gear", "lineup", "forecast", "takes", "compare", "subs", "signoff"):
         window.go(station)
         settled(qtbot, window)
-        for one in window.findChildren(QLabel):
-            if "Mine" in one.text():
-                assert one.textFormat() == Qt.TextFormat.PlainText or "&lt;b&gt;" in one.text()
-        for button in window.findChildren(QPushButton):
-            if "Mine" in button.text():
-                assert "&&" in button.text(), "an ampersand is no shortcut"
+        labels = [one for one in window.findChildren(QLabel) if "Mine" in one.text()]
+        for one in some(labels):
+            assert one.textFormat() == Qt.TextFormat.PlainText or "&lt;b&gt;" in one.text()
+        buttons += [one.text() for one in window.findChildren(QPushButton) if "Mine" in one.text()]
+    assert all("&&" in text for text in some(buttons)), "an ampersand is no shortcut"

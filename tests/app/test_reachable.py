@@ -21,6 +21,7 @@ from PyQt6.QtWidgets import (
 )
 from pytestqt.qtbot import QtBot
 
+from certain import some
 from helpers_app import settled
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.painting import PlanPainter
@@ -54,8 +55,8 @@ def test_the_formula_gives_the_ratios_that_are_known() -> None:
     ("pairs", "least"), [(theme.TEXT_ON, 4.5), (theme.MARKS_ON, 3.0)], ids=["text", "marks"]
 )
 def test_what_is_written_and_drawn_stands_out(colours, pairs, least: float) -> None:
-    for what, grounds in pairs.items():
-        for ground in grounds:
+    for what, grounds in some(pairs.items()):
+        for ground in some(grounds):
             found = contrast(colours.colour(what), colours.colour(ground))
             assert found >= least, f"{what} on {ground}: {found:.2f}"
 
@@ -162,7 +163,7 @@ def test_nudges_in_a_row_are_one_step_back_and_one_entry(qtbot: QtBot, window: M
 
 def test_the_right_monitor_is_not_behind_its_own_number(qtbot: QtBot, window: MainWindow) -> None:
     session, plan = window.session, window.plan
-    for name in [a.name for a in session.document.arrangements]:
+    for name in some(a.name for a in session.document.arrangements):
         session.show_arrangement(name)
         settled(qtbot, window)
         ground = QPixmap(plan.size())

@@ -303,6 +303,8 @@ def test_a_page_of_a_window_that_is_gone_hides_without_a_word(signing: MainWindo
     page = signing.signoff
     held, gone = page.session, QObject()
     sip.delete(gone)
+    assert page.lives
     page.session = gone
-    page.hideEvent(None)
+    assert not page.lives
+    page.hideEvent(None)  # it would ask the session, which raises
     page.session = held

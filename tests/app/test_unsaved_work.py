@@ -163,13 +163,22 @@ def test_the_demo_opens_as_a_copy_without_a_name(
     assert DEMO.read_bytes() == before
 
 
-@pytest.mark.parametrize("answer", ["stay", "replace", "elsewhere"])
+@pytest.mark.parametrize(
+    ("answer", "counts", "saved_as"),
+    [
+        ("stay", {"room.parlor": 2}, "room.parlor"),
+        ("replace", {"other": 2, "room.parlor": 4}, "room.parlor"),
+        ("elsewhere", {"room.parlor": 2, "second.parlor": 4}, "second.parlor"),
+    ],
+)
 def test_a_change_behind_ones_back_is_a_choice(
     open_window: Callable[..., MainWindow],
     demo: Document,
     monkeypatch: pytest.MonkeyPatch,
     tmp_path: Path,
     answer: str,
+    counts: dict[str, int],
+    saved_as: str,
 ) -> None:
     path, second = tmp_path / "room.parlor", tmp_path / "second.parlor"
     save_document(demo, path)
@@ -181,13 +190,7 @@ def test_a_change_behind_ones_back_is_a_choice(
     monkeypatch.setattr(dialogs, "ask_changed", lambda *_: answer)
     monkeypatch.setattr(dialogs, "ask_save", lambda *_: second)
     assert window.save() == (answer != "stay")
-    counts = {p.name: len(open_document(p).arrangements) for p in sorted(tmp_path.glob("*.parlor"))}
-    if answer == "stay":
-        assert counts == {"room.parlor": 2}
-    elif answer == "replace":
-        other = next(name for name in counts if "other" in name)
-        assert counts == {"room.parlor": 4, other: 2}
-        assert "the other version is kept" in window.notice_text.text()
-    else:
-        assert counts == {"room.parlor": 2, "second.parlor": 4}
-        assert window.session.path == second
+    found = {p.name: len(open_document(p).arrangements) for p in tmp_path.glob("*.parlor")}
+    assert {"other" if "other" in name else name: n for name, n in found.items()} == counts
+    assert window.session.path == tmp_path / saved_as
+    assert ("the other version is kept" in window.notice_text.text()) == (answer == "replace")

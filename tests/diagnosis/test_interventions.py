@@ -5,6 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from certain import some
 from jolly_parlor.acoustics.fields import room_field
 from jolly_parlor.acoustics.modal_field import ModalField
 from jolly_parlor.acoustics.modes import modes
@@ -52,7 +53,7 @@ def test_elements_tell_the_same_mode_apart_as_the_formula() -> None:
     f = np.geomspace(25.0, 120.0, 30)
     box, elements = room_field(ROOM, f), ModalField(ROOM, f)
     source, ear = np.array([1.1, 0.8, 1.0]), np.array([2.4, 3.3, 1.5])
-    for mode in list(modes(ROOM.dimensions, ROOM.speed_of_sound, 90.0)):
+    for mode in some(modes(ROOM.dimensions, ROOM.speed_of_sound, 90.0)):
         one, other = (field.of_mode(mode, source, ear) for field in (box, elements))
         assert one is not None and other is not None, mode.name
         assert np.max(np.abs(one - other)) < 0.12 * np.max(np.abs(one)), mode.name

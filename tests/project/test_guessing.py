@@ -8,6 +8,7 @@ import soundfile
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
+from certain import made_or_refused
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.guessing import files_in, guess
 from jolly_parlor.signals.importing import read_take
@@ -67,9 +68,5 @@ def test_mutated_wavs_are_read_or_refused_by_name(
     data = bytearray(path.read_bytes())
     data[spot] = value
     path.write_bytes(bytes(data[: len(data) - cut * 40]))
-    try:
-        read = read_take(path)
-    except ResponseFileError as refusal:
-        assert "m.wav" in str(refusal)
-    else:
-        assert np.all(np.isfinite(read.response.level_db))
+    read = made_or_refused(lambda: read_take(path), ResponseFileError, lambda w: "m.wav" in w)
+    assert read is None or np.all(np.isfinite(read.response.level_db))

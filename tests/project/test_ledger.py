@@ -9,6 +9,7 @@ from pathlib import Path
 
 import pytest
 
+from certain import some
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.by_ear.record import Hunt, ToneSweep, Trial
 from jolly_parlor.placement.grading import Grading
@@ -201,14 +202,14 @@ def test_figures_of_steps_are_the_forecast_and_the_take(demo: Document, tmp_path
     from jolly_parlor.placement.mixes import Listening
     from jolly_parlor.project.measured import measured_deviation
 
-    for step in steps:
-        if step.measured_db is not None:
-            assert step.stood is not None
-            a = document.arrangement(step.stood.name)
-            curve = measured_deviation(document, Listening(a, "desk", BOTH))
-            assert curve is not None
-            assert step.measured_db == pytest.approx(evenness(curve).value_db)
-    assert sum(step.measured_db is not None for step in steps) == len(of_both)
+    measured = [step for step in steps if step.measured_db is not None]
+    assert len(measured) == len(of_both)
+    for step in some(measured):
+        assert step.stood is not None
+        a = document.arrangement(step.stood.name)
+        curve = measured_deviation(document, Listening(a, "desk", BOTH))
+        assert curve is not None
+        assert step.measured_db == pytest.approx(evenness(curve).value_db)
 
 
 def test_an_old_grade_and_remark_are_read_as_one_mark_and_words(tmp_path: Path) -> None:

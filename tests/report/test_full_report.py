@@ -82,13 +82,13 @@ def test_elevations_are_to_scale_and_mirrored_where_one_turns(demo: Document, si
     made = ScaledElevation(demo.room, demo.gear, a, side, 160 * mm)
     left, right = made.at(a.left), made.at(a.right)
     per_metre = 1000 * mm / made.ratio
-    if side in ("front", "back"):
-        assert abs(right[0] - left[0]) == pytest.approx((a.right.x - a.left.x) * per_metre)
-        assert (right[0] > left[0]) == (side == "front")
-    else:
-        ear = made.at(a.seats["desk"])
-        assert (ear[0] > left[0]) == (side == "right")
-        assert ear[1] == pytest.approx(left[1])
+    ear = made.at(a.seats["desk"])
+    assert ear[1] == pytest.approx(left[1])
+    across = {"front": 1, "back": -1}.get(side, 0) * (a.right.x - a.left.x)
+    assert right[0] - left[0] == pytest.approx(across * per_metre, abs=1e-9)
+    back = {"right": 1, "left": -1}.get(side, 0) * (a.seats["desk"].y - a.left.y)
+    middle = (left[0] + right[0]) / 2
+    assert ear[0] - middle == pytest.approx(back * per_metre, abs=1e-9)
 
 
 def test_loudspeakers_around_the_seat_have_their_table(kiln: Document) -> None:
