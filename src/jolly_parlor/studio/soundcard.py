@@ -258,8 +258,8 @@ def portaudio() -> Any:
     except (ImportError, OSError):
         raise DeviceFailed(
             tr(
-                "Sound cards need the extra “soundcard” (pip install "
-                "jolly-parlor[soundcard]) and the system's PortAudio library."
+                "Sound cards need the system's PortAudio library: have libportaudio2 "
+                "installed and start again with ./start. All else works without it."
             )
         ) from None
     return sounddevice

@@ -14256,8 +14256,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
-      <source>Sound cards need the extra “soundcard” (pip install jolly-parlor[soundcard]) and the system's PortAudio library.</source>
-      <translation>Soundkarten brauchen den Zusatz „soundcard“ (pip install jolly-parlor[soundcard]) und die PortAudio-Bibliothek des Systems.</translation>
+      <source>Sound cards need the system's PortAudio library: have libportaudio2 installed and start again with ./start. All else works without it.</source>
+      <translation>Soundkarten brauchen die PortAudio-Bibliothek des Systems: libportaudio2 installieren lassen und mit ./start neu starten. Alles andere geht ohne sie.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
