@@ -1,8 +1,9 @@
 """The table of surface materials: random-incidence absorption per octave band.
 
 The figures from 125 Hz up are those of common handbook tables, written from memory and rounded;
-they scatter by a third between tables. Most tables begin at 125 Hz: the 63 Hz column is our
-estimate (panels keep absorbing, masonry does not). A new material is one new row of the CSV.
+they scatter by a third between tables (`tests/acoustics/test_outside.py` holds them against
+another's). Most tables begin at 125 Hz: the 63 Hz column is our estimate (panels keep absorbing,
+masonry does not). A new material is one new row of the CSV.
 """
 
 import csv
