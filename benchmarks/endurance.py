@@ -20,6 +20,7 @@ sys.path.insert(0, str(ROOT / "tests"))
 
 KINDS = ("spoiled", "kills", "monkey", "use")
 STEPS = 2000
+"""Unless `--steps` says otherwise."""
 held: list = []  # type: ignore[type-arg]
 """The application: it goes with the last who holds it."""
 _PACE = 60
@@ -63,23 +64,24 @@ def kills(count: int, seeds: int) -> None:
         print(f"  {line}")
 
 
-def monkey(seeds: int) -> None:
-    """Errors and warnings under each seed, each in a window of its own."""
+def monkey(seeds: int, steps: int) -> None:
+    """Errors and warnings under each seed, each in a window of its own. A seed plays the same:
+    what is worked out is worked out by turns.
+    """
+    from hardship.by_turns import Turns
     from hardship.monkey import Monkey
 
     for seed in range(seeds):
-        with tempfile.TemporaryDirectory() as home:
+        with tempfile.TemporaryDirectory() as home, Turns() as turns:
             window, told = opened(Path(home))
             begun = time.monotonic()
-            errors = Monkey(window, seed, Path(home) / "out").play(STEPS)
+            errors = Monkey(window, turns, seed, Path(home) / "out").play(steps)
             errors += [text for text in told if "The program failed" in text]
-            window.session.fields.stop()
-            settle(window)
             window.session.history.saved()
             window.close()
         took = time.monotonic() - begun
-        print(f"monkey {seed}: {STEPS} steps in {took:.0f} s, {len(errors)} errors", flush=True)
-        for line in errors[:5]:
+        print(f"monkey {seed}: {steps} steps in {took:.0f} s, {len(errors)} errors", flush=True)
+        for line in errors[:40]:
             print(f"  {line}")
 
 
@@ -91,6 +93,7 @@ def use(hours: float) -> None:
 
     with tempfile.TemporaryDirectory() as home:
         window, told = opened(Path(home))
+        settle(window)
         session, minutes = window.session, round(hours * _PACE)
         sizes = []
         for minute in range(minutes):
@@ -142,7 +145,6 @@ def opened(home: Path):  # type: ignore[no-untyped-def]
     told: list[str] = []
     window.session.told.connect(told.append)
     window.show()
-    settle(window)
     return window, told
 
 
@@ -174,6 +176,7 @@ def main() -> None:
     parser.add_argument("what", nargs="*", metavar="WHAT", help=", ".join(KINDS))
     parser.add_argument("--seeds", type=int, default=3)
     parser.add_argument("--count", type=int, default=1000)
+    parser.add_argument("--steps", type=int, default=STEPS)
     parser.add_argument("--hours", type=float, default=8.0)
     asked = parser.parse_args()
     wanted = asked.what or KINDS
@@ -182,7 +185,7 @@ def main() -> None:
     if "kills" in wanted:
         kills(asked.count, asked.seeds)
     if "monkey" in wanted:
-        monkey(asked.seeds)
+        monkey(asked.seeds, asked.steps)
     if "use" in wanted:
         use(asked.hours)
 

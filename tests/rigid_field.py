@@ -22,10 +22,12 @@ class RigidField:
     parameters: tuple[str, ...] = ("loss",)
     seconds_per_pair = 0.0005
 
-    def __init__(self, room: Room, frequencies_hz: FloatArray, loss: float = 0.06) -> None:
+    def __init__(
+        self, room: Room, frequencies_hz: FloatArray, loss: float = 0.06, to_hz: float = _TO_HZ
+    ) -> None:
         self.room, self.frequencies_hz, self.loss = room, frequencies_hz, loss
-        self.speed_of_sound = room.speed_of_sound
-        found = self.modes(_TO_HZ)
+        self.speed_of_sound, self._to_hz = room.speed_of_sound, to_hz
+        found = self.modes(to_hz)
         self._orders = np.concatenate([np.zeros((1, 3)), found.orders])
         own = 2 * np.pi * np.array([0.0, *(m.frequency_hz for m in found)]) / self.speed_of_sound
         k = 2 * np.pi * frequencies_hz / self.speed_of_sound
@@ -34,8 +36,12 @@ class RigidField:
         self._gain = 4 * np.pi / (norm * apart)  # (frequencies, modes)
 
     def _shapes(self, places: FloatArray) -> FloatArray:
-        turns = places[..., None, :] / np.array(self.room.dimensions) * self._orders
-        return np.asarray(np.prod(np.cos(np.pi * turns), axis=-1))
+        made = np.ones((*places.shape[:-1], len(self._orders)))
+        for axis, size in enumerate(self.room.dimensions):
+            orders = self._orders[:, axis].astype(int)
+            steps = np.pi / size * np.arange(orders.max() + 1)
+            made *= np.cos(places[..., axis, None] * steps)[..., orders]
+        return made
 
     def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One pair."""
@@ -73,7 +79,7 @@ class RigidField:
 
     def _other(self, loss: float, frequencies_hz: FloatArray | None = None) -> "RigidField":
         f = self.frequencies_hz if frequencies_hz is None else frequencies_hz
-        return RigidField(self.room, f, loss)
+        return RigidField(self.room, f, loss, self._to_hz)
 
     def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One term."""
@@ -91,7 +97,7 @@ class RigidField:
 
     def near(self, room: Room, parameter: str) -> "RigidField":
         """Another room."""
-        return RigidField(room, self.frequencies_hz, self.loss)
+        return RigidField(room, self.frequencies_hz, self.loss, self._to_hz)
 
     def thinned(self, step: int) -> "RigidField":
         """On fewer frequencies, the last kept."""

@@ -1,6 +1,7 @@
 """Somebody who knows nothing and tries everything: clicks, types, drags and presses keys at random,
 in the real window, by a seed. Dialogs are answered at random too; only the system's own file
-dialogs are replaced, by random files.
+dialogs are replaced, by random files. What works beside the window does so by turns (`by_turns`),
+and when is drawn from the same seed, so that a play repeats itself step by step.
 """
 
 import random
@@ -34,6 +35,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from hardship.by_turns import Turns
 from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.window import MainWindow
 from places import DATA, EXAMPLES
@@ -69,16 +71,28 @@ _MODIFIERS = (
 )
 
 
-class Monkey:
-    """Its `errors` are what went wrong while it played: exceptions, and what Qt warned of."""
+_TURNS_AFTER_A_STEP = (0, 0, 1, 1, 2, 5)
+_TOLD_STEPS = 25
+"""So many of the last steps are told with what went wrong; all are in the file."""
 
-    def __init__(self, window: MainWindow, seed: int, folder: Path, samples: bool = False) -> None:
-        """folder: where it may write. samples: whether it may open these, which takes long."""
+
+class Monkey:
+    """Its `errors` are what went wrong while it played: exceptions, and what Qt warned of; then the
+    last of its `steps`, all of which are written into its folder.
+    """
+
+    def __init__(
+        self, window: MainWindow, turns: Turns, seed: int, folder: Path, samples: bool = False
+    ) -> None:
+        """turns: entered before the window was made. folder: where it may write. samples: whether
+        it may open these, which takes long.
+        """
         self.window, self.folder = window, folder
+        self.turns, self.seed = turns, seed
         self.chance = random.Random(seed)
         self.errors: list[str] = []
+        self.steps: list[str] = []
         self.step = 0
-        self.last = ""
         self._not = _NOT if not samples else _NOT[:1]
         folder.mkdir(parents=True, exist_ok=True)
         self._files = [
@@ -94,16 +108,33 @@ class Monkey:
             for self.step in range(steps):
                 self._one()
                 QApplication.processEvents()
+                for _ in range(self.chance.choice(_TURNS_AFTER_A_STEP)):
+                    self._note(self.turns.take(self.chance))
+                    QApplication.processEvents()
                 if len(self.errors) > 20:
                     break
             while (popup := QApplication.activePopupWidget()) is not None:
                 popup.close()
+            self.turns.take_all()
+        if self.errors:
+            written = self.folder / f"steps-of-seed-{self.seed}.txt"
+            written.write_text("\n".join(self.steps) + "\n", "utf-8")
+            self.errors += [f"what led there, all of it in {written}:", *self.steps[-_TOLD_STEPS:]]
         return self.errors
+
+    @property
+    def last(self) -> str:
+        """What was done last."""
+        return self.steps[-1] if self.steps else "the start"
+
+    def _note(self, what: str) -> None:
+        if what:
+            self.steps.append(f"{self.step}: {what}")
 
     def _one(self) -> None:
         chance, window = self.chance, self.window
         if not window.isVisible():
-            self.errors.append(f"step {self.step}: the window is gone after {self.last}")
+            self.errors.append(f"the window is gone after {self.last}")
             window.show()
         if (popup := QApplication.activePopupWidget()) is not None:
             self._told(popup, "popup")
@@ -193,12 +224,13 @@ class Monkey:
             and action.objectName() not in self._not
         ]
         action = self.chance.choice(able)
-        self.last = action.objectName()
+        self._note(action.objectName())
         action.trigger()
 
     def _walk(self) -> None:
-        self.last = "walk"
-        self.window.go(self.chance.choice(list(WALK)))
+        station = self.chance.choice(list(WALK))
+        self._note(f"walk to {station}")
+        self.window.go(station)
 
     def _wheel(self) -> None:
         on = self.chance.choice(self._visible(self.window))
@@ -218,11 +250,12 @@ class Monkey:
         QApplication.sendEvent(on, event)
 
     def _size(self) -> None:
-        self.last = "size"
-        self.window.resize(self.chance.randint(600, 1900), self.chance.randint(400, 1200))
+        wide, high = self.chance.randint(600, 1900), self.chance.randint(400, 1200)
+        self._note(f"size {wide} x {high}")
+        self.window.resize(wide, high)
 
     def _told(self, widget: QWidget, what: str) -> None:
-        self.last = f"{what} {type(widget).__name__} {widget.objectName()}"
+        self._note(f"{what} {type(widget).__name__} {widget.objectName()}")
 
     def _answer(self) -> None:
         """One thing in the dialog that waits, then an end to it more often than not."""
@@ -233,6 +266,7 @@ class Monkey:
         if able and self.chance.random() < 0.75:
             self._use(self.chance.choice(able))
         else:
+            self._note("away with the dialog")
             dialog.reject()
 
     def _file(self, *_: object, **__: object) -> tuple[str, str]:
@@ -251,7 +285,7 @@ class Monkey:
     def _watched(self) -> Iterator[None]:
         def heard(kind: QtMsgType, where: QMessageLogContext, text: str | None) -> None:
             if kind != QtMsgType.QtDebugMsg and not any(h in (text or "") for h in _HARMLESS):
-                self.errors.append(f"step {self.step}, {self.last}: Qt: {text}")
+                self.errors.append(f"{self.last}: Qt: {text}")
 
         def raised(
             kind: type[BaseException], error: BaseException, trace: TracebackType | None
@@ -259,7 +293,7 @@ class Monkey:
             import traceback
 
             told = "".join(traceback.format_exception(error)[-3:])
-            self.errors.append(f"step {self.step}, {self.last}: {told}")
+            self.errors.append(f"{self.last}: {told}")
 
         asks = {
             "getOpenFileName": self._file,
@@ -271,7 +305,7 @@ class Monkey:
         sys.excepthook = raised
         timer = QTimer()
         timer.timeout.connect(self._answer)
-        timer.start(20)
+        timer.start(0)  # by turns with what the dialog itself does, not by the clock
         for name, ask in asks.items():
             setattr(QFileDialog, name, staticmethod(ask))
         try:

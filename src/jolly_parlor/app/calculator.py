@@ -183,9 +183,7 @@ class Calculator(QObject):
                         break
                 if self._stopping:
                     return
-                request = self._waiting.pop(kind) if kind is not None else None
-                self._working, self._now = request is not None, request
-                self._began = monotonic()
+                request = self._taken(kind)
             self._worked = not rested
             if request is not None:
                 self._work_on(request)
@@ -193,6 +191,30 @@ class Calculator(QObject):
                 give_back()
             elif self._latest is not None:
                 self._cold = self._ahead(self._latest)
+
+    def take_turn(self) -> None:
+        """Work on the next question here and now; for who lets all work by turns, without threads,
+        so that a play repeats itself.
+        """
+        with self._lock:
+            request = self._taken(self._next())
+        if request is not None:
+            self._work_on(request)
+        with self._lock:
+            self._working = False
+
+    @property
+    def waits(self) -> bool:
+        """Whether a question may be taken up."""
+        with self._lock:
+            return self._next() is not None
+
+    def _taken(self, kind: Kind | None) -> _Request | None:
+        """What is worked on from now on; call with the lock held."""
+        request = self._waiting.pop(kind) if kind is not None else None
+        self._working, self._now = request is not None, request
+        self._began = monotonic()
+        return request
 
     def _ahead(self, models: Models) -> bool:
         try:
