@@ -115,11 +115,10 @@ def _names(read_curve: Read) -> tuple[str, ...]:
 
 def _plot() -> tuple[pg.PlotWidget, pg.PlotDataItem]:
     left, bottom = pg.AxisItem("left"), pg.AxisItem("bottom")
-    plot = pg.PlotWidget(axisItems={"left": left, "bottom": bottom})
+    plot = pg.PlotWidget(axisItems={"left": left, "bottom": bottom}, enableMenu=False)
     plot.setFocusPolicy(Qt.FocusPolicy.NoFocus)
     plot.setBackground(theme.current().sheet)
     item = plot.getPlotItem()
-    item.setMenuEnabled(False)
     item.hideButtons()
     item.setMouseEnabled(False, False)
     item.showGrid(x=False, y=True, alpha=0.18)

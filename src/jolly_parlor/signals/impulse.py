@@ -108,6 +108,9 @@ class ImpulseResponse:
         bins = np.fft.rfftfreq(size, 1 / self.sample_rate)
         at = np.asarray(frequencies_hz, dtype=float)
         arrival = self.arrival_seconds() if np.any(self.samples) else self.start_seconds
+        if at.size:  # what lies above is not asked for
+            upto = int(np.searchsorted(bins, at.max())) + 2
+            spectrum, bins = spectrum[:upto], bins[:upto]
         turned = spectrum * np.exp(2j * np.pi * bins * (arrival - self.start_seconds))
         real, imag = np.interp(at, bins, turned.real), np.interp(at, bins, turned.imag)
         return np.asarray((real + 1j * imag) * np.exp(-2j * np.pi * at * arrival))

@@ -8,6 +8,7 @@ handbooks give for such walls; no source for any one of them. Seeded and repeata
 
 from collections.abc import Callable
 from dataclasses import dataclass, replace
+from functools import lru_cache
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -25,6 +26,7 @@ _SECONDS, _LEAST_CELL, _MOST_CELL = 0.8, 0.105, 0.125
 _THING_METRES, _PATCH_METRES, _UNEVEN = 0.03, 0.8, 0.35
 _GIVES_WAY = ("plasterboard_studs", "plaster_lath", "timber_floor", "wood_panel")
 _LOWEST_CUPBOARD = 0.25
+_INVENTED = 4
 _BAY_WIDTH, _BAY_DEPTH, _SILL, _LINTEL = 1.3, 0.2, 0.85, 2.05
 _HEARD_HZ: FloatArray = np.arange(4.0, TOP_HZ + 0.25, 0.25)
 _SLOW_HZ, _SLOW_ORDER = 8.0, 4
@@ -42,17 +44,8 @@ class HiddenRoom:
 
     @classmethod
     def of(cls, survey: Room, seed: int) -> "HiddenRoom":
-        """As the survey has it, and as it has it not."""
-        from jolly_parlor.studio.voxels import VoxelRoom
-
-        rng = np.random.default_rng([seed, 78])
-        cell = _fitting_cell(survey)
-        room = replace(survey, things=(*_moved(survey, rng), *_forgotten(survey, rng)))
-        panels = _panels(survey, rng)
-        # What gives way takes its sound by that; the lining itself takes little.
-        room = room.lined({name: Surface("own", (0.05,) * 7) for name in panels})
-        bay, uneven = _bay(survey), _unevenness(seed)
-        return cls(room, VoxelRoom(room, cell, _SECONDS, panels, recess=bay, uneven=uneven))
+        """As the survey has it, and as it has it not; the last few are kept."""
+        return cls(*_invented(survey, seed))
 
     def transfers(self, microphone: Point, sources: tuple[Point, ...]) -> ComplexArray:
         """Pressure per unit source at HEARD_HZ, (sources, frequencies). A second or two."""
@@ -68,6 +61,20 @@ class HiddenRoom:
         )
         slow = high_pass(np.maximum(frequencies_hz, 0.1), _SLOW_HZ, _SLOW_ORDER)
         return np.asarray((real + 1j * imag) * slow)
+
+
+@lru_cache(_INVENTED)
+def _invented(survey: Room, seed: int) -> tuple[Room, "VoxelRoom"]:
+    from jolly_parlor.studio.voxels import VoxelRoom
+
+    rng = np.random.default_rng([seed, 78])
+    cell = _fitting_cell(survey)
+    room = replace(survey, things=(*_moved(survey, rng), *_forgotten(survey, rng)))
+    panels = _panels(survey, rng)
+    # What gives way takes its sound by that; the lining itself takes little.
+    room = room.lined({name: Surface("own", (0.05,) * 7) for name in panels})
+    bay, uneven = _bay(survey), _unevenness(seed)
+    return room, VoxelRoom(room, cell, _SECONDS, panels, recess=bay, uneven=uneven)
 
 
 def _fitting_cell(survey: Room) -> float:

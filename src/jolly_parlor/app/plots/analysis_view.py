@@ -45,11 +45,10 @@ class TellingPlot(pg.PlotWidget):
     is_picture = True
 
     def __init__(self) -> None:
-        super().__init__()
+        super().__init__(enableMenu=False)
         self.setFixedHeight(210)
         self.setObjectName("take-plot")
         plot = self.getPlotItem()
-        plot.setMenuEnabled(False)
         plot.hideButtons()
         plot.setMouseEnabled(False, False)
 

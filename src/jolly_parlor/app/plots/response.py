@@ -124,8 +124,8 @@ class ResponseView(QWidget):
     def _add_plot(
         self, row: int, left: pg.AxisItem, bottom: pg.AxisItem, span: tuple[float, float]
     ) -> pg.PlotItem:
-        plot = self.graphics.addPlot(row=row, col=0, axisItems={"left": left, "bottom": bottom})
-        plot.setMenuEnabled(False)
+        axes = {"left": left, "bottom": bottom}
+        plot = self.graphics.addPlot(row, 0, axisItems=axes, enableMenu=False)
         plot.hideButtons()
         plot.setMouseEnabled(False, False)
         plot.setXRange(np.log10(LOW_HZ) - EDGE, np.log10(UPPER_HZ) + EDGE, padding=0)

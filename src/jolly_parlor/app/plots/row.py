@@ -33,7 +33,7 @@ class RowPlot(pg.PlotWidget):
 
     def __init__(self, curve: Deviation | None, against: Deviation | None, name: str) -> None:
         left, bottom = decibel_axis(), HertzAxis()
-        super().__init__(axisItems={"left": left, "bottom": bottom})
+        super().__init__(axisItems={"left": left, "bottom": bottom}, enableMenu=False)
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.setAccessibleName(tr("Response, {name}", name=name))
         self.setAccessibleDescription(curve_words(curve) if curve is not None else tr("No curve."))
@@ -44,7 +44,6 @@ class RowPlot(pg.PlotWidget):
         left.setWidth(round(40 * theme.scale()))
         bottom.setHeight(round(20 * theme.scale()))
         plot = self.getPlotItem()
-        plot.setMenuEnabled(False)
         plot.hideButtons()
         plot.setMouseEnabled(False, False)
         plot.showGrid(x=False, y=True, alpha=0.18)

@@ -36,13 +36,12 @@ class StonesPlot(pg.PlotWidget):
 
     def __init__(self, name: str, about: str, across: str, up: str) -> None:
         left, bottom = pg.AxisItem("left"), pg.AxisItem("bottom")
-        super().__init__(axisItems={"left": left, "bottom": bottom})
+        super().__init__(axisItems={"left": left, "bottom": bottom}, enableMenu=False)
         self.setObjectName(name)
         self.setAccessibleName(about)
         self.setFixedHeight(_HEIGHT)
         self._axes, self._labels = (left, bottom), (up, across)
         plot = self.getPlotItem()
-        plot.setMenuEnabled(False)
         plot.hideButtons()
         plot.setMouseEnabled(False, False)
         self.stones = pg.ScatterPlotItem(hoverable=True, hoverSize=-1)

@@ -187,9 +187,12 @@ class Choice(QWidget):
             button.setCheckable(True)
             button.setProperty("part", True)
             button.setObjectName(f"{name}-{value}")
-            on_click(button, partial(self.chosen.emit, value))
+            on_click(button, partial(self._choose, value))
             layout.addWidget(button)
             self.buttons[value] = button
+
+    def _choose(self, value: str) -> None:
+        self.chosen.emit(value)
 
     def show_value(self, value: str) -> None:
         """Put that button down."""

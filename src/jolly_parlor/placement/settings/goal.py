@@ -12,9 +12,9 @@ frequency; there a control's own slope is a difference of its Chain over a small
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+from functools import lru_cache
 
 import numpy as np
-from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.placement.chains import Chain
@@ -34,7 +34,8 @@ _DB = 10 / np.log(10)
 _TURN: dict[str, float] = {"phase_degrees": 0.01}
 _USUAL_TURN = 0.001
 _LEAST = 1e-30
-_KEPT = 10_000
+_KEPT = 6_000
+"""Responses of parts of chains: a search solves for one place after another with the same ones."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -70,7 +71,7 @@ class Goal:
         self._pressure = np.ascontiguousarray(self._flat[:, :, self._used])
         self._sums = _sums_of(heard)
         self._one = np.ones(self._pressure.shape[-1], dtype=np.complex128)
-        self._known: LRUCache[Chain, ComplexArray] = LRUCache(_KEPT)
+        self._grid = self._f[self._used].tobytes()
         lowest = (self.at_hz <= 2 * self.at_hz[0] + 1e-9).astype(float)
         self._lowest = lowest / lowest.sum()
 
@@ -103,13 +104,7 @@ class Goal:
         return total
 
     def _part(self, chain: Chain) -> ComplexArray:
-        known = self._known.get(chain)
-        if known is None:
-            known = self._known[chain] = self._response(chain)
-        return known
-
-    def _response(self, chain: Chain) -> ComplexArray:
-        return chain.response(self._f[self._used], self.heard.mix.handed_over)
+        return _response(chain, self.heard.mix.handed_over, self._grid)
 
     def square(self, factors: ComplexArray) -> float:
         """J^2."""
@@ -148,7 +143,8 @@ class Goal:
         now = knob.value({knob.names[0]: own})
         if now + by > knob.high:
             by = -by
-        turned = self._response(knob.of(own, now + by)) / self._part(own)
+        there = knob.of(own, now + by)  # asked for once: not worth keeping
+        turned = there.response(self._f[self._used], self.heard.mix.handed_over) / self._part(own)
         return np.asarray((turned - 1) / by)
 
     def _levels(self, factors: ComplexArray) -> tuple[FloatArray, ComplexArray, FloatArray]:
@@ -180,6 +176,14 @@ class Goal:
             by_low = 2 * self._deep * (weights * missing)[:, None]
             by_level[0] += by_low * (1 / level.shape[-1] - self._lowest)
         return total, by_level
+
+
+@lru_cache(_KEPT)
+def _response(chain: Chain, handed_over: bool, grid: bytes) -> ComplexArray:
+    """Of a part of a chain on frequencies given as their bytes; not to be written into."""
+    made = chain.response(np.frombuffer(grid), handed_over)
+    made.flags.writeable = False
+    return made
 
 
 def _evenness(level: FloatArray) -> tuple[FloatArray, FloatArray]:
