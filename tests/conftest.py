@@ -8,9 +8,11 @@ from collections.abc import Iterator
 
 import pytest
 
+from heard_once import heard_once
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, read_survey
+from jolly_parlor.studio.simulated import SimulatedStudio
 from places import EXAMPLES
 
 
@@ -20,6 +22,18 @@ def _modes_of_this_run(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Non
     shared = tmp_path_factory.getbasetemp().parent
     with pytest.MonkeyPatch.context() as patch:
         patch.setenv("XDG_CACHE_HOME", str(shared / "cache"))
+        yield
+
+
+@pytest.fixture(scope="session", autouse=True)
+def _heard_once(tmp_path_factory: pytest.TempPathFactory) -> Iterator[None]:
+    """What the hidden room answers from one place to another is worked out once in a run; tests of
+    the studio itself ask it (`tests/studio/conftest.py`).
+    """
+    folder = tmp_path_factory.getbasetemp().parent / "heard"
+    folder.mkdir(exist_ok=True)
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setattr(SimulatedStudio, "_rendered", heard_once(folder))
         yield
 
 

@@ -6,7 +6,7 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room, Surface
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, Seat
-from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE, Listening, Mix
 
 PAIR = (Loudspeaker("left", "left", "pair"), Loudspeaker("right", "right", "pair"))
@@ -26,6 +26,11 @@ def with_subs(gear: Gear, *names: str) -> Gear:
     others = tuple(one for one in gear.loudspeakers if not one.is_subwoofer)
     subs = tuple(Loudspeaker(name, "subwoofer", "sub") for name in names)
     return replace(gear, loudspeakers=others + subs)
+
+
+def without_controls(gear: Gear) -> Gear:
+    """The same with nothing to be set: a search settles nothing then, which is most of its time."""
+    return replace(gear, models=tuple(replace(m, controls=Controls()) for m in gear.models))
 
 
 def listening(a: Arrangement, seat: str = "desk", mix: str | Mix = BOTH) -> Listening:

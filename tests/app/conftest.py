@@ -5,6 +5,7 @@ from pathlib import Path
 
 import pyqtgraph as pg
 import pytest
+from PyQt6.QtCore import QCoreApplication, QEvent
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
@@ -14,6 +15,7 @@ from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
+from quick_field import quick_search, use_quick_fields
 
 
 @pytest.fixture(scope="session")
@@ -40,9 +42,20 @@ def no_dialog_waits(monkeypatch: pytest.MonkeyPatch) -> None:
 
 
 @pytest.fixture(autouse=True)
-def few_proposals(monkeypatch: pytest.MonkeyPatch) -> None:
-    """A search settles each proposal's subwoofers and settings: three show what five would."""
+def quick_fields(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch) -> None:
+    """What a window shows is asked of a small field, unless a test is marked `real_field`."""
+    if request.node.get_closest_marker("real_field") is None:
+        use_quick_fields(monkeypatch)
+
+
+@pytest.fixture(autouse=True)
+def quick_searches(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch) -> None:
+    """A search is coarse and in the small field, unless a test is marked `real_search`; then three
+    proposals show what five would.
+    """
     monkeypatch.setattr(search_run, "MOST", 3)
+    if request.node.get_closest_marker("real_search") is None:
+        monkeypatch.setattr(search_run, "search_apart", quick_search)
 
 
 @pytest.fixture
@@ -66,6 +79,10 @@ def open_window(
         return window
 
     yield make
+    held.clear()
+    # pytest-qt has closed them and asked Qt to delete them, which it does when a loop ends that no
+    # test has: left alone they would all be laid out, dressed and collected along with the next.
+    QCoreApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
     theme.apply(application(), theme.DAY)
 
 

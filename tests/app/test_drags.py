@@ -131,6 +131,7 @@ class Resizes(QObject):
         return False
 
 
+@pytest.mark.real_field
 def test_verdict_and_curve_follow_while_the_page_keeps_still(
     qtbot: QtBot, window: MainWindow
 ) -> None:
@@ -210,6 +211,7 @@ def test_a_drag_while_all_is_being_worked_out_leaves_nothing_unanswered(
     assert window.session.neighbourhood.strips
 
 
+@pytest.mark.real_field
 def test_a_window_that_rests_lets_tables_go_and_drags_as_before(
     qtbot: QtBot, window: MainWindow
 ) -> None:

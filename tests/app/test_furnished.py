@@ -3,6 +3,7 @@
 from collections.abc import Callable
 
 import numpy as np
+import pytest
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QLabel, QLineEdit
@@ -12,6 +13,8 @@ from helpers_app import press
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.maps import PressureMap
 from jolly_parlor.project.document import Document
+
+pytestmark = pytest.mark.real_field
 
 
 def words_of(window: MainWindow) -> str:

@@ -534,6 +534,7 @@ def test_a_click_is_heard_within_three_tenths_of_a_second(
     assert min(took) < 0.3
 
 
+@pytest.mark.real_field
 def test_the_blind_test_waits_for_a_room_that_is_worked_out(
     qtbot: QtBot, open_window: Callable[..., MainWindow], demo: Document
 ) -> None:

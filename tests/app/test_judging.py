@@ -14,6 +14,8 @@ from jolly_parlor.app import dialogs
 from jolly_parlor.app.judging_dialog import JudgingDialog
 from jolly_parlor.app.window import MainWindow
 
+pytestmark = pytest.mark.real_field
+
 
 def _typed(dialog: QDialog, name: str, text: str) -> None:
     field = dialog.findChild(QLineEdit, name)

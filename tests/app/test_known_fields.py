@@ -10,6 +10,8 @@ from jolly_parlor.app.known_fields import KnownFields
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 
+pytestmark = pytest.mark.real_field
+
 
 def test_why_a_room_was_not_worked_out_is_kept(
     kiln: Document, monkeypatch: pytest.MonkeyPatch

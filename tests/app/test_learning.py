@@ -17,6 +17,8 @@ from jolly_parlor.placement.judging import Judging, Target
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.judging_edits import set_judging
 
+pytestmark = pytest.mark.real_field
+
 
 def _few_takes(window: MainWindow) -> None:
     """The demo with the takes of left and right at the desk only: a quicker fit."""

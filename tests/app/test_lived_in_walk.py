@@ -20,6 +20,8 @@ from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 
+pytestmark = pytest.mark.real_field
+
 PATIENCE = 240_000
 
 

@@ -11,14 +11,19 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import PATIENCE_MS, drag_on_plan, settled
 from jolly_parlor.app import search_run
+from jolly_parlor.app.stations.lineup import search_card
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.schools import SCHOOLS
-from jolly_parlor.placement.search.apart import search_apart
+from jolly_parlor.placement.search.prices import Price
 from jolly_parlor.project.gear_edits import set_gear
+from quick_field import quick_search
+from rooms import without_controls
 
 
 @pytest.fixture
 def search(window: MainWindow):
+    """Its card, with gear that has no controls: settling them is most of what a search takes."""
+    window.session.do("Gear", lambda d: set_gear(d, without_controls(d.gear)))
     window.go("lineup")
     card = window.lineup.search
     window.findChild(QPushButton, "show-wishes").click()
@@ -61,6 +66,7 @@ def test_wishes_are_kept_in_the_document_and_undone(
     assert window.session.document.wishes.facing == "any"
 
 
+@pytest.mark.real_search
 def test_a_region_is_drawn_and_the_sub_found_within_it(
     qtbot: QtBot, window: MainWindow, search
 ) -> None:
@@ -90,6 +96,7 @@ def test_escape_puts_the_pencil_away(qtbot: QtBot, window: MainWindow, search) -
     assert window.session.wanted_region is None
 
 
+@pytest.mark.real_search
 def test_trades_are_shown_told_and_lined_up(qtbot: QtBot, window: MainWindow, search) -> None:
     _narrow(window)
     search.button.click()
@@ -151,7 +158,7 @@ def test_the_best_school_is_offered_while_the_search_goes_on(
 
     def later(*asked: object, **words: object) -> object:
         assert go_on.wait(60.0)
-        return search_apart(*asked, **words)
+        return quick_search(*asked, **words)
 
     monkeypatch.setattr(search_run, "search_apart", later)
     search.button.click()
@@ -233,10 +240,11 @@ def test_the_use_chosen_at_gear_sets_the_limits_and_their_price_is_told(
     _enter(window, "wish equilateral_tolerance", "2 %")
     words = window.findChild(QLabel, "prices-words")
     assert words is not None and not words.isVisible()
-    monkeypatch.setattr("jolly_parlor.placement.search.prices._STEP", 0.15)
+    # What a price is, is tested with the search (`placement/test_limits`); here, how it is told.
+    monkeypatch.setattr(search_card, "prices", lambda *asked: [Price("farthest_monitors", 1.3)])
     window.findChild(QPushButton, "price-wishes").click()
     qtbot.waitUntil(lambda: " costs " in words.text(), timeout=120_000)
-    assert "The monitors no farther out costs" in words.text()
+    assert "The monitors no farther out costs 1.3 dB" in words.text()
     _enter(window, "wish farthest_monitors", "0.7")
     assert not words.isVisible()  # of other wishes
     window.undo()

@@ -244,6 +244,7 @@ def test_a_layout_is_chosen_in_gear_and_its_loudspeakers_come(
     assert "outside its own range" in heard[-1]
 
 
+@pytest.mark.real_field
 def test_around_the_seat_says_what_is_off_moves_and_sets(qtbot: QtBot, five: MainWindow) -> None:
     window, session = five, five.session
     window.go("signoff")

@@ -1,5 +1,6 @@
 """Turning the room, the calm zone, schools and checks, as the user meets them."""
 
+import pytest
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QLineEdit, QPushButton
@@ -69,6 +70,7 @@ def test_checks_follow_the_arrangement(qtbot: QtBot, window: MainWindow) -> None
     assert "equally far from the monitors" not in station.checks.text()
 
 
+@pytest.mark.real_search
 def test_the_room_is_searched_and_a_proposal_lined_up(qtbot: QtBot, window: MainWindow) -> None:
     QTest.keyClick(window, Qt.Key.Key_F, Qt.KeyboardModifier.ControlModifier)
     search = window.lineup.search

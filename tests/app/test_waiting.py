@@ -15,6 +15,8 @@ from jolly_parlor.app.errands import ErrandStopped, Told, watched
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.refused import Refused
 
+pytestmark = pytest.mark.real_field
+
 
 def _steps(seconds: float, told: Told) -> str:
     for step in range(20):

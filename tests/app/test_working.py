@@ -3,6 +3,7 @@
 import time
 from collections.abc import Callable
 
+import pytest
 from PyQt6.QtWidgets import QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
@@ -11,6 +12,8 @@ from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.questions import Kind, Models, Question
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
+
+pytestmark = pytest.mark.real_field
 
 _KIND, _OTHER = Kind("the answer to everything", 1), Kind("the answer to something", 1)
 

@@ -147,7 +147,6 @@ def test_commands_options_and_files_are_completed() -> None:
     assert _completed("my-ro") == ["my-ro"]  # a file: the shell goes on
 
 
-@pytest.mark.skipif(not shutil.which("bash"), reason="no bash")
 def test_bash_reads_what_completes(home: Path) -> None:
     script = home / "bash-completion" / "completions" / "jolly-parlor"
     done = ran(["bash", "-c", f'source "{script}" && complete -p jolly-parlor'])

@@ -17,7 +17,7 @@ from jolly_parlor.studio.measuring import Cancelled, Settings, measure
 from jolly_parlor.studio.rendering import TrueRoom, impulse_response
 from jolly_parlor.studio.simulated import SimulatedStudio
 
-SHORT = Settings(Sweep(seconds=2.0), sweeps=2)
+SHORT = Settings(Sweep(seconds=1.0), sweeps=2)
 
 
 @pytest.fixture(scope="module")
@@ -182,8 +182,9 @@ def test_distortion_of_a_clean_chain_is_low_and_of_a_bent_one_found(
             bent = sound + 0.1 * sound**2 / peak  # a tenth of full swing: second order at -26 dB
             return super().record(bent, source, told, after, progress, cancelled)
 
-    clean = measure(SimulatedStudio(kiln.room, 3), Settings(sweeps=1), "left", stage)
-    bent = measure(Bent(kiln.room, 3), Settings(sweeps=1), "left", stage)
+    one = Settings(Sweep(seconds=2.0), sweeps=1)
+    clean = measure(SimulatedStudio(kiln.room, 3), one, "left", stage)
+    bent = measure(Bent(kiln.room, 3), one, "left", stage)
     assert clean.distortion_db == {}, "what is there is noise, and is not called distortion"
     # y = x + a x^2 makes a / 2 at twice the frequency; the room colours 125 and 250 Hz differently.
     f, level = bent.response.frequencies_hz, bent.response.level_db

@@ -19,7 +19,7 @@ from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.measuring import Measurement, Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 
-SETTINGS = Settings(Sweep(seconds=2.0), sweeps=2)
+SETTINGS = Settings(Sweep(seconds=1.0), sweeps=2)
 F = TAKE_HZ[(TAKE_HZ > 25.0) & (TAKE_HZ < 290.0)]  # where takes are kept: nothing interpolated
 SOURCES = ("left", "right", "sub", "both+sub")
 Taken = dict[str, Measurement]
