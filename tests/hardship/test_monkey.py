@@ -14,7 +14,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.box_room import BoxRoomField
 from jolly_parlor.acoustics.fields import box_field
 from jolly_parlor.acoustics.room import Room
-from jolly_parlor.app import search_run, theme
+from jolly_parlor.app import jobs, search_run, theme
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.stations.takes import missing_card
@@ -25,6 +25,7 @@ from jolly_parlor.placement.search.search import Found, search
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
+from jolly_parlor.refused import Refused
 from quick_field import use_quick_fields
 
 
@@ -35,8 +36,13 @@ def alone(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
         monkeypatch.setenv(name, str(tmp_path / name))
     use_quick_fields(monkeypatch)
     monkeypatch.setattr(search_run, "search_apart", small_search)
-    # Looking for what is missing takes minutes in a room of this size; `test_learning` does it.
+    # A fit to all takes, and looking for what is missing, take minutes; `test_learning` does both.
+    monkeypatch.setattr(jobs, "learn", no_fit)
     monkeypatch.setattr(missing_card, "missing_things", lambda *asked: [])
+
+
+def no_fit(*_: object) -> None:
+    raise Refused("Nothing is fitted here.")
 
 
 def small_search(
@@ -70,7 +76,7 @@ def test_whatever_is_pressed_typed_and_dragged_nothing_goes_wrong(
     with Turns() as turns:
         window = opened(qtbot, demo, tmp_path)
         window.session.told.connect(told.append)
-        assert Monkey(window, turns, seed, tmp_path / "out").play(100) == []
+        assert Monkey(window, turns, seed, tmp_path / "out").play(60) == []
     assert [text for text in told if "The program failed" in text] == []
     assert not defects.log_path().exists(), defects.log_path().read_text("utf-8")
 
@@ -81,8 +87,8 @@ def test_a_play_repeats_itself_step_by_step(qtbot: QtBot, demo: Document, tmp_pa
         with Turns() as turns:
             window = opened(qtbot, demo, tmp_path / name)
             monkey = Monkey(window, turns, 7, tmp_path / name / "out")
-            monkey.play(25)
+            monkey.play(12)
             plays.append(monkey.steps)
             window.session.history.saved()
             window.close()
-    assert plays[0] == plays[1] and len(plays[0]) > 25
+    assert plays[0] == plays[1] and len(plays[0]) > 12
