@@ -108,7 +108,8 @@ class _Timer(QObject):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.due = self._once = False
-        parent.destroyed.connect(self._gone) if parent is not None else None
+        if parent is not None:
+            parent.destroyed.connect(self._gone)
 
     def setSingleShot(self, once: bool) -> None:
         self._once = once
