@@ -16,6 +16,7 @@ from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
 from quick_field import quick_search, use_quick_fields
+from short_pieces import use_short_pieces
 
 
 @pytest.fixture(scope="session")
@@ -43,9 +44,12 @@ def no_dialog_waits(monkeypatch: pytest.MonkeyPatch) -> None:
 
 @pytest.fixture(autouse=True)
 def quick_fields(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch) -> None:
-    """What a window shows is asked of a small field, unless a test is marked `real_field`."""
+    """What a window shows is asked of a small field, unless a test is marked `real_field`; what it
+    plays is short.
+    """
     if request.node.get_closest_marker("real_field") is None:
         use_quick_fields(monkeypatch)
+    use_short_pieces(monkeypatch)
 
 
 @pytest.fixture(autouse=True)

@@ -442,6 +442,22 @@ def test_a_lesson_is_taken_to_its_end_and_kept_for_that_person(
     assert "1 time so far" in shown(hearing, "lesson-words")
 
 
+def test_a_lesson_may_be_left_while_its_first_sounds_are_made(
+    qtbot: QtBot, hearing: MainWindow, card: CountingCard
+) -> None:
+    """Regression: the sounds came, and were to be those of a trial that was no more."""
+    press(hearing, "hear-page-lessons")
+    lessons = hearing.hear.lessons
+    lessons.slider.setFocus()
+    QTest.keyClick(lessons.slider, Qt.Key.Key_Home)  # another size than a test begins with
+    settled(qtbot, hearing)
+    press(hearing, "lesson-begin")
+    press(hearing, "lesson-leave")
+    settled(qtbot, hearing)
+    assert lessons.course is None and lessons.sounds
+    assert not hearing.hear.player.plays_for(lessons)
+
+
 def test_a_room_without_anything_in_it_teaches_with_the_demos(
     qtbot: QtBot, open_window: Callable[..., MainWindow], kiln: Document, card: CountingCard
 ) -> None:

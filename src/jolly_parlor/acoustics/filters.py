@@ -11,9 +11,10 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 
 def peaking(frequencies_hz: FloatArray, centre_hz: float, gain_db: float, q: float) -> ComplexArray:
     """A bell: H = (s^2 + s A / Q + 1) / (s^2 + s / (A Q) + 1), A = 10^(gain / 40)."""
-    s = 1j * np.asarray(frequencies_hz, dtype=float) / centre_hz
+    w = np.asarray(frequencies_hz, dtype=float) / centre_hz
     a = 10 ** (gain_db / 40)
-    return np.asarray((s**2 + s * a / q + 1) / (s**2 + s / (a * q) + 1))
+    even = 1 - w**2  # s = j w
+    return np.asarray((even + 1j * (w * (a / q))) / (even + 1j * (w / (a * q))))
 
 
 def shelf_low(frequencies_hz: FloatArray, middle_hz: float, gain_db: float) -> ComplexArray:

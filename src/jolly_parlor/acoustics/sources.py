@@ -12,8 +12,8 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 
 def high_pass(frequencies_hz: FloatArray, corner_hz: float, order: int) -> ComplexArray:
     """Butterworth high-pass of that order, -3 dB at its corner; a box's low end."""
-    ratio = 1j * np.asarray(frequencies_hz, dtype=float) / corner_hz
-    return np.asarray(ratio**order * _butterworth(ratio, order))
+    ratio = np.asarray(frequencies_hz, dtype=float) / corner_hz
+    return np.asarray(1j**order * ratio**order * _butterworth(1j * ratio, order))
 
 
 def low_pass(frequencies_hz: FloatArray, corner_hz: float, order: int) -> ComplexArray:
@@ -61,4 +61,7 @@ def _butterworth(s: ComplexArray, order: int) -> ComplexArray:
     """
     k = np.arange(1, order + 1)
     poles = np.exp(1j * np.pi * (2 * k + order - 1) / (2 * order))
-    return np.asarray(1.0 / np.prod(s[..., None] - poles, axis=-1))
+    product = np.ones_like(s)
+    for pole in poles:
+        product *= s - pole
+    return np.asarray(1.0 / product)

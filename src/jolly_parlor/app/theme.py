@@ -138,8 +138,9 @@ def calm_to_rough(share: float, alpha: int = 255) -> QColor:
     return QColor(red, green, blue, alpha)
 
 
+@lru_cache(maxsize=1)
 def load_fonts() -> None:
-    """Make the shipped fonts known to Qt."""
+    """Make the shipped fonts known to Qt; once, for it would keep each as often as it is told."""
     for file in sorted(FONTS.glob("*.ttf")):
         QFontDatabase.addApplicationFont(str(file))
 

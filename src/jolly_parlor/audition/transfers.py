@@ -9,6 +9,7 @@ sound, so that the balance stays. Below 20 Hz all fades.
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import lru_cache
 
 import numpy as np
 
@@ -48,7 +49,7 @@ _BALANCE_HZ = (700.0, 2000.0)
 _LEVEL_HZ = (200.0, 300.0)
 """Where modes and images are held against each other."""
 _MOST_LOW_BYTES, _MOST_HIGH_BYTES = 8_000_000, 24_000_000
-_SPHERE_STEP_HZ = 50.0
+_HEAD_HZ: FloatArray = np.asarray(np.arange(0.0, RATE_HZ / 2 + 50.0, 50.0), dtype=np.float64)
 
 
 @dataclass(frozen=True)
@@ -86,9 +87,6 @@ class Transfers:
         self._images: Images | SeenImages | None = None
         self._low: Kept[tuple[Point, Point]] = Kept(_MOST_LOW_BYTES)
         self._high: Kept[tuple[Point, Point, bool]] = Kept(_MOST_HIGH_BYTES)
-        coarse = np.arange(0.0, f[-1] + _SPHERE_STEP_HZ, _SPHERE_STEP_HZ)
-        self._sphere_hz = coarse
-        self._sphere: Sphere | None = None
 
     def expect(self, heads: Sequence[Point], reception: Reception) -> None:
         """Heads that will be asked for: their field may be worked out together."""
@@ -157,16 +155,16 @@ class Transfers:
         """The head's own part, (arrivals, frequencies); 1 for a point."""
         if not np.any(ear):
             return np.ones((len(towards), f.size), np.complex128)
-        if self._sphere is None:
-            self._sphere = Sphere(self._sphere_hz, self.room.speed_of_sound)
-        coarse = self._sphere.at(towards @ ear)
+        coarse = _head(self.room.speed_of_sound).at(towards @ ear)
         return np.array(
-            [
-                np.interp(f, self._sphere_hz, one.real)
-                + 1j * np.interp(f, self._sphere_hz, one.imag)
-                for one in coarse
-            ]
+            [np.interp(f, _HEAD_HZ, c.real) + 1j * np.interp(f, _HEAD_HZ, c.imag) for c in coarse]
         )
+
+
+@lru_cache(maxsize=4)
+def _head(speed_of_sound: float) -> Sphere:
+    """Of the same air it is the same in every room, and a tenth of a second's work."""
+    return Sphere(_HEAD_HZ, speed_of_sound)
 
 
 def share_of_modes(frequencies_hz: FloatArray) -> FloatArray:

@@ -39,6 +39,9 @@ class FlowRow(BreakingLayout):
 
     def __init__(self, parent: QWidget | None = None) -> None:
         self._known: dict[int, list[_Line]] = {}
+        self._visible: list[Cell] | None = None
+        self._hint: QSize | None = None
+        self._least: QSize | None = None
         super().__init__(parent)
         self.setSpacing(6)
 
@@ -85,6 +88,7 @@ class FlowRow(BreakingLayout):
     def invalidate(self) -> None:
         """Something became larger or smaller."""
         self._known = {}
+        self._visible = self._hint = self._least = None
         super().invalidate()
 
     def heightForWidth(self, a0: int) -> int:
@@ -95,6 +99,11 @@ class FlowRow(BreakingLayout):
 
     def sizeHint(self) -> QSize:
         """All of it in one line."""
+        if self._hint is None:
+            self._hint = self._in_one_line()
+        return self._hint
+
+    def _in_one_line(self) -> QSize:
         seen = self._seen()
         wide = sum(_wanted(cell) for cell in seen) + self.spacing() * max(len(seen) - 1, 0)
         high = max((cell.item.sizeHint().height() for cell in seen), default=0)
@@ -102,6 +111,11 @@ class FlowRow(BreakingLayout):
 
     def minimumSize(self) -> QSize:
         """Each on a line of its own."""
+        if self._least is None:
+            self._least = self._line_by_line()
+        return self._least
+
+    def _line_by_line(self) -> QSize:
         seen = self._seen()
         wide = max((cell.least for cell in seen), default=0)
         high = max((cell.item.minimumSize().height() for cell in seen), default=0)
@@ -131,7 +145,10 @@ class FlowRow(BreakingLayout):
         self.invalidate()
 
     def _seen(self) -> list[Cell]:
-        return [cell for cell in self._cells if cell.is_gap or not cell.item.isEmpty()]
+        if self._visible is None:
+            seen = [cell for cell in self._cells if cell.is_gap or not cell.item.isEmpty()]
+            self._visible = seen
+        return self._visible
 
     def _lines(self, wide: int) -> list[list[Cell]]:
         lines: list[list[Cell]] = [[]]

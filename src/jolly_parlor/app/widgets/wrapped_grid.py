@@ -57,6 +57,9 @@ class WrappedGrid(BreakingLayout):
         self._between, self._under = 6, 6
         self._known: dict[int, list[tuple[_Placed, QRect]]] = {}
         self._found: dict[int, _Column] | None = None
+        self._visible: list[_Placed] | None = None
+        self._hint: QSize | None = None
+        self._least: QSize | None = None
         super().__init__(parent)
 
     # What QGridLayout has and QLayout has not.
@@ -130,6 +133,7 @@ class WrappedGrid(BreakingLayout):
     def invalidate(self) -> None:
         """Something became larger or smaller."""
         self._known, self._found = {}, None
+        self._visible = self._hint = self._least = None
         super().invalidate()
 
     def heightForWidth(self, a0: int) -> int:
@@ -140,6 +144,11 @@ class WrappedGrid(BreakingLayout):
 
     def sizeHint(self) -> QSize:
         """All columns side by side."""
+        if self._hint is None:
+            self._hint = self._wanted()
+        return self._hint
+
+    def _wanted(self) -> QSize:
         columns = self._columns()
         wide = sum(c.hint for c in columns.values()) + self._between * max(len(columns) - 1, 0)
         rects = [rect for _, rect in self._laid(wide)]
@@ -149,10 +158,17 @@ class WrappedGrid(BreakingLayout):
 
     def minimumSize(self) -> QSize:
         """Every column under the one before it."""
-        wide = 0
-        for c in self._seen():
-            wide = max(wide, c.least + (_INDENT if c.column and self._breaks(c) else 0))
-        high = max((c.item.minimumSize().height() for c in self._seen()), default=0)
+        if self._least is None:
+            self._least = self._needed()
+        return self._least
+
+    def _needed(self) -> QSize:
+        wide, seen = 0, self._seen()
+        first = {c.row: min(d.column for d in seen if d.row == c.row) for c in seen}
+        for c in seen:
+            # What has something before it in its row can go below.
+            wide = max(wide, c.least + (_INDENT if c.column > first[c.row] else 0))
+        high = max((c.item.minimumSize().height() for c in seen), default=0)
         return self._with_margins(QSize(wide, high))
 
     def setGeometry(self, a0: QRect) -> None:
@@ -172,11 +188,9 @@ class WrappedGrid(BreakingLayout):
         return [c for c in self._cells if isinstance(c, _Placed)]
 
     def _seen(self) -> list[_Placed]:
-        return [c for c in self._placed_cells() if not c.item.isEmpty()]
-
-    def _breaks(self, cell: _Placed) -> bool:
-        """Whether something stands before it in its row, so that it can go below."""
-        return any(c.row == cell.row and c.column < cell.column for c in self._seen())
+        if self._visible is None:
+            self._visible = [c for c in self._placed_cells() if not c.item.isEmpty()]
+        return self._visible
 
     def _columns(self) -> dict[int, _Column]:
         """Those that have something, by number."""

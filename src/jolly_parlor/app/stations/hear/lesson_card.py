@@ -193,9 +193,15 @@ class LessonCard:
 
     def give_up(self) -> None:
         """Back to exploring; nothing is kept."""
-        self.course = None
+        self._explore()
         self.player.stop()
         self._show()
+
+    def _explore(self) -> None:
+        """A trial that was under way is let go, with what was still to be heard of it."""
+        self.course = None
+        if self._playing in ("1", "2"):
+            self._playing = self._wanted = ""
 
     def save(self) -> None:
         """With and without it, as files."""
@@ -299,13 +305,13 @@ class LessonCard:
         scale = self.lesson.scale
         size = scale.least + (scale.most - scale.least) * value / _STEPS
         if abs(size - self._size) > (scale.most - scale.least) / _STEPS / 2:
-            self.course = None  # back to exploring
+            self._explore()
             self._set_size(size)
 
     def _as_here(self) -> None:
         here = self.room.here
         if here is not None and here.size is not None:
-            self.course = None
+            self._explore()
             self._set_size(here.size)
 
     def _choose(self, index: int) -> None:
@@ -321,7 +327,7 @@ class LessonCard:
 
     def _choose_room(self, value: str) -> None:
         self.room.own = value == "own"
-        self.course = None
+        self._explore()
         self.refresh()
 
     def _due(self) -> None:

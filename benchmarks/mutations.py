@@ -1,0 +1,196 @@
+"""How many mutants of the calculating packages the tests kill.
+
+Run from the repository, after `./check --coverage` (which leaves what each test ran through, and
+how long it took): `.venv/bin/python benchmarks/mutations.py [PACKAGE ...] [--each N] [--seed S]`.
+
+Of each package N mutants are drawn by the seed: a comparison turned, a number moved by one, a sum
+made a difference, a loop left out. Each runs against the quickest of the tests that ran through its
+statement, up to a minute of them; what nothing ran through has survived. Prints the share that
+died and every survivor with what was changed; exits 1 where a package lies below its floor.
+
+Left out are annotations and decorators: a mutant there either fails to import, which proves
+nothing, or takes a memory away, which changes no answer. So are operators that no sum of floats
+survives (a shift in place of a product), which would make the share look better than it is.
+"""
+
+import argparse
+import ast
+import os
+import random
+import shlex
+import shutil
+import sys
+import tempfile
+import xml.etree.ElementTree as ET
+from collections import defaultdict
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+from queue import SimpleQueue
+
+from cosmic_ray.commands.init import init
+from cosmic_ray.mutating import mutate_and_test
+from cosmic_ray.work_db import WorkDB, use_db
+from cosmic_ray.work_item import MutationSpec, TestOutcome, WorkResult
+from coverage import CoverageData
+
+ROOT = Path(__file__).resolve().parents[1]
+TIMES = ROOT / ".test-times.xml"
+PACKAGES = ("acoustics", "placement", "fitting", "equalising", "signals")
+FLOOR = 0.80
+_BINARY = ("Add_Sub", "Sub_Add", "Mul_Div", "Div_Mul", "Pow_Mul", "FloorDiv_Div", "Mod_FloorDiv")
+_SETS = ("BitAnd_BitOr", "BitOr_BitAnd")
+_COMPARED = ("Lt_LtE", "Lt_GtE", "LtE_Lt", "LtE_Gt", "Gt_GtE", "Gt_LtE", "GtE_Gt", "GtE_Lt")
+_SAME = ("Eq_NotEq", "NotEq_Eq", "Is_IsNot", "IsNot_Is")
+MEANT = {
+    *(f"ReplaceBinaryOperator_{name}" for name in (*_BINARY, *_SETS)),
+    *(f"ReplaceComparisonOperator_{name}" for name in (*_COMPARED, *_SAME)),
+    *("ReplaceUnaryOperator_Delete_USub", "ReplaceUnaryOperator_Delete_Not"),
+    *("AddNot", "ReplaceTrueWithFalse", "ReplaceFalseWithTrue", "NumberReplacer"),
+    *("ReplaceAndWithOr", "ReplaceOrWithAnd", "ZeroIterationForLoop"),
+    *("ReplaceBreakWithContinue", "ReplaceContinueWithBreak"),
+}
+_SECONDS, _MOST = 60.0, 80
+"""Of the tests that one mutant meets."""
+
+
+class Known:
+    """What each test ran through, and how long each takes."""
+
+    def __init__(self) -> None:
+        self._data = CoverageData(str(ROOT / ".coverage"))
+        self._data.read()
+        self._seconds: dict[str, float] = defaultdict(float)
+        for case in ET.parse(TIMES).iter("testcase"):
+            name = f"{case.get('file')}::{case.get('name')}"
+            self._seconds[name] += float(case.get("time", 0))
+
+    def tests(self, module: Path, mutation: MutationSpec) -> list[str]:
+        """Which ran through the mutation's statement, the quickest first. What stands outside
+        functions runs at import: there, every test of the module.
+        """
+        through = self._data.contexts_by_lineno(str(ROOT / module))
+        lines = _statement(ROOT / module, mutation.start_pos[0])
+        contexts = {c for line in lines or through for c in through.get(line, ())}
+        names = {c.partition("|")[0] for c in contexts if c} & self._seconds.keys()
+        chosen: list[str] = []
+        left = _SECONDS
+        for name in sorted(names, key=lambda n: (self._seconds[n], n))[:_MOST]:
+            left -= self._seconds[name]
+            if left < 0 and chosen:
+                break
+            chosen.append(name)
+        return chosen
+
+
+def _statement(path: Path, line: int) -> range | None:
+    """The lines of the innermost statement there; None outside functions, or where a definition
+    begins (its defaults are made at import).
+    """
+    found: range | None = None
+    tree = ast.parse(path.read_text("utf-8"))
+    for function in ast.walk(tree):
+        if not isinstance(function, ast.FunctionDef):
+            continue
+        for node in ast.walk(function):
+            if isinstance(node, ast.stmt) and node is not function:
+                end = node.end_lineno or node.lineno
+                if isinstance(body := getattr(node, "body", None), list):
+                    end = body[0].lineno - 1 if body[0].lineno > node.lineno else node.lineno
+                lines = range(node.lineno, end + 1)
+                if line in lines and (found is None or len(lines) <= len(found)):
+                    found = lines
+    return found
+
+
+def _idle(path: Path) -> set[tuple[int, int]]:
+    """Where annotations and decorators begin and end, as (line, column) of what is in them."""
+    inside: set[tuple[int, int]] = set()
+    for node in ast.walk(ast.parse(path.read_text("utf-8"))):
+        parts = [getattr(node, "annotation", None), getattr(node, "returns", None)]
+        parts += getattr(node, "decorator_list", [])
+        for part in parts:
+            if isinstance(part, ast.expr):
+                for line in range(part.lineno, (part.end_lineno or part.lineno) + 1):
+                    first = part.col_offset if line == part.lineno else 0
+                    last = part.end_col_offset if line == part.end_lineno else 200
+                    inside |= {(line, column) for column in range(first, last or 0)}
+    return inside
+
+
+def drawn(package: str, each: int, seed: int) -> list[MutationSpec]:
+    """As many mutations of a package, by the seed; paths from the root of the repository."""
+    modules = sorted((ROOT / "src" / "jolly_parlor" / package).rglob("*.py"))
+    with tempfile.TemporaryDirectory() as folder:
+        with use_db(str(Path(folder) / "mutants"), WorkDB.Mode.create) as work:
+            init(modules, work, {})
+            every = [item.mutations[0] for item in work.work_items]
+    idle = {path: _idle(path) for path in modules}
+    meant = [
+        m
+        for m in every
+        if m.operator_name.partition("/")[2] in MEANT and m.start_pos not in idle[m.module_path]
+    ]
+    meant.sort(key=lambda m: (str(m.module_path), m.operator_name, m.occurrence))
+    return random.Random(f"{package} {seed}").sample(meant, min(each, len(meant)))
+
+
+def tried(mutation: MutationSpec, known: Known, trees: "SimpleQueue[Path]") -> WorkResult | None:
+    """What came of it in a copy of the repository; None where no test ran through it."""
+    module = Path(mutation.module_path).relative_to(ROOT)
+    tests = known.tests(module, mutation)
+    if not tests:
+        return None
+    tree = trees.get()
+    try:
+        there = MutationSpec(
+            tree / module,
+            mutation.operator_name,
+            mutation.occurrence,
+            mutation.start_pos,
+            mutation.end_pos,
+        )
+        python = ROOT / ".venv" / "bin" / "python"
+        # The copy's own package comes before the one that is installed.
+        run = f"{python} -m pytest -q -x -p no:cacheprovider -o pythonpath='tests src'"
+        where = f"env -C {tree} PYTHONPATH={tree / 'src'}"
+        command = f"{where} {run} {' '.join(shlex.quote(name) for name in tests)}"
+        return mutate_and_test([there], command, timeout=4 * _SECONDS)
+    finally:
+        trees.put(tree)
+
+
+def main() -> int:
+    """Print a package after another."""
+    parser = argparse.ArgumentParser(description=__doc__)
+    parser.add_argument("packages", nargs="*", default=PACKAGES)
+    parser.add_argument("--each", type=int, default=40)
+    parser.add_argument("--seed", type=int, default=1)
+    args = parser.parse_args()
+    os.environ |= {"QT_QPA_PLATFORM": "offscreen", "OMP_NUM_THREADS": "1"}
+    os.environ |= {"OPENBLAS_NUM_THREADS": "1"}
+    known, below = Known(), 0
+    with tempfile.TemporaryDirectory() as folder:
+        trees: SimpleQueue[Path] = SimpleQueue()
+        for n in range(2):
+            tree = Path(folder) / str(n)
+            shutil.copytree(ROOT, tree, ignore=shutil.ignore_patterns(".venv", ".git", ".coverage"))
+            trees.put(tree)
+        for package in args.packages:
+            mutations = drawn(package, args.each, args.seed)
+            with ThreadPoolExecutor(2) as pool:
+                results = list(pool.map(lambda m: tried(m, known, trees), mutations))
+            died = [r is not None and r.test_outcome != TestOutcome.SURVIVED for r in results]
+            share = sum(died) / max(len(died), 1)
+            below += share < FLOOR
+            print(f"mutants {package}: {sum(died)} of {len(died)} died ({share:.0%})", flush=True)
+            for mutation, result in zip(mutations, results, strict=True):
+                if result is None:
+                    at = f"{mutation.module_path.relative_to(ROOT)}:{mutation.start_pos[0]}"
+                    print(f"  no test ran through {at} ({mutation.operator_name})")
+                elif result.test_outcome == TestOutcome.SURVIVED:
+                    print("  " + "\n  ".join((result.diff or "").splitlines()))
+    return 1 if below else 0
+
+
+if __name__ == "__main__":
+    sys.exit(main())
