@@ -120,10 +120,12 @@ def _idle(path: Path) -> set[tuple[int, int]]:
 def drawn(package: str, each: int, seed: int) -> list[MutationSpec]:
     """As many mutations of a package, by the seed; paths from the root of the repository."""
     modules = sorted((ROOT / "src" / "jolly_parlor" / package).rglob("*.py"))
-    with tempfile.TemporaryDirectory() as folder:
-        with use_db(str(Path(folder) / "mutants"), WorkDB.Mode.create) as work:
-            init(modules, work, {})
-            every = [item.mutations[0] for item in work.work_items]
+    with (
+        tempfile.TemporaryDirectory() as folder,
+        use_db(str(Path(folder) / "mutants"), WorkDB.Mode.create) as work,
+    ):
+        init(modules, work, {})
+        every = [item.mutations[0] for item in work.work_items]
     idle = {path: _idle(path) for path in modules}
     meant = [
         m

@@ -5,6 +5,7 @@ import speaking  # noqa: F401 - before anything of the program is loaded
 
 # isort: on
 from collections.abc import Iterator
+from pathlib import Path
 
 import pytest
 
@@ -14,6 +15,34 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, read_survey
 from jolly_parlor.studio.simulated import SimulatedStudio
 from places import EXAMPLES
+
+_LONG = (
+    "fitting/test_missing.py",
+    "fitting/test_lived_in.py",
+    "fitting/test_fit.py",
+    "placement/test_limits.py",
+    "placement/test_search.py",
+    "test_cli.py",
+    "hardship/test_monkey.py",
+    "studio/test_simulated.py",
+    "studio/test_soundcard.py",
+    "app/",
+    "placement/",
+    "project/",
+)
+
+
+def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
+    """What takes long is begun first, so that no process is left alone with it at the end; within a
+    file the order stays.
+    """
+    root = Path(__file__).parent
+
+    def rank(item: pytest.Item) -> int:
+        within = item.path.relative_to(root).as_posix()
+        return next((n for n, name in enumerate(_LONG) if within.startswith(name)), len(_LONG))
+
+    items.sort(key=rank)
 
 
 @pytest.fixture(scope="session", autouse=True)

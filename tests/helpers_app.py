@@ -2,7 +2,7 @@
 
 from collections.abc import Callable
 
-from PyQt6.QtCore import QPoint, QPointF, Qt, QTimer
+from PyQt6.QtCore import QCoreApplication, QEvent, QPoint, QPointF, Qt, QTimer
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QDialog, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
@@ -21,6 +21,13 @@ def settled(qtbot: QtBot, window: MainWindow) -> None:
         if not window.session.calculating:
             application().processEvents()  # what the last answer put onto a page is shown by now
             return
+
+
+def delete_what_was_let_go() -> None:
+    """What Qt was asked to delete later; what that was connected through goes a turn after it."""
+    for _ in range(2):
+        QCoreApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+        application().processEvents()
 
 
 def drag_on_plan(window: MainWindow, start: QPointF, by: QPoint, steps: int = 5) -> None:

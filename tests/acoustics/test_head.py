@@ -1,7 +1,10 @@
 """The spherical head against its known limits."""
 
+from collections.abc import Callable
+
 import numpy as np
 import pytest
+from scipy import special
 
 from certain import some
 from jolly_parlor.acoustics.head import RADIUS_METRES, Sphere, ear_directions, ear_points
@@ -36,6 +39,37 @@ def test_the_lit_side_is_louder_at_high_frequencies() -> None:
     lit, dark = (np.abs(on_sphere(f, 20.0, angle))[0] for angle in (0.0, 150.0))
     assert 20 * np.log10(lit) == pytest.approx(6.0, abs=0.5)
     assert dark < 0.6 * lit
+
+
+@pytest.mark.parametrize("hertz", [300.0, 1000.0, 3000.0])
+def test_what_the_series_says_is_what_makes_the_sphere_rigid(hertz: float) -> None:
+    """A second derivation, by collocation: of a plane wave and waves that go out (Rayleigh's
+    hypothesis, which holds for a sphere) those amplitudes are sought with which no air moves into
+    the sphere, by plain differences, anywhere on it.
+    """
+    k = 2 * np.pi * hertz / C
+    cosines = np.cos(np.linspace(0.0, np.pi, 90))
+    step = 1e-5 * RADIUS_METRES
+
+    def parts(r: float) -> np.ndarray:
+        orders = np.arange(int(2 * k * RADIUS_METRES) + 12)
+        x = k * r
+        out = special.spherical_jn(orders, x) - 1j * special.spherical_yn(orders, x)
+        size = special.spherical_jn(orders, k * RADIUS_METRES) - 1j * special.spherical_yn(
+            orders, k * RADIUS_METRES
+        )
+        return special.eval_legendre(orders, cosines[:, None]) * (out / size)
+
+    def plane(r: float) -> np.ndarray:
+        return np.exp(1j * k * r * cosines)  # e^(+j w t): it comes from where the cosine is 1
+
+    def slope(of: Callable[[float], np.ndarray]) -> np.ndarray:
+        return (of(RADIUS_METRES + step) - of(RADIUS_METRES - step)) / (2 * step)
+
+    amplitudes, *_ = np.linalg.lstsq(slope(parts), -slope(plane), rcond=None)
+    on_it = plane(RADIUS_METRES) + parts(RADIUS_METRES) @ amplitudes
+    found = Sphere(np.array([hertz]), C).at(cosines)[:, 0]
+    assert np.max(np.abs(found - on_it)) < 1e-4
 
 
 def test_a_source_within_the_head_is_no_source() -> None:

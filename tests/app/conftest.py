@@ -5,10 +5,9 @@ from pathlib import Path
 
 import pyqtgraph as pg
 import pytest
-from PyQt6.QtCore import QCoreApplication, QEvent
 from pytestqt.qtbot import QtBot
 
-from helpers_app import settled
+from helpers_app import delete_what_was_let_go, settled
 from jolly_parlor.app import dialogs, search_run, theme
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
@@ -86,7 +85,7 @@ def open_window(
     held.clear()
     # pytest-qt has closed them and asked Qt to delete them, which it does when a loop ends that no
     # test has: left alone they would all be laid out, dressed and collected along with the next.
-    QCoreApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+    delete_what_was_let_go()
     theme.apply(application(), theme.DAY)
 
 

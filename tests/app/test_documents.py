@@ -1,6 +1,8 @@
 """Files, refusals, unsaved work, settings."""
 
+import gc
 import json
+import weakref
 from collections.abc import Callable
 from pathlib import Path
 
@@ -11,13 +13,14 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
-from helpers_app import settled
+from helpers_app import delete_what_was_let_go, settled
 from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import LEFT
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, save_document
+from jolly_parlor.project.history import Project
 from rooms import rebuilt
 
 
@@ -178,3 +181,20 @@ def test_files_saved_elsewhere_open_in_the_window(
     assert window.session.path == path
     assert not window.session.history.changed
     QApplication.processEvents()
+
+
+def test_a_window_that_was_closed_is_let_go(
+    qtbot: QtBot, qapp: object, demo: Document, tmp_path: Path
+) -> None:
+    """Regression: the desktop's hints held it through a lambda, and all of its pages with it."""
+    window = MainWindow(Project(demo), None, SettingsStore(tmp_path / "s.json"), tmp_path / "u")
+    window.show()
+    settled(qtbot, window)
+    window.session.history.saved()
+    window.close()
+    window.deleteLater()
+    delete_what_was_let_go()
+    let_go = weakref.ref(window)
+    del window
+    gc.collect()
+    assert let_go() is None

@@ -2,8 +2,8 @@
 stopped.
 """
 
-import time
 from pathlib import Path
+from threading import Event
 
 import pytest
 from PyQt6.QtCore import QTimer
@@ -15,14 +15,25 @@ from jolly_parlor.app.errands import ErrandStopped, Told, watched
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.refused import Refused
 
-pytestmark = pytest.mark.real_field
 
+class Steps:
+    """Twenty steps, each as long as the test says; the next when the window has looked."""
 
-def _steps(seconds: float, told: Told) -> str:
-    for step in range(20):
-        told(step / 20)
-        time.sleep(seconds / 20)
-    return "done"
+    def __init__(self, patch: pytest.MonkeyPatch, seconds: float) -> None:
+        self._each, self._now, self._looked = seconds / 20, 0.0, Event()
+        patch.setattr(errands, "monotonic", lambda: self._now)
+
+    def looked(self) -> None:
+        """So that the next step may be done."""
+        self._looked.set()
+
+    def __call__(self, told: Told) -> str:
+        for step in range(20):
+            told(step / 20)
+            self._now += self._each
+            assert self._looked.wait(60)
+            self._looked.clear()
+        return "done"
 
 
 def _panel(window: MainWindow) -> QProgressDialog | None:
@@ -30,46 +41,61 @@ def _panel(window: MainWindow) -> QProgressDialog | None:
     return next((panel for panel in panels if panel.isVisible()), None)
 
 
-def test_a_moment_is_waited_for_in_silence(qtbot: QtBot, window: MainWindow) -> None:
-    seen = []
+def test_a_moment_is_waited_for_in_silence(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    steps, seen = Steps(monkeypatch, 0.6), []
+
+    def look() -> None:
+        seen.append(_panel(window))
+        steps.looked()
+
     timer = QTimer()
-    timer.timeout.connect(lambda: seen.append(_panel(window)))
+    timer.timeout.connect(look)
     timer.start(20)
-    assert watched(lambda told: _steps(0.2, told), "Counting …", window) == "done"
+    assert watched(steps, "Counting …", window) == "done"
     timer.stop()
-    assert not any(seen)
+    assert len(seen) >= 20 and not any(seen)
 
 
-def test_what_takes_longer_tells_the_time_left(qtbot: QtBot, window: MainWindow) -> None:
-    told: list[tuple[str, int]] = []
+def test_what_takes_longer_tells_the_time_left(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    steps, told = Steps(monkeypatch, 20.0), []
 
     def look() -> None:
         if panel := _panel(window):
             told.append((panel.labelText(), panel.value()))
+        steps.looked()
 
     timer = QTimer()
     timer.timeout.connect(look)
-    timer.start(50)
-    assert watched(lambda share: _steps(2.0, share), "Counting …", window) == "done"
+    timer.start(60)
+    assert watched(steps, "Counting …", window) == "done"
     timer.stop()
     assert told and told[0][0].startswith("Counting …") and "s left" in told[-1][0]
     assert told[-1][1] > told[0][1]
     qtbot.waitUntil(lambda: _panel(window) is None)
 
 
-def test_it_can_be_stopped(qtbot: QtBot, window: MainWindow) -> None:
+def test_it_can_be_stopped(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    steps, looks = Steps(monkeypatch, 20.0), []
+
     def stop() -> None:
-        if panel := _panel(window):
+        looks.append(_panel(window))
+        if panel := looks[-1]:
             panel.findChild(QPushButton).click()
+        steps.looked()
 
     timer = QTimer()
     timer.timeout.connect(stop)
     timer.start(50)
-    began = time.monotonic()
     with pytest.raises(ErrandStopped):
-        watched(lambda told: _steps(20.0, told), "Counting …", window)
+        watched(steps, "Counting …", window)
     timer.stop()
-    assert time.monotonic() - began < 5.0
+    assert any(looks) and len(looks) < 20  # long before it would have ended
 
 
 def test_what_goes_wrong_is_raised_where_it_is_waited_for(window: MainWindow) -> None:

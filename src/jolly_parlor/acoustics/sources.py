@@ -12,8 +12,9 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 
 def high_pass(frequencies_hz: FloatArray, corner_hz: float, order: int) -> ComplexArray:
     """Butterworth high-pass of that order, -3 dB at its corner; a box's low end."""
-    ratio = np.asarray(frequencies_hz, dtype=float) / corner_hz
-    return np.asarray(1j**order * ratio**order * _butterworth(1j * ratio, order))
+    ratio: FloatArray = np.asarray(frequencies_hz, dtype=np.float64) / corner_hz
+    s: ComplexArray = np.asarray(1j * ratio, dtype=np.complex128)
+    return np.asarray(1j**order * ratio**order * _butterworth(s, order))
 
 
 def low_pass(frequencies_hz: FloatArray, corner_hz: float, order: int) -> ComplexArray:

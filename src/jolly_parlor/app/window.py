@@ -95,7 +95,8 @@ class MainWindow(Commands):
         self._connect()
         hints = QGuiApplication.styleHints()
         assert hints is not None
-        hints.colorSchemeChanged.connect(lambda _: self._follow_desktop())
+        # A method, not a lambda: hints outlive the window, and would keep it with all of it.
+        hints.colorSchemeChanged.connect(self._follow_desktop)
         self.go(self.station)
         self.session.recalculate()
         self.session.neighbourhood.ask()
@@ -293,7 +294,7 @@ class MainWindow(Commands):
         self.stones.update()
         self.refresh()
 
-    def _follow_desktop(self) -> None:
+    def _follow_desktop(self, scheme: Qt.ColorScheme) -> None:
         """The desktop turned dark or light."""
         if self.settings.values.theme == "desktop":
             self.restyle()
