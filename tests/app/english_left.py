@@ -13,6 +13,7 @@ sys.path.insert(0, str(Path(__file__).resolve().parent.parent))
 
 from collections.abc import Iterator
 
+import pytest
 from PyQt6.QtGui import QAction
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import (
@@ -36,6 +37,7 @@ from jolly_parlor.project.files import open_document
 from jolly_parlor.project.history import Project
 from jolly_parlor.words import spoken
 from places import EXAMPLES
+from quick_field import use_quick_fields
 
 _TRANSLATED = re.compile(r"⟦[^⟦⟧]*⟧")
 _MARKUP = re.compile(r"<[^>]+>|&\w+;")
@@ -102,6 +104,7 @@ def main() -> None:
     """Walk, look, print."""
     app = application()
     theme.apply(app, theme.DAY)
+    use_quick_fields(pytest.MonkeyPatch())  # words are the same in any field
     document = open_document(EXAMPLES / sys.argv[2])
     folder = Path(sys.argv[1])
     window = MainWindow(

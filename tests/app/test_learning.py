@@ -1,6 +1,10 @@
 """The room fitted in the window, used, and compared with."""
 
+from collections.abc import Callable
 from dataclasses import replace
+from pathlib import Path
+from threading import Event
+from types import SimpleNamespace
 
 import pytest
 from PyQt6.QtCore import Qt
@@ -8,16 +12,16 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
-from helpers_app import settled
+from helpers_app import delete_what_was_let_go, settled
 from jolly_parlor.acoustics.room import Thing
 from jolly_parlor.app import dialogs
+from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.fitting.missing import Missing
 from jolly_parlor.placement.judging import Judging, Target
+from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.judging_edits import set_judging
-
-pytestmark = pytest.mark.real_field
 
 
 def _few_takes(window: MainWindow) -> None:
@@ -31,6 +35,7 @@ def _few_takes(window: MainWindow) -> None:
     session.load(Project(replace(session.document, takes=kept[:3])), None)
 
 
+@pytest.mark.real_field
 def test_fit_use_and_go_back(
     qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
 ) -> None:
@@ -171,3 +176,36 @@ def test_something_missing_is_looked_for_and_put_in(
     assert window.session.fitted.fit is None and not card.frame.isVisible()
     window.undo()
     assert window.session.document.room.things == ()
+
+
+def test_the_window_may_be_closed_while_it_looks_for_what_is_missing(
+    qtbot: QtBot,
+    qapp: object,
+    demo: Document,
+    tmp_path: Path,
+    monkeypatch: pytest.MonkeyPatch,
+) -> None:
+    """Regression: how far it was arrived at a page that was no more."""
+    far = Event()
+
+    def found(fit: object, takes: object, progress: Callable[[float], None]) -> list[Missing]:
+        progress(0.1)
+        progress(0.2)
+        far.set()
+        return []
+
+    monkeypatch.setattr("jolly_parlor.app.stations.takes.missing_card.SUSPICIOUS_DB", 0.0)
+    monkeypatch.setattr("jolly_parlor.app.stations.takes.missing_card.missing_things", found)
+    window = MainWindow(Project(demo), None, SettingsStore(tmp_path / "s.json"), tmp_path / "u")
+    window.show()
+    window.go("takes")
+    settled(qtbot, window)
+    card = window.takes.missing
+    window.session.fitted.fit = SimpleNamespace(residual_db=2.0)
+    card.refresh()
+    assert far.wait(60)
+    window.session.history.saved()
+    window.close()
+    assert not card.looking
+    window.deleteLater()
+    delete_what_was_let_go()

@@ -2,6 +2,8 @@
 
 import threading
 from collections.abc import Callable
+from contextlib import suppress
+from typing import Protocol
 
 from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
@@ -13,6 +15,27 @@ Work = Callable[[Callable[[float], None], Callable[[], bool]], object]
 
 class _Stopped(Exception):
     """Nobody waits for it any more."""
+
+
+class Stoppable(Protocol):
+    """A thread with signals of its own that may be asked to stop."""
+
+    def cancel(self) -> None:
+        """Stop soon."""
+        ...
+
+
+def end(run: Stoppable) -> None:
+    """Stop a thread, wait for it, and hear no more of it: before what it tells goes. What it said
+    last is still on its way then, and would reach a page that is no more.
+    """
+    assert isinstance(run, QThread)
+    run.cancel()
+    run.wait()
+    own = [name for name, value in vars(type(run)).items() if isinstance(value, pyqtSignal)]
+    for name in (*own, "finished"):
+        with suppress(TypeError):  # nobody listens to it
+            getattr(run, name).disconnect()
 
 
 class Background(QThread):

@@ -7,6 +7,7 @@ from PyQt6.QtCore import QEvent, QObject, Qt, pyqtSignal
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QApplication
 
+from jolly_parlor.app.background import end
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.session import Session
 
@@ -60,8 +61,7 @@ class Sounding(QObject):
     def close(self) -> None:
         """End the thread before the window goes."""
         if self._run is not None:
-            self._run.cancel()
-            self._run.wait()
+            end(self._run)
 
     def louder(self, steps: int) -> None:
         """So many steps up, or down; never beyond the limit."""

@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.turning import turned_often
 from jolly_parlor.app import jobs
-from jolly_parlor.app.background import Background
+from jolly_parlor.app.background import Background, end
 from jolly_parlor.app.plan.small_plan import SmallPlan
 from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.plots.trades import TradesPlot
@@ -121,8 +121,7 @@ class SearchCard:
         """End the thread before the window goes."""
         for run in (self._run, self._pricing):
             if run is not None:
-                run.cancel()
-                run.wait()
+                end(run)
 
     def _ask_prices(self) -> None:
         session, wishes = self.session, self.session.document.wishes

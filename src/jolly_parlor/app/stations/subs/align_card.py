@@ -9,6 +9,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.app import jobs
+from jolly_parlor.app.background import end
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.questions import ALIGNMENT
 from jolly_parlor.app.stations.base import card
@@ -131,8 +132,7 @@ class AlignCard(QObject):
     def close(self) -> None:
         """End the thread before the window goes."""
         if self._run is not None:
-            self._run.cancel()
-            self._run.wait()
+            end(self._run)
 
     def _begin_again(self) -> None:
         if self._run is not None:

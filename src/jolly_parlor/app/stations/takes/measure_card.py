@@ -14,6 +14,7 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app.background import end
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.checklist import Checklist
@@ -301,8 +302,7 @@ class MeasureCard:
     def close(self) -> None:
         """End the thread before the window goes."""
         if self._run is not None:
-            self._run.cancel()
-            self._run.wait()
+            end(self._run)
 
     def _missing(self) -> tuple[str, str] | None:
         """Source and seat of the next take worth making: the main seat first."""

@@ -4,7 +4,7 @@ from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QPushButton
 
-from jolly_parlor.app.background import Background
+from jolly_parlor.app.background import Background, end
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.fields import label
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -70,11 +70,10 @@ class MissingCard:
         self._run.start()
 
     def close(self) -> None:
-        """End the thread."""
-        run, self._run = self._run, None
+        """End the thread; what it still has on the way is of no fit any more."""
+        run, self._run, self._of = self._run, None, None
         if run is not None:
-            run.cancel()
-            run.wait()
+            end(run)
 
     @staticmethod
     def _opening(fit: Fit) -> str:
