@@ -14,6 +14,8 @@ import tempfile
 import time
 from pathlib import Path
 
+import pytest
+
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 ROOT = Path(__file__).resolve().parents[1]
 sys.path.insert(0, str(ROOT / "tests"))
@@ -70,9 +72,15 @@ def monkey(seeds: int, steps: int) -> None:
     """
     from hardship.by_turns import Turns
     from hardship.monkey import Monkey
+    from hardship.small_answers import use_small_answers
 
     for seed in range(seeds):
-        with tempfile.TemporaryDirectory() as home, Turns() as turns:
+        with (
+            tempfile.TemporaryDirectory() as home,
+            pytest.MonkeyPatch.context() as patch,
+            Turns() as turns,
+        ):
+            use_small_answers(patch)
             window, told = opened(Path(home))
             begun = time.monotonic()
             errors = Monkey(window, turns, seed, Path(home) / "out").play(steps)

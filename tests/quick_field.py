@@ -9,11 +9,13 @@ import pytest
 from jolly_parlor.acoustics import fields, joined_field, modal_field
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement import strips
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.coarse_pass import Progress
 from jolly_parlor.placement.search.search import Found, Glimpse, search
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.settings import solver
 from rigid_field import RigidField
 
 _TO_HZ = 350.0
@@ -29,7 +31,12 @@ class QuickField(RigidField):
 
 
 def use_quick_fields(patch: pytest.MonkeyPatch) -> None:
-    """Every room gets one, also where it would be worked out."""
+    """Every room gets one, also where it would be worked out; what is asked again and again of a
+    field (settings, strips) is asked fewer times.
+    """
+    for name, few in (("_LOOKS", 600), ("_SPREAD", 16), ("_FOLLOWED", 2), ("_WALKED", 1)):
+        patch.setattr(solver, name, few)
+    patch.setattr(strips, "_PLACES", 10)
     patch.setattr(fields, "_box_for", QuickField)
     for module in (modal_field, joined_field):
         patch.setattr(module, "ModalField", QuickField)

@@ -8,6 +8,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, Seat
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE, Listening, Mix
+from jolly_parlor.project.document import Document
 
 PAIR = (Loudspeaker("left", "left", "pair"), Loudspeaker("right", "right", "pair"))
 BOTH_SUB = Mix("both+sub", "Both and sub", ("left", "right", "sub"), True, True)
@@ -68,3 +69,24 @@ def rebuilt(room: Room, surfaces: object = None, **more: object) -> Room:
     if surfaces is not None:
         changed = changed.lined(surfaces)  # type: ignore[arg-type]
     return sized(changed, **sizes)  # type: ignore[arg-type]
+
+
+def shrunk(document: Document, share: float = 0.7) -> Document:
+    """The document in a room of so much of each length and width, which is solved several times as
+    soon; what stands in it stands where it did, in proportion, and takes are let go.
+    """
+    room = document.room
+    small = sized(replace(room, keep_outs=()), share * room.width, share * room.length)
+
+    def moved(p: Point) -> Point:
+        return Point(share * p.x, share * p.y, p.z)
+
+    arrangements = tuple(
+        replace(
+            a,
+            places={name: moved(p) for name, p in a.places.items()},
+            seats={name: moved(p) for name, p in a.seats.items()},
+        )
+        for a in document.arrangements
+    )
+    return replace(document, room=small, arrangements=arrangements, takes=())

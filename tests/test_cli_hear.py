@@ -1,6 +1,7 @@
 """`hear` and `lesson` without a window."""
 
 import json
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
@@ -11,7 +12,7 @@ import soundfile
 from jolly_parlor.acoustics.head import ear_points
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import judged_band, mix_of
-from jolly_parlor.project.files import open_document
+from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.signals.impulse import ImpulseResponse
 from places import EXAMPLES
 from processes import ran_here
@@ -81,11 +82,15 @@ def test_what_cannot_be_heard_is_said_in_a_sentence(words, code, why) -> None:
     assert done.returncode == code and why in done.stderr
 
 
-def test_takes_and_differences_are_heard_too() -> None:
+def test_takes_and_differences_are_heard_too(tmp_path: Path) -> None:
     done = ran_here(["hear", KILN, "--measured", "--difference", "A third", "--json"])
     told = json.loads(done.stdout)
     assert (told["basis"], told["through"]) == ("measured", "loudspeakers")
-    done = ran_here(["hear", KILN, "--fitted", "--arrangement", "A third", "--json"])
+    whole = open_document(KILN)
+    alone = tuple(t for t in whole.takes if t.info.source in ("left", "right"))[:2]
+    room = tmp_path / "room.parlor"  # two of its fifteen takes: a fit is made anew
+    save_document(replace(whole, takes=alone), room)
+    done = ran_here(["hear", room, "--fitted", "--arrangement", "A third", "--json"])
     told = json.loads(done.stdout)
     assert told["fitted"] and told["basis"] == "forecast"
 

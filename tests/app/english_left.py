@@ -38,6 +38,7 @@ from jolly_parlor.project.history import Project
 from jolly_parlor.words import spoken
 from places import EXAMPLES
 from quick_field import use_quick_fields
+from short_pieces import use_short_pieces
 
 _TRANSLATED = re.compile(r"⟦[^⟦⟧]*⟧")
 _MARKUP = re.compile(r"<[^>]+>|&\w+;")
@@ -104,7 +105,9 @@ def main() -> None:
     """Walk, look, print."""
     app = application()
     theme.apply(app, theme.DAY)
-    use_quick_fields(pytest.MonkeyPatch())  # words are the same in any field
+    patch = pytest.MonkeyPatch()
+    use_quick_fields(patch)  # words are the same in any field, of any length
+    use_short_pieces(patch)
     document = open_document(EXAMPLES / sys.argv[2])
     folder = Path(sys.argv[1])
     window = MainWindow(

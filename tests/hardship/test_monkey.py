@@ -1,32 +1,20 @@
 """Two short plays of the monkey; `./check --long` and benchmarks/endurance.py have long ones."""
 
-from dataclasses import replace
 from pathlib import Path
-from typing import Any
 
 import pytest
 from pytestqt.qtbot import QtBot
 
 from hardship.by_turns import Turns
 from hardship.monkey import Monkey
+from hardship.small_answers import use_small_answers
 from jolly_parlor import defects
-from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.box_room import BoxRoomField
-from jolly_parlor.acoustics.fields import box_field
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.app import jobs, search_run, theme
+from jolly_parlor.app import theme
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
-from jolly_parlor.app.stations.takes import missing_card
 from jolly_parlor.app.window import MainWindow
-from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.search.search import Found, search
-from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
-from jolly_parlor.refused import Refused
-from quick_field import use_quick_fields
 
 
 @pytest.fixture(autouse=True)
@@ -34,29 +22,7 @@ def alone(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
     """Nothing of this machine, and answers that take little."""
     for name in ("XDG_STATE_HOME", "XDG_DATA_HOME", "XDG_CONFIG_HOME"):
         monkeypatch.setenv(name, str(tmp_path / name))
-    use_quick_fields(monkeypatch)
-    monkeypatch.setattr(search_run, "search_apart", small_search)
-    # A fit to all takes, and looking for what is missing, take minutes; `test_learning` does both.
-    monkeypatch.setattr(jobs, "learn", no_fit)
-    monkeypatch.setattr(missing_card, "missing_things", lambda *asked: [])
-
-
-def no_fit(*_: object) -> None:
-    raise Refused("Nothing is fitted here.")
-
-
-def small_search(
-    room: Room, gear: Gear, present: Arrangement | None, wishes: Wishes, **words: Any
-) -> Found:
-    """A search in this process, for little: what it finds is not what is asked here."""
-    few = {"furthest": max(wishes.nearest + 0.1, 1.2), "height_change": 0.0, "subwoofers": "stay"}
-    words |= {"step": 0.2, "most": 1, "make_field": real_box}
-    return search(room, gear, present, replace(wishes, **few), **words)
-
-
-def real_box(room: Room, frequencies_hz: FloatArray) -> BoxRoomField:
-    """With the fast paths that a search of the box needs."""
-    return BoxRoomField(box_field(room, frequencies_hz))
+    use_small_answers(monkeypatch)
 
 
 def opened(qtbot: QtBot, demo: Document, folder: Path) -> MainWindow:

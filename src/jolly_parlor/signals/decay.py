@@ -114,8 +114,10 @@ def backward_curve(samples: FloatArray, sample_rate: int) -> tuple[FloatArray, f
 
 def _against_noise(power: FloatArray, sample_rate: int) -> tuple[FloatArray, float, int]:
     """Smoothed level, the noise's level (last tenth), and the sample where they meet."""
+    from scipy.ndimage import uniform_filter1d  # imported here, as signal is
+
     width = max(round(_SMOOTH_SECONDS * sample_rate), 1)
-    smooth = np.convolve(power, np.ones(width) / width, mode="same")
+    smooth = uniform_filter1d(power, width, mode="constant")
     level = 10 * np.log10(np.maximum(smooth, 1e-30))
     noise = 10 * np.log10(max(float(np.mean(power[-power.size // 10 :])), 1e-30))
     below = np.flatnonzero(level < noise + 3.0)

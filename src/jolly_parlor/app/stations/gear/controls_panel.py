@@ -57,6 +57,18 @@ class ControlsPanel:
         self.layout.addLayout(row)
         self.panel = QWidget()
         self.layout.addWidget(self.panel)
+        self._filled = False
+        if model.id in _opened:
+            self._fill()
+        else:  # shown by its card: it has none yet, and would be a window
+            self.panel.hide()
+        self.button.setChecked(model.id in _opened)
+        # Through a lambda: nobody else holds this panel before it is filled.
+        self.button.toggled.connect(lambda shown: self._open(shown))
+
+    def _fill(self) -> None:
+        """Not before somebody looks: its forty fields are most of what the page has."""
+        self._filled = True
         grid = WrappedGrid(self.panel)
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setHorizontalSpacing(6)
@@ -64,13 +76,11 @@ class ControlsPanel:
         for number, name in enumerate(RANGED):
             self._span(grid, number // 2, 7 * (number % 2), name)
         self._switches(grid, (len(RANGED) + 1) // 2)
-        if model.id not in _opened:  # shown by its card: it has none yet, and would be a window
-            self.panel.hide()
-        self.button.setChecked(model.id in _opened)
-        self.button.toggled.connect(self._open)
 
     def _open(self, shown: bool) -> None:
         (_opened.add if shown else _opened.discard)(self._model.id)
+        if shown and not self._filled:
+            self._fill()
         self.panel.setVisible(shown)
 
     def _span(self, grid: WrappedGrid, row: int, column: int, name: str) -> None:
