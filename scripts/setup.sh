@@ -35,7 +35,7 @@ needed=(libegl1 libgl1 libopengl0 libxkbcommon0 libxkbcommon-x11-0 libdbus-1-3 l
 sound=(libportaudio2)
 if [ "$extra" = dev ]; then
   # The tests play through a virtual sound card, and have the desktop's files validated.
-  needed+=("${sound[@]}" xvfb xauth libasound2-plugins pulseaudio desktop-file-utils appstream
+  needed+=("${sound[@]}" xvfb xauth desktop-file-utils appstream
     shared-mime-info)
   sound=()
 fi

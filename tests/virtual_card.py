@@ -1,75 +1,82 @@
-"""A virtual sound card for the tests that play."""
+"""A virtual sound card for the tests that play: what is played comes back, sample by sample.
 
+ALSA writes what is played into a pipe and records from it. There is no clock in it: nothing is late
+however busy the machine is, and two seconds of sound take a tenth of one.
+"""
+
+import fcntl
 import os
-import shutil
-import subprocess
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
 from pathlib import Path
 
+import numpy as np
 import pytest
 
 from jolly_parlor.studio.device import DeviceFailed
 from jolly_parlor.studio.soundcard import SoundCard
 
+_CARD = """
+pcm.!default {{ type asym playback.pcm "played" capture.pcm "heard" }}
+ctl.!default {{ type hw card 0 }}
+pcm.nothing {{ type null }}
+pcm.played {{ type file slave.pcm "nothing" file "{pipe}" format "raw" }}
+pcm.heard {{ type file slave.pcm "nothing" file "/dev/null" infile "{pipe}" format "raw" }}
+"""
+_LEAD_FRAMES = 20_480
+"""On their way before a recording begins: recording comes first in each block, and would wait for
+ever for what is played after it.
+"""
+_FRAME = 2 * 4
+_PIPE_BYTES = 1 << 20
+
+
+class VirtualCard:
+    """The pipe, and what the test may do with it. Everything is two channels of float32: who plays
+    two and records one would fill the pipe, and wait.
+    """
+
+    def __init__(self, pipe: int) -> None:
+        self._pipe = pipe
+
+    def begin(self) -> None:
+        """Before a recording: nothing is left of the last one, and a moment of silence leads."""
+        self.heard()
+        os.write(self._pipe, bytes(_FRAME * _LEAD_FRAMES))
+
+    def heard(self) -> np.ndarray:
+        """What was played since somebody listened last, (frames, 2), as much as the pipe holds;
+        for sounds that are played and not recorded.
+        """
+        told = b""
+        with suppress(BlockingIOError):
+            told = os.read(self._pipe, _PIPE_BYTES)
+        return np.frombuffer(told, np.float32).reshape(-1, 2)
+
 
 @contextmanager
-def pulse_card(home: Path) -> Iterator[None]:
-    """PulseAudio with a null sink whose monitor is recorded, as ALSA's default device. `./check`
-    sets it up: where it cannot be started nothing would be heard, and the test fails.
+def virtual_sound_card(home: Path) -> Iterator[VirtualCard]:
+    """As ALSA's default device. `./check` sets up what it needs: where it cannot be used nothing
+    would be heard, and the test fails.
     """
-    if shutil.which("pulseaudio") is None:
-        pytest.fail("pulseaudio is not installed: scripts/setup.sh dev does that")
-    home.chmod(0o700)
-    (home / ".asoundrc").write_text("pcm.!default { type pulse }\nctl.!default { type pulse }\n")
-    socket = home / "pulse.sock"
-    own = {
-        "HOME": str(home),
-        "XDG_RUNTIME_DIR": str(home),
-        "PULSE_RUNTIME_PATH": str(home / "run"),
-        "PULSE_SERVER": f"unix:{socket}",
-    }
-    before = {name: os.environ.get(name) for name in own}
-    os.environ.update(own)
-    server = subprocess.Popen(
-        [
-            "pulseaudio",
-            "-n",
-            "--daemonize=no",
-            "--exit-idle-time=-1",
-            f"--load=module-native-protocol-unix socket={socket} auth-anonymous=1",
-            "--load=module-null-sink sink_name=room rate=48000 channels=2 format=float32le",
-        ],
-        stdout=subprocess.DEVNULL,
-        stderr=subprocess.DEVNULL,
-    )
+    way = home / "played"
+    os.mkfifo(way)
+    (home / ".asoundrc").write_text(_CARD.format(pipe=way))
+    pipe = os.open(way, os.O_RDWR | os.O_NONBLOCK)
+    fcntl.fcntl(pipe, fcntl.F_SETPIPE_SZ, _PIPE_BYTES)
+    before = os.environ.get("HOME")
+    os.environ["HOME"] = str(home)
     try:
-        _until_it_plays(server, socket)
-        yield
+        import sounddevice
+
+        sounddevice._terminate()
+        sounddevice._initialize()  # PortAudio looks for devices once; look again
+        try:
+            SoundCard("default")
+        except DeviceFailed as error:
+            pytest.fail(f"the virtual sound card cannot be used: {error}")
+        yield VirtualCard(pipe)
     finally:
-        server.terminate()
-        server.wait(timeout=10)
-        for name, value in before.items():
-            if value is None:
-                os.environ.pop(name)
-            else:
-                os.environ[name] = value
-
-
-def _until_it_plays(server: subprocess.Popen[bytes], socket: Path) -> None:
-    for _ in range(200):
-        if socket.exists():
-            break
-        with suppress(subprocess.TimeoutExpired):
-            server.wait(0.1)
-            pytest.fail("pulseaudio ended at once, so there is no virtual sound card")
-    else:
-        pytest.fail("pulseaudio made no socket, so there is no virtual sound card")
-    import sounddevice
-
-    sounddevice._terminate()
-    sounddevice._initialize()  # PortAudio looks for devices once; look again
-    try:
-        SoundCard("default")
-    except DeviceFailed as error:
-        pytest.fail(f"the virtual sound card cannot be used: {error}")
+        os.close(pipe)
+        if before is not None:
+            os.environ["HOME"] = before
