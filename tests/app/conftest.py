@@ -7,6 +7,7 @@ import pyqtgraph as pg
 import pytest
 from pytestqt.qtbot import QtBot
 
+from fitted_once import fit_once
 from helpers_app import delete_what_was_let_go, settled
 from jolly_parlor.app import dialogs, search_run, theme
 from jolly_parlor.app.settings import SettingsStore
@@ -50,6 +51,7 @@ def quick_fields(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch
     if request.node.get_closest_marker("real_field") is None:
         use_quick_fields(monkeypatch)
     use_short_pieces(monkeypatch)
+    fit_once(monkeypatch)
 
 
 @pytest.fixture(autouse=True)

@@ -43,7 +43,7 @@ def test_what_is_switched_in_the_window_comes_out_of_the_card(
         sounds = window.hear.heard.found.played.matched.sounds
     loudest = max(np.abs(one).max() for one in sounds) * 10 ** (-24 / 20)
     assert 0.05 * loudest < np.abs(sound).max() <= 1.02 * loudest
-    # No click anywhere: nothing steps more than the pieces do, not where one takes the other's place.
+    # No click anywhere: nothing steps more than the pieces do, nor where one takes over.
     steepest = max(np.abs(np.diff(one, axis=0)).max() for one in sounds) * 10 ** (-24 / 20)
     assert np.abs(np.diff(sound, axis=0)).max() <= 1.1 * steepest
     assert not np.any(sound[-10:]) or np.abs(sound[-10:]).max() < 0.01 * loudest

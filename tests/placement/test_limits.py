@@ -89,7 +89,10 @@ def test_the_grid_has_exactly_what_the_limits_leave(kiln: Document) -> None:
     assert 0 < space.count == plain < free.count
 
 
-def test_each_limit_has_its_price_and_none_is_below_nought(kiln: Document) -> None:
+def test_each_limit_has_its_price_and_none_is_below_nought(
+    kiln: Document, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr("jolly_parlor.placement.search.prices._STEP", 0.25)  # nine searches
     wishes = replace(FEW, farthest_monitors=0.5, off_half=True, equilateral_tolerance=0.25)
     gear = without_controls(kiln.gear)
     told = prices(kiln.room, gear, kiln.arrangements[0], wishes, make_field=QuickField)

@@ -42,6 +42,7 @@ from jolly_parlor.project.ledger_steps import (
 from jolly_parlor.project.packing import differences
 from jolly_parlor.refused import Refused
 from places import DATA
+from quick_field import use_quick_fields
 from rooms import with_subs
 
 GOOD = Grading("2026-11-26T10:00:00+00:00", "Kettle song", {"upper_bass": "3+", "flow": "4"})
@@ -191,8 +192,9 @@ def test_two_steps_are_held_against_each_other(kiln: Document) -> None:
     assert against(steps[one - 1], steps[one - 1]).moves == ("nothing stands elsewhere",)
 
 
-def test_figures_of_steps_are_the_forecast_and_the_take(demo: Document, tmp_path: Path) -> None:
+def test_figures_of_steps_are_the_forecast_and_the_take(monkeypatch: pytest.MonkeyPatch) -> None:
     """A file of version 2: entries of takes find theirs, and their figure is Compare's."""
+    use_quick_fields(monkeypatch)  # what is compared here was measured
     project = open_project(DATA / "kiln-furnished-v2.parlor").project
     document = project.document
     of_both = [e for e in project.ledger if ": both at desk" in e.text]

@@ -1,0 +1,31 @@
+"""The same room fitted to the same takes is the same fit: in a process it is worked out once."""
+
+from collections.abc import Callable, Sequence
+
+import pytest
+
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.fitting.evidence import Evidence
+from jolly_parlor.fitting.fit import Fit, fit_room
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.project import room_fit
+
+_KNOWN: dict[tuple[object, ...], Fit] = {}
+
+
+def fit_once(patch: pytest.MonkeyPatch) -> None:
+    """For tests of what is done with a fit; those of the fit itself ask `fit_room`."""
+    patch.setattr(room_fit, "fit_room", _fitted)
+
+
+def _fitted(
+    room: Room,
+    gear: Gear,
+    takes: Sequence[Evidence],
+    progress: Callable[[float], None] = lambda share: None,
+) -> Fit:
+    heard = tuple((take.name, repr(take.placing), take.level_db.tobytes()) for take in takes)
+    key = (repr(room), repr(gear), heard)
+    if key not in _KNOWN:
+        _KNOWN[key] = fit_room(room, gear, takes, progress)
+    return _KNOWN[key]
