@@ -15,7 +15,6 @@ from jolly_parlor.placement.search.space import Space
 from jolly_parlor.placement.search.wishes import IN_WORDS, READY_MADE, Wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
-from quick_field import QuickField
 from rooms import without_controls
 
 FEW = Wishes(furthest=1.5, height_change=0.0, equilateral_tolerance=0.05, subwoofers="stay")
@@ -92,10 +91,13 @@ def test_the_grid_has_exactly_what_the_limits_leave(kiln: Document) -> None:
 def test_each_limit_has_its_price_and_none_is_below_nought(
     kiln: Document, monkeypatch: pytest.MonkeyPatch
 ) -> None:
-    monkeypatch.setattr("jolly_parlor.placement.search.prices._STEP", 0.25)  # nine searches
+    few = ("farthest_monitors", "off_half", "furthest", "equilateral_tolerance")
+    asked = {wish: IN_WORDS[wish] for wish in few}  # a search each
+    monkeypatch.setattr("jolly_parlor.placement.search.prices.IN_WORDS", asked)
+    monkeypatch.setattr("jolly_parlor.placement.search.prices._STEP", 0.15)
     wishes = replace(FEW, farthest_monitors=0.5, off_half=True, equilateral_tolerance=0.25)
     gear = without_controls(kiln.gear)
-    told = prices(kiln.room, gear, kiln.arrangements[0], wishes, make_field=QuickField)
+    told = prices(kiln.room, gear, kiln.arrangements[0], wishes)
     by_wish = {price.wish: price.costs_db for price in told}
     assert {"farthest_monitors", "off_half", "furthest"} <= by_wish.keys()
     assert "equilateral_tolerance" not in by_wish  # as loose as it gets
