@@ -93,11 +93,12 @@ def test_each_limit_has_its_price_and_none_is_below_nought(
 ) -> None:
     few = ("farthest_monitors", "off_half", "furthest", "equilateral_tolerance")
     asked = {wish: IN_WORDS[wish] for wish in few}  # a search each
-    monkeypatch.setattr("jolly_parlor.placement.search.prices.IN_WORDS", asked)
-    monkeypatch.setattr("jolly_parlor.placement.search.prices._STEP", 0.15)
     wishes = replace(FEW, farthest_monitors=0.5, off_half=True, equilateral_tolerance=0.25)
     gear = without_controls(kiln.gear)
-    told = prices(kiln.room, gear, kiln.arrangements[0], wishes)
+    with monkeypatch.context() as patch:
+        patch.setattr("jolly_parlor.placement.search.prices.IN_WORDS", asked)
+        patch.setattr("jolly_parlor.placement.search.prices._STEP", 0.15)
+        told = prices(kiln.room, gear, kiln.arrangements[0], wishes)
     by_wish = {price.wish: price.costs_db for price in told}
     assert {"farthest_monitors", "off_half", "furthest"} <= by_wish.keys()
     assert "equilateral_tolerance" not in by_wish  # as loose as it gets
