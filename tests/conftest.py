@@ -56,8 +56,8 @@ def _modes_of_this_run(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Non
 
 @pytest.fixture(scope="session", autouse=True)
 def _heard_once(tmp_path_factory: pytest.TempPathFactory) -> Iterator[None]:
-    """What the hidden room answers from one place to another is worked out once in a run; tests of
-    the studio itself ask it (`tests/studio/conftest.py`).
+    """What the hidden room answers from one place to another is worked out once in a run; tests
+    marked `real_room` ask it (`tests/studio/conftest.py`).
     """
     folder = tmp_path_factory.getbasetemp().parent / "heard"
     folder.mkdir(exist_ok=True)

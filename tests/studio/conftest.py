@@ -1,4 +1,4 @@
-"""Here the studio itself is asked, every time."""
+"""Tests marked `real_room` ask the studio itself, every time."""
 
 import pytest
 
@@ -6,8 +6,7 @@ from heard_once import RENDERED
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 
-@pytest.fixture(scope="module", autouse=True)
-def _heard_anew() -> object:
-    with pytest.MonkeyPatch.context() as patch:
-        patch.setattr(SimulatedStudio, "_rendered", RENDERED)
-        yield
+@pytest.fixture(autouse=True)
+def _heard_anew(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch) -> None:
+    if request.node.get_closest_marker("real_room") is not None:
+        monkeypatch.setattr(SimulatedStudio, "_rendered", RENDERED)

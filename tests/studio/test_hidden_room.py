@@ -91,6 +91,7 @@ def test_what_was_surveyed_stands_a_little_elsewhere_and_plans_are_kept(kiln: Do
     assert volume == pytest.approx(loft.volume, rel=0.06)
 
 
+@pytest.mark.real_room
 def test_the_studio_plays_what_the_hidden_room_answers(kiln: Document) -> None:
     # Joined with image sources in time and cut to a second: below the join nothing may be lost.
     studio = SimulatedStudio(kiln.room, 3)

@@ -52,6 +52,7 @@ def test_the_rendered_room_decays_as_eyring_says() -> None:
     assert 0.85 * expected < found.seconds < 1.5 * expected
 
 
+@pytest.mark.real_room
 def test_the_same_seed_gives_the_same_recording(kiln: Document, stage: Stage) -> None:
     sound = Sweep(seconds=1.0).samples()
     one, other, third = (
@@ -72,6 +73,7 @@ def test_the_hidden_room_differs_but_not_wildly(kiln: Document) -> None:
         assert np.all((true.absorption > 0) & (true.absorption < 1))
 
 
+@pytest.mark.real_room
 def test_a_quiet_take_is_good_and_near_the_forecast(
     kiln: Document, stage: Stage, forecaster
 ) -> None:

@@ -87,6 +87,7 @@ def test_a_take_of_all_that_plays_is_kept_read_back_and_asked_about_when_a_setti
         assert turned.take_of(a, "both+sub", "desk") is None
 
 
+@pytest.mark.real_room
 def test_by_reciprocity_loudspeaker_and_microphone_may_change_places(demo: Document) -> None:
     """Reciprocity (Rayleigh): in the studio within the noise and a centimetre of placing."""
     a = demo.arrangement("A third")
