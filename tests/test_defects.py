@@ -53,3 +53,25 @@ def test_a_defect_in_a_command_is_one_sentence_and_a_code_of_its_own(
     assert "KeyError" in err
     assert "Traceback" not in err
     assert "KeyError" in (tmp_path / "defects.log").read_text()
+
+
+def test_the_last_crash_is_told_once(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    watched = []
+    monkeypatch.setattr(defects.faulthandler, "enable", watched.append)
+    log = tmp_path / "state" / "crash.log"
+    assert defects.watch_for_crashes(log) is None  # the first start
+    log.write_text("where every thread was", encoding="utf-8")
+    before = defects.watch_for_crashes(log)
+    assert before is not None and before.read_text("utf-8") == "where every thread was"
+    assert defects.watch_for_crashes(log) is None
+    assert [Path(file.name) for file in watched] == [log] * 3
+    for file in watched:
+        file.close()
+
+
+def test_where_nothing_can_be_written_the_program_goes_on(tmp_path: Path) -> None:
+    shut = tmp_path / "file"
+    shut.write_text("in the way")
+    assert defects.watch_for_crashes(shut / "crash.log") is None
+    told = defects.sentence(KeyError("x"), "while counting", shut / "defects.log")
+    assert told == ("The program failed while counting (KeyError); nothing you entered is lost.")
