@@ -8,12 +8,13 @@ from scipy import signal
 
 from jolly_parlor.acoustics.filters import peaking
 from jolly_parlor.equalising.biquads import analogue, biquad, digital, fir, fir_error_db
-from jolly_parlor.equalising.curves import Curve, excess_of, judging_grid
+from jolly_parlor.equalising.curves import Curve, excess_of, judging_grid, noise_of
 from jolly_parlor.equalising.mendable import verdicts
 from jolly_parlor.equalising.sections import MOST_DB, WORTH_DB, correction_for
 from jolly_parlor.placement.chains import Section
 from jolly_parlor.placement.judging import Judged, Target
 from jolly_parlor.refused import Refused
+from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
 
 F = judging_grid(20.0, 320.0)
@@ -62,6 +63,26 @@ def test_an_impulse_response_has_the_levels_of_its_sections(kind):
     assert fir_error_db(taps, sections, 48_000) < 0.1
     first = int(np.argmax(np.abs(taps)))
     assert first == (0 if kind == "minimum" else taps.size // 2)
+
+
+def test_how_far_taps_stray_is_told_wherever_it_is():
+    nothing = np.zeros(8192)
+    nothing[0] = 1.0
+    for hertz in (40.0, 1000.0, 15_000.0):
+        assert fir_error_db(nothing, [Section(hertz, -6.0, 2.0)], 48_000) == pytest.approx(
+            6, abs=0.1
+        )
+    assert fir_error_db(nothing, [], 48_000) == pytest.approx(0.0, abs=1e-9)
+    # Beyond hearing nobody asks: a bell at 21.5 kHz is felt there by its skirt alone.
+    assert fir_error_db(nothing, [Section(21_500.0, -12.0, 8.0)], 48_000) < 6.0
+
+
+@pytest.mark.parametrize("size", [0.001, 0.1])
+def test_noise_has_the_level_that_its_power_makes_of_the_whole(size):
+    # White noise of variance s^2 over n samples: the expected |DFT|^2 is n s^2 at every bin.
+    noise = size * np.random.default_rng(4).normal(size=48_000)
+    found = noise_of(ImpulseResponse(noise, 48_000), np.array([50.0, 200.0, 1000.0, 5000.0]))
+    assert found == pytest.approx(np.full(4, 10 * np.log10(48_000 * size**2)), abs=2.0)
 
 
 def test_a_rate_that_cannot_carry_a_section_is_refused():
