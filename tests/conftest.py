@@ -25,7 +25,6 @@ _LONG = (
     "test_cli.py",
     "hardship/test_monkey.py",
     "studio/test_simulated.py",
-    "studio/test_soundcard.py",
     "app/",
     "placement/",
     "project/",
