@@ -24,12 +24,15 @@ class Stoppable(Protocol):
         """Stop soon."""
         ...
 
+    def wait(self) -> bool:
+        """Until it has stopped."""
+        ...
+
 
 def end(run: Stoppable) -> None:
     """Stop a thread, wait for it, and hear no more of it: before what it tells goes. What it said
     last is still on its way then, and would reach a page that is no more.
     """
-    assert isinstance(run, QThread)
     run.cancel()
     run.wait()
     own = [name for name, value in vars(type(run)).items() if isinstance(value, pyqtSignal)]

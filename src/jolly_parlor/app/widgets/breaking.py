@@ -115,6 +115,8 @@ class BreakingLayout(QLayout):
 
     def __init__(self, parent: QWidget | None = None) -> None:
         self._cells: list[Cell] = []
+        self._hint: QSize | None = None
+        self._least: QSize | None = None
         super().__init__(parent)
         self.setContentsMargins(0, 0, 0, 0)
 
@@ -144,7 +146,26 @@ class BreakingLayout(QLayout):
         """Something became larger or smaller."""
         for cell in self._cells:
             cell.forget()
+        self._hint = self._least = None
         super().invalidate()
+
+    def sizeHint(self) -> QSize:
+        """As `_wanted` says, asked once until something changes: Qt asks for each over and over."""
+        if self._hint is None:
+            self._hint = self._wanted()
+        return self._hint
+
+    def minimumSize(self) -> QSize:
+        """As `_needed` says, asked once until something changes."""
+        if self._least is None:
+            self._least = self._needed()
+        return self._least
+
+    def _wanted(self) -> QSize:
+        raise NotImplementedError
+
+    def _needed(self) -> QSize:
+        raise NotImplementedError
 
     def expandingDirections(self) -> Qt.Orientation:
         """As wide as there is room."""

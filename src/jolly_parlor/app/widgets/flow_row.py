@@ -40,8 +40,6 @@ class FlowRow(BreakingLayout):
     def __init__(self, parent: QWidget | None = None) -> None:
         self._known: dict[int, list[_Line]] = {}
         self._visible: list[Cell] | None = None
-        self._hint: QSize | None = None
-        self._least: QSize | None = None
         super().__init__(parent)
         self.setSpacing(6)
 
@@ -88,7 +86,7 @@ class FlowRow(BreakingLayout):
     def invalidate(self) -> None:
         """Something became larger or smaller."""
         self._known = {}
-        self._visible = self._hint = self._least = None
+        self._visible = None
         super().invalidate()
 
     def heightForWidth(self, a0: int) -> int:
@@ -97,25 +95,15 @@ class FlowRow(BreakingLayout):
         high = sum(line.high for line in lines) + self.spacing() * max(len(lines) - 1, 0)
         return self._with_margins(QSize(0, high)).height()
 
-    def sizeHint(self) -> QSize:
+    def _wanted(self) -> QSize:
         """All of it in one line."""
-        if self._hint is None:
-            self._hint = self._in_one_line()
-        return self._hint
-
-    def _in_one_line(self) -> QSize:
         seen = self._seen()
         wide = sum(_wanted(cell) for cell in seen) + self.spacing() * max(len(seen) - 1, 0)
         high = max((cell.item.sizeHint().height() for cell in seen), default=0)
         return self._with_margins(QSize(wide, high))
 
-    def minimumSize(self) -> QSize:
+    def _needed(self) -> QSize:
         """Each on a line of its own."""
-        if self._least is None:
-            self._least = self._line_by_line()
-        return self._least
-
-    def _line_by_line(self) -> QSize:
         seen = self._seen()
         wide = max((cell.least for cell in seen), default=0)
         high = max((cell.item.minimumSize().height() for cell in seen), default=0)

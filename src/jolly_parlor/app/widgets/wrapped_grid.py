@@ -58,8 +58,6 @@ class WrappedGrid(BreakingLayout):
         self._known: dict[int, list[tuple[_Placed, QRect]]] = {}
         self._found: dict[int, _Column] | None = None
         self._visible: list[_Placed] | None = None
-        self._hint: QSize | None = None
-        self._least: QSize | None = None
         super().__init__(parent)
 
     # What QGridLayout has and QLayout has not.
@@ -133,7 +131,7 @@ class WrappedGrid(BreakingLayout):
     def invalidate(self) -> None:
         """Something became larger or smaller."""
         self._known, self._found = {}, None
-        self._visible = self._hint = self._least = None
+        self._visible = None
         super().invalidate()
 
     def heightForWidth(self, a0: int) -> int:
@@ -142,13 +140,8 @@ class WrappedGrid(BreakingLayout):
         high = max((rect.y() + rect.height() for rect in rects), default=0)
         return self._with_margins(QSize(0, high)).height()
 
-    def sizeHint(self) -> QSize:
-        """All columns side by side."""
-        if self._hint is None:
-            self._hint = self._wanted()
-        return self._hint
-
     def _wanted(self) -> QSize:
+        """All columns side by side."""
         columns = self._columns()
         wide = sum(c.hint for c in columns.values()) + self._between * max(len(columns) - 1, 0)
         rects = [rect for _, rect in self._laid(wide)]
@@ -156,13 +149,8 @@ class WrappedGrid(BreakingLayout):
             QSize(wide, max((rect.y() + rect.height() for rect in rects), default=0))
         )
 
-    def minimumSize(self) -> QSize:
-        """Every column under the one before it."""
-        if self._least is None:
-            self._least = self._needed()
-        return self._least
-
     def _needed(self) -> QSize:
+        """Every column under the one before it."""
         wide, seen = 0, self._seen()
         first = {c.row: min(d.column for d in seen if d.row == c.row) for c in seen}
         for c in seen:

@@ -57,7 +57,6 @@ class ControlsPanel:
         self.layout.addLayout(row)
         self.panel = QWidget()
         self.layout.addWidget(self.panel)
-        self._filled = False
         if model.id in _opened:
             self._fill()
         else:  # shown by its card: it has none yet, and would be a window
@@ -68,7 +67,6 @@ class ControlsPanel:
 
     def _fill(self) -> None:
         """Not before somebody looks: its forty fields are most of what the page has."""
-        self._filled = True
         grid = WrappedGrid(self.panel)
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setHorizontalSpacing(6)
@@ -79,7 +77,7 @@ class ControlsPanel:
 
     def _open(self, shown: bool) -> None:
         (_opened.add if shown else _opened.discard)(self._model.id)
-        if shown and not self._filled:
+        if shown and self.panel.layout() is None:
             self._fill()
         self.panel.setVisible(shown)
 

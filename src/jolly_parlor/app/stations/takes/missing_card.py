@@ -70,8 +70,8 @@ class MissingCard:
         self._run.start()
 
     def close(self) -> None:
-        """End the thread; what it still has on the way is of no fit any more."""
-        run, self._run, self._of = self._run, None, None
+        """End the thread."""
+        run, self._run = self._run, None
         if run is not None:
             end(run)
 
