@@ -46,7 +46,7 @@ def no_dialog_waits(monkeypatch: pytest.MonkeyPatch) -> None:
 @pytest.fixture(autouse=True)
 def quick_fields(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch) -> None:
     """What a window shows is asked of a small field, unless a test is marked `real_field`; what it
-    plays is short.
+    plays is short, and a room is fitted to the same takes once.
     """
     if request.node.get_closest_marker("real_field") is None:
         use_quick_fields(monkeypatch)

@@ -74,6 +74,12 @@ def ask(window: MainWindow) -> Iterator[Callable[..., Asked]]:
         every.answer()
 
 
+def _looked(qtbot: QtBot, window: MainWindow) -> None:
+    """The line has looked once more at what is worked out."""
+    with qtbot.waitSignal(window.working._timer.timeout, timeout=10_000):
+        pass
+
+
 def _names(window: MainWindow, kind: Kind) -> bool:
     words = window.findChild(QLabel, "working-words").text()
     return window.working.isVisible() and kind.name in words
@@ -85,7 +91,7 @@ def test_a_long_answer_says_what_it_is_and_then_how_long_yet(
     words = window.findChild(QLabel, "working-words")
     short = ask()
     clock.seconds += 0.9
-    qtbot.wait(300)  # it looks every quarter of a second
+    _looked(qtbot, window)
     assert not window.working.isVisible()
     short.answer()
     qtbot.waitUntil(lambda: short.said == ["42"])
@@ -127,7 +133,7 @@ def test_stop_stops_what_the_line_names_and_nothing_else(
     other = ask(_OTHER, window.session.beside)
     clock.seconds += 2.0
     qtbot.waitUntil(lambda: _names(window, _KIND), timeout=10_000)
-    qtbot.wait(300)
+    _looked(qtbot, window)
     assert _names(window, _KIND)
     window.findChild(QPushButton, "working-stop").click()
     assert first.said == ["You stopped it; any change begins it anew."]
