@@ -9,7 +9,7 @@ from pathlib import Path
 
 import pytest
 
-from heard_once import heard_once
+from heard_once import heard_once, use_coarse_rooms
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, read_survey
@@ -55,13 +55,14 @@ def _modes_of_this_run(tmp_path_factory: pytest.TempPathFactory) -> Iterator[Non
 
 @pytest.fixture(scope="session", autouse=True)
 def _heard_once(tmp_path_factory: pytest.TempPathFactory) -> Iterator[None]:
-    """What the hidden room answers from one place to another is worked out once in a run; tests
-    marked `real_room` ask it (`tests/studio/conftest.py`).
+    """The hidden room is solved in coarser cells, and what it answers from one place to another is
+    worked out once in a run; tests marked `real_room` ask it (`tests/studio/conftest.py`).
     """
     folder = tmp_path_factory.getbasetemp().parent / "heard"
     folder.mkdir(exist_ok=True)
     with pytest.MonkeyPatch.context() as patch:
         patch.setattr(SimulatedStudio, "_rendered", heard_once(folder))
+        use_coarse_rooms(patch)
         yield
 
 

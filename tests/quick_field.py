@@ -9,6 +9,7 @@ import pytest
 from jolly_parlor.acoustics import fields, joined_field, modal_field
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.diagnosis import remedies
 from jolly_parlor.placement import strips
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
@@ -30,13 +31,22 @@ class QuickField(RigidField):
         super().__init__(room, frequencies_hz, to_hz=_TO_HZ)
 
 
-def use_quick_fields(patch: pytest.MonkeyPatch) -> None:
-    """Every room gets one, also where it would be worked out; what is asked again and again of a
-    field (settings, strips) is asked fewer times.
+def use_quick_settings(patch: pytest.MonkeyPatch) -> None:
+    """Settings are looked for from fewer starts: what is found is as good as it says it is, though
+    not the best there is.
     """
     for name, few in (("_LOOKS", 600), ("_SPREAD", 16), ("_FOLLOWED", 2), ("_WALKED", 1)):
         patch.setattr(solver, name, few)
+
+
+def use_quick_fields(patch: pytest.MonkeyPatch) -> None:
+    """Every room gets one, also where it would be worked out; what is asked again and again of a
+    field (settings, strips, remedies) is asked fewer times.
+    """
+    use_quick_settings(patch)
     patch.setattr(strips, "_PLACES", 10)
+    patch.setattr(remedies, "_STEP_METRES", 0.25)
+    patch.setattr(remedies, "_LOOKED_AT_CLOSELY", 2)
     patch.setattr(fields, "_box_for", QuickField)
     for module in (modal_field, joined_field):
         patch.setattr(module, "ModalField", QuickField)

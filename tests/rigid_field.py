@@ -1,6 +1,7 @@
 """The smallest other kind of field: damped modes of a rigid box, which knows no surface apart."""
 
 from collections.abc import Callable
+from functools import lru_cache
 
 import numpy as np
 
@@ -10,6 +11,16 @@ from jolly_parlor.acoustics.room import Room
 
 _TO_HZ = 600.0
 _CLOSEST_METRES = 0.1
+
+
+@lru_cache(64)
+def _all_modes(
+    dimensions: tuple[float, float, float], speed_of_sound: float, to_hz: float
+) -> tuple[FloatArray, FloatArray]:
+    """Orders (modes, 3) and frequencies; the pressure that is the same everywhere comes first."""
+    found = modes(dimensions, speed_of_sound, to_hz)
+    orders = np.concatenate([np.zeros((1, 3)), found.orders])
+    return orders, np.array([0.0, *(m.frequency_hz for m in found)])
 
 
 class RigidField:
@@ -27,9 +38,8 @@ class RigidField:
     ) -> None:
         self.room, self.frequencies_hz, self.loss = room, frequencies_hz, loss
         self.speed_of_sound, self._to_hz = room.speed_of_sound, to_hz
-        found = self.modes(to_hz)
-        self._orders = np.concatenate([np.zeros((1, 3)), found.orders])
-        own = 2 * np.pi * np.array([0.0, *(m.frequency_hz for m in found)]) / self.speed_of_sound
+        self._orders, own_hz = _all_modes(room.dimensions, self.speed_of_sound, to_hz)
+        own = 2 * np.pi * own_hz / self.speed_of_sound
         k = 2 * np.pi * frequencies_hz / self.speed_of_sound
         norm = np.prod(room.dimensions) * np.prod(np.where(self._orders > 0, 0.5, 1.0), axis=1)
         apart = own**2 * (1 + 1j * loss) - (k**2)[:, None] + 1j * loss * (k**2)[:, None] * 0.1

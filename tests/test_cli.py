@@ -15,6 +15,7 @@ from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.signals.wav import wav_bytes
 from places import DATA, EXAMPLES, ROOT
 from processes import ran, ran_here
+from quick_field import use_quick_settings
 
 
 def run(*words: object, code: int = 0) -> subprocess.CompletedProcess[str]:
@@ -157,8 +158,9 @@ def test_propose_adds_a_school_or_says_why(tmp_path: Path) -> None:
     assert room.read_bytes() == before
 
 
-def test_search_proposes(tmp_path: Path) -> None:
+def test_search_proposes(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
     """That a search repeats itself: tests/placement/test_search.py."""
+    use_quick_settings(monkeypatch)
     out = tmp_path / "found.json"
     run("search", EXAMPLES / "kiln-room.parlor", "--json", out, "--step", "0.15")
     found = json.loads(out.read_text())
@@ -219,6 +221,7 @@ def test_learning_from_takes_without_a_window(
     tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     fit_once(monkeypatch)
+    use_quick_settings(monkeypatch)
     whole = open_document(EXAMPLES / "kiln-room.parlor")
     alone = tuple(t for t in whole.takes if t.info.source in ("left", "right"))[:2]
     room, out = tmp_path / "room.parlor", tmp_path / "out.json"

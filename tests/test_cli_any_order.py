@@ -8,6 +8,7 @@ from hypothesis import HealthCheck, settings
 from hypothesis import strategies as st
 from hypothesis.stateful import RuleBasedStateMachine, initialize, invariant, rule
 
+from how_many import cases
 from jolly_parlor.cli.main import cli
 from jolly_parlor.placement.schools import SCHOOLS
 from jolly_parlor.project.files import open_project
@@ -79,7 +80,7 @@ class Commands(RuleBasedStateMachine):
 
 TestCommands = Commands.TestCase
 TestCommands.settings = settings(
-    max_examples=12,
+    max_examples=cases(4),
     stateful_step_count=10,
     deadline=None,
     suppress_health_check=list(HealthCheck),

@@ -13,17 +13,9 @@ import pytest
 from jolly_parlor import words
 from jolly_parlor.assets import LANGUAGES
 from places import DATA, EXAMPLES, ROOT
+from tongues import said
 
 GERMAN = LANGUAGES / "jolly-parlor_de.ts"
-
-
-def _said(code: str, language: str) -> str:
-    environment = os.environ | {"JOLLY_PARLOR_LANGUAGE": language, "QT_QPA_PLATFORM": "offscreen"}
-    done = subprocess.run(
-        [sys.executable, "-c", code], env=environment, capture_output=True, text=True, check=False
-    )
-    assert done.returncode == 0, done.stderr
-    return done.stdout.strip()
 
 
 def _places(text: str) -> set[tuple[str, str]]:
@@ -87,8 +79,8 @@ def test_numbers_in_a_sentence_are_written_as_the_language_writes_them() -> None
         "print(tr('{value_db:.1f} dB from even, {layer}.', value_db=7.94, layer='forecast')); "
         "print(number(1234.5, ',.1f'))"
     )
-    assert _said(code, "en").splitlines() == ["7.9 dB from even, forecast.", "1,234.5"]
-    assert _said(code, "de").splitlines() == ["7,9 dB uneben, Vorhersage.", "1\u202f234,5"]
+    assert said(code, "en").splitlines() == ["7.9 dB from even, forecast.", "1,234.5"]
+    assert said(code, "de").splitlines() == ["7,9 dB uneben, Vorhersage.", "1\u202f234,5"]
 
 
 def test_only_numbers_get_the_comma_of_the_language() -> None:
@@ -97,7 +89,7 @@ def test_only_numbers_get_the_comma_of_the_language() -> None:
         "print(tr('{path}: {count:,} of {share}', path=Path('/a/b.log'), count=12345, "
         "share=np.float32(0.5)))"
     )
-    assert _said(code, "de") == "/a/b.log: 12\u202f345 of 0,5"
+    assert said(code, "de") == "/a/b.log: 12\u202f345 of 0,5"
 
 
 def test_a_name_that_somebody_gave_stays_in_a_sentence_as_on_the_page() -> None:
@@ -111,7 +103,7 @@ def test_a_name_that_somebody_gave_stays_in_a_sentence_as_on_the_page() -> None:
         "print(tr('{name} is the evenest of {count}, by {lead:.1f} dB', "
         "name='Tight to the wall', count='three', lead=1.0))"
     )
-    school, sentence = _said(code, "de").splitlines()
+    school, sentence = said(code, "de").splitlines()
     assert school == "Dicht an der Wand"
     assert sentence == "Tight to the wall ist das ebenste von drei, um 1,0 dB"
 
@@ -128,8 +120,8 @@ def test_a_furnished_room_is_worked_out_and_measured_in_any_language() -> None:
         "print(sorted(set(enclosure_of(room, 0.2).surfaces) - set(called)), sorted(called)); "
         "print(VoxelRoom(room, 0.3, 0.01, {'left': (10.0, 80.0, 0.1)}).air.sum())"
     )
-    assert _said(code, "de") == _said(code, "en")
-    assert _said(code, "en").startswith("[] ")
+    assert said(code, "de") == said(code, "en")
+    assert said(code, "en").startswith("[] ")
 
 
 def test_a_furnished_case_is_solved_alike_in_any_language(tmp_path: Path) -> None:
@@ -140,15 +132,15 @@ def test_a_furnished_case_is_solved_alike_in_any_language(tmp_path: Path) -> Non
         "from pathlib import Path; from jolly_parlor.project.cases import compute_case; "
         f"print(compute_case(Path(r'{short}')).pressures['S1', 'R1'])"
     )
-    assert _said(code, "de") == _said(code, "en") != ""
+    assert said(code, "de") == said(code, "en") != ""
 
 
 def test_a_missing_text_stays_english_and_an_unknown_language_is_english() -> None:
     code = (
         "from jolly_parlor.words import tr; print(tr('Nobody has said {what} yet.', what='this'))"
     )
-    assert _said(code, "de") == "Nobody has said this yet."
-    assert _said("from jolly_parlor.words import language; print(language())", "xx") == "en"
+    assert said(code, "de") == "Nobody has said this yet."
+    assert said("from jolly_parlor.words import language; print(language())", "xx") == "en"
 
 
 def test_the_language_is_that_of_preferences_then_of_the_desktop(tmp_path: Path) -> None:
@@ -159,7 +151,7 @@ def test_the_language_is_that_of_preferences_then_of_the_desktop(tmp_path: Path)
     environment.pop("JOLLY_PARLOR_LANGUAGE")
     environment.pop("LC_ALL", None)
 
-    def said() -> str:
+    def found() -> str:
         done = subprocess.run(
             [sys.executable, "-c", code],
             env=environment,
@@ -169,11 +161,11 @@ def test_the_language_is_that_of_preferences_then_of_the_desktop(tmp_path: Path)
         )
         return done.stdout.strip()
 
-    assert said() == "de"
+    assert found() == "de"
     kept.write_text('{"language": "en"}')
-    assert said() == "en"
+    assert found() == "en"
     kept.write_text("{ garbled")
-    assert said() == "de"
+    assert found() == "de"
 
 
 def test_a_document_is_the_same_in_every_language() -> None:
@@ -184,7 +176,7 @@ def test_a_document_is_the_same_in_every_language() -> None:
         f"d = open_document(Path({str(EXAMPLES / 'kiln-room.parlor')!r})); "
         "print(sorted(stamps_of(d.room, d.gear)), d.gear, [a.name for a in d.arrangements])"
     )
-    assert _said(code, "de") == _said(code, "en")
+    assert said(code, "de") == said(code, "en")
 
 
 def test_a_command_speaks_german() -> None:
@@ -193,7 +185,7 @@ def test_a_command_speaks_german() -> None:
         f"{str(EXAMPLES / 'kiln-room.parlor')!r}]; "
         "from jolly_parlor.cli.main import main; main()"
     )
-    told = _said(code, "de")
+    told = said(code, "de")
     assert "uneben" in told and "," in told and "from even" not in told
 
 
@@ -201,7 +193,7 @@ def test_a_command_speaks_german() -> None:
 def test_a_word_is_spoken_where_it_is_known(word: str) -> None:
     assert words.spoken(word) == word
     code = f"from jolly_parlor.words import spoken; print(spoken({word!r}), spoken('kiln'))"
-    told = _said(code, "de").split()
+    told = said(code, "de").split()
     assert told[0] != word and told[-1] == "kiln"
 
 
@@ -214,5 +206,5 @@ def test_a_field_shows_and_takes_decimals_as_the_language_writes_them() -> None:
         "two.committed.connect(lambda metres: print(metres)); "
         "two.setText('1,37 m'); two.setModified(True); two.editingFinished.emit()"
     )
-    assert _said(code, "de").splitlines() == ["2,5 dB 3,42 m", "1.37"]
-    assert _said(code, "en").splitlines() == ["2.5 dB 3.42 m", "1.37"]
+    assert said(code, "de").splitlines() == ["2,5 dB 3,42 m", "1.37"]
+    assert said(code, "en").splitlines() == ["2.5 dB 3.42 m", "1.37"]

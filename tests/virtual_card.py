@@ -64,19 +64,23 @@ def virtual_sound_card(home: Path) -> Iterator[VirtualCard]:
     (home / ".asoundrc").write_text(_CARD.format(pipe=way))
     pipe = os.open(way, os.O_RDWR | os.O_NONBLOCK)
     fcntl.fcntl(pipe, fcntl.F_SETPIPE_SZ, _PIPE_BYTES)
-    before = os.environ.get("HOME")
-    os.environ["HOME"] = str(home)
-    try:
-        import sounddevice
-
-        sounddevice._terminate()
-        sounddevice._initialize()  # PortAudio looks for devices once; look again
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setenv("HOME", str(home))
+        _look_for_devices()
         try:
             SoundCard("default")
         except DeviceFailed as error:
             pytest.fail(f"the virtual sound card cannot be used: {error}")
-        yield VirtualCard(pipe)
-    finally:
-        os.close(pipe)
-        if before is not None:
-            os.environ["HOME"] = before
+        try:
+            yield VirtualCard(pipe)
+        finally:
+            os.close(pipe)
+    _look_for_devices()  # or a later test would play into a pipe that nobody empties
+
+
+def _look_for_devices() -> None:
+    """PortAudio looks once, when it begins."""
+    import sounddevice
+
+    sounddevice._terminate()
+    sounddevice._initialize()

@@ -5,6 +5,7 @@ from pathlib import Path
 
 import pyqtgraph as pg
 import pytest
+from PyQt6.QtGui import QCursor
 from pytestqt.qtbot import QtBot
 
 from fitted_once import fit_once
@@ -73,6 +74,7 @@ def open_window(
     """
     monkeypatch.setattr("jolly_parlor.app.window.first_station", lambda document: "gear")
     monkeypatch.setattr(controls_panel, "_opened", set())  # as at the program's start
+    QCursor.setPos(-200, -200)  # the test before may have left the mouse where this window will be
     held = []  # a window nobody holds is collected while it is still seen, and its pages with it
 
     def make(document: Document, path: Path | None = None) -> MainWindow:

@@ -83,6 +83,22 @@ def test_the_cursor_walks_by_keyboard(qtbot: QtBot, window: MainWindow) -> None:
     assert not response.flag.isVisible()
 
 
+def test_a_cursor_put_away_by_key_stays_away_until_the_mouse_moves(window: MainWindow) -> None:
+    """Qt tells of a resting mouse again wherever what lies under it is painted anew."""
+    response = window.forecast.response
+    _point_at(window, response.plot, np.log10(80.0), 2.0)
+    scene = response.plot.getViewBox().mapViewToScene(QPointF(np.log10(80.0), 2.0))
+    resting = QPointF(response.graphics.mapFromScene(scene))
+    response.graphics.scene().sigMouseMoved.emit(resting)
+    assert response.flag.isVisible()
+    response.setFocus()
+    QTest.keyClick(response, Qt.Key.Key_Escape)
+    response.graphics.scene().sigMouseMoved.emit(resting)
+    assert not response.flag.isVisible()
+    response.graphics.scene().sigMouseMoved.emit(resting + QPointF(3.0, 0.0))
+    assert response.flag.isVisible()
+
+
 def test_the_measured_layer_swaps_with_the_forecast(qtbot: QtBot, window: MainWindow) -> None:
     station = window.forecast
     before = station.verdict.text()

@@ -16,6 +16,8 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.search import Found, search
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.refused import Refused
+from jolly_parlor.studio import listening_out
+from jolly_parlor.studio.device import DeviceFailed
 from quick_field import use_quick_fields
 from short_pieces import use_short_pieces
 
@@ -29,6 +31,12 @@ def use_small_answers(patch: pytest.MonkeyPatch) -> None:
     patch.setattr(search_run, "search_apart", _search)
     patch.setattr(jobs, "learn", _no_fit)
     patch.setattr(missing_card, "missing_things", lambda *asked: [])
+    patch.setattr(listening_out, "play_loops", _nothing_to_hear_with)
+
+
+def _nothing_to_hear_with(*_: object) -> None:
+    """Nobody who starts a campaign wants to hear what a monkey plays."""
+    raise DeviceFailed("Nothing to listen with here.")
 
 
 def _no_fit(*_: object) -> None:

@@ -19,6 +19,7 @@ from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.settings.alignment import agreement_words, alignments
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.project.document import Document
+from quick_field import use_quick_settings
 
 SPEED = 343.0
 NEAR, EAR = 2.0, Point(2.0, 3.0, 1.2)
@@ -119,6 +120,7 @@ def test_each_further_subwoofer_buys_what_it_is_said_to(
     demo: Document, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     monkeypatch.setattr("jolly_parlor.placement.search.further_subs.MOST", 2)
+    use_quick_settings(monkeypatch)
     field = Forecaster(demo.room, demo.gear).field
     a = demo.arrangement("A third")
     found = further_subs(demo.room, demo.gear, a, field, Wishes())

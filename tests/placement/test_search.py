@@ -8,6 +8,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from certain import made_or_refused
+from how_many import cases
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.fields import box_field
 from jolly_parlor.acoustics.room import KeepOut, Point
@@ -28,6 +29,7 @@ from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.heard import forecast_heard
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
+from quick_field import use_quick_settings
 from rooms import BOTH_SUB, MIXES, placed, rebuilt, without_controls
 
 _NARROW = Wishes(furthest=1.1, height_change=0.0, equilateral_tolerance=0.03)
@@ -89,10 +91,11 @@ def test_the_grid_is_weighed_whole_and_as_a_plain_count_would(
     plain = {
         tuple(round(float(v), 4) for v in (front, depth, side, z, off))
         for z in space.heights
-        for depth in space.depths
-        for row, front in enumerate(space.fronts[: space.fronts_for(float(depth))])
-        for column, side in enumerate(space.all_sides[space.columns(float(depth))])
-        if space.allowed(float(depth), z)[row, column]
+        for depth in map(float, space.depths)
+        for allowed in (space.allowed(depth, z),)
+        for row, front in enumerate(space.fronts[: space.fronts_for(depth)])
+        for column, side in enumerate(space.all_sides[space.columns(depth)])
+        if allowed[row, column]
     }
     assert weighed.evaluated == space.count == len(plain) == weighed.figures.size
     assert {tuple(np.round(p, 4)) for p in weighed.places} == plain
@@ -156,7 +159,9 @@ def test_every_place_keeps_the_limits(kiln: Document) -> None:
 
 @pytest.fixture(scope="module")
 def found(kiln: Document) -> Found:
-    return search(kiln.room, kiln.gear, kiln.arrangements[2], step=0.1, most=4)
+    with pytest.MonkeyPatch.context() as patch:
+        use_quick_settings(patch)
+        return search(kiln.room, kiln.gear, kiln.arrangements[2], step=0.12, most=4)
 
 
 def test_the_search_beats_every_school(kiln: Document, found: Found) -> None:
@@ -224,7 +229,10 @@ def test_the_close_judgement_is_the_forecasts_own_figure(
     assert Goal(at_desk).db(a.chains) == pytest.approx(np.sqrt(played / n), rel=2e-3)
 
 
-def test_the_same_search_gives_the_same_answer(kiln: Document) -> None:
+def test_the_same_search_gives_the_same_answer(
+    kiln: Document, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    use_quick_settings(monkeypatch)
     one, other = (
         search(kiln.room, kiln.gear, kiln.arrangements[2], _NARROW, step=0.15, most=1)
         for _ in range(2)
@@ -383,7 +391,9 @@ def test_the_step_divides_the_heads_movement(asked: float, taken: float) -> None
     gap=st.floats(0.0, 0.6),
 )
 @settings(
-    max_examples=12, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+    max_examples=cases(6),
+    deadline=None,
+    suppress_health_check=[HealthCheck.function_scoped_fixture],
 )
 def test_in_any_room_what_is_weighed_may_stand(
     kiln: Document,

@@ -8,6 +8,7 @@ from hypothesis import settings
 from hypothesis import strategies as st
 from hypothesis.stateful import RuleBasedStateMachine, invariant, rule
 
+from how_many import cases
 from jolly_parlor.acoustics.room import Point, Thing
 from jolly_parlor.acoustics.usual_things import usual_thing
 from jolly_parlor.placement.arrangement import fit_problems
@@ -196,7 +197,7 @@ class AnyWalk(RuleBasedStateMachine):
 
 
 TestAnyWalk = AnyWalk.TestCase
-TestAnyWalk.settings = settings(max_examples=40, stateful_step_count=15, deadline=None)
+TestAnyWalk.settings = settings(max_examples=cases(20), stateful_step_count=15, deadline=None)
 
 
 def test_an_arrangement_gets_a_name_of_its_own(kiln: Document) -> None:

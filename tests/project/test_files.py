@@ -13,6 +13,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from certain import made_or_refused
+from how_many import cases
 from jolly_parlor import atomic
 from jolly_parlor.app.samples import DEMO, SAMPLES
 from jolly_parlor.assets import FOLDER as ASSETS
@@ -144,7 +145,9 @@ def test_a_contradictory_or_newer_file_is_refused_in_words(
 
 
 @settings(
-    max_examples=60, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+    max_examples=cases(20),
+    deadline=None,
+    suppress_health_check=[HealthCheck.function_scoped_fixture],
 )
 @given(st.data())
 def test_a_mutated_file_is_opened_or_refused(tmp_path: Path, data: st.DataObject) -> None:

@@ -9,6 +9,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
 from certain import made_or_refused
+from how_many import cases
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.guessing import files_in, guess
 from jolly_parlor.signals.importing import read_take
@@ -57,7 +58,9 @@ def test_an_impulse_response_of_any_depth_is_read(tmp_path: Path, subtype: str) 
 
 @given(cut=st.integers(0, 400), spot=st.integers(0, 399), value=st.integers(0, 255))
 @settings(
-    max_examples=60, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+    max_examples=cases(20),
+    deadline=None,
+    suppress_health_check=[HealthCheck.function_scoped_fixture],
 )
 def test_mutated_wavs_are_read_or_refused_by_name(
     tmp_path: Path, cut: int, spot: int, value: int

@@ -11,6 +11,7 @@ from hypothesis import settings
 from hypothesis import strategies as st
 from hypothesis.stateful import RuleBasedStateMachine, invariant, rule
 
+from how_many import cases
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Opening
 from jolly_parlor.by_ear.record import Hunt
@@ -207,7 +208,7 @@ class AnyEdit(RuleBasedStateMachine):
 
 
 TestAnyEdit = AnyEdit.TestCase
-TestAnyEdit.settings = settings(max_examples=60, stateful_step_count=25, deadline=None)
+TestAnyEdit.settings = settings(max_examples=cases(15), stateful_step_count=25, deadline=None)
 
 
 @pytest.fixture

@@ -10,6 +10,7 @@ from hypothesis import strategies as st
 from scipy import signal
 
 from certain import made_or_refused, some
+from how_many import cases
 from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.decay import Decay, decay_of_samples, decays, third_octave_midbands
 from jolly_parlor.signals.impulse import ImpulseResponse
@@ -19,7 +20,9 @@ from jolly_parlor.signals.weighting import a_weighting_db, hours_allowed
 
 RATE = 8000
 _FUZZ = settings(
-    max_examples=120, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+    max_examples=cases(40),
+    deadline=None,
+    suppress_health_check=[HealthCheck.function_scoped_fixture],
 )
 
 
@@ -138,7 +141,9 @@ def test_what_is_no_calibration_is_refused(tmp_path: Path, text: str, says: str)
 
 @given(st.one_of(st.binary(max_size=300), st.text(max_size=300).map(str.encode)))
 @settings(
-    max_examples=150, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+    max_examples=cases(40),
+    deadline=None,
+    suppress_health_check=[HealthCheck.function_scoped_fixture],
 )
 def test_no_calibration_file_raises_anything_but_a_refusal(tmp_path: Path, data: bytes) -> None:
     path = tmp_path / "mic.txt"
@@ -150,7 +155,9 @@ def test_no_calibration_file_raises_anything_but_a_refusal(tmp_path: Path, data:
 
 @given(line=st.integers(0, 89), column=st.integers(0, 12), letter=st.characters(codec="ascii"))
 @settings(
-    max_examples=120, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+    max_examples=cases(40),
+    deadline=None,
+    suppress_health_check=[HealthCheck.function_scoped_fixture],
 )
 def test_a_mutated_calibration_is_read_or_refused_by_line(
     tmp_path: Path, line: int, column: int, letter: str

@@ -10,6 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from certain import made_or_refused
+from how_many import cases
 from jolly_parlor.signals.reading import ResponseFileError, parse_response, read_response
 from places import EXAMPLES
 
@@ -148,7 +149,7 @@ def test_other_encodings_are_read(tmp_path: Path) -> None:
         assert read_response(path).response.level_db == pytest.approx(LEVELS)
 
 
-@settings(max_examples=150, deadline=None)
+@settings(max_examples=cases(60), deadline=None)
 @given(st.text(alphabet="0123456789.,;-+ \t\neEdBnaif#", max_size=300))
 def test_no_text_raises_anything_but_a_refusal(text: str) -> None:
     parse = partial(parse_response, text)

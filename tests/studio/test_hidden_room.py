@@ -56,6 +56,7 @@ def test_a_panel_that_gives_way_moves_the_mode_before_it(resonance: float) -> No
     assert peak == pytest.approx(343.2 / 2 / (5.2 + longer), abs=0.35)
 
 
+@pytest.mark.real_room
 def test_it_differs_from_the_survey_as_rooms_do_and_repeats(kiln: Document) -> None:
     one, same, other = (HiddenRoom.of(kiln.room, seed) for seed in (1, 1, 2))
     names = {thing.name for thing in one.room.things}

@@ -24,6 +24,7 @@ from jolly_parlor.words import tr
 
 _LEAST_GAIN_DB = 0.2
 _LOOKED_AT_CLOSELY = 4
+_STEP_METRES = 0.1
 
 
 @dataclass(frozen=True)
@@ -138,7 +139,7 @@ def _triangle(a: Arrangement, seat: str, monitors_y: float, seat_y: float) -> Ar
 def _monitors_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     ear_y = a.seats[seat].y
     front = forecaster.room.frame.front
-    for y in np.arange(front + back_to_wall_distance(forecaster.gear), ear_y - 0.6, 0.1):
+    for y in np.arange(front + back_to_wall_distance(forecaster.gear), ear_y - 0.6, _STEP_METRES):
         if abs(y - a.left.y) > 0.05:
             moved = _triangle(a, seat, float(y), ear_y)
             yield Move(tr("monitors at {} from the front wall"), float(y - front), moved)
@@ -147,7 +148,7 @@ def _monitors_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
 def _seat_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     monitors_y = (a.left.y + a.right.y) / 2
     frame = forecaster.room.frame
-    for y in np.arange(monitors_y + 0.7, min(frame.back - 0.5, monitors_y + 2.2), 0.1):
+    for y in np.arange(monitors_y + 0.7, min(frame.back - 0.5, monitors_y + 2.2), _STEP_METRES):
         if abs(y - a.seats[seat].y) > 0.05:
             moved = _triangle(a, seat, monitors_y, float(y))
             yield Move(tr("seat at {} from the front wall"), float(y - frame.front), moved)
@@ -159,7 +160,7 @@ def _triangle_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
     frame = forecaster.room.frame
     nearest = frame.front + back_to_wall_distance(forecaster.gear)
     words = tr("the whole triangle, monitors at {} from the front wall")
-    for y in np.arange(nearest, frame.back - 0.5 - depth, 0.15):
+    for y in np.arange(nearest, frame.back - 0.5 - depth, 1.5 * _STEP_METRES):
         if abs(y - monitors_y) > 0.05:
             moved = _triangle(a, seat, float(y), float(y) + depth)
             yield Move(words, float(y - frame.front), moved)
@@ -167,7 +168,7 @@ def _triangle_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
 
 def _monitor_spacing(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     now = a.right.x - a.left.x
-    for side in np.arange(0.8, min(forecaster.room.frame.width - 0.6, 2.6), 0.1):
+    for side in np.arange(0.8, min(forecaster.room.frame.width - 0.6, 2.6), _STEP_METRES):
         if abs(side - now) > 0.05:
             shift = (float(side) - now) / 2
             left, right = replace(a.left, x=a.left.x - shift), replace(a.right, x=a.right.x + shift)
@@ -175,7 +176,7 @@ def _monitor_spacing(forecaster: Forecaster, a: Arrangement, seat: str) -> Itera
 
 
 def _monitor_height(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
-    for z in np.arange(0.95, min(1.5, forecaster.room.height - 0.3), 0.08):
+    for z in np.arange(0.95, min(1.5, forecaster.room.height - 0.3), 0.8 * _STEP_METRES):
         if abs(z - a.left.z) > 0.04:
             left, right = replace(a.left, z=float(z)), replace(a.right, z=float(z))
             yield Move(tr("monitors {} above the floor"), float(z), a.with_pair(left, right))

@@ -85,6 +85,9 @@ class ResponseView(QWidget):
         self.flag.hide()
         self._frequency = 0.0
         self._pointing = False
+        self._pointer: QPointF | None = None
+        self._put_away_from: QPointF | None = None
+        """Where the mouse was when a key put the cursor away."""
         self.graphics.scene().sigMouseMoved.connect(self._pointed)
         session.shown_changed.connect(self.refresh)
         session.shown_changed.connect(self._tell)
@@ -195,6 +198,9 @@ class ResponseView(QWidget):
         self.other.setData(np.log10(other.frequencies_hz), d)
 
     def _pointed(self, position: QPointF) -> None:
+        if position == self._put_away_from:
+            return  # Qt tells of a resting mouse again where what lies under it changes
+        self._pointer, self._put_away_from = position, None
         for plot in (self.plot, self.lane_plot):
             box = plot.getViewBox()
             if not box.sceneBoundingRect().contains(position):
@@ -284,6 +290,7 @@ class ResponseView(QWidget):
             self._light_cause(frequency)
             self._place_cursor(frequency)
         elif event.key() == Qt.Key.Key_Escape:
+            self._put_away_from = self._pointer
             self._hide_cursor()
         else:
             super().keyPressEvent(event)

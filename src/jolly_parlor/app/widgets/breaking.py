@@ -24,10 +24,12 @@ class Cell:
     item: QLayoutItem
     stretch: int = 0
     _sizes: dict[str, int] = field(default_factory=dict)
+    _heights: dict[int, int] = field(default_factory=dict)
 
     def forget(self) -> None:
         """Something became larger or smaller."""
         self._sizes.clear()
+        self._heights.clear()
 
     @property
     def is_gap(self) -> bool:
@@ -37,7 +39,7 @@ class Cell:
     @property
     def wraps(self) -> bool:
         """Whether it is words that may go over several lines."""
-        return self._wrapping is not None
+        return bool(self._kept("wraps", lambda: self._wrapping is not None))
 
     @property
     def _wrapping(self) -> QLabel | None:
@@ -76,7 +78,10 @@ class Cell:
 
     def height(self, wide: int) -> int:
         """At that width."""
-        return self._kept(f"height at {wide}", lambda: self._high(wide))
+        high = self._heights.get(wide)
+        if high is None:
+            high = self._heights[wide] = self._high(wide)
+        return high
 
     def _kept(self, name: str, make: Callable[[], int]) -> int:
         if name not in self._sizes:

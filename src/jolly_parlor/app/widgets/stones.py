@@ -1,7 +1,10 @@
 """The stations as stepping stones, in the order of the work."""
 
+from functools import lru_cache
+
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import (
+    QFont,
     QFontMetricsF,
     QKeyEvent,
     QMouseEvent,
@@ -17,6 +20,15 @@ from jolly_parlor.words import spoken, tr
 
 _STONE = 30
 """The height that is a stone's, without its name."""
+
+
+@lru_cache(16)
+def _longest(names: tuple[str, ...], font: str) -> int:
+    """Of these names in that font, given as its words: layouts ask for it all the time."""
+    letters = QFont()
+    letters.fromString(font)
+    metrics = QFontMetricsF(letters)
+    return round(max(metrics.horizontalAdvance(name) for name in names))
 
 
 class SteppingStones(QWidget):
@@ -39,8 +51,7 @@ class SteppingStones(QWidget):
     @property
     def step(self) -> int:
         """The least from stone to stone: its name, and a gap."""
-        metrics = QFontMetricsF(theme.sans(10, bold=True))
-        return round(max(metrics.horizontalAdvance(name) for name in self.names)) + 7
+        return _longest(tuple(self.names), theme.sans(10, bold=True).toString()) + 7
 
     @property
     def one_line(self) -> int:

@@ -208,28 +208,29 @@ class WrappedGrid(BreakingLayout):
 
     def _lay(self, wide: int) -> list[tuple[_Placed, QRect]]:
         bands = self._bands(wide)
+        rows: dict[int, list[_Placed]] = {}
+        for c in self._seen():
+            rows.setdefault(c.row, []).append(c)
         laid: list[tuple[_Placed, QRect]] = []
-        y, seen = 0, self._seen()
-        lines = [(row, n) for row in sorted({c.row for c in seen}) for n in range(len(bands))]
+        y, several = 0, len(bands) > 1
+        lines = [(row, n) for row in sorted(rows) for n in range(len(bands))]
         if self._in_blocks:
             lines.sort(key=lambda line: line[1])
         for row, number in lines:
-            band = bands[number]
-            here = [c for c in seen if c.row == row and _starts_in(c, band, number, bands)]
-            if not here:
-                continue
+            band, here = bands[number], rows[row]
+            if several:
+                here = [c for c in here if _starts_in(c, band, number, bands)]
+                if not here:
+                    continue
             places = [self._across(c, band, bands, wide) for c in here]
             heights = [c.height(w) for c, (_, w) in zip(here, places, strict=True)]
             # What spans rows may reach below this one, unless columns go on there or nothing is.
-            below = len(bands) == 1 and {c.row for c in seen}
-            high = max(
-                (
-                    h
-                    for c, h in zip(here, heights, strict=True)
-                    if not (below and any(c.row < r < c.row + c.rows for r in below))
-                ),
-                default=max(heights),
-            )
+            ending = [
+                h
+                for c, h in zip(here, heights, strict=True)
+                if several or not any(r in rows for r in range(row + 1, row + c.rows))
+            ]
+            high = max(ending or heights)
             for c, (x, w), h in zip(here, places, heights, strict=True):
                 laid.append((c, QRect(x, y, w, max(high, h))))
             y += high + self._under
@@ -237,13 +238,13 @@ class WrappedGrid(BreakingLayout):
 
     def _across(self, cell: _Placed, band: _Band, bands: list[_Band], wide: int) -> tuple[int, int]:
         """Where a cell begins and how wide it is."""
+        if cell.columns == 1 and cell.column in band.starts:
+            return band.starts[cell.column], band.widths[cell.column]
         within = [n for n in band.columns if cell.column <= n < cell.end]
         if not within:
             begin = _INDENT if band is not bands[0] else 0
             return begin, wide - begin
         x, last = band.starts[within[0]], within[-1]
-        if cell.columns == 1:
-            return x, band.widths[last]
         whole = last == band.columns[-1]
         return x, (wide if whole else band.starts[last] + band.widths[last]) - x
 

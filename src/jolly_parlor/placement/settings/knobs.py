@@ -4,8 +4,6 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from typing import Literal
 
-import numpy as np
-
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain, Crossover, Filter
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import RANGED, Span
@@ -64,10 +62,10 @@ class Knob:
     def of(self, chain: Chain, value: float) -> Chain:
         """One chain with it set so."""
         if self.what == "low_pass_hz":
-            return replace(chain, low_pass=_moved(chain.low_pass, value))
+            return chain.changed("low_pass", _moved(chain.low_pass, value))
         if self.what == "high_pass_hz":
-            return replace(chain, high_pass=_moved(chain.high_pass, value))
-        return replace(chain, **{self.what: value})  # type: ignore[arg-type]
+            return chain.changed("high_pass", _moved(chain.high_pass, value))
+        return chain.changed(self.what, value)
 
     def only(self, chain: Chain) -> Chain:
         """A chain's part that this one turns: its response times the rest's is the chain's."""
@@ -119,9 +117,9 @@ class Switch:
             if isinstance(value, Filter):
                 side = chain.low_pass if self.what == "low_pass" else chain.high_pass
                 at = value.at(side.frequency_hz if side else USUAL_CROSSOVER_HZ)
-                changed[name] = replace(chain, **{self.what: at})  # type: ignore[arg-type]
+                changed[name] = chain.changed(self.what, at)
             else:
-                changed[name] = replace(chain, inverted=value)
+                changed[name] = chain.changed("inverted", value)
         return changed
 
     @property
@@ -215,7 +213,7 @@ def _add(knobs: list[Knob], names: tuple[str, ...], what: What, span: Span | Non
 
 
 def _moved(side: Crossover | None, frequency_hz: float) -> Crossover:
-    return replace(side or Crossover(), frequency_hz=float(np.clip(frequency_hz, 20.0, 500.0)))
+    return replace(side or Crossover(), frequency_hz=min(max(frequency_hz, 20.0), 500.0))
 
 
 def _named(names: tuple[str, ...]) -> str:
