@@ -4,6 +4,7 @@
 import speaking  # noqa: F401 - before anything of the program is loaded
 
 # isort: on
+import os
 from collections.abc import Iterator
 from pathlib import Path
 
@@ -44,10 +45,16 @@ def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
     items.sort(key=rank)
 
 
+def of_this_run(made: pytest.TempPathFactory) -> Path:
+    """A folder that all processes of this run share, and no other run."""
+    own = made.getbasetemp()
+    return own.parent if "PYTEST_XDIST_WORKER" in os.environ else own
+
+
 @pytest.fixture(scope="session", autouse=True)
 def _modes_of_this_run(tmp_path_factory: pytest.TempPathFactory) -> Iterator[None]:
     """Modes kept on disk are those of this run, shared by its processes."""
-    shared = tmp_path_factory.getbasetemp().parent
+    shared = of_this_run(tmp_path_factory)
     with pytest.MonkeyPatch.context() as patch:
         patch.setenv("XDG_CACHE_HOME", str(shared / "cache"))
         yield
@@ -58,7 +65,7 @@ def _heard_once(tmp_path_factory: pytest.TempPathFactory) -> Iterator[None]:
     """The hidden room is solved in coarser cells, and what it answers from one place to another is
     worked out once in a run; tests marked `real_room` ask it (`tests/studio/conftest.py`).
     """
-    folder = tmp_path_factory.getbasetemp().parent / "heard"
+    folder = of_this_run(tmp_path_factory) / "heard"
     folder.mkdir(exist_ok=True)
     with pytest.MonkeyPatch.context() as patch:
         patch.setattr(SimulatedStudio, "_rendered", heard_once(folder))

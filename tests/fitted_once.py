@@ -5,6 +5,7 @@ from collections.abc import Callable, Sequence
 import pytest
 
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.fitting import fit
 from jolly_parlor.fitting.evidence import Evidence
 from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.placement.gear import Gear
@@ -16,6 +17,13 @@ _KNOWN: dict[tuple[object, ...], Fit] = {}
 def fit_once(patch: pytest.MonkeyPatch) -> None:
     """For tests of what is done with a fit; those of the fit itself ask `fit_room`."""
     patch.setattr(room_fit, "fit_room", _fitted)
+    fit_quickly(patch)
+
+
+def fit_quickly(patch: pytest.MonkeyPatch) -> None:
+    """The descent ends after a few rounds: near, though it has not come to rest."""
+    patch.setattr(fit, "_ROUNDS", 5)
+    patch.setattr(fit, "_REWEIGHTED", 2)
 
 
 def _fitted(

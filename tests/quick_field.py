@@ -3,6 +3,7 @@
 """
 
 from collections.abc import Callable
+from types import ModuleType
 
 import pytest
 
@@ -13,6 +14,8 @@ from jolly_parlor.diagnosis import remedies
 from jolly_parlor.placement import strips
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.search import search as search_module
+from jolly_parlor.placement.search import tuned_subs
 from jolly_parlor.placement.search.coarse_pass import Progress
 from jolly_parlor.placement.search.search import Found, Glimpse, search
 from jolly_parlor.placement.search.wishes import Wishes
@@ -31,12 +34,25 @@ class QuickField(RigidField):
         super().__init__(room, frequencies_hz, to_hz=_TO_HZ)
 
 
+_FEW: dict[ModuleType, dict[str, object]] = {
+    solver: {"_LOOKS": 600, "_SPREAD": 16, "_FOLLOWED": 2, "_WALKED": 1, "_LOOKS_DOWN": 12},
+    tuned_subs: {
+        "_TRIED": 1,
+        "_GAINS": (-4.0, 2.0),
+        "_LATE_MS": (0.0, 4.0),
+        "_PHASES": (0.0, 90.0),
+    },
+    search_module: {"_RERANKED": 200, "_REFINED": 4, "_TRADES": 8},
+}
+
+
 def use_quick_settings(patch: pytest.MonkeyPatch) -> None:
-    """Settings are looked for from fewer starts: what is found is as good as it says it is, though
-    not the best there is.
+    """Settings and places are looked for from fewer starts: what is found is as good as it says it
+    is, though not the best there is.
     """
-    for name, few in (("_LOOKS", 600), ("_SPREAD", 16), ("_FOLLOWED", 2), ("_WALKED", 1)):
-        patch.setattr(solver, name, few)
+    for module, constants in _FEW.items():
+        for name, few in constants.items():
+            patch.setattr(module, name, few)
 
 
 def use_quick_fields(patch: pytest.MonkeyPatch) -> None:

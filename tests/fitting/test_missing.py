@@ -7,6 +7,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from fitted_once import fit_quickly
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface, Thing, box_room
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing, smoothed_level
@@ -44,7 +45,9 @@ def takes_of(room: Room) -> list[Evidence]:
 @pytest.fixture(scope="module")
 def forgotten() -> tuple[list[Evidence], Fit]:
     takes = takes_of(replace(SURVEY, things=(WARDROBE,)))
-    return takes, fit_room(SURVEY, GEAR, takes)
+    with pytest.MonkeyPatch.context() as patch:
+        fit_quickly(patch)
+        return takes, fit_room(SURVEY, GEAR, takes)
 
 
 def test_a_wardrobe_left_out_is_found_where_it_stands(

@@ -28,6 +28,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.judging_edits import read_target, set_judging
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
+from quick_field import use_quick_settings
 from rooms import MIXES
 
 TILTED = Judging(40.0, 200.0, 700.0, Target(-2.0))
@@ -86,7 +87,10 @@ def test_search_settings_and_forecast_agree_on_the_figure(
     assert goal.seat_db(a.chains)["desk"] == pytest.approx(shown, abs=1e-6)
 
 
-def test_a_search_against_a_slope_finds_what_follows_it_better(kiln: Document) -> None:
+def test_a_search_against_a_slope_finds_what_follows_it_better(
+    kiln: Document, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    use_quick_settings(monkeypatch)
     judging = Judging(target=Target(-4.0))
     gear = replace(kiln.gear, loudspeakers=kiln.gear.loudspeakers[:2], judging=judging)
     flat = replace(gear, judging=Judging())

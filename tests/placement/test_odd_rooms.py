@@ -26,6 +26,7 @@ from jolly_parlor.placement.search.spread_tables import SpreadTables
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.document import Document
+from quick_field import use_quick_settings
 
 L_PLAN = (
     (0.0, 0.6),
@@ -154,7 +155,10 @@ def test_tables_of_a_spread_agree_with_the_field(gear: Gear) -> None:
     assert found[rows, cols] == pytest.approx(want, rel=0.02)
 
 
-def test_a_search_in_the_bay_weighs_all_and_finds_better_than_schools(gear: Gear) -> None:
+def test_a_search_in_the_bay_weighs_all_and_finds_better_than_schools(
+    gear: Gear, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    use_quick_settings(monkeypatch)
     room = bay_room()
     a = school("third").propose(room, gear)
     found = search(room, gear, a, Wishes(), step=0.1, most=1)
