@@ -5,7 +5,6 @@ from pathlib import Path
 
 import pyqtgraph as pg
 import pytest
-from PyQt6.QtGui import QCursor
 from pytestqt.qtbot import QtBot
 
 from fitted_once import fit_once
@@ -17,7 +16,7 @@ from jolly_parlor.app.stations.gear import controls_panel
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
-from quick_field import quick_search, use_quick_fields
+from quick_field import quick_search, use_few_looks, use_quick_fields, use_wide_elements
 from short_pieces import use_short_pieces
 
 
@@ -51,6 +50,9 @@ def quick_fields(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch
     """
     if request.node.get_closest_marker("real_field") is None:
         use_quick_fields(monkeypatch)
+    else:
+        use_few_looks(monkeypatch)
+        use_wide_elements(monkeypatch)
     use_short_pieces(monkeypatch)
     fit_once(monkeypatch)
 
@@ -74,7 +76,6 @@ def open_window(
     """
     monkeypatch.setattr("jolly_parlor.app.window.first_station", lambda document: "gear")
     monkeypatch.setattr(controls_panel, "_opened", set())  # as at the program's start
-    QCursor.setPos(-200, -200)  # the test before may have left the mouse where this window will be
     held = []  # a window nobody holds is collected while it is still seen, and its pages with it
 
     def make(document: Document, path: Path | None = None) -> MainWindow:

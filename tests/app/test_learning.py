@@ -48,7 +48,7 @@ def test_fit_use_and_go_back(
     window.findChild(QPushButton, "fit-room").click()
     assert "Fitting" in card.words.text() and not card.go.isEnabled()
     settled(qtbot, window)
-    assert card.words.text().startswith("Fitted to 3 takes:")
+    assert "Fitted to 3 takes:" in card.words.text()
     assert "give or take" in card.words.text()
     assert "→" in card.each.text() and "Not shown by these takes:" in card.each.text()
     assert "probability" in card.next.text()

@@ -16,6 +16,7 @@ from jolly_parlor.placement.mixes import Listening, judged_band, mix_of, mixes
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 from places import EXAMPLES
+from quick_field import use_wide_elements
 
 BAND_DB = 0.1
 """What a rendered response may differ by from the forecast over the judged band (the issue's)."""
@@ -62,7 +63,8 @@ def test_what_is_rendered_is_the_forecast(boxed, mix, reception) -> None:
         assert off_db(made, one, document, forecaster) < BAND_DB
 
 
-def test_a_lived_in_room_too() -> None:
+def test_a_lived_in_room_too(monkeypatch: pytest.MonkeyPatch) -> None:
+    use_wide_elements(monkeypatch)  # the same for what is rendered and what is forecast
     document = opened("kiln-furnished")
     room, gear = document.room, document.gear
     heard = listenings(document, "both+sub")[:1]
