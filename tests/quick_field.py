@@ -7,6 +7,7 @@ from types import ModuleType
 
 import pytest
 
+from answered_once import answer_once
 from jolly_parlor.acoustics import fields, joined_field, modal_field
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.enclosure import Enclosure
@@ -74,6 +75,7 @@ def use_few_looks(patch: pytest.MonkeyPatch) -> None:
 def use_quick_fields(patch: pytest.MonkeyPatch) -> None:
     """Every room gets one, also where it would be worked out, and few looks are taken at it."""
     use_few_looks(patch)
+    answer_once(patch)
     patch.setattr(fields, "_box_for", QuickField)
     for module in (modal_field, joined_field):
         patch.setattr(module, "ModalField", QuickField)
