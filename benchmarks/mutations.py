@@ -10,7 +10,8 @@ died and every survivor with what was changed; exits 1 where a package lies belo
 
 Left out are annotations and decorators: a mutant there either fails to import, which proves
 nothing, or takes a memory away, which changes no answer. So are operators that no sum of floats
-survives (a shift in place of a product), which would make the share look better than it is.
+survives (a shift in place of a product), which would make the share look better than it is, and
+numbers changed by less than a tenth (1000 to 1001), which are the same figure to whoever reads it.
 """
 
 import argparse
@@ -117,6 +118,18 @@ def _idle(path: Path) -> set[tuple[int, int]]:
     return inside
 
 
+def _slight(mutation: MutationSpec) -> bool:
+    """Whether it moves a number above ten by one."""
+    if not mutation.operator_name.endswith("NumberReplacer"):
+        return False
+    (line, begin), (_, end) = mutation.start_pos, mutation.end_pos
+    text = mutation.module_path.read_text("utf-8").splitlines()[line - 1][begin:end]
+    try:
+        return abs(float(text.replace("_", ""))) > 10
+    except ValueError:
+        return False
+
+
 def drawn(package: str, each: int, seed: int) -> list[MutationSpec]:
     """As many mutations of a package, by the seed; paths from the root of the repository."""
     modules = sorted((ROOT / "src" / "jolly_parlor" / package).rglob("*.py"))
@@ -130,7 +143,9 @@ def drawn(package: str, each: int, seed: int) -> list[MutationSpec]:
     meant = [
         m
         for m in every
-        if m.operator_name.partition("/")[2] in MEANT and m.start_pos not in idle[m.module_path]
+        if m.operator_name.partition("/")[2] in MEANT
+        and m.start_pos not in idle[m.module_path]
+        and not _slight(m)
     ]
     meant.sort(key=lambda m: (str(m.module_path), m.operator_name, m.occurrence))
     return random.Random(f"{package} {seed}").sample(meant, min(each, len(meant)))
