@@ -13,6 +13,7 @@ from PyQt6.QtWidgets import QApplication, QWidget
 
 from jolly_parlor import defects
 from jolly_parlor.app import theme
+from jolly_parlor.app.collecting import collect_here
 from jolly_parlor.app.commands import is_demo
 from jolly_parlor.app.dressing import dressed
 from jolly_parlor.app.settings import SettingsStore
@@ -26,6 +27,7 @@ def application() -> QApplication:
     """The one application object, dressed and ready for the window."""
     made = dressed()
     pg.setConfigOptions(antialias=True)
+    collect_here(made)
     # Threads hand over ten times as often as Python's usual: a drag waits less for a calculation.
     sys.setswitchinterval(0.0005)
     return made

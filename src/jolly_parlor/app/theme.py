@@ -1,9 +1,6 @@
 """The visual language: two themes, two typefaces, one stylesheet."""
 
-import gc
 import re
-from collections.abc import Iterator
-from contextlib import contextmanager
 from dataclasses import dataclass, fields
 from functools import lru_cache
 
@@ -241,25 +238,14 @@ def apply(application: QApplication, theme: Theme) -> None:
     disabled = QPalette.ColorGroup.Disabled
     for role in (QPalette.ColorRole.Text, QPalette.ColorRole.ButtonText):
         palette.setColor(disabled, role, QColor(theme.soft))
-    with _nothing_collected():
-        application.setPalette(palette)
-        application.setFont(sans(10.5))
-        application.setStyleSheet(_stylesheet(theme))
-        for widget in application.allWidgets():
-            if widget.property(_LEAST) or widget.property(_MOST):
-                _measure(widget)
-
-
-@contextmanager
-def _nothing_collected() -> Iterator[None]:
-    """Qt goes through a list of all widgets meanwhile, and calls back into Python; were garbage
-    collected there, widgets of the list would be gone before their turn.
-    """
-    gc.disable()
-    try:
-        yield
-    finally:
-        gc.enable()
+    # Qt goes through a list of all widgets, and calls back into Python; were garbage collected
+    # meanwhile, widgets of the list would be gone before their turn (see `collecting`).
+    application.setPalette(palette)
+    application.setFont(sans(10.5))
+    application.setStyleSheet(_stylesheet(theme))
+    for widget in application.allWidgets():
+        if widget.property(_LEAST) or widget.property(_MOST):
+            _measure(widget)
 
 
 def _stylesheet(theme: Theme) -> str:
