@@ -5,8 +5,6 @@ from pathlib import Path
 
 import pyqtgraph as pg
 import pytest
-from PyQt6.QtCore import QPoint
-from PyQt6.QtTest import QTest
 from pytestqt.qtbot import QtBot
 
 from fitted_once import fit_once
@@ -87,7 +85,6 @@ def open_window(
         qtbot.addWidget(window, before_close_func=lambda w: w.session.history.saved())
         window.show()
         qtbot.waitExposed(window)
-        QTest.mouseMove(window, QPoint(2, 2))  # the test before left it where a plot may be
         settled(qtbot, window)
         return window
 

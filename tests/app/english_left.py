@@ -116,13 +116,17 @@ def main() -> None:
     window.show()
     names = names_of(document)
     found: dict[str, str] = {}
+    read: set[str] = set()
 
     def look() -> None:
         for _ in range(4):
             while window.session.calculating:
-                QTest.qWait(20)
-            QTest.qWait(20)
+                QTest.qWait(5)
+            app.processEvents()
         for where, text in texts_of(window):
+            if text in read:
+                continue
+            read.add(text)
             if left := english_in(text, names):
                 found.setdefault(left, f"{where}: {text[:90]}")
 

@@ -107,3 +107,20 @@ def test_a_card_that_fails_says_so(
     button(window, "play").click()
     qtbot.waitUntil(lambda: "pulled out" in window.notice_text.text())
     assert not window.finetune.player.playing
+
+
+def test_a_window_closed_while_it_plays_takes_no_more_keys(
+    qtbot: QtBot, window: MainWindow, card: Loud, open_window: Callable[..., MainWindow]
+) -> None:
+    """Regression: what played went on taking Escape away from every other window."""
+    button(window, "play").click()
+    qtbot.waitUntil(lambda: len(card.levels) > 3)
+    window.session.history.saved()
+    window.close()
+    assert not window.finetune.player.sounds
+    other = open_window(window.session.document)
+    heard: list[int] = []
+    line = QLineEdit(other)
+    line.keyPressEvent = lambda event: heard.append(event.key())  # type: ignore[method-assign]
+    QTest.keyClick(line, Qt.Key.Key_Escape)
+    assert heard == [Qt.Key.Key_Escape]

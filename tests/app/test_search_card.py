@@ -66,7 +66,6 @@ def test_wishes_are_kept_in_the_document_and_undone(
     assert window.session.document.wishes.facing == "any"
 
 
-@pytest.mark.real_search
 def test_a_region_is_drawn_and_the_sub_found_within_it(
     qtbot: QtBot, window: MainWindow, search
 ) -> None:
@@ -96,7 +95,6 @@ def test_escape_puts_the_pencil_away(qtbot: QtBot, window: MainWindow, search) -
     assert window.session.wanted_region is None
 
 
-@pytest.mark.real_search
 def test_trades_are_shown_told_and_lined_up(qtbot: QtBot, window: MainWindow, search) -> None:
     _narrow(window)
     search.button.click()

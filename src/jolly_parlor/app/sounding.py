@@ -62,6 +62,7 @@ class Sounding(QObject):
         """End the thread before the window goes."""
         if self._run is not None:
             end(self._run)
+            self._gone()
 
     def louder(self, steps: int) -> None:
         """So many steps up, or down; never beyond the limit."""
@@ -99,8 +100,12 @@ class Sounding(QObject):
         self.session.refused.emit(why)
 
     def _finish(self) -> None:
+        self._gone()
+        self.changed.emit()
+
+    def _gone(self) -> None:
+        """Keys go where they went before."""
         application = QApplication.instance()
         if application is not None:
             application.removeEventFilter(self)
         self._run = None
-        self.changed.emit()
