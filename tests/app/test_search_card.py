@@ -95,6 +95,7 @@ def test_escape_puts_the_pencil_away(qtbot: QtBot, window: MainWindow, search) -
     assert window.session.wanted_region is None
 
 
+@pytest.mark.real_search
 def test_trades_are_shown_told_and_lined_up(qtbot: QtBot, window: MainWindow, search) -> None:
     _narrow(window)
     search.button.click()
