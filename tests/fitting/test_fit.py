@@ -14,8 +14,14 @@ from jolly_parlor.acoustics.fitted import fitted_room
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface, box_room
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.draws import DRAWS, Drawn, drawn_search
-from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing, smoothed_level
-from jolly_parlor.fitting.fit import Fit, fit_room
+from jolly_parlor.fitting.evidence import (
+    FIT_HZ,
+    SAMPLES_PER_BAND,
+    Evidence,
+    Placing,
+    smoothed_level,
+)
+from jolly_parlor.fitting.fit import SIGMA_DB, Fit, TakeFit, _Problem, fit_room
 from jolly_parlor.fitting.fit_words import summary, unseen, value_of, warnings
 from jolly_parlor.fitting.next_take import next_takes
 from jolly_parlor.fitting.parameters import (
@@ -66,6 +72,31 @@ def _takes(room: Room, extra_db: float = 0.0, gear: Gear = GEAR) -> list[Evidenc
 @pytest.fixture(scope="module")
 def fitted() -> Fit:
     return fit_room(SURVEY, GEAR, _takes(TRUTH, 70.0))
+
+
+def test_the_cost_is_hubers_by_hand() -> None:
+    """A square up to 2.5 of what is allowed for, a straight line of the same slope beyond (Huber
+    1964); a take's level is measured at every frequency but one.
+    """
+    measured = np.full(FIT_HZ.size, 70.0)
+    measured[3] = np.nan
+    problem = _Problem([Evidence("one", Placing(*PLACES[0]), measured)])
+    level = np.full((1, FIT_HZ.size), 70.0)
+    level[0, 3] = 99.0  # not measured: it costs nothing
+    level[0, 5] += 2.0 * SIGMA_DB
+    level[0, 9] -= 4.0 * SIGMA_DB
+    wanted = (2.0**2 + (2 * 2.5 * 4.0 - 2.5**2)) / SAMPLES_PER_BAND + 0.5**2
+    assert problem.cost(level, np.array([0.5])) == pytest.approx(wanted)
+
+
+def test_the_summary_tells_the_mean_of_squares_of_the_takes_that_count(fitted: Fit) -> None:
+    takes = (
+        TakeFit("a", 3.0, 0.3, 1.0),
+        TakeFit("b", 4.0, 0.4, 1.0),
+        TakeFit("odd", 30.0, 20.0, 0.01),
+    )
+    told = summary(replace(fitted, takes=takes))[0]
+    assert told == "Fitted to 3 takes: 0.4 dB off in the mean, 3.5 dB before."
 
 
 def test_sizes_and_absorption_come_back_from_takes_without_error(fitted: Fit) -> None:
