@@ -25,6 +25,7 @@ import tempfile
 import xml.etree.ElementTree as ET
 from collections import defaultdict
 from concurrent.futures import ThreadPoolExecutor
+from functools import cache
 from pathlib import Path
 from queue import SimpleQueue
 
@@ -118,12 +119,17 @@ def _idle(path: Path) -> set[tuple[int, int]]:
     return inside
 
 
+@cache
+def _lines(path: Path) -> list[str]:
+    return path.read_text("utf-8").splitlines()
+
+
 def _slight(mutation: MutationSpec) -> bool:
     """Whether it moves a number above ten by one."""
     if not mutation.operator_name.endswith("NumberReplacer"):
         return False
     (line, begin), (_, end) = mutation.start_pos, mutation.end_pos
-    text = mutation.module_path.read_text("utf-8").splitlines()[line - 1][begin:end]
+    text = _lines(mutation.module_path)[line - 1][begin:end]
     try:
         return abs(float(text.replace("_", ""))) > 10
     except ValueError:

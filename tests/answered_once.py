@@ -35,12 +35,12 @@ def _findings(
     upper: UpperCurve | None = None,
 ) -> list[Finding]:
     key = (*_about(forecaster), repr(listening), upper is None)
-    return list(_once(key, lambda: _FINDINGS(forecaster, anechoic, listening, upper)))
+    return list(once(key, lambda: _FINDINGS(forecaster, anechoic, listening, upper)))
 
 
 def _strip(forecaster: Forecaster, listening: Listening, *which: Any) -> Strip:
     key = (*_about(forecaster), repr(listening), which)
-    found: Strip = _once(key, lambda: _STRIP(forecaster, listening, *which))
+    found: Strip = once(key, lambda: _STRIP(forecaster, listening, *which))
     return found
 
 
@@ -49,7 +49,8 @@ def _about(forecaster: Forecaster) -> tuple[object, ...]:
     return type(field), field.frequencies_hz.tobytes(), repr(forecaster.room), repr(forecaster.gear)
 
 
-def _once(key: tuple[object, ...], work: Callable[[], Any]) -> Any:
+def once(key: tuple[object, ...], work: Callable[[], Any]) -> Any:
+    """What was worked out for that key, or is now."""
     if key not in _KNOWN:
         _KNOWN[key] = work()
     return _KNOWN[key]

@@ -18,8 +18,8 @@ RENDERED = SimulatedStudio._rendered
 
 
 def use_coarse_rooms(patch: pytest.MonkeyPatch) -> None:
-    """Cells half as large again take a fifth of the time, and are right to 200 Hz within what one
-    sweep differs from the next by.
+    """Cells half as large again are a fifth of the work, which goes by the fourth power: another
+    room, which the survey knows as little as the first.
     """
     patch.setattr(hidden_room, "_LEAST_CELL", 0.155)
     patch.setattr(hidden_room, "_MOST_CELL", 0.18)
