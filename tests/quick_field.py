@@ -24,8 +24,8 @@ from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.settings import solver
 from rigid_field import RigidField
 
-_TO_HZ = 350.0
-"""Of the modes: a little beyond what is judged."""
+_TO_HZ = 300.0
+"""Of the modes: as far as is judged."""
 _STEP = 0.15
 
 

@@ -163,8 +163,9 @@ def _characteristic(
     length: float, k: FloatArray, b0: AdmittanceArray, b1: AdmittanceArray, u: ComplexArray
 ) -> tuple[ComplexArray, ComplexArray]:
     """F(u) and dF/du."""
-    q = np.sqrt(u)
-    cosine, sine_q = np.cos(q * length), np.sin(q * length) / q
+    q: ComplexArray = np.sqrt(u)
+    cosine, sine_q = cos_sin(np.asarray(q * length))
+    sine_q /= q
     a, p = 1j * k * (b0 + b1), k**2 * b0 * b1
     value = a * cosine - (u + p) * sine_q
     # d cos(qL)/du = -L sin(qL)/(2q);  d (sin(qL)/q)/du = (L cos(qL) - sin(qL)/q) / (2u)
@@ -202,10 +203,9 @@ def _all_found(
 
 
 def _norm(length: float, factor: ComplexArray, u: ComplexArray) -> ComplexArray:
-    q = np.sqrt(u)
+    q: ComplexArray = np.sqrt(u)
     ratio2 = factor**2 / u
+    cosine, sine = cos_sin(np.asarray(q * length))  # sin(2 q L) = 2 sin(q L) cos(q L)
     return np.asarray(
-        length / 2 * (1 + ratio2)
-        + (1 - ratio2) * np.sin(2 * q * length) / (4 * q)
-        + factor * np.sin(q * length) ** 2 / u
+        length / 2 * (1 + ratio2) + (1 - ratio2) * sine * cosine / (2 * q) + factor * sine**2 / u
     )

@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.refused import Refused
+from jolly_parlor.signals.fourier import fourier_integral
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.words import tr
@@ -84,8 +85,7 @@ class ImpulseResponse:
     def response(self, frequencies_hz: FloatArray) -> Response:
         """Level and phase at any frequencies, the phase counted from time zero.
 
-        The Fourier integral of the samples. The FFT's bins are turned back to the arrival before
-        they are interpolated, so that only what rings on turns between them.
+        The Fourier integral of the samples.
         """
         return Response.from_pressure(frequencies_hz, self.pressure(frequencies_hz))
 
@@ -103,17 +103,9 @@ class ImpulseResponse:
 
     def pressure(self, frequencies_hz: FloatArray) -> ComplexArray:
         """The same as complex values."""
-        size = 1 << int(np.ceil(np.log2(max(self.samples.size, 2) * 16)))
-        spectrum = np.fft.rfft(self.samples, size)
-        bins = np.fft.rfftfreq(size, 1 / self.sample_rate)
         at = np.asarray(frequencies_hz, dtype=float)
-        arrival = self.arrival_seconds() if np.any(self.samples) else self.start_seconds
-        if at.size:  # what lies above is not asked for
-            upto = int(np.searchsorted(bins, at.max())) + 2
-            spectrum, bins = spectrum[:upto], bins[:upto]
-        turned = spectrum * np.exp(2j * np.pi * bins * (arrival - self.start_seconds))
-        real, imag = np.interp(at, bins, turned.real), np.interp(at, bins, turned.imag)
-        return np.asarray((real + 1j * imag) * np.exp(-2j * np.pi * at * arrival))
+        turned = np.exp(-2j * np.pi * at * self.start_seconds)
+        return np.asarray(fourier_integral(self.samples, self.sample_rate, at) * turned)
 
 
 def deconvolved(recording: FloatArray, sweep: Sweep) -> ImpulseResponse:

@@ -207,8 +207,11 @@ def _levels(response: Response) -> FloatArray:
 
 def _band_db(samples: FloatArray, sample_rate: int, low: float, high: float) -> float:
     """Mean power of a band per second of sound, dB."""
-    spectrum = np.fft.rfft(samples)
-    f = np.fft.rfftfreq(samples.size, 1 / sample_rate)
+    from scipy import fft  # imported here: starting the window need not wait for it
+
+    size = fft.next_fast_len(samples.size, real=True)
+    spectrum = fft.rfft(samples, size)
+    f = fft.rfftfreq(size, 1 / sample_rate)
     chosen = (f >= low) & (f < high)
-    power = 2 * np.sum(np.abs(spectrum[chosen]) ** 2) / samples.size**2
+    power = 2 * np.sum(np.abs(spectrum[chosen]) ** 2) / samples.size / size
     return float(10 * np.log10(max(power, 1e-20)))

@@ -244,10 +244,13 @@ class SimulatedStudio:
 
     def _noise(self, count: int, rng: np.random.Generator) -> FloatArray:
         """Ambient noise in pascals: falling by 3 dB an octave, more at mains frequencies."""
-        spectrum = np.fft.rfft(rng.normal(size=count))
-        f = np.fft.rfftfreq(count, 1 / self.sample_rate)
+        from scipy import fft  # imported here: starting the window need not wait for it
+
+        size = fft.next_fast_len(count, real=True)
+        spectrum = fft.rfft(rng.normal(size=size))
+        f = fft.rfftfreq(size, 1 / self.sample_rate)
         spectrum /= np.sqrt(np.maximum(f, 20.0))
-        noise = np.fft.irfft(spectrum, count)
+        noise = fft.irfft(spectrum, size)[:count]
         hum = np.sin(2 * np.pi * 50 * np.arange(count) / self.sample_rate)
         noise = noise / np.std(noise) + 0.3 * hum
         return np.asarray(noise * 10 ** ((_QUIET_DB_SPL - 94.0) / 20))
@@ -258,9 +261,12 @@ class SimulatedStudio:
         return np.asarray(low / (1 + (f / 25) ** 2) + high / (1 + (9000 / np.maximum(f, 1)) ** 2))
 
     def _through_microphone(self, pressure: FloatArray) -> FloatArray:
-        f: FloatArray = np.fft.rfftfreq(pressure.size, 1 / self.sample_rate).astype(np.float64)
-        spectrum = np.fft.rfft(pressure) * 10 ** (self._microphone_db(f) / 20)
-        return np.asarray(np.fft.irfft(spectrum, pressure.size))
+        from scipy import fft
+
+        size = fft.next_fast_len(pressure.size, real=True)
+        f = fft.rfftfreq(size, 1 / self.sample_rate)
+        spectrum = fft.rfft(pressure, size) * 10 ** (self._microphone_db(f) / 20)
+        return np.asarray(fft.irfft(spectrum, size)[: pressure.size])
 
 
 def _true_room(survey: Room, seed: int) -> TrueRoom:
