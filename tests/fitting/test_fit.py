@@ -74,6 +74,11 @@ def fitted() -> Fit:
     return fit_room(SURVEY, GEAR, _takes(TRUTH, 70.0))
 
 
+@pytest.fixture(scope="module")
+def taught_by_one() -> Fit:
+    return fit_room(SURVEY, GEAR, _takes(TRUTH)[:1])
+
+
 def test_the_cost_is_hubers_by_hand() -> None:
     """A square up to 2.5 of what is allowed for, a straight line of the same slope beyond (Huber
     1964); a take's level is measured at every frequency but one.
@@ -202,7 +207,9 @@ def test_what_one_take_cannot_see_is_named(fitted: Fit) -> None:
         fit_room(SURVEY, GEAR, [])
 
 
-def test_unseen_places_are_predicted_and_the_band_says_how_surely(fitted: Fit) -> None:
+def test_unseen_places_are_predicted_and_the_band_says_how_surely(
+    fitted: Fit, taught_by_one: Fit
+) -> None:
     placing = Placing({"left": Point(1.3, 1.0, 1.2)}, Point(2.1, 3.9, 1.2))
     bare = [Evidence("", placing, np.zeros(FIT_HZ.size))]
     truth = Predictor(TRUTH, GEAR, []).levels(bare, np.zeros(0)) + 70.0
@@ -212,8 +219,7 @@ def test_unseen_places_are_predicted_and_the_band_says_how_surely(fitted: Fit) -
     assert np.median(off) < 0.2 < np.median(np.abs(survey - truth))
     low, high = believed.band_db()
     assert np.mean((truth >= low) & (truth <= high)) > 0.8
-    one = fit_room(SURVEY, GEAR, _takes(TRUTH)[:1])
-    assert np.median(believe(one, [placing]).sigma_db) > np.median(believed.sigma_db)
+    assert np.median(believe(taught_by_one, [placing]).sigma_db) > np.median(believed.sigma_db)
 
 
 def _triangle(name: str, depth: float, seat: float) -> Arrangement:
@@ -261,8 +267,8 @@ def test_the_share_of_rooms_that_agree_is_that_of_a_known_posterior(fitted: Fit)
     assert agreeing_words(0.99).startswith("Every room") and "Hardly" in agreeing_words(0.01)
 
 
-def test_the_next_take_lessens_the_doubt_and_none_is_asked_for_twice(fitted: Fit) -> None:
-    one = fit_room(SURVEY, GEAR, _takes(TRUTH)[:1])
+def test_the_next_take_lessens_the_doubt_and_none_is_asked_for_twice(taught_by_one: Fit) -> None:
+    one = taught_by_one
     three = [_triangle("a", 0.6, 2.4), _triangle("b", 0.6, 2.55), _triangle("c", 1.5, 3.6)]
     advice = next_takes(one, three, "seat", JUDGED)
     assert len(advice.candidates) == 9
