@@ -32,10 +32,10 @@ _QT_NEEDS = (
     "libxcb-sync1, libxcb-xfixes0, libxcb-xinerama0, libxcb-xkb1"
 )
 _STARTER = """#!/bin/sh
-# The libraries of the package come first, and nothing of the user's own is looked at.
-PYTHONPATH=/usr/lib/jolly-parlor${{PYTHONPATH:+:$PYTHONPATH}}
+# The libraries of the package, and nothing of the user's own or of the current folder.
+PYTHONPATH=/usr/lib/jolly-parlor
 export PYTHONPATH
-exec python{version} -s -m jolly_parlor "$@"
+exec python{version} -sP -m jolly_parlor "$@"
 """
 
 

@@ -61,3 +61,18 @@ def test_what_a_crash_left_is_swept_up_after_an_hour(tmp_path: Path) -> None:
         os.utime(path, (time.time() - 7200,) * 2)
     _put(tmp_path / "room[1]", "b")
     assert sorted(os.listdir(tmp_path)) == [".room[1]-11.part", ".rooms-22.part", "room[1]"]
+
+
+def test_what_is_being_written_is_open_to_nobody_whom_it_is_not_meant_for(tmp_path: Path) -> None:
+    private, fresh = tmp_path / "private", tmp_path / "fresh"
+    private.write_text("a")
+    private.chmod(0o600)
+    before = os.umask(0o022)
+    try:
+        for place, mode in ((private, None), (fresh, 0o600)):
+            with replacing(place, mode) as temporary:
+                assert temporary.stat().st_mode & 0o077 == 0
+                temporary.write_text("b")
+            assert place.stat().st_mode & 0o777 == 0o600
+    finally:
+        os.umask(before)

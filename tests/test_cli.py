@@ -208,7 +208,7 @@ def test_a_recording_made_elsewhere_becomes_a_response(tmp_path: Path) -> None:
         soundfile.write(tmp_path / "s.wav", played, 48000, subtype="FLOAT")
         for how in (("--sweep", tmp_path / "s.wav"), ("--seconds", "2")):
             out = tmp_path / "out.csv"
-            run("analyse", tmp_path / "r.wav", *how, "--channel", "2", "--csv", out)
+            run("analyse", tmp_path / "r.wav", *how, "--channel", "2", "--force", "--csv", out)
             table = np.loadtxt(out, delimiter=",", skiprows=1)
             level = np.interp([100.0, 1000.0], table[:, 0], table[:, 1])
             _, expected = signal.freqz(b, a, [100.0, 1000.0], fs=48000)
@@ -233,15 +233,15 @@ def test_learning_from_takes_without_a_window(
     assert table["residual_db"] < 1.0
     assert all(t["after_db"] <= t["before_db"] for t in table["takes"])
     assert {"name", "value", "uncertainty", "seen"} <= set(table["parameters"][0])
-    told = run("next", room, "--json", out).stdout
+    told = run("next", room, "--json", out, "--force").stdout
     assert "probability" in told
     assert json.loads(out.read_text())["candidates"] == [] or "gain_db" in out.read_text()
-    told = run("explain", room, "--take", alone[0].info.id, "--json", out).stdout
+    told = run("explain", room, "--take", alone[0].info.id, "--json", out, "--force").stdout
     assert "measured" in told and "dB down" in told
     findings = json.loads(out.read_text())["findings"]
     assert findings and all(f["headline"] and "causes" in f for f in findings)
     assert "elow 200 Hz" in run("compare", room, "--fitted").stdout
-    told = run("search", room, "--fitted", "--step", "0.2", "--json", out).stdout
+    told = run("search", room, "--fitted", "--step", "0.2", "--json", out, "--force").stdout
     assert "elow 200 Hz" in told and "200 Hz" in json.loads(out.read_text())["rivals"]
     assert "no take “take-9999”" in run("explain", room, "--take", "take-9999", code=1).stderr
     empty = tmp_path / "empty.parlor"

@@ -79,7 +79,7 @@ def test_signals_are_written_as_wav(tmp_path: Path) -> None:
     power = np.abs(np.fft.rfft(samples[:, 0])) ** 2
     f = np.fft.rfftfreq(88200, 1 / 44100)
     assert power[(f > 75) & (f < 165)].sum() / power.sum() == pytest.approx(1, abs=1e-6)
-    assert "as it is" in run("signal", "piece", out, "--seconds", 3, code=1).stderr
+    assert "as it is" in run("signal", "piece", out, "--seconds", 3, "--force", code=1).stderr
     assert "invalid value" in run("signal", "whale", out, code=2).stderr.lower()
     gone = tmp_path / "nowhere" / "x.wav"
     assert "could not be written" in run("signal", "pink", gone, code=1).stderr

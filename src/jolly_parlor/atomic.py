@@ -16,12 +16,13 @@ _PART = ".part"
 
 
 @contextmanager
-def replacing(path: Path) -> Iterator[Path]:
+def replacing(path: Path, mode: int | None = None) -> Iterator[Path]:
     """A temporary file beside `path` to write to; it takes the place of `path` when all went well.
 
     A link is followed to the file it names. What was written is on the disk before it takes the
     place, and so is the folder's entry afterwards; the old file's permissions and owner are kept,
-    a new one has those the user's umask grants. After any failure the old file stands untouched
+    a new one has those of `mode`, or else those the user's umask grants; what is being written is
+    never open to more people than what it becomes. After any failure the old file stands untouched
     and nothing is left behind; what a crash left behind is swept up an hour later. Raises OSError,
     also for a file that nobody may write.
     """
@@ -31,7 +32,9 @@ def replacing(path: Path) -> Iterator[Path]:
         raise PermissionError(13, tr("it is write-protected"), str(path))
     _sweep(place)
     temporary = place.with_name(f".{place.name}-{secrets.token_hex(6)}{_PART}")
-    os.close(os.open(temporary, os.O_CREAT | os.O_EXCL | os.O_WRONLY, 0o666))
+    rights = mode if old is None else old.st_mode & 0o777
+    first = 0o666 if rights is None else rights & 0o600
+    os.close(os.open(temporary, os.O_CREAT | os.O_EXCL | os.O_WRONLY, first))
     try:
         yield temporary
         with temporary.open("rb") as written:
@@ -40,7 +43,8 @@ def replacing(path: Path) -> Iterator[Path]:
             if (old.st_uid, old.st_gid) != (os.getuid(), os.getgid()):
                 with suppress(OSError):  # only root may give files away; the content matters more
                     os.chown(temporary, old.st_uid, old.st_gid)
-            temporary.chmod(old.st_mode & 0o777)
+        if rights is not None:
+            temporary.chmod(rights)
         os.replace(temporary, place)
         _sync_folder(place.parent)
     finally:

@@ -106,5 +106,5 @@ def test_a_card_of_what_cannot_stand_is_refused(kiln: Document) -> None:
 def test_other_kinds_and_closed_places_are_refused(card, tmp_path: Path) -> None:
     with pytest.raises(CardNotWritten, match=r"written as \.pdf or \.html"):
         write_card(card, tmp_path / "card.doc")
-    with pytest.raises(CardNotWritten, match="could not be written"):
+    with pytest.raises(Refused, match="could not be written"):
         write_card(card, tmp_path / "nowhere" / "card.pdf")

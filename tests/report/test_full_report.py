@@ -11,6 +11,7 @@ from jolly_parlor.placement.reflections import reflection_points
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.layout_edits import choose_layout
+from jolly_parlor.refused import Refused
 from jolly_parlor.report.elevation_drawing import SIDES, ScaledElevation
 from jolly_parlor.report.full import gather, report_of
 from jolly_parlor.report.report_writing import ReportNotWritten, report_html, write_report
@@ -100,5 +101,5 @@ def test_loudspeakers_around_the_seat_have_their_table(kiln: Document) -> None:
 def test_a_report_is_a_pdf_or_a_page(found, tmp_path: Path) -> None:
     with pytest.raises(ReportNotWritten, match=r"\.pdf or \.html"):
         write_report(report_of(found), tmp_path / "r.doc")
-    with pytest.raises(ReportNotWritten, match="could not be written"):
+    with pytest.raises(Refused, match="could not be written"):
         write_report(report_of(found), tmp_path / "nowhere" / "r.pdf")

@@ -142,7 +142,7 @@ class Commands(PaperCommands):
     def _resolve_change(self, path: Path) -> bool:
         """The file was changed behind our back: ask which of the two is to have the name."""
         from jolly_parlor.app import dialogs
-        from jolly_parlor.project.files import SUFFIX
+        from jolly_parlor.project.files import SUFFIX, FileRefused, keep_copy
 
         answer = dialogs.ask_changed(self, path.name)
         if answer == "elsewhere":
@@ -158,8 +158,8 @@ class Commands(PaperCommands):
             )
         )
         try:
-            kept.write_bytes(path.read_bytes())
-        except OSError as error:
+            keep_copy(path, kept)
+        except FileRefused as error:
             self.say(
                 tr(
                     "The other version could not be kept, so nothing was saved: {error}",

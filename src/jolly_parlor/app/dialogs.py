@@ -61,8 +61,7 @@ def ask_save(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path 
     chosen, _ = QFileDialog.getSaveFileName(
         parent, tr("Save the room"), start, tr("Rooms (*{suffix})", suffix=SUFFIX)
     )
-    path = _kept(chosen, settings)
-    return path.with_suffix(SUFFIX) if path is not None and not path.suffix else path
+    return _with_ending(parent, _kept(chosen, settings), SUFFIX)
 
 
 def ask_card(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
@@ -70,10 +69,7 @@ def ask_card(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path 
     start = str(Path(settings.values.last_folder) / suggestion)
     kinds = tr("PDF (*.pdf);;Web page (*.html)")
     chosen, kind = QFileDialog.getSaveFileName(parent, tr("Save the placement card"), start, kinds)
-    path = _kept(chosen, settings)
-    if path is not None and not path.suffix:
-        path = path.with_suffix(".html" if "html" in kind else ".pdf")
-    return path
+    return _with_ending(parent, _kept(chosen, settings), ".html" if "html" in kind else ".pdf")
 
 
 def ask_picture(parent: QWidget, settings: SettingsStore, suggestion: str) -> Path | None:
@@ -81,10 +77,8 @@ def ask_picture(parent: QWidget, settings: SettingsStore, suggestion: str) -> Pa
     kinds = tr("Picture of dots (*.png);;Drawing (*.svg)")
     start = str(Path(settings.values.last_folder) / suggestion)
     chosen, kind = QFileDialog.getSaveFileName(parent, tr("Save the picture"), start, kinds)
-    path = _kept(chosen, settings)
-    if path is not None and path.suffix.lower() not in (".png", ".svg"):
-        path = path.with_name(path.name + (".svg" if "svg" in kind else ".png"))
-    return path
+    ending = ".svg" if "svg" in kind else ".png"
+    return _with_ending(parent, _kept(chosen, settings), ending, (".png", ".svg"))
 
 
 def ask_folder(parent: QWidget, settings: SettingsStore, title: str) -> Path | None:
@@ -127,9 +121,26 @@ def _ask_place(
     """Where to save; without a suffix the suggestion's is taken."""
     start = str(Path(settings.values.last_folder) / suggestion)
     chosen, _ = QFileDialog.getSaveFileName(parent, title, start, kinds)
-    path = _kept(chosen, settings)
-    suffix = Path(suggestion).suffix
-    return path.with_suffix(suffix) if path is not None and not path.suffix else path
+    return _with_ending(parent, _kept(chosen, settings), Path(suggestion).suffix)
+
+
+def _with_ending(
+    parent: QWidget, path: Path | None, ending: str, known: tuple[str, ...] = ()
+) -> Path | None:
+    """The path with an ending where it has none, or none of those known. The desktop's dialog has
+    asked about the name as it was typed only: of one made of it here the question is asked again.
+    """
+    if path is None or (path.suffix.lower() in known if known else path.suffix):
+        return path
+    made = path.with_name(path.name + ending)
+    told = tr("{name} is there already.", name=made.name)
+    return made if not made.exists() or ask_replace(parent, told) else None
+
+
+def ask_replace(parent: QWidget, told: str) -> bool:
+    """Whether to write over what is there."""
+    options = (("replace", tr("Write over it")), ("stay", tr("Leave it as it is")))
+    return _choose(parent, tr("Already there"), told, options) == "replace"
 
 
 def choose_response(parent: QWidget, settings: SettingsStore) -> Path | None:

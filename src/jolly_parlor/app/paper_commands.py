@@ -9,6 +9,7 @@ from pathlib import Path
 from jolly_parlor import defects
 from jolly_parlor.app.errands import Told, waited_for, watched
 from jolly_parlor.app.parts import WindowParts
+from jolly_parlor.outputs import AlreadyThere, told_place
 from jolly_parlor.words import tr
 
 
@@ -39,11 +40,12 @@ class PaperCommands(WindowParts):
         document, noted = self.session.document, self.session.history.ledger
         paper = self.signoff.chosen_paper
         try:
-            waited_for(lambda: write_card(build_card(document, a.name, ledger=noted), path, paper))
+            card = partial(build_card, document, a.name, ledger=noted)
+            waited_for(lambda: write_card(card(), path, paper, replace=True))
         except Exception as error:
             self.say(defects.sentence(error, tr("writing the placement card")))
             return
-        self.say(tr("Placement card saved as {name}.", name=path.name))
+        self.say(tr("Placement card saved as {name}.", name=told_place(path)))
 
     def save_report(self) -> None:
         """Save the full report of the current arrangement."""
@@ -72,14 +74,14 @@ class PaperCommands(WindowParts):
 
         def written(told: Told) -> None:
             found = gather(document, a.name, noted, fit, units=units, told=told)
-            write_report(report_of(found), path, paper)
+            write_report(report_of(found), path, paper, replace=True)
 
         try:
             watched(written, tr("Working out the report …"), self)
         except Exception as error:
             self.say(defects.sentence(error, tr("writing the report")))
             return
-        self.say(tr("Report saved as {name}.", name=path.name))
+        self.say(tr("Report saved as {name}.", name=told_place(path)))
 
     def print_card(self) -> None:
         """The placement card on paper, seen before."""
@@ -134,15 +136,20 @@ class PaperCommands(WindowParts):
         """Every take, and the means, into a folder that any program can read."""
         from jolly_parlor.app import dialogs
         from jolly_parlor.project.exporting import export_project
-        from jolly_parlor.project.files import FileRefused
+        from jolly_parlor.refused import Refused
 
         folder = dialogs.ask_folder(self, self.settings, tr("Export all takes into a folder"))
         if folder is None:
             return
         project = self.session.history.project
         try:
-            made = waited_for(lambda: export_project(project, folder))
-        except FileRefused as error:
+            try:
+                made = waited_for(lambda: export_project(project, folder))
+            except AlreadyThere as there:
+                if not dialogs.ask_replace(self, str(there)):
+                    return
+                made = waited_for(lambda: export_project(project, folder, replace=True))
+        except Refused as error:
             self.say(str(error))
             return
         self.say(

@@ -30,7 +30,8 @@ from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.widgets.fields import plain
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
-from jolly_parlor.atomic import replacing
+from jolly_parlor.outputs import as_text, output, told_place
+from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
 Rows = Sequence[Sequence[object]]
@@ -157,29 +158,23 @@ class Pictures:
             elif not one.pixmap().save(str(temporary), "PNG"):
                 raise OSError(0, tr("the picture could not be written"))
 
-        self._put(path, write)
+        self._put(path, path.suffix.lower(), write)
 
     def save_figures(self, one: Taken) -> None:
         """As CSV, whole or not at all."""
         path = dialogs.ask_table(self._window, self._settings, f"{_stem(one.name)}.csv")
         if path is not None:
             text = _csv_of(one.rows())
-            self._put(path, lambda temporary: temporary.write_text(text, "utf-8"))
+            self._put(path, ".csv", lambda temporary: temporary.write_text(text, "utf-8"))
 
-    def _put(self, path: Path, write: Callable[[Path], object]) -> None:
+    def _put(self, path: Path, kind: str, write: Callable[[Path], object]) -> None:
         try:
-            with replacing(path) as temporary:
+            with output(path, kind, replace=True) as temporary:
                 write(temporary)
-        except OSError as error:
-            self._say(
-                tr(
-                    "{name} could not be saved: {strerror}.",
-                    name=path.name,
-                    strerror=error.strerror or error,
-                )
-            )
+        except Refused as error:
+            self._say(str(error))
             return
-        self._say(tr("Saved as {name}.", name=path.name))
+        self._say(tr("Saved as {name}.", name=told_place(path)))
 
 
 def _takes(widget: QWidget) -> bool:
@@ -263,7 +258,8 @@ def _text_in(widget: QWidget | None) -> str:
 
 def _csv_of(rows: Rows) -> str:
     out = io.StringIO()
-    csv.writer(out, lineterminator="\n").writerows(rows)
+    told = [[as_text(c) if isinstance(c, str) else c for c in row] for row in rows]
+    csv.writer(out, lineterminator="\n").writerows(told)
     return out.getvalue()
 
 

@@ -128,7 +128,7 @@ class SafetyCopy(QObject):
 
         name = f"{datetime.now():%Y-%m-%d %H-%M-%S} {secrets.token_hex(2)}{SUFFIX}"
         with suppress(OSError):
-            self.discarded.mkdir(parents=True, exist_ok=True)
+            self.discarded.mkdir(0o700, parents=True, exist_ok=True)
             os.utime(path)  # the week begins now
             os.replace(path, self.discarded / name)
             _lock_of(path).unlink(missing_ok=True)
@@ -144,7 +144,7 @@ class SafetyCopy(QObject):
 
     def _hold(self) -> None:
         if self._lock is None:
-            self.folder.mkdir(parents=True, exist_ok=True)
+            self.folder.mkdir(0o700, parents=True, exist_ok=True)
             self._lock = os.open(_lock_of(self.path), os.O_CREAT | os.O_RDWR, 0o600)
             fcntl.flock(self._lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
 

@@ -5,7 +5,8 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.cli.output import PATH
+from jolly_parlor.cli.output import FORCE, OUT_FOLDER, PATH, forced
+from jolly_parlor.outputs import check_place, is_document
 from jolly_parlor.placement.judging import FLAT_TARGET, Judging
 from jolly_parlor.placement.schools import school
 from jolly_parlor.project.edits import propose
@@ -29,8 +30,14 @@ from jolly_parlor.words import tr
 @click.command("new")
 @click.argument("survey", type=PATH)
 @click.argument("out", type=PATH)
+@FORCE
 def new(survey: Path, out: Path) -> None:
     """Make the document OUT from the file SURVEY."""
+    if out.exists() and is_document(out):
+        raise Refused(
+            tr("{out} is a document already, so it was not replaced: name another.", out=out)
+        )
+    check_place(out, replace=forced(), document=True)
     document = read_survey(survey)
     save_document(document, out)
     click.echo(
@@ -152,8 +159,9 @@ def _hertz(text: str) -> float:
 
 @click.command("export")
 @click.argument("file", type=PATH)
-@click.argument("folder", type=PATH)
+@click.argument("folder", type=OUT_FOLDER)
+@FORCE
 def export(file: Path, folder: Path) -> None:
     """Write every take and average of FILE into FOLDER as CSV, text and WAV."""
-    made = export_project(open_project(file).project, folder)
+    made = export_project(open_project(file).project, folder, forced())
     click.echo(tr("{made} files written to {folder}.", made=len(made), folder=folder))

@@ -7,6 +7,7 @@ import click
 
 from jolly_parlor.cli.output import (
     JSON,
+    OUT,
     PATH,
     rounded,
     usual_arrangement,
@@ -23,6 +24,7 @@ from jolly_parlor.equalising.writing import (
     section_words,
     table_csv,
 )
+from jolly_parlor.outputs import names_apart
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.equaliser_check import Checked, equaliser_check
 from jolly_parlor.project.equalising import Equalised, applied, at_every_point, equalise
@@ -55,11 +57,11 @@ from jolly_parlor.words import tr
 )
 @click.option("--apply", "apply_it", is_flag=True, help="Set trims and sections in FILE.")
 @click.option("--check", "check_it", is_flag=True, help="Hold the take as set against them.")
-@click.option("--table", type=PATH, help="Write the sections as CSV.")
-@click.option("--text", type=PATH, help="Write them in words.")
-@click.option("--biquads", type=PATH, help="Write coefficients as JSON.")
+@click.option("--table", type=OUT, help="Write the sections as CSV.")
+@click.option("--text", type=OUT, help="Write them in words.")
+@click.option("--biquads", type=OUT, help="Write coefficients as JSON.")
 @click.option("--rate", "rates", type=int, multiple=True, help="Sampling rates; may be repeated.")
-@click.option("--fir", type=PATH, help="Write an impulse response as WAV, a file a group.")
+@click.option("--fir", type=OUT, help="Write an impulse response as WAV, a file a group.")
 @click.option(
     "--phase", type=click.Choice(["minimum", "linear"]), default="minimum", show_default=True
 )
@@ -94,9 +96,9 @@ def equalise_command(
     share = strength / 100
     by = found.sections(share)
     if table is not None:
-        write_text(table, table_csv(by))
+        write_text(table, table_csv(by), ".csv")
     if text is not None:
-        write_text(text, in_words(by, [*found.notes, *found.warnings(share)]))
+        write_text(text, in_words(by, [*found.notes, *found.warnings(share)]), ".txt")
     if biquads is not None:
         write_json(str(biquads), coefficients(by, rates or RATES_HZ))
     if fir is not None:
@@ -113,9 +115,9 @@ def _write_firs(found: Equalised, share: float, out: Path, rate: int, kind: FirK
     if out.suffix.lower() != ".wav":
         raise Refused(tr("{name}: an impulse response is written as .wav.", name=out.name))
     by = found.sections(share)
-    for name, sections in by.items():
+    for name, sections in zip(names_apart(by), by.values(), strict=True):
         where = out if len(by) == 1 else out.with_name(f"{out.stem}-{name}{out.suffix}")
-        write_bytes(where, fir_wav(sections, rate, kind))
+        write_bytes(where, fir_wav(sections, rate, kind), ".wav")
 
 
 def _tell(found: Equalised, share: float, apply_it: bool, file: Path) -> None:

@@ -1,13 +1,14 @@
 """What takes teach: fit, explain, next."""
 
 import json
+from collections.abc import Callable
 from dataclasses import asdict
 from pathlib import Path
 from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import PATH, asked_mix, write_text
+from jolly_parlor.cli.output import FORCE, OUT, PATH, asked_mix, write_text
 from jolly_parlor.diagnosis.findings import Finding, describe
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.fit_words import seen, summary, unseen, value_of, warnings
@@ -17,7 +18,10 @@ from jolly_parlor.project.files import open_document
 from jolly_parlor.project.room_fit import advice_for, evidence_of, fit_document
 from jolly_parlor.words import tr
 
-_JSON = click.option("--json", "out", type=PATH, help=tr("Where to write the same as JSON."))
+
+def _JSON(command: Callable[..., Any]) -> Callable[..., Any]:
+    told = tr("Where to write the same as JSON.")
+    return FORCE(click.option("--json", "out", type=OUT, help=told)(command))
 
 
 @click.command("fit")
@@ -51,7 +55,7 @@ def fit_command(file: Path, missing: bool, out: Path | None) -> None:
         click.echo(tr("Nothing solid seems to be missing."))
     if out is not None:
         table = _fit_table(fit) | ({"missing": list(map(_missing, gone))} if missing else {})
-        write_text(out, json.dumps(table, indent=1) + "\n")
+        write_text(out, json.dumps(table, indent=1) + "\n", ".json")
 
 
 def _missing(one: Missing) -> dict[str, Any]:
@@ -76,7 +80,9 @@ def next_command(file: Path, seat: str | None, out: Path | None) -> None:
     advice = advice_for(document, fit_document(document), where)
     click.echo(advice.words)
     if out is not None:
-        write_text(out, json.dumps(asdict(advice) | {"words": advice.words}, indent=1) + "\n")
+        write_text(
+            out, json.dumps(asdict(advice) | {"words": advice.words}, indent=1) + "\n", ".json"
+        )
 
 
 @click.command("explain")
@@ -111,7 +117,7 @@ def explain(
         click.echo(tr("Nothing stands out by 3 dB or more."))
     if out is not None:
         table = {"of": what, "findings": [_finding_table(f) for f in found]}
-        write_text(out, json.dumps(table, indent=1, ensure_ascii=False) + "\n")
+        write_text(out, json.dumps(table, indent=1, ensure_ascii=False) + "\n", ".json")
 
 
 def _finding_table(finding: Finding) -> dict[str, Any]:

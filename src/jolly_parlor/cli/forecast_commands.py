@@ -10,7 +10,8 @@ import click
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.cli.output import PATH, asked_mix, rounded, write_text
+from jolly_parlor.cli.output import FORCE, OUT, PATH, asked_mix, rounded, write_text
+from jolly_parlor.outputs import as_text
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import mixes
@@ -26,7 +27,8 @@ from jolly_parlor.words import tr
 @click.argument("file", type=PATH, required=False)
 @click.option("--arrangement", help="Name of the arrangement.")
 @click.option("--case", "case_path", type=PATH, help="A reference case instead of a document.")
-@click.option("--csv", "out", type=PATH, required=True, help="Where to write the table.")
+@click.option("--csv", "out", type=OUT, required=True, help="Where to write the table.")
+@FORCE
 def forecast(file: Path | None, arrangement: str | None, case_path: Path | None, out: Path) -> None:
     """Calculate the response of an arrangement of FILE at its seats, or of a reference case."""
     if (file is None) == (case_path is None):
@@ -98,9 +100,10 @@ def _write_responses(
     for (source, receiver), pressure in pressures.items():
         level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
         phase = np.angle(pressure, deg=True)
+        names = as_text(source), as_text(receiver)
         for f, db, degrees in zip(frequencies_hz, level, phase, strict=True):
-            writer.writerow([source, receiver, f"{f:.6g}", f"{db:.4f}", f"{degrees:.3f}"])
-    write_text(out, text.getvalue())
+            writer.writerow([*names, f"{f:.6g}", f"{db:.4f}", f"{degrees:.3f}"])
+    write_text(out, text.getvalue(), ".csv")
 
 
 def _comparison_json(found: Comparison) -> dict[str, Any]:

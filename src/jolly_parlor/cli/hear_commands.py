@@ -12,6 +12,7 @@ from jolly_parlor.audition.telling import NO_DIFFERENCE
 from jolly_parlor.audition.transfers import LEAD_SECONDS, RATE_HZ, Transfers
 from jolly_parlor.cli.output import (
     JSON,
+    OUT_FOLDER,
     PATH,
     asked_mix,
     rounded,
@@ -20,6 +21,7 @@ from jolly_parlor.cli.output import (
     write_json,
 )
 from jolly_parlor.diagnosis.interventions import Anechoic
+from jolly_parlor.outputs import names_apart
 from jolly_parlor.placement.cautions import LISTENING
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -51,7 +53,7 @@ from jolly_parlor.words import tr
     metavar="ARRANGEMENT",
     help="For the loudspeakers of the room, where this one stands: only what differs.",
 )
-@click.option("--out", "folder", type=PATH, help="Write the sounds into this folder.")
+@click.option("--out", "folder", type=OUT_FOLDER, help="Write the sounds into this folder.")
 @click.option("--impulses", is_flag=True, help="Write the impulse responses too.")
 @JSON
 def hear_command(
@@ -146,15 +148,14 @@ def _written(
 ) -> list[Path]:
     _made(folder)
     paths = []
-    for at, name in enumerate(audition.names):
-        plain = "".join(c if c.isalnum() or c in " -_" else "_" for c in name).strip()
+    for at, plain in enumerate(names_apart(audition.names)):
         path = folder / tr("{stem} - {plain}.wav", stem=Path(piece).stem, plain=plain)
         sound = np.asarray(heard.matched.sounds[at], dtype=np.float64)
-        write_bytes(path, wav_to_hear(sound, RATE_HZ))
+        write_bytes(path, wav_to_hear(sound, RATE_HZ), ".wav")
         paths.append(path)
         if impulses:
             path = folder / tr("impulse - {plain}.wav", plain=plain)
-            write_bytes(path, wav_bytes(_channels(audition.heard[at]), RATE_HZ))
+            write_bytes(path, wav_bytes(_channels(audition.heard[at]), RATE_HZ), ".wav")
             paths.append(path)
     return paths
 
@@ -208,7 +209,9 @@ def _json(asked: Asked, audition: Audition, heard: Played, written: list[Path]) 
 @click.argument("lesson", type=click.Choice(list(LESSONS)))
 @click.option("--arrangement", help="Where; the picked or first one without.")
 @click.option("--size", type=float, help="How plain, on the lesson's scale; as it is without.")
-@click.option("--out", "folder", type=PATH, help="Write it with and without into this folder.")
+@click.option(
+    "--out", "folder", type=OUT_FOLDER, help="Write it with and without into this folder."
+)
 @JSON
 def lesson_command(
     file: Path,
@@ -262,6 +265,6 @@ def _lesson_files(folder: Path, lesson: LessonId, where: Here, size: float) -> l
     one, paths = LESSONS[lesson], []
     for which, sound in sounds(one, where, size, piece_loop(one.pieces[0])).items():
         path = folder / tr("{lesson} {which} it.wav", lesson=lesson, which=which)
-        write_bytes(path, wav_to_hear(np.asarray(sound, dtype=np.float64), RATE_HZ))
+        write_bytes(path, wav_to_hear(np.asarray(sound, dtype=np.float64), RATE_HZ), ".wav")
         paths.append(path)
     return paths

@@ -5,7 +5,7 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.cli.output import JSON, PATH, asked_mix, write_json, write_text
+from jolly_parlor.cli.output import JSON, OUT, PATH, asked_mix, write_json, write_text
 from jolly_parlor.project.files import open_project, save_project
 from jolly_parlor.project.ledger import ENTRY_KINDS, entry
 from jolly_parlor.project.ledger_steps import (
@@ -26,7 +26,7 @@ from jolly_parlor.words import tr
 @click.option("--source", default="both", show_default=True, help="What plays.")
 @click.option("--stand-up", type=int, metavar="STEP", help="Add what stood there to FILE.")
 @JSON
-@click.option("--csv", "csv_out", type=PATH, help="Write it comma-separated.")
+@click.option("--csv", "csv_out", type=OUT, help="Write it comma-separated.")
 def ledger(
     file: Path,
     kind: tuple[str, ...],
@@ -52,7 +52,7 @@ def ledger(
     steps = judged_steps(document, project.ledger, name, asked_mix(document.gear, source))
     wanted = [step for step in steps if not kind or step.entry.kind in kind]
     if csv_out is not None:
-        write_text(csv_out, ledger_csv(wanted))
+        write_text(csv_out, ledger_csv(wanted), ".csv")
         click.echo(tr("{csv_out}: {wanted} entries.", csv_out=csv_out, wanted=len(wanted)))
     if out is not None:
         table = {"room": document.room.name, "seat": name, "source": source}

@@ -14,6 +14,7 @@ from click.shell_completion import CompletionItem
 
 from jolly_parlor import __version__
 from jolly_parlor.cli.commands import COMMANDS
+from jolly_parlor.outputs import AlreadyThere
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -95,8 +96,8 @@ def main() -> None:
     except Exception as error:
         from jolly_parlor import defects  # here: only a failure needs it
 
-        click.echo(
-            tr("jolly-parlor: {sentence}", sentence=defects.sentence(error, tr("at this command"))),
-            err=True,
-        )
+        told = defects.sentence(error, tr("at this command"))
+        if isinstance(error, AlreadyThere):
+            told = tr("{told} Or say --force.", told=told)
+        click.echo(tr("jolly-parlor: {sentence}", sentence=told), err=True)
         sys.exit(1 if isinstance(error, Refused) else 3)

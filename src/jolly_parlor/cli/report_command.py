@@ -5,7 +5,16 @@ from typing import TYPE_CHECKING, Any
 
 import click
 
-from jolly_parlor.cli.output import PATH, usual_arrangement, write_json
+from jolly_parlor.cli.output import (
+    FORCE,
+    OUT,
+    OUT_NAME,
+    PATH,
+    forced,
+    inputs,
+    usual_arrangement,
+    write_json,
+)
 from jolly_parlor.cli.reflections_command import handover_json
 from jolly_parlor.project.files import open_project
 from jolly_parlor.units import UnitSystem
@@ -18,7 +27,7 @@ if TYPE_CHECKING:
 
 @click.command("report")
 @click.argument("file", type=PATH)
-@click.argument("out", type=PATH, required=False)
+@click.argument("out", type=OUT, required=False)
 @click.option("--arrangement", help="Name of the arrangement; the picked or first one without.")
 @click.option("--full", is_flag=True, help="Everything, not the placement card alone.")
 @click.option("--paper", type=click.Choice(["a4", "letter"]), default="a4", show_default=True)
@@ -26,8 +35,15 @@ if TYPE_CHECKING:
     "--units", type=click.Choice(["metric", "imperial"]), default="metric", show_default=True
 )
 @click.option(
-    "--json", "out_json", is_flag=False, flag_value="-", metavar="[FILE]", help="What it says."
+    "--json",
+    "out_json",
+    type=OUT_NAME,
+    is_flag=False,
+    flag_value="-",
+    metavar="[FILE]",
+    help="What it says.",
 )
+@FORCE
 def report(
     file: Path,
     out: Path | None,
@@ -47,15 +63,16 @@ def report(
 
     if out is None and out_json is None:
         raise click.UsageError(tr("Say where to write: OUT, a .pdf or .html, or --json."))
+    how: Any = {"replace": forced(), "inputs": inputs()}
     project = open_project(file).project
     document = project.document
     name = arrangement or usual_arrangement(document)
     if out is not None and not full:
-        write_card(build_card(document, name, ledger=project.ledger), out, paper)
+        write_card(build_card(document, name, ledger=project.ledger), out, paper, **how)
     if full or out_json is not None:
         found = gather(document, name, project.ledger, units=units)
         if out is not None and full:
-            write_report(report_of(found), out, paper)
+            write_report(report_of(found), out, paper, **how)
         if out_json is not None:
             write_json(out_json, _json(found))
     if out is not None and out_json != "-":

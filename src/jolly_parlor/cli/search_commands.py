@@ -8,7 +8,7 @@ from typing import Any
 import click
 
 from jolly_parlor.acoustics.turning import turned_often
-from jolly_parlor.cli.output import PATH, rounded, write_text
+from jolly_parlor.cli.output import FORCE, OUT, PATH, rounded, write_text
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.search.prices import prices
@@ -28,7 +28,8 @@ from jolly_parlor.words import tr
 
 @click.command("search")
 @click.argument("file", type=PATH)
-@click.option("--json", "out", type=PATH, help="Where to write the proposals as JSON.")
+@click.option("--json", "out", type=OUT, help="Where to write the proposals as JSON.")
+@FORCE
 @click.option("--arrangement", help="The present layout, to compare with; the picked or first one.")
 @click.option(
     "--facing",
@@ -74,7 +75,7 @@ def search_room(
         table = _search_json(found, document.gear) | {"rivals": told}
         if ask_prices:
             table |= {"prices_db": {price.wish: rounded(price.costs_db) for price in priced}}
-        write_text(out, json.dumps(table, indent=2, ensure_ascii=False) + "\n")
+        write_text(out, json.dumps(table, indent=2, ensure_ascii=False) + "\n", ".json")
     click.echo(
         tr(
             "{evaluated} arrangements weighed in {seconds:.1f} s.",

@@ -4,7 +4,7 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.cli.output import PATH, write_bytes
+from jolly_parlor.cli.output import FORCE, OUT, write_bytes
 from jolly_parlor.signals.programme import PROGRAMMES, programme
 from jolly_parlor.signals.wav import wav_to_hear
 from jolly_parlor.words import tr
@@ -14,17 +14,18 @@ _CAUTION = tr("Start quiet: a tone at full scale harms ears and tweeters before 
 
 @click.command("signal")
 @click.argument("kind", type=click.Choice(list(PROGRAMMES)))
-@click.argument("out", type=PATH)
+@click.argument("out", type=OUT)
 @click.option("--rate", default=48000, show_default=True, type=click.IntRange(8000, 192_000))
 @click.option("--seconds", type=float, help="How long, of noise and sweeps.")
 @click.option("--low", type=float, help="Where it begins, Hz, of bands and sweeps.")
 @click.option("--high", type=float, help="Where it ends, Hz.")
+@FORCE
 def signal(
     kind: str, out: Path, rate: int, seconds: float | None, low: float | None, high: float | None
 ) -> None:
     """Write a signal of the listening tests as a WAV of two channels."""
     made = programme(kind)
     asked = made.asked(seconds, low, high)
-    write_bytes(out, wav_to_hear(made.samples(rate, asked), rate))
+    write_bytes(out, wav_to_hear(made.samples(rate, asked), rate), ".wav")
     click.echo(f"{out}: {made.name.lower()}, {made.use}.")
     click.echo(_CAUTION)

@@ -4,7 +4,7 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.cli.output import PATH, write_text
+from jolly_parlor.cli.output import FORCE, OUT, PATH, write_text
 from jolly_parlor.placement.forecast import HEAD_SHIFTS
 from jolly_parlor.project.document import HeadPoint
 from jolly_parlor.project.files import open_project, response_csv, save_project
@@ -101,7 +101,8 @@ def measure_take(
 @click.option("--seconds", default=5.0, show_default=True, help="How long it took.")
 @click.option("--channel", default=1, show_default=True, help="Of the recording, from 1.")
 @click.option("--calibration", "file_of_mic", type=PATH, help="The microphone's file.")
-@click.option("--csv", "out", type=PATH, required=True, help="Where to write the response.")
+@click.option("--csv", "out", type=OUT, required=True, help="Where to write the response.")
+@FORCE
 def analyse(
     recording: Path,
     sweep_file: Path | None,
@@ -116,7 +117,7 @@ def analyse(
     played = Played(sweep_file, low, high, seconds)
     calibration = read_calibration(file_of_mic) if file_of_mic is not None else None
     read = read_recording(recording, played, channel, calibration)
-    write_text(out, response_csv(read.response))
+    write_text(out, response_csv(read.response), ".csv")
     click.echo(tr("{out}: {size} points.", out=out, size=read.response.frequencies_hz.size))
     for note in read.notes:
         click.echo(note)

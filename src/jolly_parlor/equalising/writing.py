@@ -6,6 +6,7 @@ from collections.abc import Mapping, Sequence
 from typing import Any
 
 from jolly_parlor.equalising.biquads import FirKind, biquad, fir
+from jolly_parlor.outputs import as_text
 from jolly_parlor.placement.chains import Section
 from jolly_parlor.signals.wav import wav_bytes
 from jolly_parlor.units import with_minus
@@ -27,7 +28,7 @@ def table_csv(by: By) -> str:
     rows = csv.writer(out, lineterminator="\n")
     rows.writerow(["for", "frequency_hz", "gain_db", "q"])
     for name, sections in by.items():
-        rows.writerows([name, s.frequency_hz, s.gain_db, s.q] for s in sections)
+        rows.writerows([as_text(name), s.frequency_hz, s.gain_db, s.q] for s in sections)
     return out.getvalue()
 
 

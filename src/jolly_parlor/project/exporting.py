@@ -1,12 +1,13 @@
 """Everything as a folder that any program can read: CSV, three-column text and WAV."""
 
 import re
+from collections.abc import Mapping
 from pathlib import Path
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.atomic import replacing
+from jolly_parlor.outputs import check_place, file_name, names_apart, write_output
 from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.history import Project
@@ -16,46 +17,53 @@ from jolly_parlor.signals.wav import wav_bytes
 from jolly_parlor.words import tr
 
 
-def export_project(project: Project, folder: Path) -> list[Path]:
-    """Write each take, the mean of each source over its seats, and project.json; the files made.
+def export_project(project: Project, folder: Path, replace: bool = False) -> list[Path]:
+    """Write each take, the mean of each source over its seats, and project.json; the files made,
+    each under a name of its own.
 
-    Raises FileRefused where the folder cannot be written.
+    replace: whether files that are there may be replaced. Raises Refused before anything is
+    written, AlreadyThere where they may not; FileRefused where the folder cannot be written.
     """
     document = project.document
-    made: list[Path] = []
-    try:
-        folder.mkdir(parents=True, exist_ok=True)
-        made.append(_write(folder / "project.json", project_json(project).encode()))
-        for take in document.takes:
-            made += _files_of(take, folder, take.info.id)
-        for name, mean in averages(document).items():
-            made += _curves(folder / _safe(tr("mean {name}", name=name)), mean)
-    except OSError as error:
-        reason = (error.strerror or tr("the place cannot be written")).lower()
-        raise FileRefused(
-            tr("{folder} could not be written: {reason}.", folder=folder, reason=reason)
-        ) from None
-    return made
+    contents = {"project.json": project_json(project).encode()}
+    stems = [f"{take.info.id} {take.info.placed.name} {_what(take)}" for take in document.takes]
+    means = averages(document)
+    names = names_apart(
+        _plain(stem) for stem in (*stems, *(tr("mean {name}", name=name) for name in means))
+    )
+    for name, take in zip(names, document.takes, strict=False):
+        contents |= _files_of(take, name)
+    for name, mean in zip(names[len(stems) :], means.values(), strict=True):
+        contents |= _curves(name, mean)
+    return _all_written(folder, contents, replace)
 
 
 def export_take(take: Take, folder: Path, name: str) -> list[Path]:
     """Write one take, under a name of the caller's; the files made. Raises as `export_project`."""
+    stem = file_name(_plain(f"{name} {take.info.placed.name} {_what(take)}"))
+    return _all_written(folder, _files_of(take, stem), replace=False)
+
+
+def _all_written(folder: Path, contents: Mapping[str, bytes], replace: bool) -> list[Path]:
     try:
         folder.mkdir(parents=True, exist_ok=True)
-        return _files_of(take, folder, name)
     except OSError as error:
         reason = (error.strerror or tr("the place cannot be written")).lower()
         raise FileRefused(
             tr("{folder} could not be written: {reason}.", folder=folder, reason=reason)
         ) from None
+    made = {folder / name: data for name, data in contents.items()}
+    for path in made:
+        check_place(path, replace=replace)
+    for path, data in made.items():
+        write_output(path, data, path.suffix, replace=replace)
+    return list(made)
 
 
-def _files_of(take: Take, folder: Path, name: str) -> list[Path]:
-    stem = folder / _safe(f"{name} {take.info.placed.name} {_what(take)}")
+def _files_of(take: Take, stem: str) -> dict[str, bytes]:
     made = _curves(stem, take.response)
     if take.impulse is not None:
-        wav = wav_bytes(take.impulse.samples, take.impulse.sample_rate)
-        made.append(_write(stem.with_name(stem.name + ".wav"), wav))
+        made[f"{stem}.wav"] = wav_bytes(take.impulse.samples, take.impulse.sample_rate)
     return made
 
 
@@ -89,22 +97,17 @@ def _rows(response: Response) -> FloatArray:
     return np.column_stack(columns)
 
 
-def _curves(stem: Path, response: Response) -> list[Path]:
-    return [
-        _write(stem.with_name(stem.name + ".csv"), response_csv(response).encode()),
-        _write(stem.with_name(stem.name + ".txt"), _text(response).encode()),
-    ]
+def _curves(stem: str, response: Response) -> dict[str, bytes]:
+    return {
+        f"{stem}.csv": response_csv(response).encode(),
+        f"{stem}.txt": _text(response).encode(),
+    }
 
 
 def _what(take: Take) -> str:
     return tr("{source} at {seat}", source=take.info.source, seat=take.info.seat)
 
 
-def _safe(name: str) -> str:
+def _plain(name: str) -> str:
+    """Letters, digits, points and strokes alone."""
     return re.sub(r"[^\w.-]+", "-", name).strip("-")
-
-
-def _write(path: Path, data: bytes) -> Path:
-    with replacing(path) as temporary:
-        temporary.write_bytes(data)
-    return path

@@ -6,9 +6,7 @@ bytes before it replaces anything; a change behind one's back is noticed.
 
 import hashlib
 import json
-import os
 from collections.abc import Callable
-from contextlib import suppress
 from dataclasses import dataclass
 from pathlib import Path
 
@@ -116,8 +114,15 @@ def save_document(document: Document, path: Path) -> None:
 
 
 def write_project(project: Project, path: Path) -> None:
-    """Save without looking at what stands there; for places of the program's own."""
-    _write(_packed(project, path), path)
+    """Save without looking at what stands there, for nobody else to read; for places of the
+    program's own.
+    """
+    _write(_packed(project, path), path, 0o600)
+
+
+def keep_copy(path: Path, kept: Path) -> None:
+    """The bytes of a file under another name, open to whoever the file is. Raises FileRefused."""
+    _write(_bytes(path, _LARGEST_FILE), kept, path.stat().st_mode & 0o777)
 
 
 def edit_file(path: Path, edit: Callable[[Document], Document]) -> Document:
@@ -192,9 +197,9 @@ def _packed(project: Project, path: Path) -> bytes:
     return data
 
 
-def _write(data: bytes, path: Path) -> None:
+def _write(data: bytes, path: Path, mode: int | None = None) -> None:
     try:
-        with replacing(path) as temporary:
+        with replacing(path, mode) as temporary:
             temporary.write_bytes(data)
     except OSError as error:
         raise FileRefused(
@@ -206,9 +211,7 @@ def _keep_old_version(path: Path, data: bytes) -> None:
     """The file of an earlier version stays beside the new one, once."""
     kept = path.with_name(f"{path.name}.v{version_of(data)}")
     if not kept.exists():
-        _write(data, kept)
-        with suppress(OSError):
-            os.chmod(kept, path.stat().st_mode & 0o777)
+        _write(data, kept, path.stat().st_mode & 0o777)
 
 
 def _bytes(path: Path, most: int) -> bytes:

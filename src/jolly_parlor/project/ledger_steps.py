@@ -9,6 +9,7 @@ from dataclasses import dataclass, replace
 
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.turning import turned_often
+from jolly_parlor.outputs import as_text
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems, turned_arrangement
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -289,8 +290,8 @@ def _cell(value: object) -> object:
     if value is None:
         return ""
     if isinstance(value, dict):
-        return " ".join(f"{name}={';'.join(map(str, at))}" for name, at in value.items())
-    return value
+        value = " ".join(f"{name}={';'.join(map(str, at))}" for name, at in value.items())
+    return as_text(value) if isinstance(value, str) else value
 
 
 def _rounded(value: float | None) -> float | None:

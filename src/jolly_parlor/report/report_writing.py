@@ -2,6 +2,7 @@
 
 from html import escape
 from pathlib import Path
+from typing import Any
 
 from reportlab.graphics import renderSVG
 from reportlab.lib.styles import ParagraphStyle
@@ -18,7 +19,7 @@ from reportlab.platypus import (
     TableStyle,
 )
 
-from jolly_parlor.atomic import replacing
+from jolly_parlor.outputs import output
 from jolly_parlor.refused import Refused
 from jolly_parlor.report.blocks import (
     PAPERS,
@@ -64,23 +65,20 @@ class ReportNotWritten(Refused):
     """The report could not be written; the message says why."""
 
 
-def write_report(report: Report, path: Path, paper: Paper = "a4") -> None:
-    """Write as `.pdf` or `.html`, whole or not at all. Raises ReportNotWritten."""
-    if path.suffix.lower() not in (".pdf", ".html"):
+def write_report(report: Report, path: Path, paper: Paper = "a4", **how: Any) -> None:
+    """Write as `.pdf` or `.html`, whole or not at all; how: as in `outputs.output`. Raises Refused,
+    ReportNotWritten for another ending.
+    """
+    kind = path.suffix.lower()
+    if kind not in (".pdf", ".html"):
         raise ReportNotWritten(
             tr("{name}: a report is written as .pdf or .html; choose one.", name=path.name)
         )
-    try:
-        with replacing(path) as temporary:
-            if path.suffix.lower() == ".pdf":
-                _write_pdf(report, temporary, paper)
-            else:
-                temporary.write_text(report_html(report, paper), "utf-8")
-    except OSError as error:
-        reason = (error.strerror or tr("the place cannot be written")).lower()
-        raise ReportNotWritten(
-            tr("{name} could not be written: {reason}.", name=path.name, reason=reason)
-        ) from None
+    with output(path, kind, **how) as temporary:
+        if kind == ".pdf":
+            _write_pdf(report, temporary, paper)
+        else:
+            temporary.write_text(report_html(report, paper), "utf-8")
 
 
 def _write_pdf(report: Report, path: Path, paper: Paper) -> None:

@@ -2,6 +2,7 @@
 
 from html import escape
 from pathlib import Path
+from typing import Any
 
 from jinja2 import Environment, PackageLoader
 from reportlab.graphics import renderSVG
@@ -9,7 +10,7 @@ from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, Paragraph, SimpleDocTemplate, Spacer, Table, TableStyle
 
-from jolly_parlor.atomic import replacing
+from jolly_parlor.outputs import output
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.refused import Refused
 from jolly_parlor.report.blocks import PAPERS, Paper
@@ -25,24 +26,20 @@ class CardNotWritten(Refused):
     """The card could not be written; the message says why."""
 
 
-def write_card(card: Card, path: Path, paper: Paper = "a4") -> None:
-    """Write as `.pdf` or `.html`, whole or not at all. Raises CardNotWritten."""
+def write_card(card: Card, path: Path, paper: Paper = "a4", **how: Any) -> None:
+    """Write as `.pdf` or `.html`, whole or not at all; how: as in `outputs.output`. Raises Refused,
+    CardNotWritten for another ending.
+    """
     kind = path.suffix.lower()
     if kind not in (".pdf", ".html"):
         raise CardNotWritten(
             tr("{name}: a card is written as .pdf or .html; choose one.", name=path.name)
         )
-    try:
-        with replacing(path) as temporary:
-            if kind == ".pdf":
-                _write_pdf(card, temporary, paper)
-            else:
-                _write_html(card, temporary)
-    except OSError as error:
-        reason = (error.strerror or tr("the place cannot be written")).lower()
-        raise CardNotWritten(
-            tr("{name} could not be written: {reason}.", name=path.name, reason=reason)
-        ) from None
+    with output(path, kind, **how) as temporary:
+        if kind == ".pdf":
+            _write_pdf(card, temporary, paper)
+        else:
+            _write_html(card, temporary)
 
 
 def card_html(card: Card) -> str:

@@ -781,6 +781,11 @@
     </message>
     <message>
       <location filename="../../app/dialogs.py" />
+      <source>{name} is there already.</source>
+      <translation>{name} gibt es schon.</translation>
+    </message>
+    <message>
+      <location filename="../../app/dialogs.py" />
       <source>A cable from one spare output to one spare input is the timing reference.</source>
       <translation>Ein Kabel von einem freien Ausgang zu einem freien Eingang ist der Zeitbezug.</translation>
     </message>
@@ -992,6 +997,21 @@ Tritt Ihre Fassung an die Stelle, bleibt die andere daneben erhalten.</translati
       <location filename="../../app/steps_dialog.py" />
       <source>Close</source>
       <translation>Schließen</translation>
+    </message>
+    <message>
+      <location filename="../../app/dialogs.py" />
+      <source>Write over it</source>
+      <translation>Überschreiben</translation>
+    </message>
+    <message>
+      <location filename="../../app/dialogs.py" />
+      <source>Leave it as it is</source>
+      <translation>So lassen</translation>
+    </message>
+    <message>
+      <location filename="../../app/dialogs.py" />
+      <source>Already there</source>
+      <translation>Schon da</translation>
     </message>
     <message>
       <location filename="../../app/dialogs.py" />
@@ -1445,11 +1465,6 @@ Noch etwa {left:.0f} s.</translation>
       <location filename="../../app/pictures.py" />
       <source>Copy it in words</source>
       <translation>In Worten kopieren</translation>
-    </message>
-    <message>
-      <location filename="../../app/pictures.py" />
-      <source>{name} could not be saved: {strerror}.</source>
-      <translation>{name} ließ sich nicht speichern: {strerror}.</translation>
     </message>
     <message>
       <location filename="../../app/pictures.py" />
@@ -2884,12 +2899,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/ledger_card.py" />
-      <location filename="../../app/stations/finetune/play_bar.py" />
-      <source>{name} could not be written: {strerror}.</source>
-      <translation>{name} ließ sich nicht schreiben: {strerror}.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/finetune/ledger_card.py" />
       <source>This one is about no arrangement: nothing stood anywhere.</source>
       <translation>Dieser betrifft keine Aufstellung: nirgends stand etwas.</translation>
     </message>
@@ -4258,12 +4267,6 @@ Direktschall, erste Reflexionen</translation>
       <translation>{names} in {folder} geschrieben. Überall leise beginnen.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/hear/sound_files.py" />
-      <location filename="../../training/progress.py" />
-      <source>{path} could not be written: {strerror}.</source>
-      <translation>{path} ließ sich nicht schreiben: {strerror}.</translation>
-    </message>
-    <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
       <location filename="../../placement/tape.py" />
       <source>above the floor</source>
@@ -4944,20 +4947,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/signoff/equaliser_files.py" />
       <source>Sections saved as {name}.</source>
       <translation>Filter als {name} gespeichert.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/signoff/equaliser_files.py" />
-      <source>{name} could not be written: {why}.</source>
-      <translation>{name} ließ sich nicht schreiben: {why}.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/signoff/equaliser_files.py" />
-      <location filename="../../cli/output.py" />
-      <location filename="../../project/exporting.py" />
-      <location filename="../../report/report_writing.py" />
-      <location filename="../../report/writing.py" />
-      <source>the place cannot be written</source>
-      <translation>der Ort ist nicht beschreibbar</translation>
     </message>
     <message>
       <location filename="../../app/stations/signoff/handover_card.py" />
@@ -8454,6 +8443,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../cli/document_commands.py" />
+      <source>{out} is a document already, so it was not replaced: name another.</source>
+      <translation>{out} ist schon ein Dokument und wurde nicht ersetzt: einen anderen Namen angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/document_commands.py" />
       <source>“{what}” is no frequency; write one such as 700.</source>
       <translation>„{what}“ ist keine Frequenz; eine wie 700 schreiben.</translation>
     </message>
@@ -8625,6 +8619,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../cli/main.py" />
+      <source>at this command</source>
+      <translation>bei diesem Befehl</translation>
+    </message>
+    <message>
+      <location filename="../../cli/main.py" />
+      <source>{told} Or say --force.</source>
+      <translation>{told} Oder --force angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/main.py" />
       <source>jolly-parlor: {sentence}</source>
       <translation>jolly-parlor: {sentence}</translation>
     </message>
@@ -8632,11 +8636,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../cli/main.py" />
       <source>There is no command “{args}”. Did you mean “{near}”?</source>
       <translation>Einen Befehl „{args}“ gibt es nicht. War „{near}“ gemeint?</translation>
-    </message>
-    <message>
-      <location filename="../../cli/main.py" />
-      <source>at this command</source>
-      <translation>bei diesem Befehl</translation>
     </message>
     <message>
       <location filename="../../cli/match_command.py" />
@@ -8660,18 +8659,23 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../cli/output.py" />
+      <source>Replace what is written if it is there; never a document or what is read.</source>
+      <translation>Was geschrieben wird, ersetzen, wenn es das schon gibt; nie ein Dokument oder was gelesen wird.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/output.py" />
       <source>Write JSON, to FILE or instead of words.</source>
       <translation>JSON schreiben, nach FILE oder statt der Worte.</translation>
     </message>
     <message>
       <location filename="../../cli/output.py" />
-      <source>The document has no arrangement; propose one first.</source>
-      <translation>Das Dokument hat keine Aufstellung; erst eine vorschlagen lassen.</translation>
+      <source>Written to {place}.</source>
+      <translation>Geschrieben nach {place}.</translation>
     </message>
     <message>
       <location filename="../../cli/output.py" />
-      <source>{out} could not be written: {reason}.</source>
-      <translation>{out} ließ sich nicht schreiben: {reason}.</translation>
+      <source>The document has no arrangement; propose one first.</source>
+      <translation>Das Dokument hat keine Aufstellung; erst eine vorschlagen lassen.</translation>
     </message>
     <message>
       <location filename="../../cli/reflections_command.py" />
@@ -9540,6 +9544,60 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../fitting/posterior.py" />
       <source>placing {n}</source>
       <translation>Aufstellung {n}</translation>
+    </message>
+  </context>
+  <context>
+    <name>outputs</name>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{name}, which is {place}</source>
+      <translation>{name}, das ist {place}</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{path} would hold {kind} content: give it that ending.</source>
+      <translation>{path} enthielte {kind}: diese Endung angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{path} is a folder: name a file in it.</source>
+      <translation>{path} ist ein Ordner: eine Datei darin angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{path} is no ordinary file, so nothing was written.</source>
+      <translation>{path} ist keine gewöhnliche Datei; es wurde nichts geschrieben.</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{path} is what was read, so it was not overwritten: name another.</source>
+      <translation>{path} wurde gelesen und deshalb nicht überschrieben: einen anderen Namen angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{path} is a document, so it was not overwritten: name another.</source>
+      <translation>{path} ist ein Dokument und wurde nicht überschrieben: einen anderen Namen angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{path} is there already: name another.</source>
+      <translation>{path} gibt es schon: einen anderen Namen angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{path} could not be written: {reason}.</source>
+      <translation>{path} ließ sich nicht schreiben: {reason}.</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <source>{path} is the name of a document: give another ending.</source>
+      <translation>{path} ist der Name eines Dokuments: eine andere Endung angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../outputs.py" />
+      <location filename="../../project/exporting.py" />
+      <source>the place cannot be written</source>
+      <translation>der Ort ist nicht beschreibbar</translation>
     </message>
   </context>
   <context>
@@ -13429,12 +13487,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{name}: ein Bericht wird als .pdf oder .html geschrieben; eines wählen.</translation>
     </message>
     <message>
-      <location filename="../../report/report_writing.py" />
-      <location filename="../../report/writing.py" />
-      <source>{name} could not be written: {reason}.</source>
-      <translation>{name} ließ sich nicht schreiben: {reason}.</translation>
-    </message>
-    <message>
       <location filename="../../report/writing.py" />
       <source>{name}: a card is written as .pdf or .html; choose one.</source>
       <translation>{name}: eine Karte wird als .pdf oder .html geschrieben; eines wählen.</translation>
@@ -14621,6 +14673,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../training/progress.py" />
       <source>{error} It lies beside as {name}; {name2} begins anew.</source>
       <translation>{error} Es liegt daneben als {name}; {name2} beginnt von vorn.</translation>
+    </message>
+    <message>
+      <location filename="../../training/progress.py" />
+      <source>{path} could not be written: {strerror}.</source>
+      <translation>{path} ließ sich nicht schreiben: {strerror}.</translation>
     </message>
     <message>
       <location filename="../../training/progress.py" />

@@ -4,8 +4,10 @@ A search compiles its inner loop and holds hundreds of megabytes for a minute: a
 its process, and whoever started it stays quick meanwhile.
 """
 
+import os
 import traceback
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from dataclasses import dataclass
 from multiprocessing import get_context
 from multiprocessing.connection import Connection
@@ -20,6 +22,7 @@ from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.refused import Refused
 
 _LOOKS_SECONDS = 0.05
+_SAFE = "PYTHONSAFEPATH"
 
 
 @dataclass(frozen=True)
@@ -54,16 +57,33 @@ def search_apart(
     """
     context = get_context("spawn")
     here, there = context.Pipe(duplex=False)
-    stop = context.Event()
-    words = (room, gear, present, wishes, most)
-    process = context.Process(target=_work, args=(there, stop, *words), daemon=True)
-    process.start()
+    with _safe_path():
+        stop = context.Event()
+        words = (room, gear, present, wishes, most)
+        process = context.Process(target=_work, args=(there, stop, *words), daemon=True)
+        process.start()
     there.close()
     try:
         return _listen(here, stop, progress, cancelled, glimpse)
     finally:
         here.close()
         process.join()
+
+
+@contextmanager
+def _safe_path() -> Iterator[None]:
+    """What starts meanwhile imports nothing from the current folder, where anybody may have left a
+    `pickle.py`: the new process would look there before it knows where to look.
+    """
+    before = os.environ.get(_SAFE)
+    os.environ[_SAFE] = "1"
+    try:
+        yield
+    finally:
+        if before is None:
+            del os.environ[_SAFE]
+        else:
+            os.environ[_SAFE] = before
 
 
 def _listen(

@@ -19,7 +19,7 @@ from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.fields import choice_field, label, named_button, text_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.atomic import replacing
+from jolly_parlor.outputs import told_place, write_output
 from jolly_parlor.project.ledger import entry
 from jolly_parlor.project.ledger_steps import (
     Step,
@@ -29,6 +29,7 @@ from jolly_parlor.project.ledger_steps import (
     stand_up_again,
     steps_of,
 )
+from jolly_parlor.refused import Refused
 from jolly_parlor.words import spoken, tr
 
 _FILTERS: tuple[tuple[str, tuple[str, ...]], ...] = (
@@ -224,17 +225,10 @@ class LedgerCard:
         if path is None:
             return
         try:
-            with replacing(path) as temporary:
-                temporary.write_text(ledger_csv(self._shown()), "utf-8")
-        except OSError as error:
-            self.session.refused.emit(
-                tr(
-                    "{name} could not be written: {strerror}.",
-                    name=path.name,
-                    strerror=error.strerror,
-                )
-            )
+            write_output(path, ledger_csv(self._shown()).encode(), ".csv", replace=True)
+        except Refused as error:
+            self.session.refused.emit(str(error))
             return
         self.session.told.emit(
-            tr("{name}: {shown} entries.", name=path.name, shown=len(self._shown()))
+            tr("{name}: {shown} entries.", name=told_place(path), shown=len(self._shown()))
         )

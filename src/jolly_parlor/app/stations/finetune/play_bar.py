@@ -8,8 +8,9 @@ from jolly_parlor.app import dialogs
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.widgets.fields import choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.atomic import replacing
+from jolly_parlor.outputs import told_place, write_output
 from jolly_parlor.placement.cautions import LISTENING
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.programme import PROGRAMMES, programme
 from jolly_parlor.signals.wav import wav_to_hear
 from jolly_parlor.units import with_minus
@@ -92,18 +93,12 @@ class PlayBar(QWidget):
             return
         try:
             data = wav_to_hear(programme(self.programme).samples(RATE_HZ), RATE_HZ)
-            with replacing(path) as temporary:
-                temporary.write_bytes(data)
-        except OSError as error:
-            session.refused.emit(
-                tr(
-                    "{name} could not be written: {strerror}.",
-                    name=path.name,
-                    strerror=error.strerror,
-                )
-            )
+            write_output(path, data, ".wav", replace=True)
+        except Refused as error:
+            session.refused.emit(str(error))
             return
-        session.told.emit(tr("{name} written. Start quiet wherever you play it.", name=path.name))
+        told = told_place(path)
+        session.told.emit(tr("{name} written. Start quiet wherever you play it.", name=told))
 
     def _play(self) -> None:
         if self.programme:

@@ -9,10 +9,11 @@ from PyQt6.QtWidgets import QWidget
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.widgets.fields import named_button
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.atomic import replacing
 from jolly_parlor.equalising.biquads import RATES_HZ, FirKind
 from jolly_parlor.equalising.writing import coefficients, fir_wav, in_words, table_csv
+from jolly_parlor.outputs import names_apart, told_place, write_output
 from jolly_parlor.project.equalising import Equalised
+from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
 _FIR_RATE_HZ = 48_000
@@ -43,26 +44,21 @@ class EqualiserFiles:
         try:
             if out.suffix == ".wav":
                 kind: FirKind = "linear" if out.stem.endswith("linear") else "minimum"
-                for name, sections in by.items():
-                    where = out if len(by) == 1 else out.with_name(f"{out.stem}-{name}.wav")
-                    _write(where, fir_wav(sections, _FIR_RATE_HZ, kind))
+                alone = len(by) == 1
+                names = [out.stem] if alone else [f"{out.stem}-{n}" for n in names_apart(by)]
+                for name, sections in zip(names, by.values(), strict=True):
+                    where = out.with_name(f"{name}.wav")
+                    # The dialog asked about the name it was given, and about no other.
+                    write_output(where, fir_wav(sections, _FIR_RATE_HZ, kind), replace=alone)
             elif out.suffix == ".json":
                 table = coefficients(by, RATES_HZ)
-                _write(out, (json.dumps(table, indent=2) + "\n").encode())
+                write_output(out, (json.dumps(table, indent=2) + "\n").encode(), replace=True)
             elif out.suffix == ".txt":
                 said = [*found.notes, *found.warnings(share)]
-                _write(out, in_words(by, said).encode())
+                write_output(out, in_words(by, said).encode(), replace=True)
             else:
-                _write(out, table_csv(by).encode())
-        except OSError as error:
-            why = (error.strerror or tr("the place cannot be written")).lower()
-            self.session.refused.emit(
-                tr("{name} could not be written: {why}.", name=out.name, why=why)
-            )
+                write_output(out, table_csv(by).encode(), ".csv", replace=True)
+        except Refused as error:
+            self.session.refused.emit(str(error))
             return
-        self.session.told.emit(tr("Sections saved as {name}.", name=out.name))
-
-
-def _write(path: Path, data: bytes) -> None:
-    with replacing(path) as temporary:
-        temporary.write_bytes(data)
+        self.session.told.emit(tr("Sections saved as {name}.", name=told_place(out)))
