@@ -105,8 +105,10 @@ def test_a_card_that_fails_says_so(
 
     monkeypatch.setattr(card, "play", fails)
     button(window, "play").click()
+    # Both are told, in whichever order they come.
     qtbot.waitUntil(lambda: "pulled out" in window.notice_text.text())
-    assert not window.finetune.player.playing
+    qtbot.waitUntil(lambda: not window.finetune.player.playing)
+    assert "pulled out" in window.notice_text.text()
 
 
 def test_a_window_closed_while_it_plays_takes_no_more_keys(
