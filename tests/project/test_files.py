@@ -121,7 +121,7 @@ def _rewritten(path: Path, change: object) -> None:
 @pytest.mark.parametrize(
     ("change", "why"),
     [
-        (lambda p: p.update(schema_version=5), "written by a newer Jolly Parlor"),
+        (lambda p: p.update(schema_version=6), "written by a newer Jolly Parlor"),
         (lambda p: p.pop("schema_version"), "does not say its schema_version"),
         (lambda p: p["room"].update(height=-1), "room → height"),
         (lambda p: p["room"].update(colour="red"), "room → colour"),

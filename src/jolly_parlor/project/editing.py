@@ -1,5 +1,6 @@
 """What every edit goes through: the check that files are read by, and a note for the Ledger."""
 
+from collections.abc import Mapping
 from dataclasses import replace
 from typing import Any
 
@@ -46,6 +47,7 @@ def done(
     stood: Arrangement | None = None,
     take: str = "",
     turned: int = 0,
+    renamed: Mapping[str, str] | None = None,
 ) -> Document:
     """The changed document, checked, with what is to be noted of it. Grades given to what is now
     set or placed otherwise go; the Ledger has them.
@@ -53,7 +55,7 @@ def done(
     if kind in ("move", "setting"):
         stood = replace(stood, grading=None) if stood is not None else None
         changed = _ungraded(before, changed)
-    noted = (*before.noted, entry(kind, text, stood, take, turned))
+    noted = (*before.noted, entry(kind, text, stood, take, turned, renamed))
     return replace(checked(before, changed), noted=noted)
 
 

@@ -18,6 +18,7 @@ from jolly_parlor.placement.what_moved import what_moved
 from jolly_parlor.project.document import Document, Take, carried
 from jolly_parlor.project.editing import EditRefused, checked, done
 from jolly_parlor.project.gear_edits import usual_chains
+from jolly_parlor.project.renaming import Renames
 from jolly_parlor.words import tr
 
 
@@ -89,19 +90,17 @@ def rename_arrangement(document: Document, name: str, to: str) -> Document:
         return document
     if to in {a.name for a in document.arrangements}:
         raise EditRefused(tr("There is already an arrangement “{to}”; choose another name.", to=to))
-    renamed = replace(document.arrangement(name), name=to)
-    changed = replace_in(document, name, renamed)
-    takes = tuple(
-        replace(t, info=replace(t.info, placed=replace(t.info.placed, name=to)))
-        if t.info.placed.name == name
-        else t
-        for t in document.takes
+    document.arrangement(name)
+    renames = Renames(arrangements={name: to})
+    changed = replace(
+        document,
+        arrangements=tuple(map(renames.arrangement, document.arrangements)),
+        takes=tuple(map(renames.take, document.takes)),
+        by_ear=renames.by_ear(document.by_ear),
+        chosen=to if document.chosen == name else document.chosen,
     )
-    chosen = to if document.chosen == name else document.chosen
-    changed = replace(changed, takes=takes, chosen=chosen)
-    return done(
-        document, changed, "arrangement", tr("“{name}” is now called “{to}”.", name=name, to=to)
-    )
+    told = tr("“{name}” is now called “{to}”.", name=name, to=to)
+    return done(document, changed, "arrangement", told, renamed=renames.as_kept())
 
 
 def remove_arrangement(document: Document, name: str) -> Document:

@@ -12,7 +12,7 @@ from jolly_parlor.placement.mixes import measurable
 from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.editing import EditRefused, done, refuse
-from jolly_parlor.project.takes import renamed_part
+from jolly_parlor.project.renaming import Renames, renames_between
 from jolly_parlor.validity import faults
 from jolly_parlor.words import tr
 
@@ -23,20 +23,20 @@ def set_gear(document: Document, gear: Gear, renamed: Mapping[str, str] | None =
     takes.
     """
     old = document.gear
-    seats = _renames([s.name for s in old.seats], [s.name for s in gear.seats])
-    ids = _renames([s.id for s in old.loudspeakers], [s.id for s in gear.loudspeakers])
+    seats = renames_between([s.name for s in old.seats], [s.name for s in gear.seats])
+    ids = renames_between([s.id for s in old.loudspeakers], [s.id for s in gear.loudspeakers])
     ids |= renamed or {}
+    renames = Renames(seats=seats, loudspeakers=ids)
     refuse(faults(gear) or gear_problems(gear))
     arrangements = tuple(
         _fit_to_gear(document.room, old, gear, a, seats, ids) for a in document.arrangements
     )
     takes = tuple(
-        _renamed_take(take, seats, ids)
-        for take in document.takes
-        if _still_there(take, gear, seats, ids)
+        renames.take(take) for take in document.takes if _still_there(take, gear, seats, ids)
     )
-    changed = replace(document, gear=gear, arrangements=arrangements, takes=takes)
-    return done(document, changed, "gear", tr("Gear changed."))
+    by_ear = renames.by_ear(document.by_ear)
+    changed = replace(document, gear=gear, arrangements=arrangements, takes=takes, by_ear=by_ear)
+    return done(document, changed, "gear", tr("Gear changed."), renamed=renames.as_kept())
 
 
 def set_chain(
@@ -114,15 +114,6 @@ def usual_chains(document: Document) -> dict[str, Chain]:
     return starting_chains(document.gear, known.chains if known is not None else None)
 
 
-def _renames(old: list[str], new: list[str]) -> dict[str, str]:
-    """Old name to new where exactly one name of an equally long list changed."""
-    if len(old) == len(new):
-        changed = [(a, b) for a, b in zip(old, new, strict=True) if a != b]
-        if len(changed) == 1 and changed[0][1] not in old:
-            return dict(changed)
-    return {}
-
-
 def _fit_to_gear(
     room: Room,
     old: Gear,
@@ -176,24 +167,3 @@ def _still_there(take: Take, gear: Gear, seat_names: dict[str, str], ids: dict[s
     played = {ids.get(name, name) for name in take.info.played}
     there = played <= {speaker.id for speaker in gear.loudspeakers}
     return seat in {s.name for s in gear.seats} and source in sources and there
-
-
-def _renamed_take(take: Take, seat_names: dict[str, str], ids: dict[str, str]) -> Take:
-    if not seat_names and not ids:
-        return take
-    placed = take.info.placed
-    placed = replace(
-        placed,
-        seats={seat_names.get(n, n): p for n, p in placed.seats.items()},
-        places={ids.get(n, n): p for n, p in placed.places.items()},
-        chains={ids.get(n, n): c for n, c in placed.chains.items()},
-    )
-    info = replace(
-        take.info,
-        placed=placed,
-        seat=seat_names.get(take.info.seat, take.info.seat),
-        source=ids.get(take.info.source, take.info.source),
-        subwoofers=tuple(ids.get(name, name) for name in take.info.subwoofers),
-        stood={renamed_part(part, ids): then for part, then in take.info.stood.items()},
-    )
-    return replace(take, info=info)

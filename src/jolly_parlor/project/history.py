@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.ledger import Entry, EntryKind, entry
+from jolly_parlor.project.renaming import NOTHING_RENAMED, Renames
 from jolly_parlor.words import tr
 
 
@@ -28,6 +29,8 @@ class _Step:
     document: Document
     turned: int = 0
     """Quarter turns that going to the later document means."""
+    renamed: Renames = NOTHING_RENAMED
+    """What going to the later document gives other names."""
 
 
 class History:
@@ -101,7 +104,10 @@ class History:
         )
         document = replace(document, noted=noted)
         turned = sum(noted.turned for noted in document.noted)
-        self._past.append(_Step(label, now, turned))
+        renamed = NOTHING_RENAMED
+        for one in document.noted:
+            renamed = renamed.then(Renames.of(one.renamed))
+        self._past.append(_Step(label, now, turned, renamed))
         self._future.clear()
         self._project = self._project.after(document)
         self._series = (series, base, self._project) if series else None
@@ -117,14 +123,16 @@ class History:
         if self._past:
             step = self._past.pop()
             self._future.append(replace(step, document=self.document))
-            self._go("undo", tr("Undone: {label}.", label=step.label), step, -step.turned, shown)
+            told = tr("Undone: {label}.", label=step.label)
+            self._go("undo", told, step, -step.turned, step.renamed.undone, shown)
 
     def redo(self, shown: str | None = None) -> None:
         """Do the last undone step again; nothing when there is none."""
         if self._future:
             step = self._future.pop()
             self._past.append(replace(step, document=self.document))
-            self._go("redo", tr("Done again: {label}.", label=step.label), step, step.turned, shown)
+            told = tr("Done again: {label}.", label=step.label)
+            self._go("redo", told, step, step.turned, step.renamed, shown)
 
     def note(self, noted: Entry) -> None:
         """An entry of its own, which no undo takes away."""
@@ -138,9 +146,17 @@ class History:
         """No file holds the project as it stands."""
         self._saved = Project(self.document)
 
-    def _go(self, kind: EntryKind, text: str, step: _Step, turned: int, shown: str | None) -> None:
+    def _go(
+        self,
+        kind: EntryKind,
+        text: str,
+        step: _Step,
+        turned: int,
+        renamed: Renames,
+        shown: str | None,
+    ) -> None:
         stood = _standing(step.document, shown)
-        noted = entry(kind, text, stood, turned=turned % 4)
+        noted = entry(kind, text, stood, turned=turned % 4, renamed=renamed.as_kept())
         self._project = Project(step.document, (*self.ledger, noted))
 
 

@@ -1,6 +1,7 @@
 """The Ledger: the dated record of the job. Undo never erases it; undoing is an entry too."""
 
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 from datetime import datetime
 from typing import Annotated, Literal, get_args
 
@@ -41,6 +42,8 @@ class Entry:
     """The id of the take it is about."""
     turned: Annotated[int, Ge(0), Le(3)] = 0
     """Quarter turns it gave the whole survey; what stood before is seen after them."""
+    renamed: Annotated[dict[str, str], MaxLen(200)] = field(default_factory=dict)
+    """What it gave other names, as `renaming.Renames.as_kept`; what stood before has them."""
 
 
 def entry(
@@ -49,9 +52,10 @@ def entry(
     stood: Arrangement | None = None,
     take: str = "",
     turned: int = 0,
+    renamed: Mapping[str, str] | None = None,
 ) -> Entry:
     """An entry of this moment."""
-    return Entry(now(), kind, text[:2000], stood, take, turned)
+    return Entry(now(), kind, text[:2000], stood, take, turned, dict(renamed or {}))
 
 
 def now() -> str:

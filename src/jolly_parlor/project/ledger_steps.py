@@ -30,6 +30,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import add_arrangement
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.measured import as_judged
+from jolly_parlor.project.renaming import NOTHING_RENAMED, Renames
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import UnitSystem
 from jolly_parlor.words import tr
@@ -299,17 +300,21 @@ def _rounded(value: float | None) -> float | None:
 
 
 def _seen_today(room: Room, gear: Gear, ledger: Sequence[Entry]) -> list[Arrangement | None]:
-    """What stood where at each entry, after all the turns of the survey since."""
+    """What stood where at each entry, after all the turns of the survey since, under the names that
+    everything has by now.
+    """
     found: list[Arrangement | None] = []
-    since = 0
+    since, renamed = 0, NOTHING_RENAMED
     rooms = [turned_often(room, turns) for turns in range(4)]
     for noted in reversed(ledger):
         stood = noted.stood
         if stood is not None:
             for turn in range(since, 0, -1):  # the room as it was so many turns ago
                 stood = turned_arrangement(rooms[(4 - turn) % 4], gear, stood)
+            stood = renamed.arrangement(stood)
         found.append(stood)
         since = (since + noted.turned) % 4
+        renamed = Renames.of(noted.renamed).then(renamed)
     return found[::-1]
 
 

@@ -2,7 +2,8 @@
 
 What is not as expected is left as it is for the validation to name. Version 1 knew a box with a
 left and a right monitor of one kind and subwoofers whose settings were the gear's. Version 2 is in
-`migrations_by_ear`; version 3 knew neither layouts nor what Sign-off keeps.
+`migrations_by_ear`; version 3 knew neither layouts nor what Sign-off keeps; the fingerprints of
+version 4 knew names (`packing`).
 """
 
 from collections.abc import Callable, Iterable
@@ -22,6 +23,7 @@ def migrated_project(data: Data, version: int, impulses: Iterable[str]) -> Data:
         1: lambda d: _project_1_to_2(d, set(impulses)),
         2: project_2_to_3,
         3: lambda d: d | {"schema_version": 4},
+        4: lambda d: d | {"schema_version": 5},
     }
     for step in range(version, max(steps) + 1):
         data = steps[step](data)

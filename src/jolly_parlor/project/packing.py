@@ -21,6 +21,7 @@ from jolly_parlor.project.document import Document, Take, TakeInfo, problems
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.migrations import migrated_project
 from jolly_parlor.project.schema import PROJECT, PROJECT_VERSION, ProjectFile
+from jolly_parlor.project.takes import stamps_with_names
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
@@ -222,6 +223,10 @@ def _unpacked(archive: zipfile.ZipFile, file_name: str) -> Project:
         raise FileRefused(f"{file_name}: {' '.join(found[:3])}")
     if version < 2:  # it did not write down what its takes measured: held to be as it stands
         document = replace(document, takes=tuple(map(document.stamped, takes)))
+    elif version < 5:  # its fingerprints knew names
+        then = stamps_with_names(document.room, document.gear)
+        again = tuple(take.carried(then, document.stamps) for take in document.takes)
+        document = replace(document, takes=again)
     return Project(document, read.ledger)
 
 

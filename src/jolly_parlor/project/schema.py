@@ -21,7 +21,7 @@ from jolly_parlor.project.signing import Signing
 from jolly_parlor.project.takes import TakeInfo
 from jolly_parlor.strict import STRICT
 
-PROJECT_VERSION: Final = 4
+PROJECT_VERSION: Final = 5
 SURVEY_VERSION: Final = 4
 
 
@@ -31,7 +31,7 @@ class ProjectFile:
 
     __pydantic_config__ = STRICT
 
-    schema_version: Literal[4]
+    schema_version: Literal[5]
     program: str
     room: Room
     gear: Gear

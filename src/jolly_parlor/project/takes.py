@@ -156,12 +156,16 @@ class Take:
 
 
 def stamps_of(room: Room, gear: Gear) -> dict[str, str]:
-    """Fingerprints of all that a take measures besides the places, by part."""
+    """Fingerprints of all that a take measures besides the places, by part; none of what anything
+    is called.
+    """
+    walls = {wall.name: number for number, wall in enumerate(room.walls)}
+    holes = [replace(o, wall=str(walls.get(o.wall, o.wall)), swings_in=True) for o in room.openings]
     found = {
         "size": _fingerprint([room.plan, room.height]),
-        "surfaces": _fingerprint([room.walls, room.floor, room.ceiling]),
-        "openings": _fingerprint(room.openings),
-        "things": _fingerprint(room.things),
+        "surfaces": _fingerprint([[w.surface for w in room.walls], room.floor, room.ceiling]),
+        "openings": _fingerprint(holes),
+        "things": _fingerprint([replace(thing, name="-") for thing in room.things]),
         _SUBS: _fingerprint(len(gear.subwoofers)),
     }
     for mix in measurable(gear):
@@ -171,6 +175,15 @@ def stamps_of(room: Room, gear: Gear) -> dict[str, str]:
             model = replace(gear.model_of(mix.id), **unheard)  # type: ignore[arg-type]
             found[f"{_MODEL}{mix.id}"] = _fingerprint(model)
     return found
+
+
+def stamps_with_names(room: Room, gear: Gear) -> dict[str, str]:
+    """As documents up to version 4 had them: a wall or a thing called otherwise was another."""
+    return stamps_of(room, gear) | {
+        "surfaces": _fingerprint([room.walls, room.floor, room.ceiling]),
+        "openings": _fingerprint(room.openings),
+        "things": _fingerprint(room.things),
+    }
 
 
 def settings_of(arrangement: Arrangement) -> dict[str, str]:
