@@ -11,7 +11,8 @@ died and every survivor with what was changed; exits 1 where a package lies belo
 Left out are annotations and decorators: a mutant there either fails to import, which proves
 nothing, or takes a memory away, which changes no answer. So are operators that no sum of floats
 survives (a shift in place of a product), which would make the share look better than it is, and
-numbers changed by less than a tenth (1000 to 1001), which are the same figure to whoever reads it.
+numbers changed by less than a tenth (1000 to 1001), which are the same figure to whoever reads it;
+and limits that only a measured number meets (`<` for `<=` between floats), which none ever lies on.
 """
 
 import argparse
@@ -136,6 +137,47 @@ def _slight(mutation: MutationSpec) -> bool:
         return False
 
 
+_EDGES = ("Lt_LtE", "LtE_Lt", "Gt_GtE", "GtE_Gt")
+_COUNTS = {"len", "size", "count", "count_nonzero", "ndim", "shape"}
+
+
+@cache
+def _compared(path: Path) -> dict[tuple[int, int], ast.Compare]:
+    """Every comparison, by where it ends."""
+    tree = ast.parse(path.read_text("utf-8"))
+    return {
+        (node.lineno, node.col_offset): node
+        for node in ast.walk(tree)
+        if isinstance(node, ast.Compare)
+    }
+
+
+def _on_an_edge(mutation: MutationSpec) -> bool:
+    """Whether it moves a limit by nothing: between numbers that are no counts."""
+    if not mutation.operator_name.endswith(_EDGES):
+        return False
+    line, column = mutation.start_pos
+    found = [
+        node
+        for node in _compared(mutation.module_path).values()
+        if (node.lineno, node.col_offset) <= (line, column)
+        and (node.end_lineno or 0, node.end_col_offset or 0) >= (line, column)
+    ]
+    if not found:
+        return False
+    node = max(found, key=lambda n: (n.lineno, n.col_offset))  # the innermost
+    return not any(_counts(side) for side in (node.left, *node.comparators))
+
+
+def _counts(side: ast.expr) -> bool:
+    """Whether a side of a comparison is a whole number, as far as it can be seen."""
+    if isinstance(side, ast.Constant):
+        return isinstance(side.value, int) and abs(side.value) > 0
+    names = {n.attr for n in ast.walk(side) if isinstance(n, ast.Attribute)}
+    names |= {n.id for n in ast.walk(side) if isinstance(n, ast.Name)}
+    return bool(names & _COUNTS)
+
+
 def drawn(package: str, each: int, seed: int) -> list[MutationSpec]:
     """As many mutations of a package, by the seed; paths from the root of the repository."""
     modules = sorted((ROOT / "src" / "jolly_parlor" / package).rglob("*.py"))
@@ -152,6 +194,7 @@ def drawn(package: str, each: int, seed: int) -> list[MutationSpec]:
         if m.operator_name.partition("/")[2] in MEANT
         and m.start_pos not in idle[m.module_path]
         and not _slight(m)
+        and not _on_an_edge(m)
     ]
     meant.sort(key=lambda m: (str(m.module_path), m.operator_name, m.occurrence))
     return random.Random(f"{package} {seed}").sample(meant, min(each, len(meant)))

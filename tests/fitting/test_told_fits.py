@@ -6,9 +6,12 @@ from math import exp, log
 import numpy as np
 import pytest
 
+from jolly_parlor.acoustics.fields import room_field
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface, Thing, box_room
-from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing
-from jolly_parlor.fitting.fit import SIGMA_DB, Fit, TakeFit, _Problem, sigma_of
+from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.fitting import fit as fit_module
+from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
+from jolly_parlor.fitting.fit import SIGMA_DB, Fit, TakeFit, _Problem, fit_room, sigma_of
 from jolly_parlor.fitting.fit_words import (
     every_figure,
     missing_words,
@@ -30,7 +33,10 @@ from jolly_parlor.fitting.parameters import (
     source_parameters,
 )
 from jolly_parlor.fitting.posterior import BAND_SIGMAS, Believed, own_error_db
-from rooms import small_gear
+from jolly_parlor.fitting.predicting import Predictor
+from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
+from jolly_parlor.signals.smoothing import smooth_level_db
+from rooms import sized, small_gear
 
 GEAR = small_gear(42.0)
 EAR = Point(1.5, 2.0, 1.2)
@@ -52,8 +58,8 @@ def made(changes: dict[str, float] = {}, room: Room = ROOM, **more: object) -> F
     z = np.array([changes.get(name, 0.0) for name in names])
     covariance = np.diag([0.25 if name in changes else 1.0 for name in names])
     told = (TakeFit("one", 3.0, 0.4, 1.0),)
-    fit = Fit(room, GEAR, tuple(parameters), z, covariance, told, 0.4)
-    return replace(fit, **more)  # type: ignore[arg-type]
+    plain = Fit(room, GEAR, tuple(parameters), z, covariance, told, 0.4)
+    return replace(plain, **more)  # type: ignore[arg-type]
 
 
 def said(name: str, z: float, room: Room = ROOM) -> str:
@@ -342,3 +348,23 @@ def test_advice_in_words(advice: Advice, words: str) -> None:
 )
 def test_advice_says_who_is_to_play(source: str, who: str) -> None:
     assert f"Measure {who} of “A”" in Advice("A", "B", 0.7, (take(source, 0.2),)).words
+
+
+def test_levels_are_those_of_the_field_itself_at_one_metre_s_scale() -> None:
+    """Nothing fitted and nothing added: 0 dB is a source's level at 1 m in the free field."""
+    source = Point(0.5, 0.6, 1.1)
+    bare = [Evidence("one", Placing({"left": source}, EAR), np.zeros(FIT_HZ.size))]
+    found = Predictor(ROOM, GEAR, []).levels(bare, np.zeros(0))[0]
+    pressure = room_field(ROOM, MODEL_HZ).exact(source.array(), EAR.array())
+    heard = np.abs(pressure * high_pass(MODEL_HZ, 42.0, 4))
+    wanted = smooth_level_db(MODEL_HZ, 20 * np.log10(heard), FIT_HZ, SMOOTHING_PER_OCTAVE)
+    assert found == pytest.approx(wanted, abs=1e-6)
+
+
+def test_a_descent_that_was_cut_short_found_no_rest(monkeypatch: pytest.MonkeyPatch) -> None:
+    source = Point(0.5, 0.6, 1.1)
+    bare = Evidence("one", Placing({"left": source}, EAR), np.zeros(FIT_HZ.size))
+    other = sized(ROOM, length=4.1)
+    level = Predictor(other, GEAR, []).levels([bare], np.zeros(0))[0]
+    monkeypatch.setattr(fit_module, "_ROUNDS", 1)
+    assert not fit_room(ROOM, GEAR, [replace(bare, level_db=level)]).converged
