@@ -11,7 +11,7 @@ died and every survivor with what was changed; exits 1 where a package lies belo
 Left out are annotations and decorators: a mutant there either fails to import, which proves
 nothing, or takes a memory away, which changes no answer. So are operators that no sum of floats
 survives (a shift in place of a product), which would make the share look better than it is, and
-numbers changed by less than a tenth (1000 to 1001), which are the same figure to whoever reads it;
+numbers changed by a tenth or less (1000 to 1001), which are the same figure to whoever reads it;
 and limits that only a measured number meets (`<` for `<=` between floats), which none ever lies on.
 """
 
@@ -126,13 +126,13 @@ def _lines(path: Path) -> list[str]:
 
 
 def _slight(mutation: MutationSpec) -> bool:
-    """Whether it moves a number above ten by one."""
+    """Whether it moves a number of ten or more by one."""
     if not mutation.operator_name.endswith("NumberReplacer"):
         return False
     (line, begin), (_, end) = mutation.start_pos, mutation.end_pos
     text = _lines(mutation.module_path)[line - 1][begin:end]
     try:
-        return abs(float(text.replace("_", ""))) > 10
+        return abs(float(text.replace("_", ""))) >= 10
     except ValueError:
         return False
 

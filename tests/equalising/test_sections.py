@@ -191,6 +191,7 @@ def test_sections_are_such_as_a_hand_sets() -> None:
         assert section.gain_db == round(section.gain_db, 1)
         assert section.q == round(section.q, 1)
         assert section.frequency_hz == round(section.frequency_hz, int(section.frequency_hz < 100))
+    assert any(section.q != round(section.q) for section in cuts(made))  # and no coarser
 
 
 def test_sections_together_take_no_hill_below_even():

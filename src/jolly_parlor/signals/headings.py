@@ -6,7 +6,7 @@ from dataclasses import dataclass, replace
 from math import pi
 from typing import Literal
 
-from jolly_parlor.signals.cells import Heading
+from jolly_parlor.signals.cells import Heading, is_number
 
 Role = Literal["frequency", "time", "level", "phase", "real", "imaginary", "other"]
 Unit = Literal["", "db", "linear", "pascal", "power", "deg", "rad"]
@@ -15,15 +15,23 @@ _TITLE = re.compile(r"[^\s,;\t()\[\]]+(?:\s*[(\[][^)\]]*[)\]])?")
 _FAMILIAR = re.compile(
     r"freq|hz|\bdb|spl|phase|deg|magn|ampl|level|real|imag|time|\bsec|left|right|°", re.IGNORECASE
 )
+_IN_KILOHERTZ = re.compile(r"(?<![\d.,])(?<![\d.,] )khz")
+"""As a unit; a figure before it makes it a remark, such as `smoothed above 1 kHz`."""
+_OVER_TIME = re.compile(r"impulse response|\b(ms|msec|milliseconds?)\b")
+_TIME = re.compile(
+    r"(time|t|zeit|seconds?|sec|m?s|msec|milliseconds?|samples?)\s*([(\[/,:].*|(in )?m?s(ec)?)?$"
+)
+_SCALES = {"": 1.0, "m": 1e-3, "µ": 1e-6, "μ": 1e-6, "u": 1e-6, "k": 1e3}
 
 
 @dataclass(frozen=True)
 class Column:
-    """What one column holds; `factor` takes a frequency to Hz."""
+    """What one column holds."""
 
     role: Role
     unit: Unit = ""
     factor: float = 1.0
+    """To Hz of a frequency, to Pa of a pressure."""
     title: str = ""
 
 
@@ -50,11 +58,11 @@ def said(headings: Sequence[Heading], count: int, first_row: int) -> Said:
     found = Said(
         (),
         0,
-        kilohertz="khz" in words,
+        kilohertz=bool(_IN_KILOHERTZ.search(words)),
         radians=bool(re.search(r"\brad(ians?)?\b(?!\s*/)", words)),
         degrees=bool(re.search(r"\bdeg|°", words)),
         decibels=bool(re.search(r"\bdb|spl\b", words)),
-        impulse="impulse response" in words and "hz" not in words,
+        impulse=bool(_OVER_TIME.search(words)) and not re.search("hz|freq", words),
     )
     for at in range(len(above) - 1, -1, -1):
         titles = titles_of(above[at].text, count)
@@ -79,14 +87,17 @@ def titles_of(text: str, count: int) -> list[str] | None:
     plain = text.lstrip("#*/!%;\"' \t").rstrip()
     if not _FAMILIAR.search(plain) or re.match(r"[+-]?\d", plain):
         return None
-    for separator in (";", "\t", ","):
-        if separator in plain:
-            parts = [part.strip().strip('"').strip() for part in plain.split(separator)]
-            while parts and not parts[-1]:
-                parts.pop()
-            if len(parts) == count:
-                return parts
+    for whole in (plain, text.strip()):  # `#` may be the title of a column that counts the lines
+        for separator in (";", "\t", ","):
+            if separator in whole:
+                parts = [part.strip().strip('"').strip() for part in whole.split(separator)]
+                while parts and not parts[-1]:
+                    parts.pop()
+                if len(parts) == count and not any(map(is_number, parts)):
+                    return parts
     parts = _TITLE.findall(plain)
+    if any(map(is_number, parts)):
+        return None  # a sentence with a figure in it
     # Words of a sentence are titles only where one of them names the frequency.
     named = any(column_of(part).role in ("frequency", "time") for part in parts)
     return parts if len(parts) == count and named else None
@@ -99,8 +110,10 @@ def column_of(title: str) -> Column:
         return Column("frequency", "", 1 / (2 * pi), title)
     if "freq" in t or "hz" in t or t in ("f", "frq", "f."):
         return Column("frequency", "", 1000.0 if "khz" in t else 1.0, title)
-    if re.match(r"(time|t|seconds?|sec|ms|samples?)\s*([(\[].*)?$", t):
+    if _TIME.match(t):
         return Column("time", "", 1.0, title)
+    if re.fullmatch(r"(#|no|nr|n|idx|index|line|row|bin|point|number)\.?", t):
+        return Column("other", "", 1.0, title)
     if re.search(r"coher|delay|dist|thd|noise|snr|confid|harmonic|min\.? ?phase|excess", t):
         return Column("other", "", 1.0, title)
     if re.search(r"phas|\barg\b|°|\bdeg|\brad", t):
@@ -111,7 +124,9 @@ def column_of(title: str) -> Column:
         return Column("real", "", 1.0, title)
     if re.match(r"(im|imag|imaginary)\b", t):
         return Column("imaginary", "", 1.0, title)
-    return Column("level", _level_unit(t), 1.0, title)
+    pascal = re.search(r"\b([mµμuk]?)pa\b", t)
+    scale = _SCALES[pascal[1]] if pascal else 1.0
+    return Column("level", _level_unit(t), scale, title)
 
 
 def _level_unit(t: str) -> Unit:
@@ -119,7 +134,7 @@ def _level_unit(t: str) -> Unit:
         return "db"
     if re.search(r"pa\s*(\^2|²)|power|psd", t):
         return "power"
-    if re.search(r"\bm?pa\b|pascal", t):
+    if re.search(r"\b[mµμuk]?pa\b|pascal", t):
         return "pascal"
     if re.search(r"\blin(ear)?\b|\bm?v\b|volt|ratio|factor|\babs", t):
         return "linear"
@@ -136,5 +151,5 @@ def _with_unit(column: Column, unit: str) -> Column:
     if column.role == "level" and told.role == "phase":
         return replace(column, role="phase", unit=told.unit)
     if column.role == "level" and told.role == "level" and told.unit:
-        return replace(column, unit=told.unit)
+        return replace(column, unit=told.unit, factor=told.factor)
     return column

@@ -13,7 +13,7 @@ from pathlib import Path
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.signals.cells import ResponseFileError, lines_of
+from jolly_parlor.signals.cells import Heading, Line, ResponseFileError, lines_of
 from jolly_parlor.signals.cells import read_text as read_text
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
@@ -82,9 +82,32 @@ def parse_response(text: str, name: str = tr("The text"), curve: str | None = No
     chosen = _chosen(found, curve, name)
     notes = list(chosen.notes)
     response = _to_response(chosen, notes, name)
+    if len(found) == 1:
+        notes += _passed_over(lines, headings)
     shown = tuple(raw.rstrip()[:120] for raw in text.splitlines()[:_FIRST_LINES])
     understood = Understood(shown, table.words, names if len(names) > 1 else (), chosen.name)
     return ReadResponse(response, tuple(notes), None, understood)
+
+
+def _passed_over(lines: Sequence[Line], headings: Sequence[Heading]) -> list[str]:
+    """Lines between the numbers that are none, such as a date that a spreadsheet has made of one;
+    what begins as a comment does is meant to be passed over.
+    """
+    first, last = lines[0].number, lines[-1].number
+    odd = [h for h in headings if first < h.number < last and h.text[0] not in "#*/!%;"]
+    if not odd:
+        return []
+    told = ", ".join(
+        tr("line {number} (“{text}”)", number=h.number, text=h.text[:20]) for h in odd[:3]
+    )
+    return [
+        plural(
+            len(odd),
+            "{count} line without numbers left out: {told}.",
+            "{count} lines without numbers left out: {told}.",
+            told=told + (" …" if len(odd) > 3 else ""),
+        )
+    ]
 
 
 def read_curve(path: Path) -> tuple[FloatArray, FloatArray]:
@@ -145,8 +168,9 @@ def _to_response(curve: Curve, notes: list[str], name: str) -> Response:
             0,
             plural(
                 count,
-                "{count} line at 0 Hz or without a level left out.",
-                "{count} lines at 0 Hz or without a level left out.",
+                "{count} line at 0 Hz or without a level left out: line {line}.",
+                "{count} lines at 0 Hz or without a level left out, the first line {line}.",
+                line=curve.lines[int(np.flatnonzero(~usable)[0])],
             ),
         )
     f, level, lines = f[usable], level[usable], np.asarray(curve.lines)[usable]
@@ -161,11 +185,20 @@ def _to_response(curve: Curve, notes: list[str], name: str) -> Response:
     if f.size > 1 and np.all(steps <= 0) and np.any(steps < 0):
         notes.append(tr("The frequencies ran downward and were turned round."))
     elif np.any(steps < 0):
-        notes.append(tr("The frequencies were out of order and were sorted."))
+        back = int(lines[np.flatnonzero(steps < 0)[0] + 1])
+        notes.append(
+            tr("The frequencies were out of order from line {line} on and were sorted.", line=back)
+        )
     order = np.argsort(f, kind="stable")
     unique, start, counts = np.unique(f[order], return_index=True, return_counts=True)
     if unique.size < f.size:
-        notes.append(tr("Frequencies that stood twice were averaged on power."))
+        twice = int(np.min(lines[order][start[counts > 1]]))
+        notes.append(
+            tr(
+                "Frequencies that stood twice were averaged on power, the first of line {line}.",
+                line=twice,
+            )
+        )
     power = np.add.reduceat(10 ** (level[order] / 10), start) / counts
     if phase is not None:
         turn = np.exp(1j * np.radians(phase[order]))

@@ -22,6 +22,9 @@ from jolly_parlor.signals.wav import WavRefused, read_wav
 from jolly_parlor.words import tr
 
 _FULL_SCALE = 0.9995
+_LOOKED_AT_HZ = (250.0, 500.0, 1000.0, 2000.0, 4000.0)
+_LATE_AN_OCTAVE_SECONDS, _EARLY_SECONDS = 0.006, 0.002
+"""A room's octaves arrive within some milliseconds of each other (common practice, no source)."""
 
 
 @dataclass(frozen=True)
@@ -64,10 +67,13 @@ def read_recording(
                     )
                 )
             whole = deconvolved_by(heard, sound, rate)
+            _check_sweep(whole, path.name)
             impulse = whole.gated(0.1, 1.0)
         else:
             sweep = played.sweep(rate)
-            impulse = linear_part(deconvolved(heard, sweep), sweep)
+            whole = deconvolved(heard, sweep)
+            _check_sweep(whole, path.name, sweep)
+            impulse = linear_part(whole, sweep)
     except ResponseFileError:
         raise
     except WavRefused as error:
@@ -97,6 +103,64 @@ def _read(
     if float(np.max(np.abs(heard))) >= _FULL_SCALE:
         notes.append(tr("The recording reaches full scale: it may be clipped."))
     return ReadResponse(Response.from_pressure(f, pressure), tuple(notes), impulse)
+
+
+def _check_sweep(whole: ImpulseResponse, name: str, said: Sweep | None = None) -> None:
+    """Raises ResponseFileError where what was recorded is another sweep than was said: then each
+    octave arrives at another time, later and later or sooner and sooner.
+    """
+    middles = np.array([hz for hz in _LOOKED_AT_HZ if hz < 0.3 * whole.sample_rate])
+    at = whole.start_seconds + _arrivals(whole, middles)
+    octaves = np.log2(middles)
+    steps = np.diff(at) / np.diff(octaves)
+    drift = float(np.median(steps))
+    if abs(drift) < _LATE_AN_OCTAVE_SECONDS or not np.all(np.sign(steps) == np.sign(drift)):
+        if float(np.median(at)) < -_EARLY_SECONDS:
+            raise ResponseFileError(
+                tr(
+                    "{name}: the sound arrives {before:.0f} ms before it was played; the "
+                    "recording must begin with the sweep, or before it.",
+                    name=name,
+                    before=-1000 * float(np.median(at)),
+                )
+            )
+        return
+    hint = ""
+    if said is not None:
+        span = float(np.log2(said.high_hz / said.low_hz))
+        hint = tr(
+            " As it arrives, the sweep took about {seconds:.1f} s if it went from {low:g} to "
+            "{high:g} Hz.",
+            seconds=said.seconds + drift * span,
+            low=said.low_hz,
+            high=said.high_hz,
+        )
+    raise ResponseFileError(
+        tr(
+            "{name}: this is not the sweep that was said: each octave arrives {ms:.0f} ms "
+            "apart.{hint}",
+            name=name,
+            ms=abs(1000 * drift),
+            hint=hint,
+        )
+    )
+
+
+def _arrivals(whole: ImpulseResponse, middles_hz: FloatArray) -> FloatArray:
+    """When each octave is loudest, seconds from the first sample."""
+    from scipy import fft
+
+    size = fft.next_fast_len(whole.samples.size)
+    spectrum = fft.fft(whole.samples, size)
+    hertz = np.abs(fft.fftfreq(size, 1 / whole.sample_rate))
+    positive = np.arange(size) <= size // 2
+    found = []
+    for middle in middles_hz:
+        near = np.log2(np.maximum(hertz, 1e-3) / middle)
+        band = np.where(positive, np.exp(-((near / 0.4) ** 2)), 0.0)
+        envelope = np.abs(fft.ifft(spectrum * band))[: whole.samples.size]
+        found.append(int(np.argmax(envelope)) / whole.sample_rate)
+    return np.array(found)
 
 
 def looks_recorded(path: Path) -> bool:

@@ -1,5 +1,6 @@
 """A table of numbers made of lines and headings, and the curves that stand in it."""
 
+import re
 from collections.abc import Sequence
 from dataclasses import dataclass
 
@@ -100,7 +101,7 @@ def table_of(lines: Sequence[Line], headings: Sequence[Heading], name: str) -> T
     marks = marks_of(lines, name)
     width = max(usual, 2)
     values = np.full((len(lines), width), np.nan)
-    columns = told.columns or _unnamed(width, told, lines[0], name)
+    columns = told.columns or _unnamed(width, told, lines, name)
     for row, line in enumerate(lines):
         for at, cell in enumerate(line.cells[:width]):
             try:
@@ -131,9 +132,18 @@ def table_of(lines: Sequence[Line], headings: Sequence[Heading], name: str) -> T
     return Table(values, tuple(lines), tuple(headings), columns, told)
 
 
-def _unnamed(width: int, told: Said, first: Line, name: str) -> tuple[Column, ...]:
+def _could_be_decimals(line: Line) -> bool:
+    """`20,76,5`: 20 Hz and 76.5 dB as well as three columns."""
+    plain = "," in line.text and not re.search(r"[.;\t ]", line.text)
+    return plain and len(line.cells) == 3 and re.fullmatch(r"\d{1,2}", line.cells[2]) is not None
+
+
+def _unnamed(width: int, told: Said, lines: Sequence[Line], name: str) -> tuple[Column, ...]:
     """The columns of a table without titles."""
+    first = lines[0]
     if width > 3 and "," in first.text and "." not in first.text:
+        raise ResponseFileError(_COMMAS.format(name, first.number))
+    if width == 3 and all(_could_be_decimals(line) for line in lines):
         raise ResponseFileError(_COMMAS.format(name, first.number))
     if width > 3:
         raise ResponseFileError(
@@ -182,7 +192,16 @@ def curves_of(table: Table, name: str, any_level: bool = False) -> list[Curve]:
         )
     f = table.values[:, where[0]] * columns[where[0]].factor
     _check_frequencies(f, table, name)
-    if not table.said.columns and _looks_like_time(f):
+    if not table.said.columns and _counts(f):
+        raise ResponseFileError(
+            tr(
+                "{name}, line {first}: the first column counts the lines, or steps of "
+                "1 Hz; write “Hz” over the frequencies and “No” over a count.",
+                name=name,
+                first=first,
+            )
+        )
+    if not table.said.columns and (_looks_like_time(f) or _looks_like_wave(table.values)):
         raise ResponseFileError(
             tr(
                 "{name}, line {first}: the first column looks like time, this like "
@@ -299,6 +318,8 @@ def _level(
             )
         )
     notes.append(tr("The levels are {units} and were turned into dB.", units=_UNITS[unit]))
+    if unit == "pascal":
+        values = values * column.factor
     decades = np.log10(np.maximum(values, 1e-300))
     level = np.where(values > 0, (10 if unit == "power" else 20) * decades, np.nan)
     return np.asarray(level + (_PASCAL_DB if unit == "pascal" else 0.0))
@@ -343,6 +364,25 @@ def _looks_like_time(values: FloatArray) -> bool:
     if values.size < _LEAST_BLOCK or abs(values[0]) > 0.01 or not np.all(steps > 0):
         return False
     return bool(np.max(steps) < 0.01 and np.ptp(steps) < 0.05 * np.max(steps))
+
+
+def _counts(values: FloatArray) -> bool:
+    """0, 1, 2, … or 1, 2, 3, …: as many lines."""
+    return bool(
+        values.size >= _LEAST_BLOCK and values[0] in (0, 1) and np.all(np.diff(values) == 1)
+    )
+
+
+def _looks_like_wave(values: FloatArray) -> bool:
+    """Even steps from nought on, and what swings about nought: a sound over milliseconds."""
+    t, wave = values[:, 0], values[:, 1]
+    steps = np.diff(t)
+    if t.size < _LEAST_BLOCK or abs(t[0]) > 1e-9 or not np.all(steps > 0):
+        return False
+    if np.ptp(steps) > 0.05 * np.max(steps) or not np.all(np.isfinite(wave)):
+        return False
+    swings = np.count_nonzero(np.diff(np.sign(wave)) != 0)
+    return bool(swings > t.size / 10 and abs(np.mean(wave)) < 0.2 * np.std(wave))
 
 
 def _check_frequencies(f: FloatArray, table: Table, name: str) -> None:
