@@ -182,5 +182,5 @@ def test_a_wave_of_an_impossible_rate_is_refused(tmp_path: Path, rate: int) -> N
 def test_a_folder_in_place_of_a_file_is_refused(tmp_path: Path) -> None:
     folder = tmp_path / "room.parlor"
     folder.mkdir()
-    with pytest.raises(FileRefused, match=r"room\.parlor could not be read: it is no ordinary"):
+    with pytest.raises(FileRefused, match=r"room\.parlor could not be read: it is a folder"):
         open_document(folder)

@@ -142,10 +142,12 @@ def test_cells_of_a_line_whatever_separates_them(line: str, cells: list[str]) ->
 
 
 def test_lines_before_the_first_whole_line_of_numbers_are_headings() -> None:
-    lines, headings = lines_of("2026 measured\n\nHz dB\n20 70\n21 \n22 x\nend")
+    lines, headings = lines_of("2026 measured\n\nHz dB\n20 70\n21 \n22 x\nend", "own.txt")
     assert [line.number for line in lines] == [4, 5, 6]
     assert [h.number for h in headings] == [1, 3, 7]
-    lines, _ = lines_of("20\n21\n")  # nothing whole: what begins with a number is all there is
+    lines, _ = lines_of(
+        "20\n21\n", "own.txt"
+    )  # nothing whole: what begins with a number is all there is
     assert [line.number for line in lines] == [1, 2]
 
 

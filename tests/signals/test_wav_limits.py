@@ -32,8 +32,8 @@ def test_few_channels_of_much_are_refused(monkeypatch: pytest.MonkeyPatch) -> No
     assert read_wav(file_of(500, 2), "as long as may be")[0].shape == (500, 2)
 
 
-def test_hours_are_refused_and_ten_minutes_are_not(monkeypatch: pytest.MonkeyPatch) -> None:
-    monkeypatch.setattr(wav, "_LONGEST_SECONDS", 0.1)
-    with pytest.raises(WavRefused):
+def test_what_lasts_too_long_is_refused_with_the_limit(monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr(wav, "MOST_FRAMES", 4800)
+    with pytest.raises(WavRefused, match="hours lasts 0 s; at 48000 samples a second 0 s can be"):
         read_wav(file_of(4801, 1), "hours")
     assert read_wav(file_of(4800, 1), "minutes")[0].shape == (4800, 1)

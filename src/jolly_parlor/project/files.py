@@ -13,6 +13,7 @@ from pathlib import Path
 from pydantic import ValidationError
 
 from jolly_parlor.atomic import alone_in, replacing
+from jolly_parlor.inputs import regular_bytes
 from jolly_parlor.placement.schools import school
 from jolly_parlor.project.document import Document, problems
 from jolly_parlor.project.edits import propose
@@ -20,6 +21,7 @@ from jolly_parlor.project.history import Project
 from jolly_parlor.project.migrations import migrated_survey
 from jolly_parlor.project.packing import (
     FileRefused,
+    check_json,
     checked_version,
     differences,
     pack,
@@ -36,8 +38,8 @@ from jolly_parlor.words import tr
 __all__ = ["FileRefused", "open_document", "project_json", "response_csv", "save_document"]
 
 SUFFIX = ".parlor"
-_LARGEST_FILE = 2 * 1024**3
-_LARGEST_SURVEY = 16 * 1024**2
+_LARGEST_FILE = 130 * 1024**2
+_LARGEST_SURVEY = 2 * 1024**2
 
 
 class ChangedBehind(FileRefused):
@@ -154,7 +156,9 @@ def read_survey(path: Path) -> Document:
 
 def _survey_data(path: Path) -> dict[str, object]:
     try:
-        data = json.loads(_bytes(path, _LARGEST_SURVEY).decode("utf-8"))
+        raw = _bytes(path, _LARGEST_SURVEY)
+        check_json(raw)
+        data = json.loads(raw.decode("utf-8"))
     except json.JSONDecodeError as error:
         raise FileRefused(
             tr(
@@ -217,13 +221,7 @@ def _keep_old_version(path: Path, data: bytes) -> None:
 def _bytes(path: Path, most: int) -> bytes:
     """All of an ordinary file. Raises FileRefused."""
     try:
-        if path.exists() and not path.is_file():
-            raise FileRefused(
-                tr("{name} could not be read: it is no ordinary file.", name=path.name)
-            )
-        if path.stat().st_size > most:
-            raise FileRefused(tr("{name} is far too large for what it should be.", name=path.name))
-        return path.read_bytes()
+        return regular_bytes(path, most)
     except OSError as error:
         raise FileRefused(
             tr("{name} could not be read: {reason}.", name=path.name, reason=_reason(error))

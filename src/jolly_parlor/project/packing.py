@@ -7,6 +7,7 @@ wrong while reading is one refusal.
 import csv
 import io
 import json
+import re
 import zipfile
 from dataclasses import replace
 from typing import Any
@@ -30,9 +31,11 @@ from jolly_parlor.validity import in_words
 from jolly_parlor.words import tr
 
 _MB = 1024 * 1024
-_LARGEST = {".json": 128 * _MB, ".csv": 32 * _MB, ".wav": 128 * _MB}
-_LARGEST_WHOLE, _MOST_MEMBERS = 4096 * _MB, 25_000
+_LARGEST = {".json": 24 * _MB, ".csv": 8 * _MB, ".wav": 64 * _MB}
+_LARGEST_WHOLE, _MOST_MEMBERS = 128 * _MB, 25_000
 _DEEPEST = 60
+"""Brackets within brackets; a document has a dozen."""
+_MOST_BRACKETS, _MOST_VALUES = 500_000, 3_000_000
 _SQUEEZED = 3
 """A twentieth larger than at its usual level, and saved in half the time."""
 
@@ -257,10 +260,27 @@ def checked_version(data: object, key: str, known: int, file_name: str) -> int:
 
 
 def _json(raw: bytes) -> dict[str, Any]:
+    check_json(raw)
     data = json.loads(raw.decode("utf-8"))
     if not isinstance(data, dict):
         raise ValueError("no object")
     return data
+
+
+def check_json(raw: bytes) -> None:
+    """Raises ValueError for more than could be a document: what it would hold in memory is a
+    hundred times its bytes where it is nothing but brackets.
+    """
+    brackets = raw.count(b"[") + raw.count(b"{")
+    if brackets > _MOST_BRACKETS or raw.count(b",") > _MOST_VALUES or depth_of(raw) > _DEEPEST:
+        raise ValueError("nests too deep or counts too far")
+
+
+def depth_of(raw: bytes) -> int:
+    """How many brackets stand within one another in JSON, its strings left aside."""
+    brackets = re.sub(rb'"(?:[^"\\]|\\.)*"|[^][}{]+', b"", raw)
+    steps = np.where(np.isin(np.frombuffer(brackets, np.uint8), list(b"[{")), 1, -1)
+    return int(np.max(np.cumsum(steps), initial=0))
 
 
 def _take(archive: zipfile.ZipFile, info: TakeInfo, file_name: str) -> Take:

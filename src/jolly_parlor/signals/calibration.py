@@ -50,7 +50,7 @@ def read_calibration(path: Path) -> Calibration:
     """Read a calibration file. Raises ResponseFileError with one plain sentence."""
     text = read_text(path)
     found = next(filter(None, map(_sensitivity, text.splitlines()[:12])), None)
-    lines, headings = lines_of(text)
+    lines, headings = lines_of(text, path.name)
     if not lines:
         raise ResponseFileError(_TOO_FEW.format(path.name))
     curves = curves_of(table_of(lines, headings, path.name), path.name, any_level=True)

@@ -11,10 +11,15 @@ from dataclasses import dataclass
 from itertools import pairwise
 from pathlib import Path
 
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.inputs import regular_bytes
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
-_LARGEST_FILE = 64 * 1024 * 1024
+_LARGEST_FILE = 8 * 1024 * 1024
+_MOST_LINES_OF_ANY_KIND = 40_000
 _LONGEST_LINE = 2000
 _INVISIBLE = dict.fromkeys([0x200E, 0x200F, *range(0x202A, 0x202F), *range(0x2066, 0x206A), 0xFEFF])
 _LOOKALIKES = str.maketrans(
@@ -31,6 +36,18 @@ _UNIT_APART = re.compile(
     r"(?<=[\d.,]) (?=(?:k?hz|db(?:spl|fs)?|deg|degrees|°|rad)(?:[\s,;]|$))", re.I
 )
 _THOUSANDS = {mark: re.compile(rf"^[+-]?\d{{1,3}}(?:{re.escape(mark)}\d{{3}})+$") for mark in ",."}
+_PLAIN_NUMBER = r"[+-]?(?:\d{1,12}\.?\d{0,20}|\.\d{1,20})(?:[eE][+-]?\d{1,3})?"
+_WITH_POINT = r"[+-]?\d{1,12}\.\d{0,20}"
+_PLAIN_BY = {
+    "\t": re.compile(rf"{_PLAIN_NUMBER}(?:\t{_PLAIN_NUMBER}){{1,19}}"),
+    ";": re.compile(rf"{_PLAIN_NUMBER}(?:;{_PLAIN_NUMBER}){{1,19}}"),
+    ", ": re.compile(rf"{_PLAIN_NUMBER}(?:, {_PLAIN_NUMBER}){{1,19}}"),
+    ",": re.compile(rf"{_WITH_POINT}(?:,{_WITH_POINT}){{1,19}}"),
+    " ": re.compile(rf"{_PLAIN_NUMBER}(?: +{_PLAIN_NUMBER}){{1,19}}"),
+}
+"""Lines by what separates their numbers."""
+_PLAIN = re.compile("|".join(pattern.pattern for pattern in _PLAIN_BY.values()))
+_BEGINS = frozenset("+-.,'\"0123456789")
 
 
 class ResponseFileError(Refused):
@@ -65,15 +82,11 @@ class Marks:
 def read_text(path: Path) -> str:
     """The text of a file, whatever its encoding. Raises ResponseFileError in a sentence."""
     try:
-        if not path.is_file():
-            raise ResponseFileError(
-                tr("{name} could not be read: there is no such file.", name=path.name)
-            )
-        if path.stat().st_size > _LARGEST_FILE:
-            raise ResponseFileError(
-                tr("{name} is over 64 MB; that is no response text file.", name=path.name)
-            )
-        data = path.read_bytes()
+        data = regular_bytes(path, _LARGEST_FILE)
+    except FileNotFoundError:
+        raise ResponseFileError(
+            tr("{name} could not be read: there is no such file.", name=path.name)
+        ) from None
     except OSError as error:
         reason = error.strerror or tr("it cannot be opened")
         raise ResponseFileError(
@@ -82,10 +95,64 @@ def read_text(path: Path) -> str:
     return _decode(data, path.name)
 
 
-def lines_of(text: str) -> tuple[list[Line], list[Heading]]:
+class PlainLines(list[Line]):
+    """Lines that are nothing but numbers with points, in columns: most files, and read at once."""
+
+    values: FloatArray
+    """(lines, columns)."""
+
+
+def lines_of(text: str, name: str) -> tuple[list[Line], list[Heading]]:
     """Lines of numbers, and all others, in order. What stands before the first whole line of
-    numbers is heading even where it begins with a digit, such as a date.
+    numbers is heading even where it begins with a digit, such as a date. Raises ResponseFileError
+    for more lines of any kind than are worth reading.
     """
+    plain = _plain_lines(text)
+    if plain is not None:
+        return plain
+    if (count := text.count("\n")) > _MOST_LINES_OF_ANY_KIND:
+        raise ResponseFileError(
+            tr(
+                "{name} has {count} lines, which are not all numbers alike; {most} such lines can "
+                "be read: export fewer points.",
+                name=name,
+                count=count,
+                most=_MOST_LINES_OF_ANY_KIND,
+            )
+        )
+    return _any_lines(text)
+
+
+def _plain_lines(text: str) -> tuple[PlainLines, list[Heading]] | None:
+    """The same of a file whose numbers begin somewhere and then go on to its end without anything
+    else, all written alike; None for any other.
+    """
+    raw = [line.strip() for line in text.splitlines()]
+    begin = next((n for n, line in enumerate(raw) if _PLAIN.fullmatch(line)), None)
+    if begin is None or any(line[:1] in _BEGINS for line in raw[:begin]):
+        return None
+    while raw and not raw[-1]:
+        raw.pop()
+    body = raw[begin:]
+    between = next(s for s, pattern in _PLAIN_BY.items() if pattern.fullmatch(body[0]))
+    rows = [line.replace(between.strip() or between, " ").split() for line in body]
+    width = len(rows[0])
+    if width < 2 or not all(map(_PLAIN_BY[between].fullmatch, body)):
+        return None
+    if any(len(row) != width for row in rows):
+        return None
+    firsts = [row[0] for row in rows if "." in row[0]]
+    if firsts and all(map(_THOUSANDS["."].match, firsts)):
+        return None  # the point may group thousands
+    found = PlainLines(
+        Line(number, tuple(row), line)
+        for number, (row, line) in enumerate(zip(rows, body, strict=True), start=begin + 1)
+    )
+    found.values = np.array(rows, dtype=np.float64)
+    return found, [Heading(n, line) for n, line in enumerate(raw[:begin], start=1) if line]
+
+
+def _any_lines(text: str) -> tuple[list[Line], list[Heading]]:
     lines: list[Line] = []
     begun: list[Line] = []
     headings: list[Heading] = []

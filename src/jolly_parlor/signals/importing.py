@@ -15,6 +15,7 @@ from jolly_parlor.words import plural, tr
 SUFFIXES = (".txt", ".csv", ".frd", ".dat", ".tsv", ".wav")
 TAKE_HZ: FloatArray = log_grid(10.0, 20000.0, 48)
 """The frequencies a response made here is kept at."""
+_KEPT_SECONDS, _BEFORE_SECONDS, _AFTER_SECONDS = 10.0, 1.0, 8.0
 
 
 def read_take(path: Path, channel: int = 1, curve: str | None = None) -> ReadResponse:
@@ -47,9 +48,20 @@ def read_take(path: Path, channel: int = 1, curve: str | None = None) -> ReadRes
     impulse = ImpulseResponse(one, rate)
     arrival = impulse.arrival_seconds()
     notes = [tr("Impulse response, {size:.2f} s at {rate} Hz.", size=one.size / rate, rate=rate)]
+    if one.size > _KEPT_SECONDS * rate:
+        # What rings in a room has died away long before, and the rest would be noise.
+        impulse = impulse.between(arrival - _BEFORE_SECONDS, arrival + _AFTER_SECONDS)
+        one = impulse.samples
+        notes.append(
+            tr(
+                "Of it {before:g} s before the arrival and {after:g} s after it are kept.",
+                before=_BEFORE_SECONDS,
+                after=_AFTER_SECONDS,
+            )
+        )
     if channels > 1:
         notes.append(tr("Channel {channel} of {channels}.", channel=channel, channels=channels))
-    rest = one.size / rate - arrival
+    rest = impulse.times[-1] - arrival
     if rest < 0.1:
         raise ResponseFileError(
             tr(

@@ -131,9 +131,14 @@ def deconvolved_by(recording: FloatArray, played: FloatArray, sample_rate: int) 
         )
     size = 1 << int(np.ceil(np.log2(recording.size + played.size)))
     source = np.fft.rfft(played, size)
-    power = np.abs(source) ** 2
-    heard = np.fft.rfft(recording, size)
-    raw = np.fft.irfft(heard * source.conj() / (power + _FLOOR**2 * power.max()), size)
+    power = source.real**2 + source.imag**2
+    power += _FLOOR**2 * power.max()
+    np.conj(source, out=source)
+    source /= power
+    del power  # in place: a long recording fills hundreds of megabytes
+    source *= np.fft.rfft(recording, size)
+    raw = np.fft.irfft(source, size)
+    del source
     lead = played.size
     samples = np.concatenate([raw[size - lead :], raw[: recording.size]])
     return ImpulseResponse(samples, sample_rate, -lead / sample_rate)

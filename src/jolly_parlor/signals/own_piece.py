@@ -6,6 +6,7 @@ from pathlib import Path
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.inputs import regular
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop, as_loop
 from jolly_parlor.signals.resampling import resampled
@@ -16,6 +17,8 @@ LOOP_SECONDS = 30.0
 """As much of a piece as goes round: longer, and what was heard before is forgotten."""
 _SEAM_SECONDS = 0.05
 _RATES_HZ = (8000, 192_000)
+_LARGEST_FILE = 4_000_000_000
+"""Bytes; only the part that goes round is read."""
 _CLIPPED_AT, _CLIPPED_RUN = 0.999, 3
 """So many samples in a row at full scale are the flat top of a wave that was cut off."""
 
@@ -105,10 +108,10 @@ def _read(path: Path, from_seconds: float) -> tuple[FloatArray, int, float]:
         raise PieceRefused(
             tr("{name} is neither WAV nor FLAC; save it as one of these.", name=name)
         )
-    if not path.is_file():
+    if not path.exists():
         raise PieceRefused(tr("There is no file {path}.", path=path))
     try:
-        with soundfile.SoundFile(path) as sound:
+        with regular(path, _LARGEST_FILE) as source, soundfile.SoundFile(source) as sound:
             rate, channels = int(sound.samplerate), int(sound.channels)
             if not _RATES_HZ[0] <= rate <= _RATES_HZ[1]:
                 raise PieceRefused(
@@ -145,6 +148,10 @@ def _read(path: Path, from_seconds: float) -> tuple[FloatArray, int, float]:
         if isinstance(error, Refused):
             raise
         raise PieceRefused(
-            tr("{name} could not be read as WAV or FLAC: {error}", name=name, error=error)
+            tr(
+                "{name} could not be read as WAV or FLAC: {error}",
+                name=name,
+                error=getattr(error, "strerror", None) or error,
+            )
         ) from None
     return samples, rate, whole

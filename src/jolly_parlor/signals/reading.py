@@ -68,7 +68,7 @@ def read_response(path: Path, curve: str | None = None) -> ReadResponse:
 
 def parse_response(text: str, name: str = tr("The text"), curve: str | None = None) -> ReadResponse:
     """The same from text; `name` stands in the messages."""
-    lines, headings = lines_of(text)
+    lines, headings = lines_of(text, name)
     if not lines:
         raise ResponseFileError(
             tr(
@@ -114,7 +114,7 @@ def read_curve(path: Path) -> tuple[FloatArray, FloatArray]:
     """Frequencies and levels of a drawn curve, ascending: a target may have two points. Raises
     ResponseFileError.
     """
-    lines, headings = lines_of(read_text(path))
+    lines, headings = lines_of(read_text(path), path.name)
     if not lines:
         raise ResponseFileError(
             tr("{name} holds no line of numbers of frequency and level.", name=path.name)

@@ -10,6 +10,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.signals.cells import (
     Heading,
     Line,
+    PlainLines,
     ResponseFileError,
     is_number,
     marks_of,
@@ -98,10 +99,12 @@ def table_of(lines: Sequence[Line], headings: Sequence[Heading], name: str) -> T
             )
         if len(line.cells) > max(usual, 3) and "," in line.text and "." not in line.text:
             raise ResponseFileError(_COMMAS.format(name, line.number))
-    marks = marks_of(lines, name)
     width = max(usual, 2)
-    values = np.full((len(lines), width), np.nan)
     columns = told.columns or _unnamed(width, told, lines, name)
+    if isinstance(lines, PlainLines) and np.all(np.isfinite(lines.values)):
+        return Table(lines.values, tuple(lines), tuple(headings), columns, told)
+    marks = marks_of(lines, name)
+    values = np.full((len(lines), width), np.nan)
     for row, line in enumerate(lines):
         for at, cell in enumerate(line.cells[:width]):
             try:

@@ -1,6 +1,7 @@
 """WAV files in and out: 16, 24, 32 bit and float, any number of channels."""
 
 import io
+from contextlib import nullcontext
 from pathlib import Path
 from typing import Any, BinaryIO
 
@@ -8,14 +9,18 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.inputs import regular
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
-_LONGEST_SECONDS = 600.0
 _RATES_HZ = (4000, 768_000)
-_MOST_SAMPLES = 64_000_000
-"""Over all channels: half a gigabyte of memory."""
+MOST_FRAMES, _MOST_SAMPLES = 4_000_000, 16_000_000
+"""Of a channel, 83 seconds at 48 000 a second, and over all channels: what is worked out of them
+takes a hundred bytes a sample.
+"""
 _MOST_CHANNELS = 64
+_LARGEST_FILE = 160_000_000
+"""Bytes: all samples at 64 bit, and what else a file may hold."""
 
 
 class WavRefused(Refused):
@@ -30,7 +35,8 @@ def read_wav(file: Path | BinaryIO, name: str) -> tuple[FloatArray, int]:
     import soundfile  # imported here: only those who measure need it
 
     try:
-        with soundfile.SoundFile(file) as sound:
+        opened = regular(file, _LARGEST_FILE) if isinstance(file, Path) else nullcontext(file)
+        with opened as source, soundfile.SoundFile(source) as sound:
             rate = int(sound.samplerate)
             if not _RATES_HZ[0] <= rate <= _RATES_HZ[1]:
                 raise WavRefused(
@@ -53,19 +59,24 @@ def read_wav(file: Path | BinaryIO, name: str) -> tuple[FloatArray, int]:
                         frames=sound.frames,
                     )
                 )
-            if sound.frames > _LONGEST_SECONDS * rate:
+            if sound.frames > MOST_FRAMES:
                 raise WavRefused(
                     tr(
-                        "{name} lasts {frames:.0f} minutes; give a recording of 10 minutes "
-                        "at most.",
+                        "{name} lasts {seconds:.0f} s; at {rate} samples a second {most:.0f} s can "
+                        "be read: cut it to one sweep, or to the response.",
                         name=name,
-                        frames=sound.frames / rate / 60,
+                        seconds=sound.frames / rate,
+                        rate=rate,
+                        most=MOST_FRAMES / rate,
                     )
                 )
             samples = np.asarray(sound.read(dtype="float64", always_2d=True))
+    except WavRefused:
+        raise
     except (soundfile.LibsndfileError, RuntimeError, OSError, ValueError, TypeError) as error:
+        why = getattr(error, "strerror", None) or error
         raise WavRefused(
-            tr("{name} could not be read as a WAV file: {error}", name=name, error=error)
+            tr("{name} could not be read as a WAV file: {error}", name=name, error=why)
         ) from None
     if samples.shape[0] < 16 or not np.all(np.isfinite(samples)):
         raise WavRefused(

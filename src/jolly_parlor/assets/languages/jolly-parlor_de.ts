@@ -9547,6 +9547,24 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
   </context>
   <context>
+    <name>inputs</name>
+    <message>
+      <location filename="../../inputs.py" />
+      <source>it has {size:.0f} MB; {most:.0f} MB can be read</source>
+      <translation>sie hat {size:.0f} MB; {most:.0f} MB lassen sich lesen</translation>
+    </message>
+    <message>
+      <location filename="../../inputs.py" />
+      <source>it is a folder</source>
+      <translation>es ist ein Ordner</translation>
+    </message>
+    <message>
+      <location filename="../../inputs.py" />
+      <source>it is no ordinary file</source>
+      <translation>es ist keine gewöhnliche Datei</translation>
+    </message>
+  </context>
+  <context>
     <name>outputs</name>
     <message>
       <location filename="../../outputs.py" />
@@ -12102,13 +12120,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/edits.py" />
-      <source>Survey of {name} changed.</source>
-      <translation>Aufmaß von {name} geändert.</translation>
+      <source>“{name}” is now called “{to}”.</source>
+      <translation>„{name}“ heißt nun „{to}“.</translation>
     </message>
     <message>
       <location filename="../../project/edits.py" />
-      <source>“{name}” is now called “{to}”.</source>
-      <translation>„{name}“ heißt nun „{to}“.</translation>
+      <source>Survey of {name} changed.</source>
+      <translation>Aufmaß von {name} geändert.</translation>
     </message>
     <message>
       <location filename="../../project/edits.py" />
@@ -12329,16 +12347,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/files.py" />
       <source>{name} could not be saved: {reason}.</source>
       <translation>{name} ließ sich nicht speichern: {reason}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/files.py" />
-      <source>{name} could not be read: it is no ordinary file.</source>
-      <translation>{name} ließ sich nicht lesen: es ist keine gewöhnliche Datei.</translation>
-    </message>
-    <message>
-      <location filename="../../project/files.py" />
-      <source>{name} is far too large for what it should be.</source>
-      <translation>{name} ist viel zu groß für das, was es sein soll.</translation>
     </message>
     <message>
       <location filename="../../project/files.py" />
@@ -13534,6 +13542,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/cells.py" />
+      <source>{name} has {count} lines, which are not all numbers alike; {most} such lines can be read: export fewer points.</source>
+      <translation>{name} hat {count} Zeilen, die nicht alle gleich geschriebene Zahlen sind; {most} solche lassen sich lesen: weniger Punkte exportieren.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/cells.py" />
       <source>{name}, line {line}: not a text file; export the response as text and try again.</source>
       <translation>{name}, Zeile {line}: keine Textdatei; den Frequenzgang als Text exportieren und noch einmal versuchen.</translation>
     </message>
@@ -13541,11 +13554,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/cells.py" />
       <source>{name} could not be read: there is no such file.</source>
       <translation>{name} ließ sich nicht lesen: eine solche Datei gibt es nicht.</translation>
-    </message>
-    <message>
-      <location filename="../../signals/cells.py" />
-      <source>{name} is over 64 MB; that is no response text file.</source>
-      <translation>{name} ist größer als 64 MB; das ist keine Textdatei mit einem Frequenzgang.</translation>
     </message>
     <message>
       <location filename="../../signals/cells.py" />
@@ -13602,6 +13610,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/recorded.py" />
       <source>{name}, channel {channel}: nothing but silence.</source>
       <translation>{name}, Kanal {channel}: nichts als Stille.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/importing.py" />
+      <source>Of it {before:g} s before the arrival and {after:g} s after it are kept.</source>
+      <translation>Davon bleiben {before:g} s vor der Ankunft und {after:g} s danach.</translation>
     </message>
     <message>
       <location filename="../../signals/importing.py" />
@@ -13895,6 +13908,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
+      <source>{count} line without numbers left out: {told}.</source>
+      <translation>{count} Zeile ohne Zahlen ausgelassen: {told}.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/reading.py" />
+      <source>{count} lines without numbers left out: {told}.</source>
+      <translation>{count} Zeilen ohne Zahlen ausgelassen: {told}.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/reading.py" />
       <source>{name} holds no curve “{curve}”; it holds {listed}.</source>
       <translation>{name} hat keine Kurve „{curve}“; sie hat {listed}.</translation>
     </message>
@@ -13907,6 +13930,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/reading.py" />
       <source>{name} holds no line of numbers; a response has lines of frequency and level.</source>
       <translation>{name} hat keine Zeile mit Zahlen; ein Frequenzgang hat Zeilen mit Frequenz und Pegel.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/reading.py" />
+      <source>line {number} (“{text}”)</source>
+      <translation>Zeile {number} („{text}“)</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
@@ -13925,13 +13953,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
-      <source>{count} line at 0 Hz or without a level left out.</source>
-      <translation>{count} Zeile bei 0 Hz oder ohne Pegel ausgelassen.</translation>
+      <source>{count} line at 0 Hz or without a level left out: line {line}.</source>
+      <translation>{count} Zeile bei 0 Hz oder ohne Pegel ausgelassen: Zeile {line}.</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
-      <source>{count} lines at 0 Hz or without a level left out.</source>
-      <translation>{count} Zeilen bei 0 Hz oder ohne Pegel ausgelassen.</translation>
+      <source>{count} lines at 0 Hz or without a level left out, the first line {line}.</source>
+      <translation>{count} Zeilen bei 0 Hz oder ohne Pegel ausgelassen, die erste Zeile {line}.</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
@@ -13940,8 +13968,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
-      <source>Frequencies that stood twice were averaged on power.</source>
-      <translation>Doppelte Frequenzen wurden nach Leistung gemittelt.</translation>
+      <source>Frequencies that stood twice were averaged on power, the first of line {line}.</source>
+      <translation>Frequenzen, die zweimal standen, wurden in der Leistung gemittelt, die erste aus Zeile {line}.</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
@@ -13960,8 +13988,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
-      <source>The frequencies were out of order and were sorted.</source>
-      <translation>Die Frequenzen waren ungeordnet und wurden sortiert.</translation>
+      <source>The frequencies were out of order from line {line} on and were sorted.</source>
+      <translation>Die Frequenzen waren ab Zeile {line} durcheinander und wurden geordnet.</translation>
     </message>
     <message>
       <location filename="../../signals/reading.py" />
@@ -13972,6 +14000,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/recorded.py" />
       <source>From a recorded sweep; arrival at {arrival_seconds:.1f} ms.</source>
       <translation>Aus einem aufgenommenen Sweep; Ankunft nach {arrival_seconds:.1f} ms.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/recorded.py" />
+      <source> As it arrives, the sweep took about {seconds:.1f} s if it went from {low:g} to {high:g} Hz.</source>
+      <translation> Wie er ankommt, dauerte der Sweep etwa {seconds:.1f} s, falls er von {low:g} bis {high:g} Hz ging.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/recorded.py" />
+      <source>{name}: this is not the sweep that was said: each octave arrives {ms:.0f} ms apart.{hint}</source>
+      <translation>{name}: das ist nicht der angegebene Sweep: jede Oktave kommt {ms:.0f} ms versetzt an.{hint}</translation>
     </message>
     <message>
       <location filename="../../signals/recorded.py" />
@@ -13992,6 +14030,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/recorded.py" />
       <source>{name} has {shape} channels; there is no number {channel}.</source>
       <translation>{name} hat {shape} Kanäle; eine Nummer {channel} gibt es nicht.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/recorded.py" />
+      <source>{name}: the sound arrives {before:.0f} ms before it was played; the recording must begin with the sweep, or before it.</source>
+      <translation>{name}: der Schall kommt {before:.0f} ms an, bevor er gespielt wurde; die Aufnahme muss mit dem Sweep beginnen oder vorher.</translation>
     </message>
     <message>
       <location filename="../../signals/recorded.py" />
@@ -14100,6 +14143,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/tables.py" />
+      <source>{name}, line {first}: the first column counts the lines, or steps of 1 Hz; write “Hz” over the frequencies and “No” over a count.</source>
+      <translation>{name}, Zeile {first}: die erste Spalte zählt die Zeilen oder Schritte von 1 Hz; „Hz“ über die Frequenzen schreiben, „No“ über eine Zählung.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/tables.py" />
       <source>{name}, line {first}: the first column looks like time, this like an impulse response as text; export it as WAV.</source>
       <translation>{name}, Zeile {first}: die erste Spalte sieht nach Zeit aus, das nach einer Impulsantwort als Text; als WAV exportieren.</translation>
     </message>
@@ -14195,8 +14243,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/wav.py" />
-      <source>{name} lasts {frames:.0f} minutes; give a recording of 10 minutes at most.</source>
-      <translation>{name} dauert {frames:.0f} Minuten; eine Aufnahme von höchstens 10 Minuten geben.</translation>
+      <source>{name} lasts {seconds:.0f} s; at {rate} samples a second {most:.0f} s can be read: cut it to one sweep, or to the response.</source>
+      <translation>{name} dauert {seconds:.0f} s; bei {rate} Abtastwerten je Sekunde lassen sich {most:.0f} s lesen: auf einen Sweep oder auf die Antwort kürzen.</translation>
     </message>
     <message>
       <location filename="../../signals/weighting.py" />
