@@ -10,6 +10,7 @@ from typing import TypeVar
 from PyQt6.QtCore import QEventLoop, Qt, QThread, QTimer
 from PyQt6.QtWidgets import QApplication, QProgressDialog, QWidget
 
+from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -86,7 +87,7 @@ def _waited(errand: _Errand, panel: QProgressDialog | None) -> object:
         ticking.stop()
         QApplication.restoreOverrideCursor()
         if panel is not None:
-            panel.deleteLater()
+            let_go(panel)
     if errand.error is not None:
         raise errand.error
     return errand.result
