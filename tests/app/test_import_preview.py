@@ -84,3 +84,72 @@ def test_a_file_that_cannot_be_read_is_refused_without_a_preview(
     path.write_text("nothing here")
     assert not window.takes.import_file(path, "left", "desk")
     assert "bad.txt holds no line of numbers" in window.notice_text.text()
+
+
+def choose(preview: ImportPreview, column: int, words: str) -> None:
+    """As somebody does who opens the list and takes one."""
+    box = preview.columns[column]
+    at = box.findText(words)
+    box.setCurrentIndex(at)
+    box.activated.emit(at)
+
+
+def test_what_could_mean_two_things_is_asked_column_by_column(
+    window: MainWindow, qtbot: QtBot, tmp_path: Path
+) -> None:
+    path = tmp_path / "counted.txt"
+    f = np.geomspace(20.0, 400.0, 60)
+    path.write_text("\n".join(f"{n}\t{a:.3f}\t{70 + n % 7}" for n, a in enumerate(f, start=1)))
+    said: list[str] = []
+
+    def look(preview: QDialog) -> None:
+        assert isinstance(preview, ImportPreview)
+        said.append(preview.taken.text())
+        assert not preview.take.isEnabled()
+        for column, words in enumerate(("not used", "frequency in Hz", "level in dB")):
+            choose(preview, column, words)
+        assert preview.take.isEnabled()
+        _press(preview, "Take it")
+
+    in_dialog(look)
+    assert window.takes.import_file(path, "left", "desk")
+    assert "counts the lines" in said[0]
+    taken = window.session.document.takes[-1].response
+    assert taken.frequencies_hz == pytest.approx(f, rel=1e-3)
+
+
+def test_a_unit_that_was_read_wrongly_is_changed(
+    window: MainWindow, qtbot: QtBot, tmp_path: Path
+) -> None:
+    path = tmp_path / "pressure.txt"
+    path.write_text("Hz\tPa\n" + "\n".join(f"{f}\t{200 + f % 9}" for f in range(20, 400, 3)))
+
+    def look(preview: QDialog) -> None:
+        assert isinstance(preview, ImportPreview)
+        assert [box.currentText() for box in preview.columns] == ["frequency in Hz", "level in Pa"]
+        choose(preview, 1, "level in mPa")
+        _press(preview, "Take it")
+
+    in_dialog(look)
+    assert window.takes.import_file(path, "left", "desk")
+    level = window.session.document.takes[-1].response.level_db
+    assert 79 < level.min() < level.max() < 81
+
+
+def test_what_is_time_is_no_response_whatever_it_is_called(
+    window: MainWindow, qtbot: QtBot, tmp_path: Path
+) -> None:
+    path = tmp_path / "time.txt"
+    path.write_text("Hz\tdB\n" + "\n".join(f"{f}\t{60 + f % 9}" for f in range(20, 400, 3)))
+
+    def look(preview: QDialog) -> None:
+        assert isinstance(preview, ImportPreview)
+        choose(preview, 0, "time")
+        assert "impulse response as text" in preview.taken.text()
+        assert not preview.take.isEnabled()
+        choose(preview, 0, "frequency in Hz")
+        assert preview.take.isEnabled()
+        _press(preview, "Leave it")
+
+    in_dialog(look)
+    assert not window.takes.import_file(path, "left", "desk")

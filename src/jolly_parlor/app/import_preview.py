@@ -1,6 +1,7 @@
 """What was made of a file, before it is taken: its first lines, the reading, the curve."""
 
-from collections.abc import Callable
+from collections.abc import Sequence
+from typing import Protocol
 
 import numpy as np
 import pyqtgraph as pg
@@ -11,11 +12,28 @@ from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QHBoxLayout, Q
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.hills import dress
 from jolly_parlor.app.widgets.fields import label
-from jolly_parlor.signals.reading import ReadResponse, ResponseFileError, SeveralCurves
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.signals.reading import (
+    ReadResponse,
+    ResponseFileError,
+    SeveralCurves,
+    Unclear,
+    Understood,
+)
+from jolly_parlor.signals.taken_as import TAKEN_AS
 from jolly_parlor.words import tr
 
-Read = Callable[[str | None], ReadResponse]
-"""Reads the curve of that name; None: the only one. Raises ResponseFileError."""
+_MOST_COLUMNS = 8
+
+
+class Read(Protocol):
+    """Reads the curve of that name (None: the only one), its columns taken for these (None: for
+    what the file says). Raises ResponseFileError.
+    """
+
+    def __call__(self, curve: str | None, columns: Sequence[str] | None = None) -> ReadResponse: ...
+
+
 _TICKS_HZ = (10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000, 20000)
 
 
@@ -34,26 +52,31 @@ class ImportPreview(QDialog):
                 tr("{file_name}, as {where}", file_name=file_name, where=where), "head", wrap=True
             )
         )
-        names = _names(read_curve)
         self.curves = QComboBox()
         self.curves.setObjectName("curves")
         self.curves.setAccessibleName("curve")
-        if names:
-            row = QHBoxLayout()
-            row.addWidget(label(tr("It holds {names} curves. Take", names=len(names))))
-            self.curves.addItems(names)
-            self.curves.currentTextChanged.connect(lambda name: self._show(name))
-            row.addWidget(self.curves)
-            row.addStretch(1)
-            layout.addLayout(row)
+        self.curves.currentTextChanged.connect(lambda name: self._show(name, self._asked))
+        self._several = QWidget()
+        row = QHBoxLayout(self._several)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.addWidget(label(tr("It holds several curves. Take")))
+        row.addWidget(self.curves)
+        row.addStretch(1)
+        self._several.hide()
+        layout.addWidget(self._several)
         self.lines_head = label(tr("The file begins"), "soft")
         self.lines = label("", wrap=True)
         mono = QFontDatabase.systemFont(QFontDatabase.SystemFont.FixedFont)
         self.lines.setStyleSheet(f"font-family: '{mono.family()}'")
         self.taken = label("", wrap=True)
         self.taken.setObjectName("taken")
-        for one in (self.lines_head, self.lines, label(tr("Read as"), "soft"), self.taken):
+        self._asked: tuple[str, ...] | None = None
+        self.columns: list[QComboBox] = []
+        self._boxes = FlowRow()
+        for one in (self.lines_head, self.lines, label(tr("Read as"), "soft")):
             layout.addWidget(one)
+        layout.addLayout(self._boxes)
+        layout.addWidget(self.taken)
         self.plot, self.curve = _plot()
         layout.addWidget(self.plot, 1)
         buttons = QDialogButtonBox()
@@ -65,16 +88,58 @@ class ImportPreview(QDialog):
         buttons.rejected.connect(self.reject)
         layout.addWidget(buttons)
         self.resize(680, 600)
-        self._show(names[0] if names else None)
+        self._show(None)
 
-    def _show(self, name: str | None) -> None:
+    def _ask_columns(self, known: Understood) -> None:
+        """What each column is taken for, to be changed; made when the first reading is known."""
+        if self.columns or not known.taken_as:
+            return
+        for number, name in enumerate(known.taken_as[:_MOST_COLUMNS], start=1):
+            box = QComboBox()
+            box.setObjectName(f"column-{number}")
+            box.setAccessibleName(tr("column {number} is", number=number))
+            for key, (words, _) in TAKEN_AS.items():
+                box.addItem(words, key)
+            box.setCurrentIndex(list(TAKEN_AS).index(name))
+            box.activated.connect(lambda _: self._retake())
+            pair = QWidget()  # a name is not parted from its list where the row breaks
+            row = QHBoxLayout(pair)
+            row.setContentsMargins(0, 0, 8, 0)
+            row.addWidget(label(tr("column {number}", number=number), "soft"))
+            row.addWidget(box)
+            self._boxes.addWidget(pair)
+            self.columns.append(box)
+
+    def _retake(self) -> None:
+        self._asked = tuple(str(box.currentData()) for box in self.columns)
+        self._show(None, self._asked)
+
+    def _choose_of(self, names: Sequence[str]) -> None:
+        """Offer several curves, the first of which is shown."""
+        self.curves.blockSignals(True)
+        self.curves.clear()
+        self.curves.addItems(names)
+        self.curves.blockSignals(False)
+        self._several.show()
+        self._show(names[0], self._asked)
+
+    def _show(self, name: str | None, asked: Sequence[str] | None = None) -> None:
+        if name is None:
+            self._several.hide()
         try:
-            self.read = self._read_curve(name)
+            self.read = self._read_curve(name, asked)
+        except SeveralCurves as several:
+            return self._choose_of(several.names)
         except ResponseFileError as error:
-            if name is None:
+            unclear = error.understood if isinstance(error, Unclear) else None
+            if name is None and unclear is None and not self.columns:
                 raise
             self.read = None
-            self.taken.setText(str(error))
+            hint = "" if unclear is None else tr(" Or say above what each column is.")
+            self.taken.setText(f"{error}{hint}")
+            if unclear is not None:
+                self._ask_columns(unclear)
+                self._show_lines(unclear)
         self.take.setEnabled(self.read is not None)
         if self.read is None:
             self.curve.setData([], [])
@@ -97,20 +162,16 @@ class ImportPreview(QDialog):
             ),
         ]
         self.taken.setText("\n".join([*filter(None, said), *self.read.notes]))
+        self._show_lines(known)
+        if known is not None:
+            self._ask_columns(known)
+        self.curve.setData(np.log10(f), level)
+
+    def _show_lines(self, known: Understood | None) -> None:
         self.lines_head.setVisible(known is not None)
         self.lines.setVisible(known is not None)
         if known is not None:
             self.lines.setText("\n".join(line.expandtabs(4) for line in known.first_lines))
-        self.curve.setData(np.log10(f), level)
-
-
-def _names(read_curve: Read) -> tuple[str, ...]:
-    """The curves to choose from, where there are several."""
-    try:
-        read_curve(None)
-    except SeveralCurves as several:
-        return several.names
-    return ()
 
 
 def _plot() -> tuple[pg.PlotWidget, pg.PlotDataItem]:

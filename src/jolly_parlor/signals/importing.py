@@ -1,5 +1,6 @@
 """Any file a response can be had from: text of a response, or a WAV of an impulse response."""
 
+from collections.abc import Sequence
 from pathlib import Path
 
 import numpy as np
@@ -18,13 +19,19 @@ TAKE_HZ: FloatArray = log_grid(10.0, 20000.0, 48)
 _KEPT_SECONDS, _BEFORE_SECONDS, _AFTER_SECONDS = 10.0, 1.0, 8.0
 
 
-def read_take(path: Path, channel: int = 1, curve: str | None = None) -> ReadResponse:
+def read_take(
+    path: Path,
+    channel: int = 1,
+    curve: str | None = None,
+    columns: Sequence[str] | None = None,
+) -> ReadResponse:
     """Read a response. Raises ResponseFileError with one plain sentence.
 
-    channel: of a WAV with several, from 1. curve: of a text with several, its name.
+    channel: of a WAV with several, from 1. curve: of a text with several, its name. columns: what
+    those of a text are to be taken for (`read_response`).
     """
     if path.suffix.lower() != ".wav":
-        return read_response(path, curve)
+        return read_response(path, curve, columns)
     try:
         samples, rate = read_wav(path, path.name)
     except WavRefused as error:

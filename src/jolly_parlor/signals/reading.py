@@ -15,9 +15,11 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.signals.cells import Heading, Line, ResponseFileError, lines_of
 from jolly_parlor.signals.cells import read_text as read_text
+from jolly_parlor.signals.headings import Column
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.tables import Curve, curves_of, table_of
+from jolly_parlor.signals.taken_as import TAKEN_AS, taken_as, usual_columns
 from jolly_parlor.words import plural, tr
 
 __all__ = ["ReadResponse", "ResponseFileError", "SeveralCurves", "parse_response", "read_response"]
@@ -38,6 +40,8 @@ class Understood:
     """Names of all curves, where there are several."""
     curve: str = ""
     """The one that was read."""
+    taken_as: tuple[str, ...] = ()
+    """Each column as an id of `taken_as.TAKEN_AS`."""
 
 
 @dataclass(frozen=True)
@@ -58,15 +62,32 @@ class SeveralCurves(ResponseFileError):
         self.names = names
 
 
-def read_response(path: Path, curve: str | None = None) -> ReadResponse:
-    """Read a response file; of several curves, the one of that name.
+class Unclear(ResponseFileError):
+    """A table of numbers that could not be taken for a response; `understood` is a first guess."""
 
-    Raises ResponseFileError with one plain sentence, SeveralCurves where a name is needed.
+    def __init__(self, words: str, understood: Understood) -> None:
+        super().__init__(words)
+        self.understood = understood
+
+
+def read_response(
+    path: Path, curve: str | None = None, columns: Sequence[str] | None = None
+) -> ReadResponse:
+    """Read a response file; of several curves, the one of that name. columns: what each is to be
+    taken for, ids of `taken_as.TAKEN_AS`; what the file says without.
+
+    Raises ResponseFileError with one plain sentence: SeveralCurves where a name is needed, Unclear
+    where saying what the columns are may help.
     """
-    return parse_response(read_text(path), path.name, curve)
+    return parse_response(read_text(path), path.name, curve, columns)
 
 
-def parse_response(text: str, name: str = tr("The text"), curve: str | None = None) -> ReadResponse:
+def parse_response(
+    text: str,
+    name: str = tr("The text"),
+    curve: str | None = None,
+    columns: Sequence[str] | None = None,
+) -> ReadResponse:
     """The same from text; `name` stands in the messages."""
     lines, headings = lines_of(text, name)
     if not lines:
@@ -76,17 +97,43 @@ def parse_response(text: str, name: str = tr("The text"), curve: str | None = No
                 name=name,
             )
         )
-    table = table_of(lines, headings, name)
-    found = curves_of(table, name)
+    shown = tuple(raw.rstrip()[:120] for raw in text.splitlines()[:_FIRST_LINES])
+    try:
+        table = table_of(lines, headings, name, _asked(columns))
+        found = curves_of(table, name)
+    except ResponseFileError as error:
+        raise Unclear(str(error), _first_guess(lines, shown, columns)) from None
     names = tuple(c.name for c in found)
     chosen = _chosen(found, curve, name)
     notes = list(chosen.notes)
-    response = _to_response(chosen, notes, name)
+    try:
+        response = _to_response(chosen, notes, name)
+    except ResponseFileError as error:
+        told = Understood(shown, table.words, (), chosen.name, tuple(map(taken_as, table.columns)))
+        raise Unclear(str(error), told) from None
     if len(found) == 1:
         notes += _passed_over(lines, headings)
-    shown = tuple(raw.rstrip()[:120] for raw in text.splitlines()[:_FIRST_LINES])
-    understood = Understood(shown, table.words, names if len(names) > 1 else (), chosen.name)
+    understood = Understood(
+        shown,
+        table.words,
+        names if len(names) > 1 else (),
+        chosen.name,
+        tuple(map(taken_as, table.columns)),
+    )
     return ReadResponse(response, tuple(notes), None, understood)
+
+
+def _asked(columns: Sequence[str] | None) -> tuple[Column, ...] | None:
+    return None if columns is None else tuple(TAKEN_AS[name][1] for name in columns)
+
+
+def _first_guess(
+    lines: Sequence[Line], shown: tuple[str, ...], columns: Sequence[str] | None
+) -> Understood:
+    """What a table could be that was not understood."""
+    width = max(len(line.cells) for line in lines)
+    guessed = tuple(columns or usual_columns(width))
+    return Understood(shown, (), (), "", guessed)
 
 
 def _passed_over(lines: Sequence[Line], headings: Sequence[Heading]) -> list[str]:

@@ -2,7 +2,7 @@
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -74,11 +74,20 @@ class Curve:
     notes: tuple[str, ...] = ()
 
 
-def table_of(lines: Sequence[Line], headings: Sequence[Heading], name: str) -> Table:
-    """The numbers of a file and what its headings say of them. Raises ResponseFileError."""
+def table_of(
+    lines: Sequence[Line],
+    headings: Sequence[Heading],
+    name: str,
+    asked: tuple[Column, ...] | None = None,
+) -> Table:
+    """The numbers of a file and what its headings say of them; or `asked`, whatever they say.
+    Raises ResponseFileError.
+    """
     counts = [len(line.cells) for line in lines]
     usual = max(set(counts), key=counts.count)
     told = said(headings, max(usual, 2), lines[0].number)
+    if asked is not None:
+        told = replace(told, columns=asked, impulse=False)
     if told.impulse:
         raise ResponseFileError(
             tr(
@@ -438,7 +447,10 @@ def _in_words(column: Column) -> str:
         unit = {1.0: tr("Hz"), 1000.0: "kHz"}.get(column.factor, "rad/s")
         return tr("{title}frequency in {unit}", title=title, unit=unit)
     if column.role == "level":
-        return tr("{title}level in {unit}", title=title, unit=_UNITS.get(column.unit, "dB"))
+        unit = {1e-3: "mPa", 1e-6: "µPa", 1e3: "kPa"}.get(column.factor) or _UNITS.get(
+            column.unit, "dB"
+        )
+        return tr("{title}level in {unit}", title=title, unit=unit)
     unit = (
         tr(" in {unit}", unit=_UNITS.get(column.unit, "degrees")) if column.role == "phase" else ""
     )

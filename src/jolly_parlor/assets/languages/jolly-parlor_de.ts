@@ -1222,13 +1222,28 @@ Noch etwa {left:.0f} s.</translation>
     </message>
     <message>
       <location filename="../../app/import_preview.py" />
+      <source>It holds several curves. Take</source>
+      <translation>Sie enthält mehrere Kurven. Nehmen:</translation>
+    </message>
+    <message>
+      <location filename="../../app/import_preview.py" />
       <source>Read as</source>
       <translation>Gelesen als</translation>
     </message>
     <message>
       <location filename="../../app/import_preview.py" />
-      <source>It holds {names} curves. Take</source>
-      <translation>Sie enthält {names} Kurven. Nehmen:</translation>
+      <source>column {number} is</source>
+      <translation>Spalte {number} ist</translation>
+    </message>
+    <message>
+      <location filename="../../app/import_preview.py" />
+      <source>column {number}</source>
+      <translation>Spalte {number}</translation>
+    </message>
+    <message>
+      <location filename="../../app/import_preview.py" />
+      <source> Or say above what each column is.</source>
+      <translation> Oder oben sagen, was jede Spalte ist.</translation>
     </message>
     <message>
       <location filename="../../app/judging_dialog.py" />
@@ -14078,16 +14093,19 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/tables.py" />
+      <location filename="../../signals/taken_as.py" />
       <source>real part</source>
       <translation>Realteil</translation>
     </message>
     <message>
       <location filename="../../signals/tables.py" />
+      <location filename="../../signals/taken_as.py" />
       <source>imaginary part</source>
       <translation>Imaginärteil</translation>
     </message>
     <message>
       <location filename="../../signals/tables.py" />
+      <location filename="../../signals/taken_as.py" />
       <source>not used</source>
       <translation>nicht verwendet</translation>
     </message>
@@ -14215,6 +14233,61 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/tables.py" />
       <source>{name}, line {number}: the {what} “{cell}” is not a number.</source>
       <translation>{name}, Zeile {number}: {what} „{cell}“ ist keine Zahl.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>frequency in Hz</source>
+      <translation>Frequenz in Hz</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>frequency in kHz</source>
+      <translation>Frequenz in kHz</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>frequency in rad/s</source>
+      <translation>Frequenz in rad/s</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>level in dB</source>
+      <translation>Pegel in dB</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>level as a factor</source>
+      <translation>Pegel als Faktor</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>level in Pa</source>
+      <translation>Pegel in Pa</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>level in mPa</source>
+      <translation>Pegel in mPa</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>level as power</source>
+      <translation>Pegel als Leistung</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>phase in degrees</source>
+      <translation>Phase in Grad</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>phase in radians</source>
+      <translation>Phase im Bogenmaß</translation>
+    </message>
+    <message>
+      <location filename="../../signals/taken_as.py" />
+      <source>time</source>
+      <translation>Zeit</translation>
     </message>
     <message>
       <location filename="../../signals/tones.py" />

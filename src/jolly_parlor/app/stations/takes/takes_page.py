@@ -201,7 +201,9 @@ class TakesStation(Station):
         try:
             reading = self._reading(path)
             where = tr("{source} at the {seat} in “{name}”", source=source, seat=seat, name=a.name)
-            read = reading and dialogs.ask_import(self, path.name, where, reading)
+            read = (
+                dialogs.ask_import(self, path.name, where, reading) if reading is not None else None
+            )
         except ResponseFileError as error:
             self.session.refused.emit(str(error))
             return False
@@ -227,12 +229,16 @@ class TakesStation(Station):
     def _reading(self, path: Path) -> Read | None:
         """What reads the file; None if nobody says what was played in a recording."""
         if not looks_recorded(path):
-            return lambda curve: waited_for(lambda: read_take(path, curve=curve))
+            return lambda curve, columns=None: waited_for(
+                lambda: read_take(path, curve=curve, columns=columns)
+            )
         played = dialogs.ask_played(self, path.name, self.session.settings)
         if played is None:
             return None
         microphone = self.measure.equipment.calibration
-        return lambda _: waited_for(lambda: read_recording(path, played, 1, microphone))
+        return lambda _, columns=None: waited_for(
+            lambda: read_recording(path, played, 1, microphone)
+        )
 
     def import_places(self, places: list[Place]) -> None:
         """Import many as one undoable step; those that are refused are named with the reason."""
@@ -255,7 +261,9 @@ class TakesStation(Station):
                     arrangement=place.arrangement,
                 )
                 reading = self._reading(place.path)
-                read = reading and dialogs.ask_import(self, place.path.name, where, reading)
+                if reading is None:
+                    continue
+                read = dialogs.ask_import(self, place.path.name, where, reading)
                 reads += [(place, read)] if read is not None else []
             except ResponseFileError as error:
                 refusals.append(str(error))
