@@ -2,7 +2,6 @@
 
 from collections.abc import Callable, Sequence
 from functools import partial
-from html import escape
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import (
@@ -203,11 +202,6 @@ class Choice(QWidget):
 def plain(text: str) -> str:
     """A name as the text of a button or menu: an ampersand in it underlines nothing."""
     return text.replace("&", "&&")
-
-
-def tip(text: str) -> str:
-    """A text of the user's as a tooltip: markup in it is shown, not followed."""
-    return f"<span>{escape(text)}</span>"
 
 
 def label(text: str, role: str = "", wrap: bool = False, rich: bool = False) -> QLabel:

@@ -13,7 +13,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.compare.difference_card import DifferenceCard
-from jolly_parlor.app.widgets.fields import label, named_button, on_click, tip
+from jolly_parlor.app.widgets.fields import label, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
@@ -250,9 +250,7 @@ class ComparisonRow(QFrame):
         words = tr("By ear: {short}", short=a.grading.short) if a.grading else tr("By ear …")
         heard = QPushButton(words)
         heard.setObjectName(f"heard-{a.name}")
-        heard.setToolTip(
-            tip(a.grading.text if a.grading else tr("Grade what you hear, at Fine-tune."))
-        )
+        heard.setToolTip(a.grading.text if a.grading else tr("Grade what you hear, at Fine-tune."))
         on_click(heard, self._grade)
         pair = FlowRow()
         pair.setSpacing(6)

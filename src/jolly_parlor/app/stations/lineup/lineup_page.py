@@ -2,7 +2,7 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QLabel, QPushButton
+from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.app.stations.base import Station, card, clear
@@ -158,7 +158,7 @@ class LineupStation(Station):
             self.positions.addWidget(label(title, "soft"), 0, column)
         for row, item in enumerate(items, start=1):
             title = tr("{id}, seat", id=item.id) if item.kind == "seat" else self._title(item)
-            self.positions.addWidget(QLabel(title), row, 0)
+            self.positions.addWidget(label(title), row, 0)
             for column, (axis, what) in enumerate(_AXES, start=1):
                 field = length_field(f"{item} {axis}", lambda: self.session.settings.values.units)
                 field.setAccessibleName(f"{title}, {spoken(what)}")

@@ -8,7 +8,6 @@ from PyQt6.QtWidgets import (
     QCheckBox,
     QComboBox,
     QHBoxLayout,
-    QLabel,
     QPushButton,
     QSlider,
     QVBoxLayout,
@@ -196,7 +195,7 @@ class WishesPanel(QWidget):
         slider.valueChanged.connect(partial(self._slid, slider, wish))
         slider.sliderReleased.connect(lambda: self._slid(slider, wish))
         grid.addWidget(slider, row, 1)
-        grid.addWidget(QLabel(high), row, 2)
+        grid.addWidget(label(high), row, 2)
         return slider
 
     def _slid(self, slider: QSlider, wish: str, _value: int = 0) -> None:
