@@ -31,11 +31,12 @@ from jolly_parlor.validity import in_words
 from jolly_parlor.words import tr
 
 _MB = 1024 * 1024
-_LARGEST = {".json": 24 * _MB, ".csv": 8 * _MB, ".wav": 64 * _MB}
+_LARGEST = {".json": 64 * _MB, ".csv": 8 * _MB, ".wav": 64 * _MB}
 _LARGEST_WHOLE, _MOST_MEMBERS = 128 * _MB, 25_000
 _DEEPEST = 60
 """Brackets within brackets; a document has a dozen."""
-_MOST_BRACKETS, _MOST_VALUES = 500_000, 3_000_000
+_MOST_BRACKETS, _MOST_VALUES = 2_000_000, 6_000_000
+"""Fifty thousand edits have a third of it."""
 _SQUEEZED = 3
 """A twentieth larger than at its usual level, and saved in half the time."""
 
@@ -51,7 +52,7 @@ def pack(project: Project) -> bytes:
         # First and not compressed, so that a system knows a document by its bytes, as it does
         # those of offices; reading does not ask for it.
         archive.writestr("mimetype", MIME_TYPE, zipfile.ZIP_STORED)
-        archive.writestr("project.json", project_json(project))
+        archive.writestr("project.json", project_json(project, None))
         for take in project.document.takes:
             archive.writestr(f"takes/{take.info.id}.csv", _written(take.response))
             if take.impulse is not None:
@@ -91,8 +92,10 @@ def version_of(data: bytes) -> int | None:
     return found if isinstance(found, int) else None
 
 
-def project_json(project: Project) -> str:
-    """project.json as written."""
+def project_json(project: Project, indent: int | None = 2) -> str:
+    """project.json, to be read by people; in a document, where every edit has its entry, without
+    the blanks that would double it.
+    """
     document = project.document
     written = ProjectFile(
         PROJECT_VERSION,
@@ -107,7 +110,7 @@ def project_json(project: Project) -> str:
         document.by_ear,
         document.signing,
     )
-    return PROJECT.dump_json(written, indent=2).decode("utf-8")
+    return PROJECT.dump_json(written, indent=indent).decode("utf-8")
 
 
 def response_csv(response: Response) -> str:
