@@ -9,7 +9,7 @@ from PyQt6.QtGui import QAction, QKeySequence
 
 from jolly_parlor.app.actions import ACTIONS, MENUS, Action
 from jolly_parlor.app.parts import WindowParts
-from jolly_parlor.app.widgets.fields import plain
+from jolly_parlor.app.widgets.fields import plain, tip
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr
 
@@ -81,7 +81,7 @@ class Menus:
                 )
             )
             assert action is not None
-            action.setToolTip(str(path))
+            action.setToolTip(tip(str(path)))
             action.triggered.connect(partial(self._window.open_dropped, path))
         if not paths:
             nothing = self._recent.addAction(tr("None yet"))

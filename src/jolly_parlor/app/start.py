@@ -16,7 +16,6 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.collecting import collect_here
 from jolly_parlor.app.commands import is_demo
 from jolly_parlor.app.dressing import dressed
-from jolly_parlor.app.plain_tips import plain_tips
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.blank import blank_document
@@ -29,7 +28,6 @@ def application() -> QApplication:
     made = dressed()
     pg.setConfigOptions(antialias=True)
     collect_here(made)
-    plain_tips(made)
     # Threads hand over ten times as often as Python's usual: a drag waits less for a calculation.
     sys.setswitchinterval(0.0005)
     return made

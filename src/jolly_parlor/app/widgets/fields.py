@@ -2,6 +2,7 @@
 
 from collections.abc import Callable, Sequence
 from functools import partial
+from html import escape
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import (
@@ -202,6 +203,11 @@ class Choice(QWidget):
 def plain(text: str) -> str:
     """A name as the text of a button or menu: an ampersand in it underlines nothing."""
     return text.replace("&", "&&")
+
+
+def tip(text: str) -> str:
+    """A text with the user's own words as a tooltip: markup in it is shown, not followed."""
+    return f"<span>{escape(text)}</span>".replace("\n", "<br>")
 
 
 def label(text: str, role: str = "", wrap: bool = False, rich: bool = False) -> QLabel:

@@ -12,7 +12,6 @@ def let_go(widget: QWidget) -> None:
     """
     widget.hide()
     widget.setParent(None)
-    widget.setEnabled(False)
     for one in (widget, *widget.findChildren(QWidget)):
         one.blockSignals(True)
     widget.deleteLater()

@@ -16,6 +16,7 @@ from PyQt6.QtGui import (
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
+from jolly_parlor.app.widgets.fields import tip
 from jolly_parlor.words import spoken, tr
 
 _STONE = 30
@@ -176,4 +177,4 @@ class SteppingStones(QWidget):
         words = [f"{n}: {spoken(s)}" for n, s in zip(self.names, self.states, strict=True)]
         self.setAccessibleName(tr("Stations"))
         self.setAccessibleDescription(", ".join(words))
-        self.setToolTip("\n".join(words))
+        self.setToolTip(tip("\n".join(words)))

@@ -20,7 +20,7 @@ from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.response import ResponseView
 from jolly_parlor.app.stations.base import Station, clear
 from jolly_parlor.app.stations.forecast.paths_table import PathsTable
-from jolly_parlor.app.widgets.fields import Choice, label, on_click, plain
+from jolly_parlor.app.widgets.fields import Choice, label, on_click, plain, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench
@@ -249,7 +249,7 @@ class FindingCard(QFrame):
         if finding.remedy is not None:
             text = finding.remedy.move.text(session.settings.values.units)
             button = QPushButton(plain(tr("Try {short}", short=_short(text))))
-            button.setToolTip(tr("Adds an arrangement with {what}.", what=text))
+            button.setToolTip(tip(tr("Adds an arrangement with {what}.", what=text)))
             button.setObjectName("try-it")
             on_click(button, partial(self._try, text))
             row.addWidget(button, 0, Qt.AlignmentFlag.AlignVCenter)

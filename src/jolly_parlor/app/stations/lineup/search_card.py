@@ -15,7 +15,7 @@ from jolly_parlor.app.questions import FIRST, Question
 from jolly_parlor.app.search_run import SearchRun
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.fields import label, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.pointed import PointedButton
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -276,7 +276,7 @@ class SearchCard:
         brief = f"{agreed}{self._brief(a, turns)}"
         told = f"{self._where(a, turns, self._found_subs(a, turns))} {proposal.words}"
         button = self._offer(index, proposal.figure_db, proposal.trade, brief, a, turns)
-        button.setToolTip(told)
+        button.setToolTip(tip(told))
         button.setAccessibleDescription(told)
         if proposal.curve is not None:
             strip = PlaceStrip(a.name, proposal.curve, HIGHEST_HZ)

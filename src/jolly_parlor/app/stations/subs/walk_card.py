@@ -11,7 +11,7 @@ from jolly_parlor.app.questions import FLOOR_WALK
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import choice_field, label, on_click
+from jolly_parlor.app.widgets.fields import choice_field, label, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -125,7 +125,7 @@ class WalkCard:
         units = self.session.settings.values.units
         name = label(row.place.name, "strong")
         room = self.session.document.room
-        name.setToolTip(row.place.tape(room, units))
+        name.setToolTip(tip(row.place.tape(room, units)))
         measured = row.measured_db
         cells: list[QWidget] = [
             name,

@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QPushButton
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import Choice, label, on_click
+from jolly_parlor.app.widgets.fields import Choice, label, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.fitting.fit_words import every_figure, summary, unseen, warnings
@@ -105,7 +105,7 @@ class FitCard:
             )
             for t in worst
         ]
-        self.each.setToolTip("\n".join(all_of_them))
+        self.each.setToolTip(tip("\n".join(all_of_them)))
         more = tr("; and {worst} that fit better", worst=len(worst) - 4) if len(worst) > 4 else ""
         takes = tr("Farthest from the model: ") + "; ".join(all_of_them[:4]) + more
         hidden = unseen(fit)
