@@ -2,9 +2,10 @@
 
 Run from the repository: `.venv/bin/python benchmarks/endurance.py [WHAT ...] [--seeds N]
 [--count N] [--hours H]`, WHAT of `spoiled` (COUNT spoiled files of each kind), `kills` (COUNT kills
-while saving), `monkey` (2,000 steps under each seed) and `use` (H hours of use in fast motion: what
-people do in a minute is done in a second; the memory held after each tenth). All of them without
-WHAT. Prints what it found; asserts nothing.
+while saving), `cut` (a save cut off at each of its calls, with and without the power), `calls` (COUNT
+odd calls of commands), `edits` (ten times COUNT edits in one session), `monkey` (2,000 steps under
+each seed) and `use` (H hours of use in fast motion: what people do in a minute is done in a second;
+the memory held after each tenth). All of them without WHAT. Prints what it found; asserts nothing.
 """
 
 import argparse
@@ -20,7 +21,7 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 ROOT = Path(__file__).resolve().parents[1]
 sys.path.insert(0, str(ROOT / "tests"))
 
-KINDS = ("spoiled", "kills", "monkey", "use")
+KINDS = ("spoiled", "kills", "cut", "calls", "edits", "monkey", "use")
 STEPS = 2000
 """Unless `--steps` says otherwise."""
 held: list = []  # type: ignore[type-arg]
@@ -64,6 +65,66 @@ def kills(count: int, seeds: int) -> None:
     print(f"kills: {count // seeds * seeds}, {len(wrong)} documents lost", flush=True)
     for line in wrong[:5]:
         print(f"  {line}")
+
+
+def cut() -> None:
+    """Saves cut off."""
+    from hardship.cut_off import cut_off_everywhere
+    from jolly_parlor.project.files import read_survey
+
+    with tempfile.TemporaryDirectory() as folder:
+        document = read_survey(ROOT / "examples" / "kiln-room.json")
+        calls, wrong = cut_off_everywhere(document, Path(folder))
+    print(f"cut: at each of {calls} calls, three ways, {len(wrong)} documents lost", flush=True)
+    for line in wrong[:5]:
+        print(f"  {line}")
+
+
+def calls(count: int, seeds: int) -> None:
+    """Odd calls of commands, with quick settings."""
+    from answered_once import answer_once
+    from hardship.odd_calls import call_oddly
+    from quick_field import use_few_looks
+
+    refused, wrong = 0, []
+    for seed in range(seeds):
+        with tempfile.TemporaryDirectory() as folder, pytest.MonkeyPatch.context() as patch:
+            use_few_looks(patch)
+            answer_once(patch)
+            some, errors = call_oddly(Path(folder), count // seeds, seed)
+        refused += some
+        wrong += errors
+    done = count // seeds * seeds
+    print(f"calls: {done}, {refused} refused, {len(wrong)} errors", flush=True)
+    for line in wrong[:10]:
+        print(f"  {line}")
+
+
+def edits(count: int) -> None:
+    """Many edits in one session, saved and opened again."""
+    from jolly_parlor.acoustics.plan import Point
+    from jolly_parlor.project.edits import replace_arrangement
+    from jolly_parlor.project.files import open_project, save_project
+    from jolly_parlor.project.history import History
+
+    history = History(open_project(ROOT / "examples" / "kiln-furnished.parlor").project)
+    before, begun = megabytes(), time.monotonic()
+    for number in range(count):
+        document = history.document
+        a = document.arrangements[number % len(document.arrangements)]
+        by = 0.01 if number // len(document.arrangements) % 2 else -0.01
+        moved = a.with_pair(Point(a.left.x, a.left.y + by, a.left.z), a.right)
+        history.do("move", replace_arrangement(document, moved))
+    with tempfile.TemporaryDirectory() as folder:
+        path = Path(folder) / "room.parlor"
+        save_project(history.project, path)
+        again = open_project(path).project
+        size = path.stat().st_size / 1e6
+    same = again.document.arrangements == history.document.arrangements
+    lost = len(history.ledger) - len(again.ledger) + (not same)
+    took = time.monotonic() - begun
+    told = f"{took:.0f} s, {megabytes() - before:.0f} MB more, a file of {size:.1f} MB"
+    print(f"edits: {count}, {told}, {lost} documents lost", flush=True)
 
 
 def monkey(seeds: int, steps: int) -> None:
@@ -192,6 +253,12 @@ def main() -> None:
         spoiled(asked.count, asked.seeds)
     if "kills" in wanted:
         kills(asked.count, asked.seeds)
+    if "cut" in wanted:
+        cut()
+    if "calls" in wanted:
+        calls(asked.count, asked.seeds)
+    if "edits" in wanted:
+        edits(10 * asked.count)
     if "monkey" in wanted:
         monkey(asked.seeds, asked.steps)
     if "use" in wanted:

@@ -96,7 +96,7 @@ def test_a_picture_is_copied_saved_and_told(
     assert drawn.isValid() and drawn.defaultSize().width() > 0
     monkeypatch.setattr(dialogs, "ask_picture", lambda *_: tmp_path / "nowhere" / "plan.png")
     _do(window, "Plan of the room", "Save the picture …")
-    assert "could not be saved" in window.notice_text.text()
+    assert "could not be written" in window.notice_text.text()
 
 
 @pytest.mark.usefixtures("at_forecast")

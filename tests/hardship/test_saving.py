@@ -6,6 +6,7 @@ from pathlib import Path
 
 import pytest
 
+from hardship.cut_off import Disk, cut_off_everywhere
 from hardship.saving import (
     killed_while_saving,
     two_at_once,
@@ -63,3 +64,25 @@ def test_two_processes_that_save_at_once_lose_nothing(kiln: Document, tmp_path: 
     saved, counted = two_at_once(kiln, tmp_path, 15)
     assert saved == 30
     assert counted == saved  # each saved on what the other had saved
+
+
+def test_a_save_cut_off_at_any_call_leaves_the_one_or_the_other(
+    kiln: Document, tmp_path: Path
+) -> None:
+    calls, wrong = cut_off_everywhere(kiln, tmp_path)
+    assert wrong == []
+    assert calls > 10
+
+
+def test_what_is_not_synced_before_its_name_is_would_be_found(
+    kiln: Document, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """The campaign itself: a save that leaves out `fsync` loses its file with the power."""
+    monkeypatch.setattr(os, "fsync", lambda handle: None)
+    real = Disk._counted
+    monkeypatch.setattr(
+        Disk,
+        "_counted",
+        lambda self, name: getattr(os, name) if name == "fsync" else real(self, name),
+    )
+    assert cut_off_everywhere(kiln, tmp_path)[1]
