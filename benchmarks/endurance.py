@@ -2,10 +2,10 @@
 
 Run from the repository: `.venv/bin/python benchmarks/endurance.py [WHAT ...] [--seeds N]
 [--count N] [--hours H]`, WHAT of `spoiled` (COUNT spoiled files of each kind), `kills` (COUNT kills
-while saving), `cut` (a save cut off at each of its calls, with and without the power), `calls` (COUNT
-odd calls of commands), `edits` (ten times COUNT edits in one session), `monkey` (2,000 steps under
-each seed) and `use` (H hours of use in fast motion: what people do in a minute is done in a second;
-the memory held after each tenth). All of them without WHAT. Prints what it found; asserts nothing.
+while saving), `cut` (a save cut off at each of its calls, with and without the power), `calls`
+(COUNT odd calls of commands), `edits` (ten times COUNT edits in one session), `monkey` (2,000 steps
+under each seed) and `use` (H hours of use in fast motion: what people do in a minute is done in a
+second; the memory held after each tenth). All of them without WHAT. Prints what it found; asserts nothing.
 """
 
 import argparse

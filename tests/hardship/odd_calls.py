@@ -29,7 +29,7 @@ _RIGHT = {
 _PLACES = (
     *("out.csv", "out.json", "out.wav", "out.pdf", "out.html", "out.parlor", "gone/out.csv"),
     *("room.parlor", "other.parlor", "hollow.parlor", "survey.json", "take.txt", "sweep.wav"),
-    *("folder", "link", "/dev/null", "/dev/full", "/dev/stdout", "-", ""),
+    *("folder", "link", "/dev/null", "/dev/full", "-", ""),
 )
 _WHERE = ("--arrangement", "ARRANGEMENT")
 _COMMANDS: tuple[tuple[str, ...], ...] = (
