@@ -5,7 +5,8 @@ Run from the repository: `.venv/bin/python benchmarks/endurance.py [WHAT ...] [-
 while saving), `cut` (a save cut off at each of its calls, with and without the power), `calls`
 (COUNT odd calls of commands), `edits` (ten times COUNT edits in one session), `monkey` (2,000 steps
 under each seed) and `use` (H hours of use in fast motion: what people do in a minute is done in a
-second; the memory held after each tenth). All of them without WHAT. Prints what it found; asserts nothing.
+second; the memory held after each tenth). All of them without WHAT. Prints what it found; asserts
+nothing.
 """
 
 import argparse
