@@ -233,3 +233,15 @@ def test_whatever_fails_leaves_nothing_behind(tmp_path: Path) -> None:
     with pytest.raises(Refused, match="could not be written"):
         write_output(tmp_path / "nowhere" / "out.csv", b"", ".csv")
     assert list(tmp_path.iterdir()) == []
+
+
+def test_columns_can_be_said_where_a_file_could_mean_two_things(room: Path, tmp_path: Path) -> None:
+    counted = tmp_path / "counted.txt"
+    counted.write_text("\n".join(f"{n}\t{20 + 4 * n}\t{70 + n % 7}" for n in range(1, 60)))
+    where = ("--arrangement", "A third", "--source", "left", "--seat", "desk")
+    assert "counts the lines" in refused("import", room, counted, *where)
+    told("import", room, counted, *where, "--columns", "unused,hz,db")
+    assert open_document(room).takes[-1].response.frequencies_hz[0] == 24.0
+    why = ran_here(("import", room, counted, *where, "--columns", "unused,hz,loud"))
+    assert why.returncode == 2 and "nothing that a column can be" in why.stderr
+    assert "2 columns were named" in refused("import", room, counted, *where, "--columns", "hz,db")

@@ -24,6 +24,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.recorded import Played, read_recording
+from jolly_parlor.signals.taken_as import TAKEN_AS
 from jolly_parlor.words import tr
 
 
@@ -69,6 +70,9 @@ def propose_arrangement(file: Path, school_id: str) -> None:
 @click.option("--seat", required=True, help="Name of the seat.")
 @click.option("--channel", default=1, show_default=True, help="Of a WAV with several, from 1.")
 @click.option("--curve", help="Of a text with several, its name.")
+@click.option(
+    "--columns", help=f"What each column of a text is, whatever it says: {', '.join(TAKEN_AS)}."
+)
 @click.option("--sweep", "sweep_file", type=PATH, help="RESPONSE is a recording of this sweep.")
 @click.option(
     "--swept", nargs=3, type=float, help="Or of one from LOW to HIGH hertz in so many SECONDS."
@@ -82,6 +86,7 @@ def import_take(
     seat: str,
     channel: int,
     curve: str | None,
+    columns: str | None,
     sweep_file: Path | None,
     swept: tuple[float, float, float] | None,
     file_of_mic: Path | None,
@@ -94,7 +99,7 @@ def import_take(
         played = Played(sweep_file, *(swept or ()))
         read = read_recording(response, played, channel, calibration)
     else:
-        read = read_take(response, channel, curve)
+        read = read_take(response, channel, curve, _columns(columns))
     edit_file(file, lambda d: add_take(d, read, arrangement, source, seat, response.name))
     f = read.response.frequencies_hz
     click.echo(
@@ -108,6 +113,22 @@ def import_take(
     )
     for note in read.notes:
         click.echo(note)
+
+
+def _columns(words: str | None) -> list[str] | None:
+    """Ids of what columns are, as typed; another one is wrong usage."""
+    if words is None:
+        return None
+    names = [word.strip() for word in words.split(",")]
+    if unknown := [name for name in names if name not in TAKEN_AS]:
+        raise click.UsageError(
+            tr(
+                "“{name}” is nothing that a column can be; there is {known}.",
+                name=unknown[0],
+                known=", ".join(TAKEN_AS),
+            )
+        )
+    return names
 
 
 @click.command("judge")

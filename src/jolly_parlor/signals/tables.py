@@ -87,6 +87,15 @@ def table_of(
     usual = max(set(counts), key=counts.count)
     told = said(headings, max(usual, 2), lines[0].number)
     if asked is not None:
+        if len(asked) != max(usual, 2):
+            raise ResponseFileError(
+                tr(
+                    "{name}: {asked} columns were named, and the file has {usual}.",
+                    name=name,
+                    asked=len(asked),
+                    usual=usual,
+                )
+            )
         told = replace(told, columns=asked, impulse=False)
     if told.impulse:
         raise ResponseFileError(

@@ -2416,6 +2416,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
+      <source>Grade what you hear, at Fine-tune.</source>
+      <translation>Was Sie hören, bei „Feinarbeit“ benoten.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/compare/compare_page.py" />
       <source>{basis_words}: {what} at the {seat}{judged}; lower is more even.</source>
       <translation>{basis_words}: {what} am Hörplatz {seat}{judged}; niedriger ist ebener.</translation>
     </message>
@@ -2423,11 +2428,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/compare/compare_page.py" />
       <source>from even, {by}</source>
       <translation>uneben, {by}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/compare/compare_page.py" />
-      <source>Grade what you hear, at Fine-tune.</source>
-      <translation>Was Sie hören, bei „Feinarbeit“ benoten.</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/difference_card.py" />
@@ -3236,11 +3236,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
-      <source>Adds an arrangement with {what}.</source>
-      <translation>Fügt eine Aufstellung hinzu mit {what}.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/forecast/forecast_page.py" />
       <location filename="../../app/stations/signoff/around_card.py" />
       <location filename="../../project/checklist.py" />
       <source>Measured</source>
@@ -3270,6 +3265,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/forecast/forecast_page.py" />
       <source>Try {short}</source>
       <translation>{short} versuchen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/forecast/forecast_page.py" />
+      <source>Adds an arrangement with {what}.</source>
+      <translation>Fügt eine Aufstellung hinzu mit {what}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
@@ -8460,6 +8460,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../cli/document_commands.py" />
       <source>{out} is a document already, so it was not replaced: name another.</source>
       <translation>{out} ist schon ein Dokument und wurde nicht ersetzt: einen anderen Namen angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/document_commands.py" />
+      <source>“{name}” is nothing that a column can be; there is {known}.</source>
+      <translation>„{name}“ kann keine Spalte sein; es gibt {known}.</translation>
     </message>
     <message>
       <location filename="../../cli/document_commands.py" />
@@ -14188,6 +14193,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/tables.py" />
       <source>{name}, line {line}: {f:g} Hz is no audio frequency; the first column must be Hz.</source>
       <translation>{name}, Zeile {line}: {f:g} Hz ist keine Tonfrequenz; die erste Spalte muss Hz sein.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/tables.py" />
+      <source>{name}: {asked} columns were named, and the file has {usual}.</source>
+      <translation>{name}: {asked} Spalten wurden benannt, und die Datei hat {usual}.</translation>
     </message>
     <message>
       <location filename="../../signals/tables.py" />
