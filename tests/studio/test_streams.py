@@ -4,7 +4,7 @@ import numpy as np
 import pytest
 
 from jolly_parlor.studio.device import FADE_IN_SECONDS, FADE_OUT_SECONDS
-from jolly_parlor.studio.streams import Playback
+from jolly_parlor.studio.streams import Playback, Watch, asleep_seconds
 
 RATE, BLOCK = 48000, 1024
 sounddevice = pytest.importorskip("sounddevice", exc_type=(ImportError, OSError))
@@ -54,3 +54,26 @@ def test_once_through_it_stops_at_the_end() -> None:
     ones = np.ones((3000, 1), np.float32)
     heard = blocks(Playback(ones, RATE, lambda: -20.0, again=False), 50)
     assert heard.size == 3 * BLOCK and np.all(heard[3000:] == 0)
+
+
+def test_a_stream_that_stands_still_for_ten_seconds_is_given_up() -> None:
+    now = [100.0]
+    watch = Watch(lambda: now[0], lambda: 0.0)
+    for at in (0.0, 512.0, 1024.0):
+        now[0] += 9.0
+        assert not watch.stalled(at)
+    now[0] += 9.9
+    assert not watch.stalled(1024.0)
+    now[0] += 0.2
+    assert watch.stalled(1024.0)
+    assert not watch.stalled(1536.0)  # it goes on after all
+
+
+def test_a_computer_that_slept_is_noticed_by_its_clocks() -> None:
+    asleep = [50.0]
+    watch = Watch(lambda: 0.0, lambda: asleep[0])
+    asleep[0] += 0.2
+    assert not watch.slept
+    asleep[0] += 30.0
+    assert watch.slept
+    assert asleep_seconds() >= -0.1 and not Watch().slept

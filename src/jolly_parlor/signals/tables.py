@@ -156,7 +156,7 @@ def table_of(
 def _could_be_decimals(line: Line) -> bool:
     """`20,76,5`: 20 Hz and 76.5 dB as well as three columns."""
     plain = "," in line.text and not re.search(r"[.;\t ]", line.text)
-    return plain and len(line.cells) == 3 and re.fullmatch(r"\d{1,2}", line.cells[2]) is not None
+    return plain and len(line.cells) == 3 and re.fullmatch(r"\d{1,3}", line.cells[2]) is not None
 
 
 def _unnamed(width: int, told: Said, lines: Sequence[Line], name: str) -> tuple[Column, ...]:

@@ -8,11 +8,12 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
-from jolly_parlor.studio.streams import Playback, RecordingRun
+from jolly_parlor.studio.streams import SLEPT, Playback, RecordingRun, Watch
 from jolly_parlor.words import tr
 
 _BLOCK, _OUT_BLOCK = 1024, 512
 _WAIT_SECONDS = 0.05
+_SILENT = tr("{name} takes no sound any more: is it still plugged in? Plug it in and begin again.")
 
 
 @dataclass(frozen=True)
@@ -94,7 +95,7 @@ class SoundCard:
         and is not looked at.
         """
         out = self._routed(sound, stage.playing(source).names, after_seconds)
-        run = RecordingRun(out, self._inputs)
+        run, watch = RecordingRun(out, self._inputs), Watch()
         try:
             stream = self._sd.Stream(
                 samplerate=self.sample_rate,
@@ -108,6 +109,9 @@ class SoundCard:
             )
             with stream:
                 while not run.wait(_WAIT_SECONDS):
+                    if watch.stalled(run.done):
+                        stream.abort()
+                        raise DeviceFailed(_SILENT.format(name=self.name))
                     progress(run.share, run.peak_db)
                     if cancelled():
                         stream.abort()  # silent at once: what is queued is thrown away
@@ -125,7 +129,8 @@ class SoundCard:
         if self.channels.loopback_input is not None:
             loopback = heard[:, self.channels.loopback_input - 1].astype(np.float64)
         samples = heard[:, self.channels.microphone - 1].astype(np.float64)
-        return Recording(samples, self.sample_rate, loopback, run.troubles)
+        troubles = (*run.troubles, SLEPT) if watch.slept else run.troubles
+        return Recording(samples, self.sample_rate, loopback, troubles)
 
     def play(
         self,
@@ -236,6 +241,7 @@ def stream_out(
     cancelled: Callable[[], bool],
 ) -> None:
     """Play until it ends, or fades out once cancelled. Raises PortAudio's own errors."""
+    watch = Watch()
     with portaudio().OutputStream(
         samplerate=sample_rate,
         blocksize=_OUT_BLOCK,
@@ -244,8 +250,11 @@ def stream_out(
         dtype="float32",
         callback=run.step,
         finished_callback=run.ended,
-    ):
+    ) as stream:
         while not run.wait(_WAIT_SECONDS):
+            if watch.stalled(run.seconds):
+                stream.abort()
+                raise DeviceFailed(_SILENT.format(name=tr("The sound card")))
             told(run.seconds)
             if cancelled():
                 run.fade_out()

@@ -1,5 +1,6 @@
 """What runs on a sound card's own thread: a recording with something played, and playback alone."""
 
+import time
 from collections.abc import Callable
 from threading import Event
 from typing import Any
@@ -14,6 +15,39 @@ _FLAGS = {
     "input_overflow": tr("The computer was too slow to record: parts are missing. Measure again."),
     "output_underflow": tr("The computer was too slow to play: the sweep has gaps. Measure again."),
 }
+
+
+SLEPT = tr("The computer slept meanwhile: parts are missing. Measure again.")
+_STALLED_SECONDS, _SLEPT_SECONDS = 10.0, 0.3
+
+
+def asleep_seconds() -> float:
+    """How long the computer has slept since it was started: of two clocks one goes on then."""
+    return time.clock_gettime(time.CLOCK_BOOTTIME) - time.monotonic()
+
+
+class Watch:
+    """Whether a stream that is under way still is."""
+
+    def __init__(
+        self,
+        now: Callable[[], float] = time.monotonic,
+        asleep: Callable[[], float] = asleep_seconds,
+    ) -> None:
+        self._now, self._asleep = now, asleep
+        self._begun_asleep, self._moved = asleep(), now()
+        self._at: float | None = None
+
+    def stalled(self, at: float) -> bool:
+        """Whether it has stood at the same place for so long that no more will come."""
+        if at != self._at:
+            self._at, self._moved = at, self._now()
+        return self._now() - self._moved > _STALLED_SECONDS
+
+    @property
+    def slept(self) -> bool:
+        """Whether the computer has slept since this began."""
+        return self._asleep() - self._begun_asleep > _SLEPT_SECONDS
 
 
 class RecordingRun:

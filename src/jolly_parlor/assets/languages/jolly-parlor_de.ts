@@ -14419,6 +14419,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
+      <source>{name} takes no sound any more: is it still plugged in? Plug it in and begin again.</source>
+      <translation>{name} nimmt keinen Ton mehr an: Ist sie noch eingesteckt? Einstecken und von vorn beginnen.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/soundcard.py" />
       <source>Two sounds share one output; give each its own.</source>
       <translation>Zwei Klänge teilen sich einen Ausgang; jedem einen eigenen geben.</translation>
     </message>
@@ -14456,6 +14461,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../studio/soundcard.py" />
       <source>The sound card cannot play {most} and record {inputs} channels at {sample_rate} Hz: {reason}.</source>
       <translation>Die Soundkarte kann nicht {most} Kanäle bei {sample_rate} Hz spielen und {inputs} aufnehmen: {reason}.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/soundcard.py" />
+      <source>The sound card</source>
+      <translation>Die Soundkarte</translation>
+    </message>
+    <message>
+      <location filename="../../studio/streams.py" />
+      <source>The computer slept meanwhile: parts are missing. Measure again.</source>
+      <translation>Der Rechner hat zwischendurch geschlafen: Teile fehlen. Noch einmal messen.</translation>
     </message>
     <message>
       <location filename="../../studio/streams.py" />
