@@ -23,19 +23,7 @@ from jolly_parlor.words import tr
 
 _STREAMS = {"/dev/stdout": 1, "/dev/stderr": 2}
 _STREAM_FOLDERS = ("/dev/fd", "/proc/self/fd")
-_KINDS = {
-    ".csv": {".csv"},
-    ".tsv": {".tsv"},
-    ".txt": {".txt"},
-    ".md": {".md", ".txt"},
-    ".json": {".json"},
-    ".wav": {".wav"},
-    ".pdf": {".pdf"},
-    ".html": {".html"},
-    ".png": {".png"},
-    ".svg": {".svg"},
-    ".parlor": {".parlor"},
-}
+_KINDS = (".csv", ".tsv", ".txt", ".json", ".wav", ".pdf", ".html", ".png", ".svg", ".parlor")
 """Endings that mean a kind of content; any other, or none, is nobody's."""
 _DANGEROUS = ("=", "+", "-", "@")
 
@@ -136,7 +124,7 @@ def is_document(path: Path) -> bool:
 
 def _check_ending(path: Path, kind: str) -> None:
     ending = path.suffix.lower()
-    if kind and kind not in _KINDS.get(ending, {kind}):
+    if kind and ending in _KINDS and ending != kind:
         raise Refused(
             tr(
                 "{path} would hold {kind} content: give it that ending.",
