@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.modes import Mode, Modes, modes
+from jolly_parlor.acoustics.plates import Layer, Plate
 from jolly_parlor.acoustics.room import Room
 
 _TO_HZ = 600.0
@@ -122,12 +123,58 @@ class RigidField:
         """At some frequencies."""
         return self._other(self.loss, self.frequencies_hz[rows])
 
+    def scattered_by(self, plate: Plate) -> "RigidPlate":
+        """By its modes' gradients."""
+        return RigidPlate(self, plate)
+
     def expect(self, places: FloatArray) -> None:
         """Nothing to do."""
 
     def prepare(self) -> bool:
         """Nothing to prepare."""
         return False
+
+
+class RigidPlate:
+    """A plate in it: static part by images, the rest by modes (coarse: few of them)."""
+
+    def __init__(self, field: RigidField, plate: Plate) -> None:
+        self._field = field
+        sizes = np.array(field.room.dimensions)
+        self._layer = layer = Layer(plate, np.zeros(3), sizes)
+        step = np.zeros(3)
+        step[plate.axis] = 0.02
+        above, below = field._shapes(layer.points + step), field._shapes(layer.points - step)
+        self._modes = layer.functions.T @ (above - below) / 0.04
+        still = 1 / np.maximum(np.sum((field._orders * np.pi / sizes) ** 2, axis=1), 1e-9)
+        norm = np.prod(sizes) * np.prod(np.where(field._orders > 0, 0.5, 1.0), axis=1)
+        self._moved = field._gain / (4 * np.pi) - still / norm
+
+    @property
+    def action(self) -> ComplexArray:
+        """(frequencies, functions, functions)."""
+        b = self._modes
+        return np.einsum("pn,qn,fn->fpq", b, b, self._moved, optimize=True) + self._layer.static
+
+    def towards(self, places: FloatArray) -> ComplexArray:
+        """(places, frequencies, functions)."""
+        field = self._field
+        shaped = field._shapes(places)[:, None, :] * (field._gain / (4 * np.pi))
+        return np.asarray(shaped @ self._modes.T)
+
+    def spread(self, strengths, height, xs, ys):
+        """On a plan."""
+        y, x = np.meshgrid(ys, xs, indexing="ij")
+        return self._over(strengths, np.stack([x, y, np.full_like(x, height)], axis=-1))
+
+    def section(self, strengths, y, xs, zs):
+        """Upright."""
+        z, x = np.meshgrid(zs, xs, indexing="ij")
+        return self._over(strengths, np.stack([x, np.full_like(x, y), z], axis=-1))
+
+    def _over(self, strengths, places):
+        heard = np.einsum("nfp,fp->fn", self.towards(places.reshape(-1, 3)), strengths)
+        return heard.reshape(-1, *places.shape[:2])
 
 
 MAKE: Callable[[Room, FloatArray], RigidField] = RigidField

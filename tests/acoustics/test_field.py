@@ -1,6 +1,7 @@
 """The field model against independent solutions of whole rooms, and against invariants."""
 
 import json
+import os
 
 import numpy as np
 import pytest
@@ -123,6 +124,14 @@ def test_positions_outside_are_refused_in_words() -> None:
             "thing 0 has no size",
         ),
         ('{"room": {"kind": "rectangular"}}', "lacks or garbles"),
+        (
+            '{"room": {"kind": "rectangular", "dimensions": [4, 3, 2.4]}, "surfaces": {"x=0": 0.1,'
+            '"x=Lx": 0.1, "y=0": 0.1, "y=Ly": 0.1, "floor": 0.1, "ceiling": 0.1},'
+            '"frequencies": [50], "receivers": [], "sources": [{"id": "S1", "driver": {"centre":'
+            '[1, 1, 1], "normal": [0, 1, 0]}}]}',
+            "driver S1 has no cabinet",
+        ),
+        ("[" * 5000 + "]" * 5000, "not valid JSON"),
     ],
 )
 def test_a_case_that_makes_no_sense_is_refused(tmp_path, text: str, why: str) -> None:
@@ -130,6 +139,12 @@ def test_a_case_that_makes_no_sense_is_refused(tmp_path, text: str, why: str) ->
     path.write_text(text)
     with pytest.raises(CaseRefused, match=why):
         compute_case(path)
+
+
+def test_a_pipe_is_no_case_and_not_waited_for(tmp_path) -> None:
+    os.mkfifo(tmp_path / "case.json")
+    with pytest.raises(CaseRefused, match="no ordinary file"):
+        compute_case(tmp_path / "case.json")
 
 
 def test_a_changed_surface_gives_the_field_of_the_changed_room() -> None:

@@ -15,6 +15,8 @@ from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.kept import ASIDE, EVERYTHING, Together
 from jolly_parlor.acoustics.modes import Mode, Modes, modes
 from jolly_parlor.acoustics.pairs import NEAREST_ALONG_METRES, PairField
+from jolly_parlor.acoustics.plate_in_box import BoxLines, PlateInBox
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
 from jolly_parlor.acoustics.separable import HorizontalField, section
 
@@ -40,6 +42,7 @@ class BoxRoomField:
         self._pairs = PairField(box, together)
         self._planes: LRUCache[tuple[float, float], HorizontalField] = LRUCache(_MOST_PLANES)
         self._lock = Lock()  # of the planes: several calculators share a field
+        self._lines: dict[int, BoxLines] = {}
         self._grid: tuple[bytes, ComplexArray, ComplexArray] | None = None
         self._row: tuple[bytes, BoxRoomField] | None = None
 
@@ -152,6 +155,13 @@ class BoxRoomField:
         if row is None or row[0] != key:
             row = self._row = key, BoxRoomField(self.box.at_rows(rows), self._together, self._sides)
         return row[1]
+
+    def scattered_by(self, plate: Plate) -> PlateInBox:
+        """A plate; what plates across one axis have in common is kept."""
+        with self._lock:
+            if plate.axis not in self._lines:
+                self._lines[plate.axis] = BoxLines(self.box, plate.axis)
+            return PlateInBox(self._lines[plate.axis], plate)
 
     def expect(self, places: FloatArray) -> None:
         """Nothing to do: each is as quick alone."""

@@ -15,6 +15,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.box_around import box_around
 from jolly_parlor.acoustics.box_room import BoxRoomField
 from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.plates import Plate, Scattering
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, surface_admittance
 
 if TYPE_CHECKING:
@@ -117,6 +118,10 @@ class RoomField(Protocol):
 
     def at_rows(self, rows: IntArray) -> RoomField:
         """The same room at some of its frequencies only, given by index."""
+        ...
+
+    def scattered_by(self, plate: Plate) -> Scattering:
+        """A thin rigid plate in the room, as it acts on the air there."""
         ...
 
     def expect(self, places: FloatArray) -> None:

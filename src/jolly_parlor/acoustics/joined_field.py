@@ -2,12 +2,17 @@
 its size above it.
 """
 
+from __future__ import annotations
+
+from collections.abc import Sequence
+
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, thinned_rows
 from jolly_parlor.acoustics.box_room import BoxRoomField
 from jolly_parlor.acoustics.modal_field import ModalField
 from jolly_parlor.acoustics.modes import Mode, Modes
+from jolly_parlor.acoustics.plates import Plate, Scattering
 from jolly_parlor.acoustics.room import Room
 
 _Part = ModalField | BoxRoomField
@@ -70,31 +75,35 @@ class JoinedField:
             return None
         return np.concatenate([found, np.zeros(above.frequencies_hz.size, dtype=np.complex128)])
 
-    def absorbing(self, surface: str) -> "JoinedField":
+    def absorbing(self, surface: str) -> JoinedField:
         """One surface absorbing."""
         below, above = self._parts
         return JoinedField(below.absorbing(surface), above.absorbing(surface))  # type: ignore[arg-type]
 
-    def scaled(self, factor: float) -> "JoinedField":
+    def scaled(self, factor: float) -> JoinedField:
         """Every admittance multiplied."""
         below, above = self._parts
         return JoinedField(below.scaled(factor), above.scaled(factor))  # type: ignore[arg-type]
 
-    def near(self, room: Room, parameter: str) -> "JoinedField":
+    def near(self, room: Room, parameter: str) -> JoinedField:
         """The lower part near another; the upper one, which no fit may lean on, as it is."""
         below, above = self._parts
         return JoinedField(below.near(room, parameter), above)  # type: ignore[arg-type]
 
-    def thinned(self, step: int) -> "JoinedField":
+    def thinned(self, step: int) -> JoinedField:
         """On every step-th frequency, first and last kept."""
         return self.at_rows(thinned_rows(self.frequencies_hz.size, step))
 
-    def at_rows(self, rows: IntArray) -> "JoinedField":
+    def at_rows(self, rows: IntArray) -> JoinedField:
         """At some frequencies, ascending."""
         below, above = self._parts
         count = below.frequencies_hz.size
         low, high = rows[rows < count], rows[rows >= count] - count
         return JoinedField(below.at_rows(low), above.at_rows(high))  # type: ignore[arg-type]
+
+    def scattered_by(self, plate: Plate) -> JoinedPlate:
+        """The plate in both parts."""
+        return JoinedPlate([part.scattered_by(plate) for part in self._parts])
 
     def expect(self, places: FloatArray) -> None:
         """As the lower part."""
@@ -105,6 +114,40 @@ class JoinedField:
         """Both parts."""
         more = [part.prepare() for part in self._parts if part.frequencies_hz.size]
         return any(more)
+
+
+class JoinedPlate:
+    """A `Scattering` of two, the lower frequencies first."""
+
+    def __init__(self, parts: Sequence[Scattering]) -> None:
+        self._parts = parts
+
+    @property
+    def action(self) -> ComplexArray:
+        """(frequencies, functions, functions)."""
+        return np.concatenate([part.action for part in self._parts])
+
+    def towards(self, places: FloatArray) -> ComplexArray:
+        """(places, frequencies, functions)."""
+        return np.concatenate([part.towards(places) for part in self._parts], axis=1)
+
+    def spread(
+        self, strengths: ComplexArray, height: float, xs: FloatArray, ys: FloatArray
+    ) -> ComplexArray:
+        """(frequencies, ys, xs)."""
+        parts = zip(self._parts, self._split(strengths), strict=True)
+        return _where_there_is_air(*(part.spread(some, height, xs, ys) for part, some in parts))
+
+    def section(
+        self, strengths: ComplexArray, y: float, xs: FloatArray, zs: FloatArray
+    ) -> ComplexArray:
+        """(frequencies, zs, xs)."""
+        parts = zip(self._parts, self._split(strengths), strict=True)
+        return _where_there_is_air(*(part.section(some, y, xs, zs) for part, some in parts))
+
+    def _split(self, strengths: ComplexArray) -> tuple[ComplexArray, ComplexArray]:
+        count = len(self._parts[0].action)
+        return strengths[:count], strengths[count:]
 
 
 def _where_there_is_air(below: ComplexArray, above: ComplexArray) -> ComplexArray:

@@ -8,6 +8,7 @@ the two is known (reciprocity); so a drag needs the elements' interpolation only
 from __future__ import annotations
 
 from collections.abc import Callable
+from functools import cached_property
 from threading import RLock
 
 import numpy as np
@@ -31,9 +32,12 @@ from jolly_parlor.acoustics.arrays import (
 from jolly_parlor.acoustics.enclosure import Enclosure
 from jolly_parlor.acoustics.fitted import surveyed_room
 from jolly_parlor.acoustics.kept_modes import keep_on_disk, modes_on_disk
-from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver, by_parts
+from jolly_parlor.acoustics.modal_solver import End, ModalBasis, ModalSolver, by_parts
 from jolly_parlor.acoustics.modes import Mode, Modes
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plate_in_modes import PlateInModalField, Remainders
+from jolly_parlor.acoustics.plate_walls import bounds_around
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.refused import Refused
@@ -72,28 +76,6 @@ def modal_basis(
         return found
 
 
-class _End:
-    """One place: shapes of the modes there, answer of the modes to a source there (real and
-    imaginary parts as `ModalSolver.pressure` takes them), and its static field in two orders over
-    the unknowns.
-    """
-
-    def __init__(
-        self,
-        shapes: FloatArray,
-        parts: NDArray[np.float32],
-        first: NDArray[np.float32],
-        second: NDArray[np.float32],
-    ) -> None:
-        self.shapes, self.parts, self.first, self.second = shapes, parts, first, second
-        self.bytes = int(parts.nbytes + first.nbytes + second.nbytes + shapes.nbytes)
-
-    @property
-    def answer(self) -> ComplexArray:
-        """Of the modes to a source there, (frequencies, modes)."""
-        return np.asarray(self.parts.view(np.complex64).T, dtype=np.complex128)
-
-
 class ModalField:
     """A room of any plan with what stands in it; windows and doors where they are."""
 
@@ -115,7 +97,7 @@ class ModalField:
         self.speed_of_sound = room.speed_of_sound
         self.solver = solver or _solver(room, frequencies_hz, progress, top_hz)
         self._lock = RLock()
-        self._ends: LRUCache[bytes, _End] = LRUCache(_ENDS_BYTES, lambda e: e.bytes)
+        self._ends: LRUCache[bytes, End] = LRUCache(_ENDS_BYTES, lambda e: e.bytes)
         self._asked: dict[bytes, int] = {}
         self._inverse: NDArray[np.complex64] | None = None
         self._grid: tuple[bytes, BoolArray, scipy.sparse.csr_array, FloatArray] | None = None
@@ -229,6 +211,15 @@ class ModalField:
             other._inverse = self._inverse[rows]
         return other
 
+    @cached_property
+    def remainders(self) -> Remainders:
+        """What modes left out add to plates."""
+        return Remainders(self.solver, np.array(self.room.dimensions))
+
+    def scattered_by(self, plate: Plate) -> PlateInModalField:
+        """A plate between the surfaces nearest to it."""
+        return PlateInModalField(self, plate, *bounds_around(self.room, plate))
+
     def expect(self, places: FloatArray) -> None:
         """Solved many at once: a third of the time."""
         self.ends(places)
@@ -240,11 +231,11 @@ class ModalField:
                 self._inverse = by_parts(self.solver, np.linalg.inv)
         return False
 
-    def end(self, place: FloatArray) -> _End:
+    def end(self, place: FloatArray) -> End:
         """All that is known of a place. Raises Refused for one that is not in the air."""
         return self.ends(np.asarray(place, dtype=float)[None, :])[0]
 
-    def ends(self, places: FloatArray) -> list[_End]:
+    def ends(self, places: FloatArray) -> list[End]:
         """The same of many places at once, (places, 3)."""
         rounded = np.round(places, _DECIMALS)
         keys = [place.tobytes() for place in rounded]
@@ -289,7 +280,7 @@ class ModalField:
             )
         return (receiver, source) if receiver_first else (source, receiver)
 
-    def _worked_out(self, places: FloatArray) -> list[_End]:
+    def _worked_out(self, places: FloatArray) -> list[End]:
         shapes, first, second = self.solver.basis.static(self._inside(places))
         self._solved += 1
         if self._inverse is None and self._solved > _DIRECT and not self._spare:
@@ -300,7 +291,7 @@ class ModalField:
             wanted = shapes.T.astype(np.complex64)
             answers = by_parts(self.solver, lambda part: np.linalg.solve(part, wanted))
         return [
-            _End(
+            End(
                 shapes[n],
                 np.ascontiguousarray(answers[:, :, n].T).view(np.float32),
                 first[:, n].astype(np.float32),
@@ -319,18 +310,20 @@ class ModalField:
             )
         return self.solver.unstretched(places)
 
-    def _from(self, end: _End, places: FloatArray) -> ComplexArray:
+    def _from(self, end: End, places: FloatArray) -> ComplexArray:
         """From a known place to others, (places, frequencies)."""
         rows = self.solver.basis.enclosure.grid.at(self._inside(places))
         return self._heard(end, rows, rows @ self.solver.basis.shapes)
 
-    def _heard(self, end: _End, rows: scipy.sparse.csr_array, shapes: FloatArray) -> ComplexArray:
+    def _heard(self, end: End, rows: scipy.sparse.csr_array, shapes: FloatArray) -> ComplexArray:
         """The same with what interpolates the others, and the shapes of the modes there."""
         statics = (rows @ end.first, rows @ end.second)
         return self.solver.pressure(end.shapes, end.parts, shapes, statics)
 
-    def _over(self, source: FloatArray, places: FloatArray) -> ComplexArray:
-        """From a source over a grid of places (rows, columns, 3)."""
+    def grid_of(self, places: FloatArray) -> tuple[BoolArray, scipy.sparse.csr_array, FloatArray]:
+        """Of a grid of places (rows, columns, 3) which are not in the air, and of the others what
+        interpolates them and the shapes of the modes there; the last grid is kept.
+        """
         flat = places.reshape(-1, 3)
         key = flat.tobytes()
         grid = self._grid
@@ -338,8 +331,26 @@ class ModalField:
             missing = self.solver.missing(flat)
             rows = self.solver.basis.enclosure.grid.at(self.solver.unstretched(flat[~missing]))
             grid = self._grid = key, missing, rows, rows @ self.solver.basis.shapes
-        _, missing, rows, shapes = grid
-        result = np.full((self.frequencies_hz.size, len(flat)), np.nan, dtype=np.complex128)
+        return grid[1:]
+
+    def answer_to(self, driven: ComplexArray) -> ComplexArray:
+        """Amplitudes of the modes where each is driven so, (frequencies, modes) both."""
+        wanted = driven.astype(np.complex64)[:, :, None]
+        with self._lock:
+            inverse = self._inverse
+        if inverse is None:
+            rows = range(len(driven))
+            each = [
+                np.linalg.solve(self.solver.at_rows(np.array([n])).matrices(), wanted[[n]])
+                for n in rows
+            ]
+            return np.concatenate(each)[:, :, 0]
+        return np.asarray((inverse @ wanted)[:, :, 0], dtype=np.complex128)
+
+    def _over(self, source: FloatArray, places: FloatArray) -> ComplexArray:
+        """From a source over a grid of places (rows, columns, 3)."""
+        missing, rows, shapes = self.grid_of(places)
+        result = np.full((self.frequencies_hz.size, missing.size), np.nan, dtype=np.complex128)
         result[:, ~missing] = self._heard(self.end(source), rows, shapes).T
         return result.reshape(-1, *places.shape[:2])
 

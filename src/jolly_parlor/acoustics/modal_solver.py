@@ -121,6 +121,28 @@ class ModalBasis:
         return rows @ self.shapes, one, two
 
 
+class End:
+    """One place: shapes of the modes there, answer of the modes to a source there (real and
+    imaginary parts as `ModalSolver.pressure` takes them), and its static field in two orders over
+    the unknowns.
+    """
+
+    def __init__(
+        self,
+        shapes: FloatArray,
+        parts: NDArray[np.floating],
+        first: NDArray[np.floating],
+        second: NDArray[np.floating],
+    ) -> None:
+        self.shapes, self.parts, self.first, self.second = shapes, parts, first, second
+        self.bytes = int(parts.nbytes + first.nbytes + second.nbytes + shapes.nbytes)
+
+    @property
+    def answer(self) -> ComplexArray:
+        """Of the modes to a source there, (frequencies, modes)."""
+        return np.asarray(self.parts.view(np.complex64).T, dtype=np.complex128)
+
+
 class ModalSolver:
     """Transfers of one room on one frequency grid.
 
@@ -162,6 +184,29 @@ class ModalSolver:
             for part, by in zip(basis.stiffness, self.stretch, strict=True):
                 total += part * (1 / by**2 - 1)
         return total
+
+    def diagonal(self) -> ComplexArray:
+        """Of each of those matrices, (frequencies, modes)."""
+        basis, k = self.basis, self.wavenumbers
+        total = (basis.eigenvalues - k[:, None] ** 2).astype(np.complex128)
+        for name, matrix in basis.surfaces.items():
+            weight = 1j * k * self._admittances[name] / self._depth(name)
+            total += weight[:, None] * np.diagonal(matrix)
+        for matrix, loss in zip(basis.softs, self._losses, strict=True):
+            total += (1j * k * loss / self.speed_of_sound)[:, None] * np.diagonal(matrix)
+        for part, by in zip(basis.stiffness, self.stretch, strict=True):
+            if by != 1.0:
+                total += np.diagonal(part) * (1 / by**2 - 1)
+        return total
+
+    def ends(self, places: FloatArray) -> list[End]:
+        """All that is known of places (places, 3), each solved for by itself."""
+        shapes, first, second = self.basis.static(self.unstretched(places))
+        answers = self.answers(shapes)
+        return [
+            End(shapes[n], side_by_side(answers[:, :, n]), first[:, n], second[:, n])
+            for n in range(len(places))
+        ]
 
     def part(self, name: str) -> FloatArray:
         """One of the matrices that `matrices` sums, (modes, modes): a surface, an axis of the

@@ -1,10 +1,15 @@
 """The field of a room seen with another wall in front: the same air, other coordinates."""
 
+from __future__ import annotations
+
+from collections.abc import Callable
+
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.fields import RoomField
 from jolly_parlor.acoustics.modes import Mode, Modes
+from jolly_parlor.acoustics.plates import Plate, Scattering
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.standing_waves import room_modes
 from jolly_parlor.acoustics.turning import turned
@@ -68,25 +73,37 @@ class TurnedField:
         """Of the turned room."""
         return room_modes(turned(self._room), up_to_hz)
 
-    def absorbing(self, surface: str) -> "TurnedField":
+    def absorbing(self, surface: str) -> TurnedField:
         """The surface by its name before the turn."""
         return TurnedField(self._base.absorbing(surface), self._room)
 
-    def scaled(self, factor: float) -> "TurnedField":
+    def scaled(self, factor: float) -> TurnedField:
         """Every admittance multiplied."""
         return TurnedField(self._base.scaled(factor), self._room)
 
-    def near(self, room: Room, parameter: str) -> "TurnedField":
+    def near(self, room: Room, parameter: str) -> TurnedField:
         """Not offered. Raises ValueError."""
         raise ValueError("A fit is made in the room as surveyed, not in one turned.")
 
-    def thinned(self, step: int) -> "TurnedField":
+    def thinned(self, step: int) -> TurnedField:
         """On every step-th frequency."""
         return TurnedField(self._base.thinned(step), self._room)
 
-    def at_rows(self, rows: IntArray) -> "TurnedField":
+    def at_rows(self, rows: IntArray) -> TurnedField:
         """At some frequencies."""
         return TurnedField(self._base.at_rows(rows), self._room)
+
+    def scattered_by(self, plate: Plate) -> TurnedPlate:
+        """The plate as the base has it."""
+        low, size = np.array(plate.corner), np.zeros(3)
+        size[list(plate.along)] = plate.sizes
+        ends = self._back(np.array([low, low + size]))
+        corner, far = ends.min(axis=0), ends.max(axis=0)
+        axis = {0: 1, 1: 0, 2: 2}[plate.axis]
+        sizes = [float(far[a] - corner[a]) for a in range(3) if a != axis]
+        place = float(corner[0]), float(corner[1]), float(corner[2])
+        turned_plate = Plate(place, (sizes[0], sizes[1]), axis, plate.thickness)
+        return TurnedPlate(self._base.scattered_by(turned_plate), self._back, self._room.length)
 
     def expect(self, places: FloatArray) -> None:
         """As the base."""
@@ -100,3 +117,39 @@ class TurnedField:
         """Places (..., 3) as the base has them."""
         x, y, z = places[..., 0], places[..., 1], places[..., 2]
         return np.stack([y, self._room.length - x, z], axis=-1)
+
+
+class TurnedPlate:
+    """A `Scattering` seen after the turn. Its functions are the base's."""
+
+    def __init__(
+        self, base: Scattering, back: Callable[[FloatArray], FloatArray], length: float
+    ) -> None:
+        self._base, self._back, self._length = base, back, length
+
+    @property
+    def action(self) -> ComplexArray:
+        """(frequencies, functions, functions)."""
+        return self._base.action
+
+    def towards(self, places: FloatArray) -> ComplexArray:
+        """(places, frequencies, functions); across the plate is the same way or the other for
+        all of them, which is all one.
+        """
+        return self._base.towards(self._back(places))
+
+    def spread(
+        self, strengths: ComplexArray, height: float, xs: FloatArray, ys: FloatArray
+    ) -> ComplexArray:
+        """(frequencies, ys, xs)."""
+        seen = self._base.spread(strengths, height, ys, self._length - xs)
+        return np.asarray(np.swapaxes(seen, 1, 2))
+
+    def section(
+        self, strengths: ComplexArray, y: float, xs: FloatArray, zs: FloatArray
+    ) -> ComplexArray:
+        """(frequencies, zs, xs), place by place."""
+        x, z = np.meshgrid(xs, zs)
+        places = np.stack([x.ravel(), np.full(x.size, y), z.ravel()], axis=1)
+        heard = np.einsum("nfp,fp->fn", self.towards(places), strengths)
+        return np.asarray(heard.reshape(-1, *x.shape))

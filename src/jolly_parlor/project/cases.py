@@ -10,6 +10,7 @@ from typing import Any
 
 import numpy as np
 
+from jolly_parlor.acoustics.acoustic_centre import ahead_of_face
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.enclosure import Block, Enclosure
 from jolly_parlor.acoustics.enclosure_parts import thing_key, wall_key
@@ -23,13 +24,21 @@ from jolly_parlor.acoustics.plan import (
     polygon_problem,
     rectangle,
 )
+from jolly_parlor.acoustics.plate_in_box import BoxLines, PlateInBox
+from jolly_parlor.acoustics.plate_in_modes import PlateInModes, Remainders
+from jolly_parlor.acoustics.plates import Layer, Plate, solved
 from jolly_parlor.acoustics.prism_solver import PrismSolver
 from jolly_parlor.acoustics.surfaces import admittance_from_normal_incidence
+from jolly_parlor.inputs import regular_bytes
+from jolly_parlor.project.packing import check_json
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
 _SIDES = ("y=0", "x=Lx", "y=Ly", "x=0")
 """Of a box, in the order of its plan's walls."""
+_UPWARDS = 2
+_TOUCHES = 0.03
+_MOST_BYTES = 64_000_000
 _BOX_ORDER = (3, 1, 0, 2)
 """Those walls in the order of `BoxField`: x=0, x=Lx, y=0, y=Ly."""
 
@@ -57,12 +66,20 @@ class _Room:
     solids: tuple[tuple[Block, float], ...]
     softs: tuple[tuple[Block, float], ...]
     patches: tuple[tuple[Block, float], ...]
+    desks: tuple[Plate, ...] = ()
+
+    @property
+    def sizes(self) -> FloatArray:
+        """Of the box around it, metres."""
+        return np.array([*np.ptp(np.array(self.plan), axis=0), self.height])
 
 
 def compute_case(path: Path) -> CaseResult:
     """The field model's answer to a case file. Raises CaseRefused with one sentence."""
     try:
-        case = json.loads(path.read_text("utf-8"))
+        raw = regular_bytes(path, _MOST_BYTES)
+        check_json(raw)
+        case = json.loads(raw.decode("utf-8"))
     except OSError as error:
         reason = (error.strerror or "unreadable").lower()
         raise CaseRefused(
@@ -73,7 +90,7 @@ def compute_case(path: Path) -> CaseResult:
     try:
         room = _room(case)
         f = np.asarray(case["frequencies"], dtype=float)
-        sources, receivers = (_places(case[kind]) for kind in ("sources", "receivers"))
+        sources, receivers = _sources(case, room.desks), _places(case["receivers"])
         found = _transfers(room, f, float(case["speed_of_sound"]), sources, receivers)
         pressures = {
             (s["id"], r["id"]): found[at_r, at_s]
@@ -97,14 +114,33 @@ def _transfers(
     furnished = room.solids or room.softs or room.patches
     if is_rectangle(room.plan) and not furnished:
         beta = np.array([*room.walls[list(_BOX_ORDER)], room.floor, room.ceiling])
-        sizes = (*np.max(room.plan, axis=0), room.height)
-        box = BoxField(sizes, beta[:, None] * every, f, speed)
-        return np.array([[box.pressure(s, r) for s in sources] for r in receivers])
-    if is_rectilinear(room.plan) and not furnished:
+        box = BoxField(room.sizes, beta[:, None] * every, f, speed)
+        found = np.array([[box.pressure(s, r) for s in sources] for r in receivers])
+        lines = BoxLines(box, _UPWARDS)
+        plates: list[_Plate] = [PlateInBox(lines, desk) for desk in room.desks]
+    elif is_rectilinear(room.plan) and not furnished and not room.desks:
         walls = room.walls[:, None] * every
         floor, ceiling = room.floor * every, room.ceiling * every
         prism = PrismSolver(room.plan, room.height, walls, floor, ceiling, f, speed)
         return prism.transfers(sources, receivers)
+    else:
+        solver = _solver(room, f, speed)
+        found = solver.transfers(sources, receivers)
+        rest, low = Remainders(solver, room.sizes), np.zeros(3)
+        layers = [Layer(desk, low, room.sizes) for desk in room.desks]
+        plates = [PlateInModes(solver, rest, layer, solver.ends) for layer in layers]
+    for plate in plates:
+        here, there = plate.towards(receivers), plate.towards(sources)
+        jumps = np.einsum("fpq,sfq->sfp", solved(plate.action), there)
+        found = found + 4 * np.pi * np.einsum("rfp,sfp->rsf", here, jumps)
+    return found
+
+
+_Plate = PlateInBox | PlateInModes
+
+
+def _solver(room: _Room, f: FloatArray, speed: float) -> ModalSolver:
+    every = np.ones(f.size)
     solids, softs, patches = (
         tuple(block for block, _ in kind) for kind in (room.solids, room.softs, room.patches)
     )
@@ -114,7 +150,7 @@ def _transfers(
     admittances |= {b.name: beta * every for b, beta in (*room.solids, *room.patches)}
     losses = tuple(loss for _, loss in room.softs)
     basis = ModalBasis(enclosure, 2 * np.pi * float(f[-1]) / speed)
-    return ModalSolver(basis, admittances, losses, f, speed).transfers(sources, receivers)
+    return ModalSolver(basis, admittances, losses, f, speed)
 
 
 def _room(case: dict[str, Any]) -> _Room:
@@ -135,8 +171,13 @@ def _room(case: dict[str, Any]) -> _Room:
             )
         )
     floor, ceiling = (_alpha(surfaces[name]) for name in ("floor", "ceiling"))
-    solids, softs = [], []
+    solids, softs, desks = [], [], []
     for number, thing in enumerate(case.get("things", [])):
+        if thing.get("role") == "cabinet":
+            continue  # heard from its acoustic centre; see _sources
+        if thing.get("role") == "desk":
+            desks.append(_plate(thing))
+            continue
         low = np.asarray(thing["corner"], dtype=float)
         block = _block(thing_key(number), low, low + np.asarray(thing["size"], dtype=float))
         if thing["kind"] == "solid":
@@ -153,8 +194,58 @@ def _room(case: dict[str, Any]) -> _Room:
     )
     beta = np.array([_beta(alpha) for alpha in walls])
     return _Room(
-        plan, height, beta, _beta(floor), _beta(ceiling), tuple(solids), tuple(softs), patches
+        plan,
+        height,
+        beta,
+        _beta(floor),
+        _beta(ceiling),
+        tuple(solids),
+        tuple(softs),
+        patches,
+        tuple(desks),
     )
+
+
+def _plate(desk: dict[str, Any]) -> Plate:
+    """A desk top: a plate through the middle of its slab."""
+    low, size = (np.asarray(desk[key], dtype=float) for key in ("corner", "size"))
+    return Plate(
+        (*map(float, low[:2]), float(low[2] + size[2] / 2)),
+        (float(size[0]), float(size[1])),
+        _UPWARDS,
+        float(size[2]),
+    )
+
+
+def _sources(case: dict[str, Any], desks: tuple[Plate, ...]) -> FloatArray:
+    """Where each source radiates from, (sources, 3): a driver ahead of its cabinet's face."""
+    cabinets = {
+        thing.get("source"): thing
+        for thing in case.get("things", [])
+        if thing.get("role") == "cabinet"
+    }
+    found = []
+    for source in case["sources"]:
+        if "driver" not in source:
+            found.append(_places([source])[0])
+            continue
+        driver, cabinet = source["driver"], cabinets.get(source["id"])
+        centre, normal = (np.asarray(driver[key], dtype=float) for key in ("centre", "normal"))
+        if cabinet is None:
+            raise Refused(tr("the driver {id} has no cabinet.", id=source["id"]))
+        low, size = (np.asarray(cabinet[key], dtype=float) for key in ("corner", "size"))
+        across = [float(length) for length, way in zip(size, normal, strict=True) if abs(way) < 0.5]
+        if len(across) != 2:
+            raise Refused(tr("the driver {id} must look along an axis.", id=source["id"]))
+        stands = _stands(low, desks)
+        found.append(centre + normal * ahead_of_face(across[0], across[1], stands))
+    return np.array(found)
+
+
+def _stands(low: FloatArray, desks: tuple[Plate, ...]) -> bool:
+    """Whether a cabinet stands on the floor or on a desk."""
+    tops = [0.0, *(desk.at + desk.thickness / 2 for desk in desks)]
+    return any(-_TOUCHES <= low[2] - top <= _TOUCHES for top in tops)
 
 
 def _outline(room: dict[str, Any]) -> tuple[Polygon, float]:

@@ -1,0 +1,174 @@
+"""The field of a room with thin plates in it that move with an arrangement: desk top, chair.
+
+With g what a plate's functions take of each place and T what answers them with a jump,
+
+    p(s, r) = p_room(s, r) + 4 pi g(r)^T T g(s),
+
+the same whichever end is the source. Plates do not hear what others scatter: the second bounce
+between a desk and the back of a chair is left out.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from threading import RLock
+
+import numpy as np
+from cachetools import LRUCache
+
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
+from jolly_parlor.acoustics.fields import RoomField
+from jolly_parlor.acoustics.modes import Mode, Modes
+from jolly_parlor.acoustics.plates import Plate, Scattering, solved
+from jolly_parlor.acoustics.room import Room
+
+_HEARD = 4000
+"""Places whose part in each plate is kept, some 10 kB each."""
+_DECIMALS = 4
+
+
+class _Answer:
+    """One plate in one field."""
+
+    def __init__(self, scattering: Scattering) -> None:
+        self._scattering, self._turned = scattering, solved(scattering.action)
+        self._known: LRUCache[bytes, ComplexArray] = LRUCache(_HEARD)
+        self._lock = RLock()
+
+    def between(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        """What it adds, (pairs, frequencies)."""
+        there, here = self._heard(sources), self._heard(receivers)
+        jumps = np.einsum("fpq,nfq->nfp", self._turned, there)
+        return np.asarray(4 * np.pi * np.einsum("nfp,nfp->nf", here, jumps))
+
+    def jumps(self, source: FloatArray) -> ComplexArray:
+        """Strengths of its functions for one source, (frequencies, functions)."""
+        there = self._heard(source[None, :])[0]
+        return np.asarray(4 * np.pi * np.einsum("fpq,fq->fp", self._turned, there))
+
+    def _heard(self, places: FloatArray) -> ComplexArray:
+        rounded = np.round(places, _DECIMALS)
+        every, which = np.unique(rounded, axis=0, return_inverse=True)
+        keys = [place.tobytes() for place in every]
+        with self._lock:
+            found = {key: known for key in keys if (known := self._known.get(key)) is not None}
+        if new := [n for n, key in enumerate(keys) if key not in found]:
+            made = self._scattering.towards(every[new])
+            found |= {keys[n]: one for n, one in zip(new, made, strict=True)}
+            with self._lock:
+                self._known.update({keys[n]: found[keys[n]] for n in new})
+        return np.array([found[key] for key in keys])[which.ravel()]
+
+    @property
+    def scattering(self) -> Scattering:
+        """The plate in the field."""
+        return self._scattering
+
+
+class PlatedField:
+    """A RoomField with plates in it."""
+
+    def __init__(self, base: RoomField, plates: Sequence[Plate]) -> None:
+        self.base, self.plates = base, tuple(plates)
+        self.frequencies_hz, self.speed_of_sound = base.frequencies_hz, base.speed_of_sound
+        self._made: list[_Answer] | None = None
+        self._lock = RLock()
+
+    @property
+    def _answers(self) -> list[_Answer]:
+        with self._lock:
+            if self._made is None:
+                self._made = [_Answer(self.base.scattered_by(plate)) for plate in self.plates]
+            return self._made
+
+    @property
+    def parameters(self) -> tuple[str, ...]:
+        """As the base."""
+        return self.base.parameters
+
+    @property
+    def seconds_per_pair(self) -> float:
+        """As the base, about."""
+        return self.base.seconds_per_pair
+
+    def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """One pair, (frequencies,)."""
+        return self._with_plates(self.base.transfer(source, receiver), source, receiver)
+
+    def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        """One pair, (frequencies,)."""
+        return self._with_plates(self.base.exact(source, receiver), source, receiver)
+
+    def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        """Many pairs, (pairs, frequencies)."""
+        found = self.base.transfers(sources, receivers)
+        for answer in self._answers:
+            found = found + answer.between(sources, receivers)
+        return found
+
+    def spread(
+        self, source: FloatArray, height: float, xs: FloatArray, ys: FloatArray
+    ) -> ComplexArray:
+        """(frequencies, ys, xs)."""
+        found = self.base.spread(source, height, xs, ys)
+        for answer in self._answers:
+            found = found + answer.scattering.spread(answer.jumps(source), height, xs, ys)
+        return found
+
+    def section(self, source: FloatArray, y: float, xs: FloatArray, zs: FloatArray) -> ComplexArray:
+        """(frequencies, zs, xs)."""
+        found = self.base.section(source, y, xs, zs)
+        for answer in self._answers:
+            found = found + answer.scattering.section(answer.jumps(source), y, xs, zs)
+        return found
+
+    def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
+        """No separable form."""
+        return
+
+    def modes(self, up_to_hz: float) -> Modes:
+        """Of the room without plates."""
+        return self.base.modes(up_to_hz)
+
+    def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> ComplexArray | None:
+        """As in the room without plates, which change little below their own size."""
+        return self.base.of_mode(mode, source, receiver)
+
+    def absorbing(self, surface: str) -> PlatedField:
+        """One surface absorbing."""
+        return PlatedField(self.base.absorbing(surface), self.plates)
+
+    def scaled(self, factor: float) -> PlatedField:
+        """Every admittance multiplied."""
+        return PlatedField(self.base.scaled(factor), self.plates)
+
+    def near(self, room: Room, parameter: str) -> PlatedField:
+        """A room a little different, the plates in it."""
+        return PlatedField(self.base.near(room, parameter), self.plates)
+
+    def thinned(self, step: int) -> PlatedField:
+        """On every step-th frequency."""
+        return PlatedField(self.base.thinned(step), self.plates)
+
+    def at_rows(self, rows: IntArray) -> PlatedField:
+        """At some frequencies."""
+        return PlatedField(self.base.at_rows(rows), self.plates)
+
+    def scattered_by(self, plate: Plate) -> Scattering:
+        """One more plate: of the room without the others."""
+        return self.base.scattered_by(plate)
+
+    def expect(self, places: FloatArray) -> None:
+        """As the base."""
+        self.base.expect(places)
+
+    def prepare(self) -> bool:
+        """As the base."""
+        return self.base.prepare()
+
+    def _with_plates(
+        self, found: ComplexArray, source: FloatArray, receiver: FloatArray
+    ) -> ComplexArray:
+        for answer in self._answers:
+            found = found + answer.between(source[None, :], receiver[None, :])[0]
+        return found
