@@ -131,7 +131,11 @@ def one_room(rng: np.random.Generator, told: Found, searching: bool) -> None:
         heard = truth.heard(misplaced(a.seats["seat"], rng).array(), list(stands.values()))
         for side, at in stands.items():
             level = smoothed_level(with_error(HZ, heard[at], rng))
-            takes.append(Evidence(f"{side} {name}", placing_of(a, "seat", (side,)), level, True))
+            takes.append(
+                Evidence(
+                    f"{side} {name}", placing_of(survey, gear, a, "seat", (side,)), level, True
+                )
+            )
     begun = time.perf_counter()
     fit = fit_room(survey, gear, takes)
     told.seconds.append(time.perf_counter() - begun)
@@ -235,7 +239,9 @@ def studio_errors(seed: int, told: Found) -> None:
         return smoothed_level(measure(studio, settings, side, stage, studio.calibration()).response)
 
     takes = [
-        Evidence(f"{side} {name}", placing_of(a, "seat", (side,)), taken(a, side), True)
+        Evidence(
+            f"{side} {name}", placing_of(survey, gear, a, "seat", (side,)), taken(a, side), True
+        )
         for name, a in list(rules.items())[:2]
         for side in ("left", "right")
     ]
@@ -243,7 +249,7 @@ def studio_errors(seed: int, told: Found) -> None:
     held = [every[int(i)] for i in rng.choice(len(every), 4, False)]
     level = np.array([taken(a, "left") for a in held])
     exact = [
-        Evidence("", placing_of(a, "seat", ("left",)), row)
+        Evidence("", placing_of(survey, gear, a, "seat", ("left",)), row)
         for a, row in zip(held, level, strict=True)
     ]
     for room, errors in ((survey, told.before), (fit.room, told.after)):

@@ -154,7 +154,14 @@ def takes_of(
         heard = truth.heard(misplaced(a.seats["seat"], rng), list(stands.values()))
         for side, at in stands.items():
             level = smoothed_level(with_error(HZ, heard[at], rng))
-            found.append(Evidence(f"{side} {a.name}", placing_of(a, "seat", (side,)), level, True))
+            found.append(
+                Evidence(
+                    f"{side} {a.name}",
+                    placing_of(truth.room.survey, truth.room.gear, a, "seat", (side,)),
+                    level,
+                    True,
+                )
+            )
     return found
 
 

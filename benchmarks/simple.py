@@ -14,8 +14,10 @@ PLACE_METRES, LEVEL_DB = 0.01, 0.5
 
 
 def pair(low_corner_hz: float, slope: Slope = 24, ear: float = 1.2) -> Gear:
-    """Small monitors."""
-    model = Model("pair", "m", 0.2, 0.25, 0.33, low_corner_hz, slope, 0.2)
+    """Small monitors that radiate from points at their faces, as in these benchmarks' truths."""
+    model = Model(
+        "pair", "m", 0.2, 0.25, 0.33, low_corner_hz, slope, 0.2, acoustic_centre_ahead=0.0
+    )
     both = (Loudspeaker("left", "left", "pair"), Loudspeaker("right", "right", "pair"))
     return Gear((model,), both, (Seat("seat", ear),))
 

@@ -1,9 +1,10 @@
 """Make the demo: invented measurements of The Kiln Room, and examples/kiln-room.parlor from them.
 
-The measurements come from a solver that is not the forecast: image sources to high order in the
-time domain, with angle-independent reflection per surface and octave band (Allen & Berkley 1979),
-so that measured and forecast differ as they do in life. Everything is placed with +-1 cm of error,
-the microphone has a little ripple, and there is noise. Seeded: the same files every time.
+The measurements come from two solvers that are not the forecast: up to 200 Hz finite volumes, with
+the cabinets as bodies, their drivers in their faces and the desk (`studio.voxels`); above 300 Hz
+image sources to high order, with angle-independent reflection per surface and octave band (Allen &
+Berkley 1979). So measured and forecast differ as they do in life. Everything is placed with +-1 cm
+of error, the microphone has a little ripple, and there is noise. Seeded: the same files every time.
 
 Run from the repository: `.venv/bin/python scripts/make_demo.py`.
 """
@@ -20,8 +21,11 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import read_survey, write_project
 from jolly_parlor.project.history import Project
+from jolly_parlor.project.staging import stage_of
 from jolly_parlor.project.take_edits import add_take
 from jolly_parlor.signals.reading import read_response
+from jolly_parlor.studio.hidden_room import heard_among
+from jolly_parlor.studio.voxels import VoxelRoom
 
 EXAMPLES = Path(__file__).resolve().parent.parent / "examples"
 TAKES = EXAMPLES / "kiln-room-takes"
@@ -31,6 +35,9 @@ LONGEST_PATH = 300.0  # metres, 0.87 s: the room has died away by then
 BANDS_HZ = np.array([63.0, 125.0, 250.0, 500.0, 1000.0, 2000.0, 4000.0])
 SENSITIVITY_DB = 72.0  # SPL of one monitor at 1 m
 CENTIMETRE = 0.01
+CELL, SECONDS = 0.06, 1.2
+WAVES_HZ = np.arange(2.0, 320.0, 0.4)
+JOIN_HZ = (200.0, 300.0)
 
 
 @dataclass(frozen=True)
@@ -101,9 +108,17 @@ def corner(f: np.ndarray, hz: float, order: int, kind: str) -> np.ndarray:
     return signal.freqs(b, a, 2 * np.pi * np.maximum(f, 0.1))[1]
 
 
-def misplaced(point: Point, rng: np.random.Generator) -> np.ndarray:
+def misplaced(point: Point, rng: np.random.Generator) -> Point:
     """Where a person with a tape puts it: within about a centimetre."""
-    return point.array() + rng.normal(0.0, CENTIMETRE / 2, 3)
+    return Point(*(float(v) for v in point.array() + rng.normal(0.0, CENTIMETRE / 2, 3)))
+
+
+def joined(f: np.ndarray, waves: np.ndarray, imaged: np.ndarray) -> np.ndarray:
+    """Waves at WAVES_HZ below, what images say at f above."""
+    low = np.interp(f, WAVES_HZ, waves.real) + 1j * np.interp(f, WAVES_HZ, waves.imag)
+    share = np.clip((f - JOIN_HZ[0]) / (JOIN_HZ[1] - JOIN_HZ[0]), 0, 1)
+    above = 0.5 - 0.5 * np.cos(np.pi * share)
+    return (1 - above) * low + above * imaged
 
 
 def measurements(document: Document, rng: np.random.Generator) -> dict[str, np.ndarray]:
@@ -121,16 +136,18 @@ def measurements(document: Document, rng: np.random.Generator) -> dict[str, np.n
     sub = sub * corner(f, 400.0, 2, "lowpass")
     gain = 10 ** (SENSITIVITY_DB / 20)
     found = {}
+    cubes = VoxelRoom(true_room, CELL, SECONDS)
+    box_of = {"left": monitor * gain, "right": monitor * gain * 1.02, name: sub * gain}
     for a in document.arrangements:
-        left, right = misplaced(a.left, rng), misplaced(a.right, rng)
-        low = misplaced(a.places[name], rng)
         for seat, point in a.seats.items():
+            stage = stage_of(document, a, seat)
+            stands = {n: s.moved(misplaced(s.place, rng)) for n, s in stage.sources.items()}
             ear = misplaced(point, rng)
-            h = {
-                "left": transfer(true_room, lattice, left, ear) * monitor * gain,
-                "right": transfer(true_room, lattice, right, ear) * monitor * gain * 1.02,
-                name: transfer(true_room, lattice, low, ear) * sub * gain,
-            }
+            rows = heard_among(cubes, ear, list(stands.values()), stage.plates, WAVES_HZ)
+            h = {}
+            for (n, source), waves in zip(stands.items(), rows, strict=True):
+                imaged = transfer(true_room, lattice, source.place.array(), ear.array())
+                h[n] = joined(f, waves, imaged) * box_of[n]
             h["both"] = h["left"] + h["right"]
             for source, spectrum in h.items():
                 found[f"{stem(a)}_{source}_{seat}"] = heard(f, spectrum, rng)

@@ -33,7 +33,8 @@ def heard_once(folder: Path) -> Callable[..., FloatArray]:
     def rendered(
         studio: SimulatedStudio, name: str, source: StagedSource, stage: Stage
     ) -> FloatArray:
-        asked = (studio._survey, studio.seed, name, source, stage.microphone, stage.desk)
+        stands = tuple(stage.sources.items()), stage.plates, stage.desk
+        asked = (studio._survey, studio.seed, name, source, stage.microphone, *stands)
         kept = folder / f"{hashlib.sha256(repr(asked).encode()).hexdigest()}.npy"
         if kept.exists():
             return np.asarray(np.load(kept))

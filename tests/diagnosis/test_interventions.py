@@ -27,6 +27,7 @@ from jolly_parlor.diagnosis.moves import experiments
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
+from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
@@ -139,7 +140,8 @@ def measured(solver: VoxelRoom, here: Listening) -> Deviation:
     """What would be measured: the sum of what plays, through the monitors' own low end."""
     f = np.arange(18.0, 330.0, 0.5)
     ear = here.arrangement.seats[here.seat].array()
-    places = np.array([here.arrangement.places[n].array() for n in here.mix.loudspeakers])
+    sources = all_heard_from(ROOM, GEAR, here.arrangement, here.mix.loudspeakers)
+    places = np.array([place.array() for place in sources.values()])
     heard = solver.transfers(ear, places, f).sum(axis=0) * high_pass(f, 30.0, 4)
     return deviation(Response(f, 20 * np.log10(np.abs(heard))), 30.0)
 

@@ -230,7 +230,10 @@ def test_figures_of_the_same_arrangement_twice_cannot_be_told_apart(fitted: Fit)
     a = _triangle("a", 0.6, 2.4)
     b = _triangle("b", 1.5, 3.6)
     told = figures(
-        believe(fitted, [placing_of(x, "seat", ("left", "right")) for x in (a, a, b)]), JUDGED
+        believe(
+            fitted, [placing_of(SURVEY, GEAR, x, "seat", ("left", "right")) for x in (a, a, b)]
+        ),
+        JUDGED,
     )
     assert told.gap_sigma_db(0, 1) == pytest.approx(0.0, abs=1e-9)
     assert told.better(0, 2) == pytest.approx(1 - told.better(2, 0))

@@ -41,9 +41,10 @@ def _figure(quick: Forecaster, of: Listening, smoothed: bool) -> float:
 def test_the_forecast_is_the_fields_own(kiln: Document, rigid: Forecaster) -> None:
     a = kiln.arrangements[0]
     heard = rigid.at_seat(a, "desk")
-    own = rigid.field.transfer(a.left.array(), a.seats["desk"].array())
+    left, field = rigid.heard_from(a)["left"].array(), rigid.field_of(a)
+    own = field.transfer(left, a.seats["desk"].array())
     assert np.allclose(heard.sources["left"], own * rigid.drive_of("left"))
-    back = rigid.field.transfer(a.seats["desk"].array(), a.left.array())
+    back = field.transfer(a.seats["desk"].array(), left)
     assert np.allclose(own, back), "reciprocity"
 
 
@@ -56,7 +57,8 @@ def test_maps_and_strips_agree_with_forecasts_one_by_one(kiln: Document, rigid: 
         ear = Point(float(seats.xs[column]), float(seats.ys[row]), seats.height)
         there = listening(a.moved(a.items[2], ear))
         from_map = float(seats.figures_db[row, column])
-        assert from_map == pytest.approx(_figure(quick, there, False), abs=0.02)
+        # Cabinets turn to a seat that moves; on the map somebody else sits down there.
+        assert from_map == pytest.approx(_figure(quick, there, False), abs=0.06)
     assert np.isfinite(sources.figures_db).sum() > 100
     slid = strip(rigid, here, LEFT, "y")
     calm = a.mirrored_move(LEFT, Point(a.left.x, slid.calmest, a.left.z), kiln.room)

@@ -73,7 +73,7 @@ def test_a_softer_room_is_more_even(kiln: Document) -> None:
     from jolly_parlor.acoustics.room import Surface
     from jolly_parlor.placement.evenness import evenness
 
-    soft = {name: Surface("own", (0.6,) * 7) for name in kiln.room.surfaces}
+    soft = {name: Surface("own", (0.9,) * 7) for name in kiln.room.surfaces}
     a = kiln.arrangements[0]
     values = [
         evenness(Forecaster(room, kiln.gear).at_seat(a, "desk").deviation(BOTH)).value_db

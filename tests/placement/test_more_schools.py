@@ -113,6 +113,8 @@ def test_turning_changes_no_sound(kiln: Document) -> None:
 
 
 def test_turning_the_document_keeps_takes_and_forecast(demo: Document) -> None:
+    # A desk is drawn facing the new front, which turns its top.
+    demo = replace(demo, gear=replace(demo.gear, desk=None))
     turned_demo = turn_room(demo)
     a, b = demo.arrangements[0], turned_demo.arrangements[0]
     assert turned_demo.take_of(b, "both", "desk") is not None

@@ -27,7 +27,7 @@ from jolly_parlor.project.files import (
     save_document,
 )
 from jolly_parlor.project.history import Project
-from jolly_parlor.project.schema import project_schema, survey_schema
+from jolly_parlor.project.schema import PROJECT_VERSION, project_schema, survey_schema
 from places import EXAMPLES, ROOT
 
 
@@ -121,7 +121,7 @@ def _rewritten(path: Path, change: object) -> None:
 @pytest.mark.parametrize(
     ("change", "why"),
     [
-        (lambda p: p.update(schema_version=6), "written by a newer Jolly Parlor"),
+        (lambda p: p.update(schema_version=PROJECT_VERSION + 1), "written by a newer Jolly Parlor"),
         (lambda p: p.pop("schema_version"), "does not say its schema_version"),
         (lambda p: p["room"].update(height=-1), "room → height"),
         (lambda p: p["room"].update(colour="red"), "room → colour"),

@@ -59,13 +59,15 @@ def test_the_fitted_document_has_the_fits_room_and_corners(demo: Document, fitte
 
 def test_with_the_subwoofer_the_prediction_is_the_forecasts(demo: Document, fitted: Fit) -> None:
     learnt, a = as_fitted(demo, fitted), demo.arrangements[0]
-    believed = believe(fitted, [placing_of_mix(listening(a, "desk", BOTH_SUB))])
+    believed = believe(
+        fitted, [placing_of_mix(demo.room, demo.gear, listening(a, "desk", BOTH_SUB))]
+    )
     forecast = Forecaster(learnt.room, learnt.gear).at_seat(a, "desk").deviation(BOTH_SUB)
     gap = np.interp(FIT_HZ, forecast.frequencies_hz, forecast.deviation_db) - believed.level_db[0]
     gap = (gap - np.median(gap))[FIT_HZ > 30]
     # The fit knows each source's level and corner by itself; the forecast takes the mean of both.
     assert np.median(np.abs(gap)) < 0.3
-    alone = believe(fitted, [placing_of(a, "desk", ("left", "right"))])
+    alone = believe(fitted, [placing_of(demo.room, demo.gear, a, "desk", ("left", "right"))])
     # No take has heard the sub: its level is as unsure as its prior.
     low = FIT_HZ < 60
     assert np.median(believed.sigma_db[0, low]) > np.median(alone.sigma_db[0, low])

@@ -187,7 +187,9 @@ def test_walls_and_things_called_otherwise_put_no_take_in_doubt(tmp_path: Path) 
     assert not set_room(document, replace(room, openings=swings)).doubtful_takes()
 
 
-@pytest.mark.parametrize("name", ["kiln-room-v3.parlor", "kiln-room-v4.parlor"])
+@pytest.mark.parametrize(
+    "name", ["kiln-room-v3.parlor", "kiln-room-v4.parlor", "kiln-room-v5.parlor"]
+)
 def test_takes_of_earlier_versions_hold_as_they_held(name: str, tmp_path: Path) -> None:
     """Their fingerprints knew names."""
     place = tmp_path / name

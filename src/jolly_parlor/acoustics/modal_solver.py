@@ -54,6 +54,8 @@ class ModalBasis:
     ) -> None:
         """known: eigenvalues and shapes of the same enclosure, worked out before."""
         self.enclosure = enclosure
+        self.modes_to = MODE_LIMIT * highest_wavenumber
+        """The wavenumber up to which modes are kept, per metre."""
         self._statics: LRUCache[bytes, tuple[FloatArray, FloatArray]] = LRUCache(_STATICS)
         self._lock = Lock()
         grid = enclosure.grid
@@ -68,11 +70,11 @@ class ModalBasis:
         if known is not None:
             self.eigenvalues, self.shapes = known
             return
-        limit = (MODE_LIMIT * highest_wavenumber) ** 2
+        limit = self.modes_to**2
         if (plain := prism_modes(grid, limit)) is not None:
             self.eigenvalues, self.shapes = plain
             return
-        count = min(_mode_count(enclosure, MODE_LIMIT * highest_wavenumber), grid.unknowns // 3)
+        count = min(_mode_count(enclosure, self.modes_to), grid.unknowns // 3)
         self.eigenvalues, self.shapes = lowest_modes(
             grid.stiffness, grid.mass, self.lu, count, lambda part: progress(0.1 + 0.85 * part)
         )

@@ -22,7 +22,7 @@ import scipy
 from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.modal_solver import MODE_LIMIT, End, ModalSolver
+from jolly_parlor.acoustics.modal_solver import End, ModalSolver
 from jolly_parlor.acoustics.plates import Layer, Plate
 
 if TYPE_CHECKING:
@@ -38,7 +38,7 @@ class Remainders:
 
     def __init__(self, solver: ModalSolver, sizes: FloatArray) -> None:
         self.sizes, self._solver = sizes, solver
-        self._kept = MODE_LIMIT * float(solver.wavenumbers[-1])
+        self._kept = solver.basis.modes_to
         self._known: LRUCache[tuple[int, float], FloatArray] = LRUCache(_LINES)
 
     def pairs(self, axis: int) -> tuple[FloatArray, FloatArray]:

@@ -14,16 +14,17 @@ from collections.abc import Sequence
 from threading import RLock
 
 import numpy as np
-from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.fields import RoomField
+from jolly_parlor.acoustics.kept import Kept, Together
 from jolly_parlor.acoustics.modes import Mode, Modes
 from jolly_parlor.acoustics.plates import Plate, Scattering, solved
 from jolly_parlor.acoustics.room import Room
 
-_HEARD = 4000
-"""Places whose part in each plate is kept, some 10 kB each."""
+PLATES = Together(60_000_000)
+"""What is known of places by all plates together, some 10 kB a place."""
+_HEARD_BYTES = 24_000_000
 _DECIMALS = 4
 
 
@@ -32,8 +33,7 @@ class _Answer:
 
     def __init__(self, scattering: Scattering) -> None:
         self._scattering, self._turned = scattering, solved(scattering.action)
-        self._known: LRUCache[bytes, ComplexArray] = LRUCache(_HEARD)
-        self._lock = RLock()
+        self._known: Kept[bytes] = Kept(_HEARD_BYTES, PLATES)
 
     def between(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """What it adds, (pairs, frequencies)."""
@@ -49,15 +49,12 @@ class _Answer:
     def _heard(self, places: FloatArray) -> ComplexArray:
         rounded = np.round(places, _DECIMALS)
         every, which = np.unique(rounded, axis=0, return_inverse=True)
-        keys = [place.tobytes() for place in every]
-        with self._lock:
-            found = {key: known for key in keys if (known := self._known.get(key)) is not None}
-        if new := [n for n, key in enumerate(keys) if key not in found]:
-            made = self._scattering.towards(every[new])
-            found |= {keys[n]: one for n, one in zip(new, made, strict=True)}
-            with self._lock:
-                self._known.update({keys[n]: found[keys[n]] for n in new})
-        return np.array([found[key] for key in keys])[which.ravel()]
+        found = [self._known.of(place.tobytes(), self._towards) for place in every]
+        return np.asarray(np.array(found)[which.ravel()])
+
+    def _towards(self, place: bytes) -> ComplexArray:
+        found: ComplexArray = self._scattering.towards(np.frombuffer(place)[None, :])[0]
+        return found
 
     @property
     def scattering(self) -> Scattering:
@@ -101,9 +98,14 @@ class PlatedField:
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs, (pairs, frequencies)."""
-        found = self.base.transfers(sources, receivers)
+        return self.base.transfers(sources, receivers) + self.added(sources, receivers)
+
+    def added(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        """What the plates add to many pairs, (pairs, frequencies)."""
+        self.base.expect(np.concatenate([sources, receivers]))
+        found = np.zeros((len(sources), self.frequencies_hz.size), dtype=np.complex128)
         for answer in self._answers:
-            found = found + answer.between(sources, receivers)
+            found += answer.between(sources, receivers)
         return found
 
     def spread(

@@ -157,7 +157,7 @@ def band(listening: Listening, fit: Fit, models: Models) -> FloatArray:
     """How far the forecast may be off, either side, dB at FIT_HZ."""
     from jolly_parlor.fitting.posterior import BAND_SIGMAS, believe, placing_of_mix
 
-    found = believe(fit, [placing_of_mix(listening)])
+    found = believe(fit, [placing_of_mix(fit.surveyed, fit.gear, listening)])
     return np.asarray(BAND_SIGMAS * found.sigma_db[0])
 
 

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import partial
 
 import numpy as np
 
@@ -18,6 +19,7 @@ from jolly_parlor.audition.transfers import (
 )
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mixes import Listening, Mix, factors
+from jolly_parlor.placement.radiating import all_heard_from, plates_of
 from jolly_parlor.signals.impulse import ImpulseResponse
 
 _MOST_LIFT_DB = 12.0
@@ -112,12 +114,15 @@ class Renderer:
         through_low = factors(mix, chains, t.low_hz)
         through_high = factors(mix, chains, np.maximum(t.high_hz, 1.0))
         found = []
-        for hertz, ask, through in (
-            (t.low_hz, t.low, through_low),
-            (t.high_hz, t.high, through_high),
+        a, plates = listening.arrangement, plates_of(self.gear, listening.arrangement)
+        ask_low = partial(t.low, plates=plates)
+        radiating = all_heard_from(t.room, self.gear, a, mix.loudspeakers)
+        for hertz, ask, through, places in (
+            (t.low_hz, ask_low, through_low, radiating),
+            (t.high_hz, t.high, through_high, listening.playing),  # treble starts at the face
         ):
             total: ComplexArray | float = 0.0
-            for name, place in listening.playing.items():
+            for name, place in places.items():
                 box = self.gear.model_of(name).low_end(np.maximum(hertz, 1.0))
                 factor = through[name]
                 fed = box if factor is None else box * factor

@@ -12,6 +12,7 @@ from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
+from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.early_images import (
@@ -26,6 +27,8 @@ from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.head import Sphere, ear_directions, ear_points
 from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plated_field import PlatedField
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import GRID_HZ
 
@@ -85,7 +88,8 @@ class Transfers:
         self._imaged = np.flatnonzero(f < FADE_REFLECTIONS_HZ[1])
         self._field: RoomField | None = None
         self._images: Images | SeenImages | None = None
-        self._low: Kept[tuple[Point, Point]] = Kept(_MOST_LOW_BYTES)
+        self._plated: LRUCache[tuple[Plate, ...], PlatedField] = LRUCache(4)
+        self._low: Kept[tuple[Point, Point, tuple[Plate, ...]]] = Kept(_MOST_LOW_BYTES)
         self._high: Kept[tuple[Point, Point, bool]] = Kept(_MOST_HIGH_BYTES)
 
     def expect(self, heads: Sequence[Point], reception: Reception) -> None:
@@ -94,10 +98,14 @@ class Transfers:
         if points:
             self._modal.expect(np.array([p.array() for p in points]))
 
-    def low(self, source: Point, head: Point, reception: Reception) -> ComplexArray:
-        """The room's field at `low_hz`. Raises Refused for places it cannot compute."""
+    def low(
+        self, source: Point, head: Point, reception: Reception, plates: tuple[Plate, ...] = ()
+    ) -> ComplexArray:
+        """The room's field at `low_hz`, with plates in it. Raises Refused for places it cannot
+        compute.
+        """
         points = reception.points(head, self.room)
-        return np.array([self._low.of((source, p), self._worked_out) for p in points])
+        return np.array([self._low.of((source, p, plates), self._worked_out) for p in points])
 
     def high(self, source: Point, head: Point, reception: Reception) -> ComplexArray:
         """Images and direct sound at `high_hz`. Raises Refused as `low`."""
@@ -111,9 +119,12 @@ class Transfers:
             self._field = room_field(self.room, self.low_hz, modes_to_hz=top, spare=True)
         return self._field
 
-    def _worked_out(self, pair: tuple[Point, Point]) -> ComplexArray:
-        source, point = pair
-        return self._modal.transfer(source.array(), point.array())
+    def _worked_out(self, asked: tuple[Point, Point, tuple[Plate, ...]]) -> ComplexArray:
+        source, point, plates = asked
+        if plates and plates not in self._plated:
+            self._plated[plates] = PlatedField(self._modal, plates)
+        field = self._plated[plates] if plates else self._modal
+        return field.transfer(source.array(), point.array())
 
     def _arrivals(self, asked: tuple[Point, Point, bool]) -> ComplexArray:
         source, head, ears = asked

@@ -21,6 +21,7 @@ from jolly_parlor.placement.forecast import Forecast, Forecaster
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening, judged_band
+from jolly_parlor.placement.radiating import plates_of
 from jolly_parlor.signals.response import Response
 from jolly_parlor.words import tr
 
@@ -68,11 +69,12 @@ def without_mode(forecaster: Forecaster, listening: Listening, mode: Mode) -> De
     field cannot tell it apart.
     """
     ear, sources = listening.ear, {}
-    for name, place in listening.playing.items():
+    plates = plates_of(forecaster.gear, listening.arrangement)
+    for name, place in forecaster.playing(listening).items():
         part = forecaster.field.of_mode(mode, place.array(), ear.array())
         if part is None:
             return None
-        whole = forecaster.transfer(place, ear)
+        whole = forecaster.transfer(place, ear, plates)
         sources[name] = (whole - part) * forecaster.drive_of(name)
     return _heard(forecaster, listening, sources).deviation(listening.mix)
 
@@ -126,13 +128,14 @@ def _carried_by(forecaster: Forecaster, listening: Listening, mode: Mode, featur
     """Whether the mode brings a good part of what is heard at the feature's frequency."""
     at = int(np.argmin(np.abs(forecaster.frequencies_hz - feature.frequency_hz)))
     whole = part = 0j
-    for name, place in listening.playing.items():
+    plates = plates_of(forecaster.gear, listening.arrangement)
+    for name, place in forecaster.playing(listening).items():
         of_mode = forecaster.field.of_mode(mode, place.array(), listening.ear.array())
         if of_mode is None:
             return False
         drive = forecaster.drive_of(name)[at]
         part += of_mode[at] * drive
-        whole += forecaster.transfer(place, listening.ear)[at] * drive
+        whole += forecaster.transfer(place, listening.ear, plates)[at] * drive
     return abs(part) >= _CARRIES * abs(whole)
 
 

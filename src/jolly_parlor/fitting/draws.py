@@ -77,8 +77,10 @@ def drawn_search(fit: Fit, arrangements: Sequence[Arrangement], gear: Gear) -> D
     placings = []
     for a in arrangements:
         listening = Listening(a, seat, mix)
-        placings.append(placing_of_mix(listening))
-        placings += [placing_of_mix(listening, (side, *subs)) for side in PAIR]
+        placings.append(placing_of_mix(fit.surveyed, fit.gear, listening))
+        placings += [
+            placing_of_mix(fit.surveyed, fit.gear, listening, (side, *subs)) for side in PAIR
+        ]
 
     def figures(level_db: FloatArray) -> FloatArray:
         whole, left, right = level_db[..., 0::3, :], level_db[..., 1::3, :], level_db[..., 2::3, :]
@@ -94,7 +96,9 @@ def drawn_evenness(
     fit: Fit, arrangements: Sequence[Arrangement], seat: str, mix: Mix, judged: Judged
 ) -> Drawn:
     """Evenness of a mix at a seat's ear centre."""
-    placings = [placing_of_mix(Listening(a, seat, mix)) for a in arrangements]
+    placings = [
+        placing_of_mix(fit.surveyed, fit.gear, Listening(a, seat, mix)) for a in arrangements
+    ]
     found, drawn = _levels(fit, placings, judged)
     return Drawn(shape_db(found), shape_db(drawn))
 

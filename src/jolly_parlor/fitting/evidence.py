@@ -8,6 +8,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -26,13 +27,17 @@ SAMPLES_PER_BAND = 48 / SMOOTHING_PER_OCTAVE
 
 @dataclass(frozen=True)
 class Placing:
-    """Which sources play, where they stand, and where the microphone is."""
+    """Which sources play, where they are heard from, and where the microphone is."""
 
     sources: Mapping[str, Point]
     """By the loudspeaker's id."""
     ear: Point
     drives: Mapping[str, ComplexArray] = field(default_factory=dict, compare=False)
     """What each source is fed through, at MODEL_HZ; nothing where it has none."""
+    ways: Mapping[str, tuple[float, float, float]] = field(default_factory=dict, compare=False)
+    """Unit step the way each source's cabinet looks."""
+    plates: tuple[Plate, ...] = ()
+    """What stood there and scattered."""
 
 
 @dataclass(frozen=True, eq=False)

@@ -25,6 +25,7 @@ from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND, Evidence
 from jolly_parlor.fitting.parameters import (
     Parameter,
     as_panels,
+    centre_parameters,
     place_parameters,
     places_of,
     room_of,
@@ -64,6 +65,9 @@ class TakeFit:
     """1, or less where the take fits far worse than the others."""
 
 
+_GO_ON = ("size", "absorption", "reactance", "loss", "corner", "centre", "desk")
+
+
 @dataclass(frozen=True, eq=False)
 class Fit:
     """A fitted room."""
@@ -94,8 +98,7 @@ class Fit:
         return [
             n
             for n, p in enumerate(self.parameters)
-            if p.kind in ("size", "absorption", "reactance", "loss", "corner")
-            or (p.kind == "level" and p.label)
+            if p.kind in _GO_ON or (p.kind == "level" and p.label)
         ]
 
     def deviation_of(self, index: int) -> float:
@@ -110,7 +113,7 @@ def fit_room(
     if not takes:
         raise Refused(tr("A fit needs one take or more."))
     parameters = [*room_parameters(room), *place_parameters(places_of(takes))]
-    parameters += source_parameters(takes)
+    parameters += [*source_parameters(takes), *centre_parameters(takes)]
     predictor = Predictor(room, gear, parameters)
     problem = _Problem(takes)
     z = _levelled(predictor, takes, problem)

@@ -123,7 +123,10 @@ def next_takes(
     """
     seats = [seat, *(name for name in arrangements[0].seats if name != seat)]
     asked = [(a, where, who) for a in arrangements for where in seats for who in _SOURCES]
-    whole = believe(fit, [placing_of(a, where, _SOURCES[who]) for a, where, who in asked])
+    room, gear = fit.surveyed, fit.gear
+    whole = believe(
+        fit, [placing_of(room, gear, a, where, _SOURCES[who]) for a, where, who in asked]
+    )
     # Of each arrangement, both monitors at the seat that the choice is for come first.
     believed = _part(whole, slice(0, None, len(seats) * len(_SOURCES)))
     told = figures(believed, judged)

@@ -16,12 +16,17 @@ from jolly_parlor.acoustics.air_of_room import loss_of
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fitted import KNOTS_HZ, FittedRoom, fitted_room, knot_shares
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import Evidence
 from jolly_parlor.words import tr
 
-Kind = Literal["size", "absorption", "reactance", "loss", "place", "level", "corner"]
+Kind = Literal[
+    "size", "absorption", "reactance", "loss", "place", "centre", "desk", "level", "corner"
+]
 SIZE_METRES, PLACE_METRES = 0.02, 0.007
+_CENTRE_METRES, _DESK_METRES = 0.02, 0.03
+"""Of an acoustic centre ahead of its face, and of a desk's near edge."""
 SIZES = ("width", "length", "height")
 _ABSORPTION_LOG = 0.7  # of the admittance at each knot; part of it shared by all knots
 _SHARED = 0.85
@@ -40,6 +45,7 @@ practice, no source.
 _LOSS_LOG = 0.6  # of a soft thing, which no table lists
 _ALL_LEVEL_DB, _SOURCE_LEVEL_DB, _TAKE_LEVEL_DB, _SHAPE_ONLY_DB = 30.0, 1.0, 0.3, 10.0
 _CORNER_LOG = 0.05
+_UPWARDS = 2
 
 
 @dataclass(frozen=True)
@@ -56,7 +62,9 @@ class Parameter:
     point: Point | None = None
     """Of a place: where it was said to be."""
     label: str = ""
-    """Of a level or corner: whose."""
+    """Of a level, corner or acoustic centre: whose."""
+    steps: tuple[tuple[Point, tuple[float, float, float]], ...] = ()
+    """Of an acoustic centre: every place it is at, and the way it looks there."""
 
 
 def room_parameters(room: Room) -> list[Parameter]:
@@ -118,6 +126,29 @@ def place_parameters(points: Sequence[tuple[str, Point]]) -> list[Parameter]:
         for name, point in points
         for axis, way in enumerate(("across", "along", "up"))
     ]
+
+
+def centre_parameters(takes: Sequence[Evidence]) -> list[Parameter]:
+    """How far ahead of its face each source radiates from, and where the desk's near edge is."""
+    ways: dict[str, dict[Point, tuple[float, float, float]]] = {}
+    for take in takes:
+        for name, way in take.placing.ways.items():
+            if any(way):
+                ways.setdefault(name, {})[take.placing.sources[name]] = way
+    found = [
+        Parameter(
+            "centre",
+            tr("acoustic centre of {name}", name=name),
+            _CENTRE_METRES,
+            "m",
+            label=name,
+            steps=tuple(steps.items()),
+        )
+        for name, steps in sorted(ways.items())
+    ]
+    if any(plate.axis == _UPWARDS for take in takes for plate in take.placing.plates):
+        found.append(Parameter("desk", tr("near edge of the desk"), _DESK_METRES, "m"))
+    return found
 
 
 def source_parameters(takes: Sequence[Evidence]) -> list[Parameter]:
@@ -196,10 +227,30 @@ def against_common(
     return np.asarray(parameter.tolerance / common * 1j * shares[knot] / (1 + 1j * back))
 
 
+def desk_of(
+    parameters: Sequence[Parameter], z: FloatArray, plates: tuple[Plate, ...]
+) -> tuple[Plate, ...]:
+    """Plates with the near edge of a desk where it truly is; its far edge stays."""
+    deeper = sum(
+        p.tolerance * float(v) for p, v in zip(parameters, z, strict=True) if p.kind == "desk"
+    )
+    if deeper == 0:
+        return plates
+    return tuple(
+        replace(plate, sizes=(plate.sizes[0], max(plate.sizes[1] + deeper, 0.05)))
+        if plate.axis == _UPWARDS
+        else plate
+        for plate in plates
+    )
+
+
 def shifts_of(parameters: Sequence[Parameter], z: FloatArray) -> dict[Point, Point]:
     """Where each place truly is, by where it was said to be."""
     moved: dict[Point, FloatArray] = {}
     for parameter, value in zip(parameters, z, strict=True):
+        for point, way in parameter.steps:
+            at = moved.setdefault(point, point.array())
+            at += parameter.tolerance * value * np.array(way)
         if parameter.kind == "place" and parameter.point is not None:
             at = moved.setdefault(parameter.point, parameter.point.array())
             at[parameter.index[0]] += parameter.tolerance * value

@@ -6,21 +6,29 @@ placed, and what the fit could not explain in its own takes.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import erf, exp, pi, sqrt
 
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.fitting.parameters import Parameter, parameters_of_source, place_parameters
+from jolly_parlor.fitting.parameters import (
+    Parameter,
+    centre_parameters,
+    parameters_of_source,
+    place_parameters,
+)
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import shape_db
+from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import Listening, factors
+from jolly_parlor.placement.radiating import all_heard_from, looks, plates_of
 from jolly_parlor.words import tr
 
 _HIDDEN_DB = 0.3
@@ -58,7 +66,10 @@ def believe(fit: Fit, placings: Sequence[Placing]) -> Believed:
         Evidence(tr("placing {n}", n=n), p, np.zeros(FIT_HZ.size)) for n, p in enumerate(placings)
     ]
     # What no take has heard, such as a subwoofer, is as unsure as before any take.
-    known = {p.label for p in shared}
+    # A cabinet that radiates from further ahead does so wherever it stands.
+    steps = {p.label: p.steps for p in centre_parameters(takes) if p.kind == "centre"}
+    shared = [replace(p, steps=steps.get(p.label, ())) if p.kind == "centre" else p for p in shared]
+    known = {p.label for p in shared if p.kind in ("level", "corner")}
     unheard = sorted({name for p in placings for name in p.sources} - known)
     new = [parameter for name in unheard for parameter in parameters_of_source(name)]
     new += place_parameters(_places(placings))
@@ -84,17 +95,25 @@ def own_error_db(fit: Fit) -> float:
     return float(np.hypot(fit.residual_db * (1 + _ELSEWHERE * bent), _HIDDEN_DB))
 
 
-def placing_of(arrangement: Arrangement, seat: str, sources: Sequence[str]) -> Placing:
-    """Some loudspeakers of an arrangement, each flat, heard at a seat."""
-    return Placing({name: arrangement.places[name] for name in sources}, arrangement.seats[seat])
+def placing_of(
+    room: Room, gear: Gear, arrangement: Arrangement, seat: str, sources: Sequence[str]
+) -> Placing:
+    """Some loudspeakers of an arrangement, each flat, heard at a seat among its desk and chairs."""
+    heard = all_heard_from(room, gear, arrangement, sources)
+    ways = {name: looks(room, gear, arrangement, name) for name in heard}
+    plates = plates_of(gear, arrangement)
+    return Placing(heard, arrangement.seats[seat], ways=ways, plates=plates)
 
 
-def placing_of_mix(listening: Listening, names: Sequence[str] | None = None) -> Placing:
+def placing_of_mix(
+    room: Room, gear: Gear, listening: Listening, names: Sequence[str] | None = None
+) -> Placing:
     """All that plays, each through its chain; or some of it only."""
     through = factors(listening.mix, listening.arrangement.chains, MODEL_HZ)
-    playing = {n: at for n, at in listening.playing.items() if names is None or n in names}
+    playing = [n for n in listening.mix.loudspeakers if names is None or n in names]
     drives = {n: factor for n, factor in through.items() if n in playing and factor is not None}
-    return Placing(playing, listening.ear, drives)
+    placing = placing_of(room, gear, listening.arrangement, listening.seat, playing)
+    return replace(placing, drives=drives)
 
 
 @dataclass(frozen=True, eq=False)

@@ -13,10 +13,19 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plated_field import PlatedField
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
-from jolly_parlor.fitting.parameters import SIZES, Parameter, against_common, room_of, shifts_of
+from jolly_parlor.fitting.parameters import (
+    SIZES,
+    Parameter,
+    against_common,
+    desk_of,
+    room_of,
+    shifts_of,
+)
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -25,9 +34,12 @@ _STEP, _FIELD_STEP = 1e-3, 2e-2
 """Of a tolerance; where the field itself changes (0.4 mm of a size) it must not drown in its single
 precision.
 """
-_OF_THE_FIELD = ("size", "absorption", "reactance", "loss", "place")
+_OF_THE_FIELD = ("size", "absorption", "reactance", "loss", "place", "centre", "desk")
 _OF_A_SURFACE = ("absorption", "reactance")
-Transfers = dict[tuple[Point, Point], ComplexArray]
+_DESK_STEP = 0.3
+"""Of a desk's tolerance: a plate is snapped by nothing, but worked out in single precision."""
+Transfers = dict[tuple[Point, Point, tuple[Plate, ...]], ComplexArray]
+"""By source and ear, where they truly are, and by what scattered there, as it was said to be."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -51,14 +63,17 @@ class Predictor:
         moved = shifts_of(self.parameters, z)
         ears = {take.placing.ear for take in takes}  # one end of each pair is enough here
         field.expect(np.array([self._inside(moved.get(ear, ear)) for ear in ears]))
-        known = self._transfers(field, takes, moved)
+        added = self._added(field, takes, moved, z)
+        known = self._transfers(field, takes, moved, added)
         return np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
 
     def with_slopes(self, takes: Sequence[Evidence], z: FloatArray) -> Predicted:
         """Levels and derivatives."""
         field, moved = self._field(z), shifts_of(self.parameters, z)
         field.expect(self._places(takes, moved))
-        known = self._transfers(field, takes, moved)
+        # What desks add is taken as it is while anything else changes a little.
+        added = self._added(field, takes, moved, z)
+        known = self._transfers(field, takes, moved, added)
         base = np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
         slopes = np.zeros((*base.shape, len(self.parameters)))
         room = room_of(self.room, self.parameters, z)
@@ -70,7 +85,7 @@ class Predictor:
                 surface, at = parameter.index[0], moved
                 if surface not in by_surface:
                     changed = self._nudged(field, self._common(surface), z, step)
-                    by_surface[surface] = self._transfers(changed, takes, moved)
+                    by_surface[surface] = self._transfers(changed, takes, moved, added)
                 share = against_common(parameter, room, MODEL_HZ)
                 there = {
                     pair: now + (by_surface[surface][pair] - now) * share
@@ -78,10 +93,15 @@ class Predictor:
                 }
             elif parameter.kind in ("size", "loss"):
                 changed = self._nudged(field, parameter, z, step)
-                there, at = self._transfers(changed, takes, moved), moved
-            elif parameter.kind == "place":
+                there, at = self._transfers(changed, takes, moved, added), moved
+            elif parameter.kind in ("place", "centre"):
                 at = shifts_of(self.parameters, other)
-                there = self._moved(field, takes, parameter, known, at)
+                there = self._moved(field, takes, parameter, known, at, added)
+            elif parameter.kind == "desk":
+                step, at = _DESK_STEP, moved
+                other[column] = z[column] + step
+                wider = self._added(field, takes, moved, other)
+                there = self._transfers(field, takes, moved, wider)
             else:
                 there, at = known, moved
             for n, take in enumerate(takes):
@@ -94,6 +114,8 @@ class Predictor:
         if parameter.kind == "place":
             used = [*take.placing.sources.values(), take.placing.ear]
             return parameter.point in used
+        if parameter.kind == "desk":
+            return bool(take.placing.plates)
         if parameter.kind == "level" and parameter.index:
             return parameter.index[0] == number
         if parameter.label not in ("", "*"):
@@ -128,16 +150,46 @@ class Predictor:
         field: RoomField,
         takes: Sequence[Evidence],
         moved: Mapping[Point, Point],
-        known: Mapping[tuple[Point, Point], ComplexArray] | None = None,
+        added: Mapping[tuple[Point, Point, tuple[Plate, ...]], ComplexArray],
+        known: Transfers | None = None,
     ) -> Transfers:
-        """Each pair of places that the takes need, once; those known are taken over."""
+        """Each pair of places that the takes need, once; those known are taken over. added: what
+        scatters there, by places as they were said to be.
+        """
         found: Transfers = dict(known or {})
+        bare: dict[tuple[Point, Point], ComplexArray] = {}
         for take in takes:
-            ear = moved.get(take.placing.ear, take.placing.ear)
+            heard, plates = take.placing.ear, take.placing.plates
+            ear = moved.get(heard, heard)
             for said in take.placing.sources.values():
                 pair = (moved.get(said, said), ear)
-                if pair not in found:
-                    found[pair] = self._pressure(field, *pair)
+                if (*pair, plates) not in found:
+                    if pair not in bare:
+                        bare[pair] = self._pressure(field, *pair)
+                    found[*pair, plates] = bare[pair] + added.get((said, heard, plates), 0.0)
+        return found
+
+    def _added(
+        self,
+        field: RoomField,
+        takes: Sequence[Evidence],
+        moved: Mapping[Point, Point],
+        z: FloatArray,
+    ) -> dict[tuple[Point, Point, tuple[Plate, ...]], ComplexArray]:
+        """What desks and chairs add to each pair, by places as they were said to be."""
+        found: dict[tuple[Point, Point, tuple[Plate, ...]], ComplexArray] = {}
+        fields: dict[tuple[Plate, ...], PlatedField] = {}
+        for take in takes:
+            heard, plates = take.placing.ear, take.placing.plates
+            if not plates:
+                continue
+            if plates not in fields:
+                fields[plates] = PlatedField(field, desk_of(self.parameters, z, plates))
+            ear = self._inside(moved.get(heard, heard))[None, :]
+            for said in take.placing.sources.values():
+                if (said, heard, plates) not in found:
+                    source = self._inside(moved.get(said, said))[None, :]
+                    found[said, heard, plates] = fields[plates].added(source, ear)[0]
         return found
 
     def _moved(
@@ -147,14 +199,14 @@ class Predictor:
         parameter: Parameter,
         known: Transfers,
         moved: Mapping[Point, Point],
+        added: Mapping[tuple[Point, Point, tuple[Plate, ...]], ComplexArray],
     ) -> Transfers:
-        """Those known, and those of the takes that use the place moved."""
+        """Those known, and those of the takes that use a place moved."""
+        points = {parameter.point, *(point for point, _ in parameter.steps)}
         used = [
-            take
-            for take in takes
-            if parameter.point in (*take.placing.sources.values(), take.placing.ear)
+            take for take in takes if points & {*take.placing.sources.values(), take.placing.ear}
         ]
-        return self._transfers(field, used, moved, known)
+        return self._transfers(field, used, moved, added, known)
 
     def _level(
         self,
@@ -182,7 +234,7 @@ class Predictor:
         for name, said in placing.sources.items():
             box = self._box(name, float(np.exp(corners[name])))
             fed = placing.drives.get(name, 1.0) * box * 10 ** (gains[name] / 20)
-            total += known[moved.get(said, said), ear] * fed
+            total += known[moved.get(said, said), ear, placing.plates] * fed
         level = 20 * np.log10(np.maximum(np.abs(total), 1e-12)) + overall
         return smooth_level_db(MODEL_HZ, level, FIT_HZ, SMOOTHING_PER_OCTAVE)
 

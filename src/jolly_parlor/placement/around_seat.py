@@ -13,15 +13,20 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import evenness_db
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.layouts import Direction, azimuth_of, elevation_of, point_at
 from jolly_parlor.placement.mixes import judged_band, one
+from jolly_parlor.placement.radiating import cabinet_heard_from, plates_of
 
 if TYPE_CHECKING:
     from jolly_parlor.placement.forecast import Forecaster
+
+    _Within = tuple[Forecaster, tuple[Plate, ...], FloatArray]
+    """Who forecasts, what scatters, and the points of the head, (points, 3)."""
 
 _SHARES = (1.0, 0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.5)
 """Of the pair's distance: nearer where the room is too small, and delayed for it."""
@@ -147,11 +152,12 @@ def settled_around(
             continue
         names = {wanted.loudspeaker for wanted in movable}
         taken = {n: p for n, p in placed.places.items() if n not in names}
-        best = _best(forecaster, movable, metres, ear, heads, taken)
+        within = forecaster, plates_of(gear, arrangement), heads
+        best = _best(within, movable, metres, ear, taken)
         for wanted, at, after in best:
             name = wanted.loudspeaker
             stood = placed.places.get(name)
-            before = None if stood is None else _figure(forecaster, name, [stood], heads)[0]
+            before = None if stood is None else _figure(within, name, [stood])[0]
             told.append(Settled(name, at, before, after))
             placed = replace(placed, places={**placed.places, name: at})
     return placed, tuple(told)
@@ -178,20 +184,20 @@ def _twins(directions: tuple[Direction, ...]) -> Iterator[tuple[Direction, ...]]
 
 
 def _best(
-    forecaster: Forecaster,
+    within: _Within,
     group: list[Direction],
     metres: float,
     ear: Point,
-    heads: FloatArray,
     taken: Mapping[str, Point],
 ) -> list[tuple[Direction, Point, float]]:
     first, *rest = group
+    forecaster, _, _ = within
     tried: list[tuple[float, list[tuple[Direction, Point, float]]]] = []
     known = forecaster.room, forecaster.gear, first, metres, ear, taken
     free = list(spots(*known, _SEARCHED)) or list(spots(*known))
     step = max(len(free) // _MOST_TRIED, 1)
     chosen = free[::step]
-    values = _figure(forecaster, first.loudspeaker, [s.at for s in chosen], heads)
+    values = _figure(within, first.loudspeaker, [s.at for s in chosen])
     for spot, value in zip(chosen, values, strict=True):
         row = [(first, spot.at, value)]
         for other in rest:
@@ -205,7 +211,7 @@ def _best(
                 if s.at.distance(mirrored) < 0.02
             ]
             if alike:
-                [figure] = _figure(forecaster, other.loudspeaker, [alike[0].at], heads)
+                [figure] = _figure(within, other.loudspeaker, [alike[0].at])
                 row.append((other, alike[0].at, figure))
         if len(row) < len(group):
             continue
@@ -215,23 +221,26 @@ def _best(
     if tried:
         return min(tried, key=lambda pair: pair[0])[1]
     if rest:  # the room is unlike on both sides: each for itself
-        alone = _best(forecaster, [first], metres, ear, heads, taken)
+        alone = _best(within, [first], metres, ear, taken)
         near = {**taken, **{d.loudspeaker: at for d, at, _ in alone}}
-        return alone + _best(forecaster, rest, metres, ear, heads, near)
+        return alone + _best(within, rest, metres, ear, near)
     return []
 
 
-def _figure(
-    forecaster: Forecaster, name: str, places: list[Point], heads: FloatArray
-) -> list[float]:
-    """Evenness of one by itself at each place, root mean square over the head."""
+def _figure(within: _Within, name: str, places: list[Point]) -> list[float]:
+    """Evenness of one by itself at each place, root mean square over the head, which comes first in
+    `heads`.
+    """
     if not places:
         return []
+    forecaster, plates, heads = within
     low, high, target = judged_band(forecaster.gear, one(name))
-    sources = np.repeat([p.array() for p in places], len(heads), axis=0)
+    room, gear, ear = forecaster.room, forecaster.gear, Point(*heads[0].tolist())
+    stand = [cabinet_heard_from(room, gear, name, at, ear).array() for at in places]
+    sources = np.repeat(stand, len(heads), axis=0)
     ears = np.tile(heads, (len(places), 1))
     forecaster.field.expect(heads)
-    pressure = forecaster.transfers(sources, ears) * forecaster.drive_of(name)
+    pressure = forecaster.transfers(sources, ears, plates) * forecaster.drive_of(name)
     level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
     figures = evenness_db(forecaster.frequencies_hz, level, low, high, target)
     whole = np.sqrt(np.mean(figures.reshape(len(places), len(heads)) ** 2, axis=1))

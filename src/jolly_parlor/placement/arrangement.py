@@ -52,6 +52,10 @@ class Arrangement:
     rule: Annotated[str, MaxLen(1000)] = tr("Placed by hand.")
     aim_degrees: Annotated[float, Ge(-45.0), Le(45.0)] = 0.0
     """How far both of the pair are turned outwards from the ear; inwards is negative."""
+    turns: dict[str, Annotated[float, Ge(-180.0), Le(180.0)]] = field(default_factory=dict)
+    """The way a subwoofer looks: degrees from straight back into the room, towards the right as the
+    listener sees it; one that is not named looks away from its nearest wall.
+    """
     grading: Grading | None = None
     """What the listener gives it as it stands; a move takes it away (the Ledger keeps it)."""
 
@@ -140,6 +144,7 @@ def turned_arrangement(room: Room, gear: Gear, arrangement: Arrangement) -> Arra
         places={name: turned_point(room, p) for name, p in arrangement.places.items()},
         seats={name: turned_point(room, p) for name, p in arrangement.seats.items()},
         desk=desk,
+        turns={name: (turn + 90.0) % 360.0 - 180.0 for name, turn in arrangement.turns.items()},
     )
 
 

@@ -1,23 +1,31 @@
 """The Forecast: the calculated response of an Arrangement at an ear."""
 
-from collections.abc import Callable, Mapping
+from collections import defaultdict
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass
+from threading import Lock
 
 import numpy as np
+from cachetools import LRUCache
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plated_field import PlatedField
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Listening, Mix, judged_band, mixed
+from jolly_parlor.placement.radiating import all_heard_from, heard_from, plates_of
 from jolly_parlor.signals.response import Response
 
 _MOST_KNOWN_BYTES = 12_000_000  # thousands of pairs, 3 kB each
+_FIELDS = 24
+"""Fields with the plates of as many arrangements; what is known of places is bounded apart."""
 
 HEAD_SHIFTS: dict[str, tuple[float, float, float]] = {
     "centre": (0.0, 0.0, 0.0),
@@ -84,7 +92,9 @@ class Forecaster:
         self.field = field if field is not None else room_field(room, GRID_HZ)
         self.frequencies_hz = self.field.frequencies_hz
         self._coarse: Forecaster | None = None
-        self._known: Kept[tuple[Point, Point]] = Kept(_MOST_KNOWN_BYTES)
+        self._known: Kept[tuple[Point, Point, tuple[Plate, ...]]] = Kept(_MOST_KNOWN_BYTES)
+        self._plated: LRUCache[tuple[Plate, ...], RoomField] = LRUCache(_FIELDS)
+        self._lock = Lock()
         self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
 
     def coarse(self) -> "Forecaster":
@@ -101,14 +111,39 @@ class Forecaster:
         """Work out ahead a part of what a first forecast takes long for; False with all done."""
         return self.field.prepare()
 
+    def field_of(self, arrangement: Arrangement) -> RoomField:
+        """The room's field with the desk and chairs of an arrangement in it."""
+        return self.field_with(plates_of(self.gear, arrangement))
+
+    def field_with(self, plates: tuple[Plate, ...]) -> RoomField:
+        """The room's field with plates in it; the last few are kept."""
+        if not plates:
+            return self.field
+        with self._lock:
+            found = self._plated.get(plates)
+            if found is None:
+                found = self._plated[plates] = PlatedField(self.field, plates)
+            return found
+
+    def heard_from(
+        self, arrangement: Arrangement, names: Iterable[str] | None = None
+    ) -> dict[str, Point]:
+        """Where loudspeakers of an arrangement radiate from, some or all, by id."""
+        return all_heard_from(self.room, self.gear, arrangement, names)
+
+    def playing(self, listening: Listening) -> dict[str, Point]:
+        """Where each loudspeaker of what plays radiates from."""
+        return self.heard_from(listening.arrangement, listening.mix.loudspeakers)
+
     def at(self, arrangement: Arrangement, ear: Point, mix: Mix | None = None) -> Forecast:
         """The forecast at a point in the room, of all loudspeakers or those of a mix. Raises
         Refused for places it cannot compute.
         """
         names = mix.loudspeakers if mix is not None else [s.id for s in self.gear.loudspeakers]
+        plates = plates_of(self.gear, arrangement)
         sources = {
-            name: self.transfer(arrangement.places[name], ear) * self.drive_of(name)
-            for name in names
+            name: self.transfer(place, ear, plates) * self.drive_of(name)
+            for name, place in self.heard_from(arrangement, names).items()
         }
         return Forecast(self.gear, arrangement.chains, self.frequencies_hz, sources)
 
@@ -134,21 +169,47 @@ class Forecaster:
             self.at(arrangement, point) for point in head_points(self.room, arrangement.seats[seat])
         ]
 
-    def transfer(self, source: Point, ear: Point) -> ComplexArray:
-        """Pressure at an ear per unit source, (frequencies,); known pairs are kept."""
+    def transfer(self, source: Point, ear: Point, plates: tuple[Plate, ...] = ()) -> ComplexArray:
+        """Pressure at an ear per unit source, (frequencies,), with plates in the room; known pairs
+        are kept.
+        """
         if self._before_each is not None:
             self._before_each()
-        return self._known.of((source, ear), self._worked_out)
+        return self._known.of((source, ear, plates), self._worked_out)
 
-    def _worked_out(self, pair: tuple[Point, Point]) -> ComplexArray:
-        source, ear = pair
-        return self.field.transfer(source.array(), ear.array())
+    def _worked_out(self, asked: tuple[Point, Point, tuple[Plate, ...]]) -> ComplexArray:
+        source, ear, plates = asked
+        return self.field_with(plates).transfer(source.array(), ear.array())
 
-    def transfers(self, sources: FloatArray, ears: FloatArray) -> ComplexArray:
+    def transfers(
+        self, sources: FloatArray, ears: FloatArray, plates: tuple[Plate, ...] = ()
+    ) -> ComplexArray:
         """As `transfer` for many pairs at once, (pairs, frequencies); they are not kept.
 
         sources, ears: (pairs, 3) metres, within the room.
         """
         if self._before_each is not None:
             self._before_each()
-        return np.asarray(self.field.transfers(sources, ears))
+        return np.asarray(self.field_with(plates).transfers(sources, ears))
+
+    def from_arrangements(
+        self, name: str, arrangements: Sequence[Arrangement], owner: IntArray, ears: FloatArray
+    ) -> ComplexArray:
+        """Pressure at each ear (n, 3) of one loudspeaker as the arrangement that owns the ear has
+        it, among that one's desk and chairs, (n, frequencies).
+        """
+        room, gear = self.room, self.gear
+        sources = np.array([heard_from(room, gear, a, name).array() for a in arrangements])[owner]
+        groups: dict[tuple[Plate, ...], list[int]] = defaultdict(list)
+        for number, arrangement in enumerate(arrangements):
+            groups[plates_of(gear, arrangement)].append(number)
+        if len(groups) == 1:
+            return self.transfers(sources, ears, next(iter(groups)))
+        found = self.transfers(sources, ears)
+        for plates, members in groups.items():
+            if plates:
+                rows = np.flatnonzero(np.isin(owner, members))
+                field = self.field_with(plates)
+                assert isinstance(field, PlatedField)
+                found[rows] += field.added(sources[rows], ears[rows])
+        return found

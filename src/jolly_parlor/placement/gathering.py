@@ -78,9 +78,10 @@ def gathers(
     forecaster.field.expect(points)
     f = forecaster.frequencies_hz
     sources = {}
-    for name, place in listening.playing.items():
-        from_there = np.repeat(place.array()[None, :], len(points), axis=0)
-        sources[name] = forecaster.transfers(from_there, points) * forecaster.drive_of(name)
+    owner = np.zeros(len(points), dtype=np.intp)
+    for name in listening.mix.loudspeakers:
+        heard = forecaster.from_arrangements(name, [listening.arrangement], owner, points)
+        sources[name] = heard * forecaster.drive_of(name)
     total = np.abs(mixed(listening.mix, listening.arrangement.chains, f, sources)[:, at])
     level = 20 * np.log10(np.maximum(total, 1e-12))
     order = np.argsort(-level[:-1])[:most]

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from functools import cached_property
 from typing import Annotated
 
-from annotated_types import Gt, Le, MaxLen, MinLen
+from annotated_types import Ge, Gt, Le, MaxLen, MinLen
 
 from jolly_parlor.placement.judging import USUAL_JUDGING, Judging, judging_problem
 from jolly_parlor.placement.layouts import STEREO, Layout
@@ -25,6 +25,8 @@ class Seat:
 
     name: Label
     ear_height: Annotated[float, Gt(0.2), Le(3.0)] = 1.2
+    high_back: bool = False
+    """Whether the back of its chair reaches up behind the head."""
 
 
 @dataclass(frozen=True)
@@ -36,6 +38,8 @@ class Desk:
     width: Size
     depth: Size
     height: Size
+    thickness: Annotated[float, Ge(0.0), Le(0.2)] = 0.03
+    """Of the top."""
 
 
 @dataclass(frozen=True)

@@ -5,6 +5,7 @@ from typing import Annotated, Literal, NamedTuple
 
 from annotated_types import Ge, Gt, Le, MaxLen, MinLen
 
+from jolly_parlor.acoustics.acoustic_centre import ahead_of_face
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.placement.chains import Filter
@@ -27,6 +28,14 @@ ROLES: dict[Role, str] = {
 }
 """Each role in words; a new one is one row here and one in `starting`."""
 
+Driver = Literal["front", "opposed", "down", "up"]
+DRIVERS: dict[Driver, str] = {
+    "front": tr("in front"),
+    "opposed": tr("two opposed"),
+    "down": tr("firing down"),
+    "up": tr("firing up"),
+}
+"""Where a subwoofer has its driver."""
 Mount = Literal["floor", "wall", "ceiling"]
 MOUNTS: dict[Mount, str] = {
     "floor": tr("on the floor"),
@@ -132,6 +141,24 @@ class Model:
     controls: Controls = field(default=Controls())
     mounts: Annotated[tuple[Mount, ...], MinLen(1), MaxLen(3)] = ("floor",)
     """Where a subwoofer of it may be put."""
+    acoustic_centre_ahead: Annotated[float, Ge(0.0), Le(1.0)] | None = None
+    """How far ahead of its face it radiates from at low frequencies, metres; None: by its width and
+    height.
+    """
+    driver: Driver = "front"
+    """Of a subwoofer."""
+
+    def ahead(self, on_a_surface: bool = False) -> float:
+        """From its face to its acoustic centre, metres."""
+        if self.acoustic_centre_ahead is not None:
+            return self.acoustic_centre_ahead
+        return ahead_of_face(self.width, self.height, on_a_surface)
+
+    def ahead_upwards(self) -> float:
+        """The same of a driver in its top."""
+        if self.acoustic_centre_ahead is not None:
+            return self.acoustic_centre_ahead
+        return ahead_of_face(self.width, self.depth)
 
     @property
     def centre_height(self) -> float:

@@ -9,17 +9,21 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.fields import RoomField
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import DIP_WEIGHT
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening, judged_band, mixed
+from jolly_parlor.placement.radiating import plan_heard_from, plates_of
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
 _CELL_METRES = 0.16
 _MARGIN, _AT_THE_WALL = 0.2, 0.08
+_EDGE_METRES = 0.02
 _TOO_NEAR_METRES = 0.7  # nobody sits there, and next to a source all is even
 
 
@@ -65,11 +69,12 @@ def seat_map(forecaster: Forecaster, listening: Listening) -> EvennessMap:
     quick = forecaster.coarse()
     height = listening.ear.z
     xs, ys = _grid(forecaster)
-    quick.field.expect(np.array([place.array() for place in listening.playing.values()]))
+    # The desk stays where it is: of somebody who sits elsewhere it is a thing in the room.
+    playing, field = quick.playing(listening), quick.field_of(listening.arrangement)
+    field.expect(np.array([place.array() for place in playing.values()]))
     heard = {
-        name: quick.field.spread(place.array(), height, xs, ys)
-        * quick.drive_of(name)[:, None, None]
-        for name, place in listening.playing.items()
+        name: field.spread(place.array(), height, xs, ys) * quick.drive_of(name)[:, None, None]
+        for name, place in playing.items()
     }
     figures = _figures(quick, heard, listening)
     for place in listening.playing.values():
@@ -99,54 +104,72 @@ def source_map(
         )
     quick, ear = forecaster.coarse(), listening.ear
     xs, ys = _grid(forecaster)
+    plates = plates_of(quick.gear, listening.arrangement)
+    sources = quick.playing(listening)
     heard = {
-        other: (quick.transfer(place, ear) * quick.drive_of(other))[:, None, None]
-        for other, place in playing.items()
+        other: (quick.transfer(place, ear, plates) * quick.drive_of(other))[:, None, None]
+        for other, place in sources.items()
         if other != name
     }
-    height = playing[name].z
-    spread = quick.field.spread(ear.array(), height, xs, ys)
-    heard[name] = spread * quick.drive_of(name)[:, None, None]
+    spread = _Spread(quick, quick.field_with(plates), ear, sources[name].z)
+    heard[name] = spread.of(listening.arrangement, name, xs, ys)
     if alike and item.of_pair and item.twin.id in playing:
-        heard[item.twin.id] = _mirrored(quick, ear, height, xs, ys, item.twin.id, heard[name])
+        mirrored = 2 * quick.room.frame.middle - xs
+        twin = spread.of(listening.arrangement, item.twin.id, mirrored, ys)
+        outside = (mirrored < _MARGIN - 1e-9) | (mirrored > quick.room.width - _MARGIN + 1e-9)
+        twin[:, :, outside] = np.nan
+        heard[item.twin.id] = twin
     full = {other: np.broadcast_to(p, heard[name].shape) for other, p in heard.items()}
     figures = _figures(quick, full, listening)
     figures[_within_reach(ear, xs, ys)] = np.nan
-    return EvennessMap(item, xs, ys, figures, height)
+    return EvennessMap(item, xs, ys, figures, playing[name].z)
 
 
-def _mirrored(
-    quick: Forecaster,
-    ear: Point,
-    height: float,
-    xs: FloatArray,
-    ys: FloatArray,
-    twin: str,
-    seen: ComplexArray,
-) -> ComplexArray:
-    """What the twin sends from places mirrored about the middle of the wall faced; NaN where it
-    would stand outside.
+class _Spread:
+    """What an ear hears from all places of one height: by reciprocity worked out from the ear, over
+    a grid close enough to read between its lines.
     """
-    room = quick.room
-    if room.is_box:
-        return seen[:, :, ::-1]
-    other = 2 * room.frame.middle - xs
-    within = (other > _MARGIN) & (other < room.width - _MARGIN)
-    found = np.full(seen.shape, np.nan, dtype=np.complex128)
-    spread = quick.field.spread(ear.array(), height, other[within], ys)
-    found[:, :, within] = spread * quick.drive_of(twin)[:, None, None]
-    return found
+
+    def __init__(self, quick: Forecaster, field: RoomField, ear: Point, height: float) -> None:
+        self._quick = quick
+        sizes = quick.room.width, quick.room.length
+        self._grid = [_places(size, _EDGE_METRES) for size in sizes]
+        self._heard = field.spread(ear.array(), height, *self._grid)
+
+    def of(
+        self, arrangement: Arrangement, name: str, xs: FloatArray, ys: FloatArray
+    ) -> ComplexArray:
+        """A loudspeaker with its cabinet at places of the plan, (frequencies, ys, xs)."""
+        quick = self._quick
+        places = np.stack(np.meshgrid(xs, ys), axis=-1).reshape(-1, 2)
+        from_ = plan_heard_from(quick.room, quick.gear, arrangement, name, places)
+        read = self._between(from_).reshape(-1, ys.size, xs.size)
+        return read * quick.drive_of(name)[:, None, None]
+
+    def _between(self, places: FloatArray) -> ComplexArray:
+        """At places (n, 2), between the four of the grid around each: (frequencies, n)."""
+        low, part = [], []
+        for axis, along in enumerate(self._grid):
+            at = np.clip((places[:, axis] - along[0]) / (along[1] - along[0]), 0, along.size - 1)
+            low.append(np.minimum(at.astype(int), along.size - 2))
+            part.append(at - low[axis])
+        (i, j), (u, v) = low, part
+        h = self._heard
+        across = h[:, j, i] * (1 - u) + h[:, j, i + 1] * u
+        beyond = h[:, j + 1, i] * (1 - u) + h[:, j + 1, i + 1] * u
+        return np.asarray(across * (1 - v) + beyond * v)
 
 
 def pressure_map(forecaster: Forecaster, listening: Listening, frequency_hz: float) -> PressureMap:
     """Level of the nearest frequency of the forecast over plan and section."""
     f = forecaster.frequencies_hz
     at = int(np.argmin(np.abs(f - frequency_hz)))
-    field, ear = forecaster.field.at_rows(np.array([at])), listening.ear
+    field, ear = forecaster.field_of(listening.arrangement).at_rows(np.array([at])), listening.ear
+    playing = forecaster.playing(listening)
     xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
-    field.expect(np.array([place.array() for place in listening.playing.values()]))
+    field.expect(np.array([place.array() for place in playing.values()]))
     plan, across = {}, {}
-    for name, place in listening.playing.items():
+    for name, place in playing.items():
         drive = forecaster.drive_of(name)[at]
         plan[name] = drive * field.spread(place.array(), ear.z, xs, ys)[0]
         across[name] = drive * field.section(place.array(), ear.y, xs, zs)[0]

@@ -133,10 +133,11 @@ def _figures(quick: Forecaster, trials: Sequence[Listening]) -> FloatArray:
     """Evenness of each, of one mix with the same settings, (trials,)."""
     ears = np.array([trial.ear.array() for trial in trials])
     mix, chains = trials[0].mix, trials[0].arrangement.chains
+    arrangements = [trial.arrangement for trial in trials]
     sources = {}
     for name in mix.loudspeakers:
-        at = np.array([trial.playing[name].array() for trial in trials])
-        sources[name] = quick.transfers(at, ears) * quick.drive_of(name)
+        heard = quick.from_arrangements(name, arrangements, np.arange(len(ears)), ears)
+        sources[name] = heard * quick.drive_of(name)
     total = mixed(mix, chains, quick.frequencies_hz, sources)
     level = 20 * np.log10(np.maximum(np.abs(total), 1e-12))
     return evenness_db(quick.frequencies_hz, level, *judged_band(quick.gear, mix))

@@ -10,11 +10,14 @@ from jolly_parlor.acoustics.early_images import JOIN_TO_HZ, Images, SeenImages, 
 from jolly_parlor.acoustics.fields import RoomField, bare_field
 from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.plated_field import PlatedField
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import FLAT_TARGET, Target
 from jolly_parlor.placement.mixes import Listening, mixed
+from jolly_parlor.placement.radiating import all_heard_from, plates_of
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
@@ -63,7 +66,7 @@ class UpperForecaster:
         if room.is_empty_box:
             self._images = Images(room, self.frequencies_hz)
             self._field = bare_field(room, self.frequencies_hz[self._modal])
-        self._known: Kept[tuple[Point, Point]] = Kept(_MOST_KNOWN_BYTES)
+        self._known: Kept[tuple[Point, Point, tuple[Plate, ...]]] = Kept(_MOST_KNOWN_BYTES)
         self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
 
     def prepare(self) -> bool:
@@ -73,10 +76,12 @@ class UpperForecaster:
     def curve(self, listening: Listening, reference_db: float) -> UpperCurve:
         """The response at an ear from just below 300 Hz up, against the reference level."""
         gear, f = self.gear, self.frequencies_hz
+        a, plates = listening.arrangement, plates_of(gear, listening.arrangement)
+        playing = all_heard_from(self.room, gear, a, listening.mix.loudspeakers)
         sources = {
-            name: self._transfer(place, listening.ear)
+            name: self._known.of((place, listening.ear, plates), self._worked_out)
             * self._low_ends[gear.loudspeaker(name).model]
-            for name, place in listening.playing.items()
+            for name, place in playing.items()
         }
         pressure = mixed(listening.mix, listening.arrangement.chains, f, sources)
         level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
@@ -84,14 +89,12 @@ class UpperForecaster:
         smooth = smooth_level_db(f, level, at, SMOOTHING_PER_OCTAVE)
         return UpperCurve(at, smooth - gear.judging.target.at(at) - reference_db)
 
-    def _transfer(self, source: Point, ear: Point) -> ComplexArray:
-        return self._known.of((source, ear), self._worked_out)
-
-    def _worked_out(self, pair: tuple[Point, Point]) -> ComplexArray:
-        source, ear = pair
+    def _worked_out(self, asked: tuple[Point, Point, tuple[Plate, ...]]) -> ComplexArray:
+        source, ear, plates = asked
         above = self._images.pressure(source, ear)
         if self._field is None:
             return above
         modal = above.copy()
-        modal[self._modal] = self._field.transfer(source.array(), ear.array())
+        field = PlatedField(self._field, plates) if plates else self._field
+        modal[self._modal] = field.transfer(source.array(), ear.array())
         return joined(modal, above, self.frequencies_hz)

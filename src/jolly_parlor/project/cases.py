@@ -209,12 +209,8 @@ def _room(case: dict[str, Any]) -> _Room:
 def _plate(desk: dict[str, Any]) -> Plate:
     """A desk top: a plate through the middle of its slab."""
     low, size = (np.asarray(desk[key], dtype=float) for key in ("corner", "size"))
-    return Plate(
-        (*map(float, low[:2]), float(low[2] + size[2] / 2)),
-        (float(size[0]), float(size[1])),
-        _UPWARDS,
-        float(size[2]),
-    )
+    corner = float(low[0]), float(low[1]), float(low[2] + size[2] / 2)
+    return Plate(corner, (float(size[0]), float(size[1])), _UPWARDS, float(size[2]))
 
 
 def _sources(case: dict[str, Any], desks: tuple[Plate, ...]) -> FloatArray:

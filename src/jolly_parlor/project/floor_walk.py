@@ -17,6 +17,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import judged_band, mixed, one, with_subwoofers
+from jolly_parlor.placement.radiating import plates_of
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.measured import as_judged
 from jolly_parlor.refused import Refused
@@ -131,9 +132,12 @@ def walk_round(
     band, mix = judged_band(gear, one(sub)), with_subwoofers(gear)
     ear = arrangement.seats[seat]
     others = forecaster.at_seat(arrangement, seat).sources
+    plates = plates_of(gear, arrangement)
     rows = []
     for place in floor_places(document.room, gear, arrangement, sub):
-        alone = forecaster.transfer(place.at, ear) * forecaster.drive_of(sub)
+        there = arrangement.moved(loudspeaker(sub), place.at)
+        source = forecaster.heard_from(there, (sub,))[sub]
+        alone = forecaster.transfer(source, ear, plates) * forecaster.drive_of(sub)
         whole = mixed(mix, arrangement.chains, forecaster.frequencies_hz, {**others, sub: alone})
         curves = [Response.from_pressure(forecaster.frequencies_hz, p) for p in (alone, whole)]
         together = evenness(deviation(curves[1], *judged_band(gear, mix))).value_db

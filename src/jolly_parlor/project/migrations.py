@@ -3,7 +3,7 @@
 What is not as expected is left as it is for the validation to name. Version 1 knew a box with a
 left and a right monitor of one kind and subwoofers whose settings were the gear's. Version 2 is in
 `migrations_by_ear`; version 3 knew neither layouts nor what Sign-off keeps; the fingerprints of
-version 4 knew names (`packing`).
+version 4 knew names (`packing`). Version 5 knew neither where a driver radiates from nor chairs.
 """
 
 from collections.abc import Callable, Iterable
@@ -24,6 +24,7 @@ def migrated_project(data: Data, version: int, impulses: Iterable[str]) -> Data:
         2: project_2_to_3,
         3: lambda d: d | {"schema_version": 4},
         4: lambda d: d | {"schema_version": 5},
+        5: lambda d: d | {"schema_version": 6},
     }
     for step in range(version, max(steps) + 1):
         data = steps[step](data)
@@ -36,6 +37,7 @@ def migrated_survey(data: Data, version: int) -> Data:
         1: _survey_1_to_2,
         2: survey_2_to_3,
         3: lambda d: d | {"survey_version": 4},
+        4: lambda d: d | {"survey_version": 5},
     }
     for step in range(version, max(steps) + 1):
         data = steps[step](data)

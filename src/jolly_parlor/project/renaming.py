@@ -36,6 +36,7 @@ class Renames:
             seats={self.seats.get(n, n): p for n, p in a.seats.items()},
             places={ids.get(n, n): p for n, p in a.places.items()},
             chains={ids.get(n, n): c for n, c in a.chains.items()},
+            turns={ids.get(n, n): t for n, t in a.turns.items()},
         )
 
     def take(self, take: Take) -> Take:

@@ -38,15 +38,17 @@ def evidence_of(document: Document) -> list[Evidence]:
         except Refused:
             continue
         found.append(
-            Evidence(_name(take), placing_of_take(take), level, take.info.measured is not None)
+            Evidence(
+                _name(take), placing_of_take(document, take), level, take.info.measured is not None
+            )
         )
     return found[-MOST_TAKES:]
 
 
-def placing_of_take(take: Take) -> Placing:
+def placing_of_take(document: Document, take: Take) -> Placing:
     """What stood where when it was made."""
     info = take.info
-    placing = placing_of(info.placed, info.seat, info.played)
+    placing = placing_of(document.room, document.gear, info.placed, info.seat, info.played)
     if info.subwoofers or info.source == BOTH_AS_SET.id:  # all others are taken flat
         chains = {name: info.placed.chain(name) for name in info.played}
         crossed = bool(info.subwoofers)

@@ -21,8 +21,8 @@ from jolly_parlor.project.signing import Signing
 from jolly_parlor.project.takes import TakeInfo
 from jolly_parlor.strict import STRICT
 
-PROJECT_VERSION: Final = 5
-SURVEY_VERSION: Final = 4
+PROJECT_VERSION: Final = 6
+SURVEY_VERSION: Final = 5
 
 
 @dataclass(frozen=True)
@@ -31,7 +31,7 @@ class ProjectFile:
 
     __pydantic_config__ = STRICT
 
-    schema_version: Literal[5]
+    schema_version: Literal[6]
     program: str
     room: Room
     gear: Gear
@@ -50,7 +50,7 @@ class Survey:
 
     __pydantic_config__ = STRICT
 
-    survey_version: Literal[4]
+    survey_version: Literal[5]
     room: Room
     gear: Gear
     arrangements: tuple[Arrangement, ...] = ()

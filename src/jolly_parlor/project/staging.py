@@ -3,20 +3,26 @@
 from collections.abc import Mapping
 from dataclasses import replace
 
+import numpy as np
+
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import head_point
-from jolly_parlor.placement.gear import PAIR
+from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.items import loudspeaker
+from jolly_parlor.placement.loudspeakers import Driver
 from jolly_parlor.placement.mixes import BOTH_AS_SET, FLAT, WITH_SUBWOOFERS
+from jolly_parlor.placement.radiating import plates_of, way_on_plan
 from jolly_parlor.project.document import Document, HeadPoint
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
-from jolly_parlor.studio.device import Fed, Stage, StagedSource, Together
+from jolly_parlor.studio.device import Body, Fed, Stage, StagedSource, Together
 from jolly_parlor.words import tr
 
+_LOW_EDGE = 0.9
 PAIR_AS_SET, REVERSED, ALL_AS_SET = tr("pair as set"), "reversed", tr("all as set")
 """What plays while a subwoofer is aligned: the pair alone, with the subwoofer reversed, and as it
 is; a subwoofer alone goes under `as_set` of its id.
@@ -32,12 +38,8 @@ def stage_of(
     """
     gear = document.gear
     gear.seat(seat)
-    sources = {}
-    for speaker in gear.loudspeakers:
-        model = gear.model_of(speaker.id)
-        sources[speaker.id] = StagedSource(
-            arrangement.places[speaker.id], model.low_corner_hz, model.low_slope_db_per_octave
-        )
+    room = document.room
+    sources = {s.id: _staged(room, gear, arrangement, s.id) for s in gear.loudspeakers}
     board = arrangement.board(gear.desk)
     microphone = head_point(arrangement.seats[seat], point)
     if not document.room.has_air_at(microphone):
@@ -54,7 +56,38 @@ def stage_of(
         mixes = {WITH_SUBWOOFERS: _set(PAIR + subs, chains)}
     else:
         mixes = {BOTH_AS_SET.id: _set(PAIR, chains, handed_over=False)}
-    return Stage(document.room, sources, microphone, board, mixes)
+    return Stage(room, sources, microphone, board, plates_of(gear, arrangement), mixes)
+
+
+def _staged(room: Room, gear: Gear, arrangement: Arrangement, name: str) -> StagedSource:
+    """One cabinet as it stands and looks."""
+    model, at = gear.model_of(name), arrangement.places[name]
+    sub = gear.loudspeaker(name).is_subwoofer
+    way = way_on_plan(room, gear, arrangement, name)
+    ahead, up = np.array(way), model.height / 2 - model.centre_height
+    middle = at.array() + np.array([0.0, 0.0, up]) - (0.0 if sub else model.depth / 2) * ahead
+    body = Body(_point(middle), (model.width, model.depth, model.height), way)
+    drivers = _drivers(body, model.driver) if sub else (at,)
+    slope = model.low_slope_db_per_octave
+    return StagedSource(at, model.low_corner_hz, slope, body, drivers)
+
+
+def _drivers(body: Body, driver: Driver) -> tuple[Point, ...]:
+    """Where a subwoofer has them on its faces; from under one, sound leaves all around."""
+    across, ahead, up = body.axes() * np.array(body.sizes)[:, None] / 2
+    middle = body.middle.array()
+    if driver == "front":
+        return (_point(middle + ahead),)
+    if driver == "up":
+        return (_point(middle + up),)
+    if driver == "opposed":
+        return _point(middle + across), _point(middle - across)
+    low = middle - up * _LOW_EDGE
+    return tuple(_point(low + side) for side in (across, -across, ahead, -ahead))
+
+
+def _point(at: FloatArray) -> Point:
+    return Point(*(float(v) for v in at))
 
 
 def alignment_stage(stage: Stage, sub: str, chains: Mapping[str, Chain]) -> Stage:
@@ -81,7 +114,7 @@ def tried_stage(stage: Stage, sub: str, place: Point, swapped: bool) -> Stage:
     stood and the microphone there: by reciprocity, the same response.
     """
     stands, hears = (stage.microphone, place) if swapped else (place, stage.microphone)
-    moved = replace(stage.sources[sub], place=stands)
+    moved = stage.sources[sub].moved(stands)
     return replace(stage, sources={**stage.sources, sub: moved}, microphone=hears)
 
 

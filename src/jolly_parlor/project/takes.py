@@ -229,6 +229,8 @@ _SINCE: dict[str, object] = {
     "high_pass_kinds": [],
     "phase_degrees": 0.0,
     "mounts": ["floor"],
+    "acoustic_centre_ahead": None,
+    "driver": "front",
 }
 """Fields added after the first fingerprints were written: left out where they say nothing, or
 takes of before would no longer hold.

@@ -1,11 +1,14 @@
 """What every measuring device offers: play a sound from one source and record the microphone."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from typing import Protocol
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+import numpy as np
+
+from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
 from jolly_parlor.acoustics.images import Board
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.refused import Refused
 
@@ -13,6 +16,8 @@ FADE_IN_SECONDS, FADE_OUT_SECONDS = 1.0, 0.05
 """How softly a sound for listening begins and ends."""
 LATENCY_ALLOWANCE_SECONDS = 0.25
 """Recorded beyond what was played, besides the room's own ringing."""
+
+_UPRIGHT = 1e-6
 
 Progress = Callable[[float, float], None]
 """Called with the share done, 0 to 1, and the input's peak in dB below full scale."""
@@ -23,12 +28,63 @@ class DeviceFailed(Refused):
 
 
 @dataclass(frozen=True)
+class Body:
+    """A cabinet as it stands, turned the way it looks."""
+
+    middle: Point
+    sizes: tuple[float, float, float]
+    """Across, along the way it looks, upwards; metres."""
+    way: tuple[float, float, float]
+    """Unit step the way its front looks."""
+
+    def axes(self) -> FloatArray:
+        """Unit steps across, ahead and upwards, (3, 3)."""
+        ahead = np.array(self.way)
+        across = np.cross(ahead, (0.0, 0.0, 1.0))
+        length = float(np.linalg.norm(across))
+        across = across / length if length > _UPRIGHT else np.array([1.0, 0.0, 0.0])
+        return np.array([across, ahead, np.cross(across, ahead)])
+
+    def holds(self, places: FloatArray) -> BoolArray:
+        """Whether places (..., 3) lie in it."""
+        inside = np.abs((places - self.middle.array()) @ self.axes().T) < np.array(self.sizes) / 2
+        return np.asarray(inside.all(axis=-1))
+
+    def out_of(self, place: Point, metres: float) -> FloatArray:
+        """So far from a place on one of its faces, straight away from that face, (3,)."""
+        axes = self.axes()
+        within = axes @ (place.array() - self.middle.array()) / (np.array(self.sizes) / 2)
+        face = int(np.argmax(np.abs(within)))
+        return np.asarray(place.array() + np.sign(within[face]) * metres * axes[face])
+
+    def bounds(self) -> tuple[FloatArray, FloatArray]:
+        """The lowest and the highest corner of what is around it, (3,) each."""
+        half = np.abs(self.axes()).T @ np.array(self.sizes) / 2
+        return self.middle.array() - half, self.middle.array() + half
+
+    def moved(self, by: FloatArray) -> "Body":
+        """The same elsewhere, (3,) metres."""
+        return replace(self, middle=Point(*(float(v) for v in self.middle.array() + by)))
+
+
+@dataclass(frozen=True)
 class StagedSource:
     """One loudspeaker as it stands."""
 
     place: Point
     low_corner_hz: float
     low_slope_db_per_octave: int
+    body: Body | None = None
+    """None is a point in the air."""
+    drivers: tuple[Point, ...] = ()
+    """Where on the faces of its body low frequencies come from."""
+
+    def moved(self, place: Point) -> "StagedSource":
+        """The same with its place elsewhere."""
+        by = place.array() - self.place.array()
+        body = self.body.moved(by) if self.body is not None else None
+        drivers = tuple(Point(*(float(v) for v in d.array() + by)) for d in self.drivers)
+        return replace(self, place=place, body=body, drivers=drivers)
 
 
 @dataclass(frozen=True)
@@ -66,8 +122,14 @@ class Stage:
     sources: dict[str, StagedSource]
     microphone: Point
     desk: Board | None = None
+    plates: tuple[Plate, ...] = ()
+    """The desk and the backs of chairs, as they scatter."""
     mixes: Mapping[str, Together] = field(default_factory=dict)
     """What can play besides each source by itself and `both`, by name."""
+
+    def bodies(self) -> tuple[Body, ...]:
+        """All cabinets that stand there."""
+        return tuple(s.body for s in self.sources.values() if s.body is not None)
 
     def playing(self, source: str) -> Together:
         """What sounds under a name; nothing under an empty one."""

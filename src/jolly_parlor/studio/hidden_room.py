@@ -6,7 +6,7 @@ what is light gives way: panels as mass, spring and loss. Figures are ours, chos
 handbooks give for such walls; no source for any one of them. Seeded and repeatable.
 """
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from functools import lru_cache
 from typing import TYPE_CHECKING
@@ -14,8 +14,10 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Point, Room, Surface, Thing
 from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.studio.device import StagedSource
 
 if TYPE_CHECKING:  # its compiler takes a second to load, which a starting window would wait
     from jolly_parlor.studio.voxels import Box, VoxelRoom
@@ -28,6 +30,10 @@ _GIVES_WAY = ("plasterboard_studs", "plaster_lath", "timber_floor", "wood_panel"
 _LOWEST_CUPBOARD = 0.25
 _INVENTED = 4
 _BAY_WIDTH, _BAY_DEPTH, _SILL, _LINTEL = 1.3, 0.2, 0.85, 2.05
+_DRIVER_CELLS = 0.3
+"""A driver is heard so far ahead of its face: the middle of the air in the cubes it moves. A
+cabinet then has its acoustic centre where boundary elements have it (tests/studio).
+"""
 _HEARD_HZ: FloatArray = np.arange(4.0, TOP_HZ + 0.25, 0.25)
 _SLOW_HZ, _SLOW_ORDER = 8.0, 4
 """A closed room's slow pressure is cut here, far below what a loudspeaker plays, by a filter that
@@ -43,17 +49,25 @@ class HiddenRoom:
     solver: "VoxelRoom"
 
     @classmethod
-    def of(cls, survey: Room, seed: int) -> "HiddenRoom":
-        """As the survey has it, and as it has it not; the last few are kept."""
-        return cls(*_invented(survey, seed))
+    def of(cls, survey: Room, seed: int, levels: tuple[float, ...] = ()) -> "HiddenRoom":
+        """As the survey has it, and as it has it not; the last few are kept. levels: heights in
+        metres of what lies flat in it, such as a desk.
+        """
+        return cls(*_invented(survey, seed, levels))
 
-    def transfers(self, microphone: Point, sources: tuple[Point, ...]) -> ComplexArray:
-        """Pressure per unit source at HEARD_HZ, (sources, frequencies). A second or two."""
-        places = np.array([self.solver.nearest_air(p.array()) for p in sources])
-        ear = self.solver.nearest_air(microphone.array())
-        return self.solver.transfers(ear, places, _HEARD_HZ)
+    def transfers(
+        self,
+        microphone: Point,
+        sources: Sequence[StagedSource],
+        plates: Sequence[Plate] = (),
+    ) -> ComplexArray:
+        """Pressure per unit source at HEARD_HZ, (sources, frequencies), with the bodies of all of
+        them in the room. A second or two.
+        """
+        return heard_among(self.solver, microphone, sources, plates, _HEARD_HZ)
 
-    def over(self, frequencies_hz: FloatArray, known: ComplexArray) -> ComplexArray:
+    @staticmethod
+    def over(frequencies_hz: FloatArray, known: ComplexArray) -> ComplexArray:
         """One row of `transfers` at other frequencies up to TOP_HZ, 0 beyond, less what is slow."""
         real, imag = (
             np.interp(frequencies_hz, _HEARD_HZ, part, right=0.0)
@@ -63,12 +77,40 @@ class HiddenRoom:
         return np.asarray((real + 1j * imag) * slow)
 
 
+def heard_among(
+    solver: "VoxelRoom",
+    microphone: Point,
+    sources: Sequence[StagedSource],
+    plates: Sequence[Plate],
+    frequencies_hz: FloatArray,
+) -> ComplexArray:
+    """Pressure per unit source, (sources, frequencies), with the bodies of all of them and plates
+    in a room.
+    """
+    bodies = [source.body for source in sources if source.body is not None]
+    furnished = solver.furnished(bodies, plates)
+    ear = furnished.nearest_air(microphone.array())
+    places = [_heard_at(furnished, source) for source in sources]
+    heard = furnished.transfers(ear, np.concatenate(places), frequencies_hz)
+    ends = np.cumsum([len(own) for own in places])[:-1]
+    return np.array([own.mean(axis=0) for own in np.split(heard, ends)])
+
+
+def _heard_at(solver: "VoxelRoom", source: StagedSource) -> FloatArray:
+    """Just ahead of its drivers, (places, 3); of a point, there or where there is air."""
+    body = source.body
+    if body is None or not source.drivers:
+        return np.asarray(solver.nearest_air(source.place.array())[None, :])
+    ahead = _DRIVER_CELLS * solver.cell
+    return np.array([body.out_of(driver, ahead) for driver in source.drivers])
+
+
 @lru_cache(_INVENTED)
-def _invented(survey: Room, seed: int) -> tuple[Room, "VoxelRoom"]:
+def _invented(survey: Room, seed: int, levels: tuple[float, ...]) -> tuple[Room, "VoxelRoom"]:
     from jolly_parlor.studio.voxels import VoxelRoom
 
     rng = np.random.default_rng([seed, 78])
-    cell = _fitting_cell(survey)
+    cell = _fitting_cell(survey, levels)
     room = replace(survey, things=(*_moved(survey, rng), *_forgotten(survey, rng)))
     panels = _panels(survey, rng)
     # What gives way takes its sound by that; the lining itself takes little.
@@ -77,11 +119,12 @@ def _invented(survey: Room, seed: int) -> tuple[Room, "VoxelRoom"]:
     return room, VoxelRoom(room, cell, _SECONDS, panels, recess=bay, uneven=uneven)
 
 
-def _fitting_cell(survey: Room) -> float:
-    """The size of cubes that comes nearest to all corners and the height: within a centimetre or
-    two of the survey, which is what a tape misses by.
+def _fitting_cell(survey: Room, levels: tuple[float, ...]) -> float:
+    """The size of cubes that comes nearest to all corners, the height and what lies flat: within a
+    centimetre or two of the survey, which is what a tape misses by.
     """
-    lengths = np.array(sorted({v for corner in survey.plan for v in corner if v} | {survey.height}))
+    corners = {v for corner in survey.plan for v in corner if v}
+    lengths = np.array(sorted(corners | {survey.height} | set(levels)))
     sizes = np.linspace(_LEAST_CELL, _MOST_CELL, 400)
     off = np.abs(lengths / sizes[:, None] - np.round(lengths / sizes[:, None])) * sizes[:, None]
     return float(sizes[np.argmin(off.max(axis=1))])

@@ -10,7 +10,6 @@ recording. Nothing of the hidden room may be used by a forecast.
 
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
-from functools import cached_property
 
 import numpy as np
 from cachetools import LRUCache
@@ -35,6 +34,7 @@ _HISS_DBFS = -96.0
 _SENSITIVITY_DB = 114.0
 """Sound pressure level that reaches full scale with the input gain at 0 dB."""
 _LATENCY_SECONDS = 0.0371
+_DESK_REFLECTS, _LIES_FLAT = 0.6, 2
 _WAVES_TO_HZ, _WAVES_SECONDS, _MOST_WAVES = 200.0, 1.0, 400
 
 
@@ -59,7 +59,7 @@ class SimulatedStudio:
         self.seed, self.mishap_rate, self.input_gain_db = seed, mishap_rate, input_gain_db
         self._survey = survey
         self._room = _true_room(survey, seed)
-        self._waves: LRUCache[tuple[Point, Point], ComplexArray] = LRUCache(_MOST_WAVES)
+        self._waves: LRUCache[tuple[object, ...], ComplexArray] = LRUCache(_MOST_WAVES)
         self._known: dict[tuple[object, ...], FloatArray] = {}
         self.takes = 0
         """How many recordings were made; part of the seed of noise and luck."""
@@ -178,7 +178,7 @@ class SimulatedStudio:
         return np.asarray(heard[: sound.size + longest - 1] * at_1m)
 
     def _response(self, name: str, source: StagedSource, stage: Stage) -> FloatArray:
-        key = (name, source, stage.microphone, stage.desk)
+        key = (name, _scene(stage), stage.microphone, stage.desk)
         if key not in self._known:
             if len(self._known) > 40:
                 self._known.clear()
@@ -191,41 +191,38 @@ class SimulatedStudio:
         place = self._misplaced(source.place, name)
         ear = self._misplaced(stage.microphone, "microphone")
         rate = self.sample_rate
-        h = self._with_waves(impulse_response(self._room, place, ear, rate), place, ear, stage)
+        h = impulse_response(self._room, place, ear, rate)
         bounce = (
             board_bounce(stage.desk, place, ear, self._room.speed_of_sound) if stage.desk else None
         )
         if bounce is not None:
-            desk = np.zeros(h.size)
-            desk[round(bounce.path_metres / self._room.speed_of_sound * rate)] = (
-                0.6 / bounce.path_metres
-            )
-            b, a = signal.iirpeak(175.0, 5.0, fs=rate)
-            high = signal.butter(2, 250.0, "highpass", fs=rate)
-            h = h + signal.lfilter(*high, desk) + 0.5 * signal.lfilter(b, a, desk)
+            late = round(bounce.path_metres / self._room.speed_of_sound * rate)
+            h = np.array(h)
+            h[late] += _DESK_REFLECTS / bounce.path_metres
+        h = self._with_waves(h, name, ear, stage)
         own = self._rng("monitor", name)
         corner = source.low_corner_hz * (1 + own.uniform(-0.04, 0.04))
         box = signal.butter(source.low_slope_db_per_octave // 6, corner, "highpass", fs=rate)
         return np.asarray(signal.lfilter(*box, h) * 10 ** (own.uniform(-0.4, 0.4) / 20))
 
-    @cached_property
-    def _hidden(self) -> HiddenRoom:
-        """Made when it is first listened to."""
-        return HiddenRoom.of(self._survey, self.seed)
+    def _hidden(self, stage: Stage) -> HiddenRoom:
+        """Made when it is first listened to, anew where a desk is of another height."""
+        levels = {round(plate.at, 3) for plate in stage.plates if plate.axis == _LIES_FLAT}
+        return HiddenRoom.of(self._survey, self.seed, tuple(sorted(levels)))
 
-    def _with_waves(self, h: FloatArray, place: Point, ear: Point, stage: Stage) -> FloatArray:
+    def _with_waves(self, h: FloatArray, name: str, ear: Point, stage: Stage) -> FloatArray:
         """An impulse response with its low end from the hidden room."""
         rate, count = self.sample_rate, round(_WAVES_SECONDS * self.sample_rate)
-        if (ear, place) not in self._waves:
-            every = {self._misplaced(s.place, name) for name, s in stage.sources.items()}
-            places = tuple(sorted(every | {place}, key=lambda p: (p.x, p.y, p.z)))
-            rows = self._hidden.transfers(ear, places)
-            self._waves.update({(ear, p): row for p, row in zip(places, rows, strict=True)})
+        scene = ear, _scene(stage)
+        if (name, *scene) not in self._waves:
+            stands = {n: s.moved(self._misplaced(s.place, n)) for n, s in stage.sources.items()}
+            rows = self._hidden(stage).transfers(ear, list(stands.values()), stage.plates)
+            self._waves.update({(n, *scene): row for n, row in zip(stands, rows, strict=True)})
         size = 1 << int(np.ceil(np.log2(2 * count)))
         f: FloatArray = np.fft.rfftfreq(size, 1 / rate).astype(np.float64)
         share = np.clip((f - _WAVES_TO_HZ) / (TOP_HZ - _WAVES_TO_HZ), 0.0, 1.0)
         above = 0.5 - 0.5 * np.cos(np.pi * share)
-        low = self._hidden.over(f, self._waves[ear, place])
+        low = HiddenRoom.over(f, self._waves[name, *scene])
         joined = np.fft.irfft(above * np.fft.rfft(h, size) + (1 - above) * low, size)[:count]
         fade_out(joined, round(FADE_SECONDS * rate))
         return np.asarray(joined)
@@ -267,6 +264,11 @@ class SimulatedStudio:
         f = fft.rfftfreq(size, 1 / self.sample_rate)
         spectrum = fft.rfft(pressure, size) * 10 ** (self._microphone_db(f) / 20)
         return np.asarray(fft.irfft(spectrum, size)[: pressure.size])
+
+
+def _scene(stage: Stage) -> tuple[object, ...]:
+    """What stands in the room while something is played."""
+    return (*stage.sources.items(), stage.plates)
 
 
 def _true_room(survey: Room, seed: int) -> TrueRoom:

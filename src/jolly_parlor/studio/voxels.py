@@ -8,7 +8,8 @@ Botts & Savioja 2016). By reciprocity one run from an ear gives the transfer to 
 may stand.
 """
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
+from copy import copy
 
 import numba
 import numpy as np
@@ -17,13 +18,17 @@ from jolly_parlor.acoustics.air_of_room import admittances_of, losses_of
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
 from jolly_parlor.acoustics.enclosure_parts import opening_key, thing_key, wall_key
 from jolly_parlor.acoustics.plan import distance_to, inside
+from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room, Thing
+from jolly_parlor.studio.cut_cubes import CutCubes, cut_step
+from jolly_parlor.studio.device import Body
 from jolly_parlor.studio.rendering import fade_out
 
 Box = tuple[tuple[float, float, float], tuple[float, float, float]]
 
 _COURANT, _FADE_SHARE = 0.98, 0.25
 _BLOCK = 128
+_LEAST_SHARE = 1e-9
 _AIR_DENSITY = 1.2
 _MIDDLE_HZ = np.array([90.0])
 """One admittance a surface: that of the table about here."""
@@ -95,10 +100,38 @@ class VoxelRoom:
         for thing, loss in zip(soft, losses_of(room), strict=True):
             drag[_within(thing, x, y, z)] += loss * self.dt / 2
         self._inverse = 1 / (1 + drag)
+        self._drag, self._ratio = drag, ratio
         neighbours = np.sum(_beside(air), axis=0)
         self._here = air * (2 - ratio**2 * neighbours) * self._inverse
         self._before = air * (1 - drag) * self._inverse
         self._around_it = air * ratio**2 * self._inverse
+        self._open = air.astype(float)
+        self._cut: tuple[np.ndarray, ...] | None = None
+
+    def furnished(self, bodies: Sequence[Body], plates: Sequence[Plate] = ()) -> "VoxelRoom":
+        """The same room with rigid bodies and plates in it."""
+        cut = CutCubes.of(self.air.astype(bool), self.cell, bodies, plates)
+        if not len(cut.at):
+            return self
+        made, at = copy(self), tuple(cut.at.T)
+        volume, inverse = cut.volume[at], self._inverse[at]
+        around = self._ratio**2 * np.divide(
+            1.0, volume, out=np.zeros(volume.size), where=volume > 0
+        )
+        made._cut = (
+            cut.at,
+            cut.open_faces,
+            (2.0 - around * cut.open_faces.sum(axis=1)) * inverse,
+            (1.0 - self._drag[at]) * inverse,
+            around * inverse,
+        )
+        made._here, made._before, made._around_it = (
+            part.copy() for part in (self._here, self._before, self._around_it)
+        )
+        for part in (made._here, made._before, made._around_it):
+            part[at] = 0.0
+        made._open = self.air * cut.volume
+        return made
 
     def _key(self, name: str) -> str:
         """A surface as `air_of_room` calls it."""
@@ -151,7 +184,7 @@ class VoxelRoom:
     ) -> np.ndarray:
         """Pressure at the ear from each place (places, frequencies), 0 dB at 1 m in free air."""
         at, share = self._around(ear)
-        heard_at, heard_share = zip(*(self._around(p) for p in places), strict=True)
+        heard_at, heard_share = zip(*(self._in_the_open(p) for p in places), strict=True)
         rows, weights = np.array(heard_at), np.array(heard_share)
         old, now, new = (np.zeros(self.air.shape) for _ in range(3))
         heard = np.zeros((len(places), self.steps))
@@ -159,6 +192,8 @@ class VoxelRoom:
         panels = _Panels(self)
         for n in range(self.steps):
             _step(new, now, old, self._here, self._before, self._around_it)
+            if self._cut is not None:
+                cut_step(new, now, old, *self._cut)
             panels.push(now, new)
             if n < pulse.size:
                 new[at[:, 0], at[:, 1], at[:, 2]] += (
@@ -187,6 +222,12 @@ class VoxelRoom:
             [np.prod(np.where(np.array(c), part, 1 - part)) for c in np.ndindex(2, 2, 2)]
         )
         return cells, shares
+
+    def _in_the_open(self, place: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
+        """As `_around`, of the cubes that a body leaves open."""
+        cells, shares = self._around(place)
+        shares = shares * self._open[tuple(cells.T)]
+        return cells, shares / max(float(shares.sum()), _LEAST_SHARE)
 
     def nearest_air(self, place: np.ndarray) -> np.ndarray:
         """The place itself, or where there is air around it the nearest middle of a cube."""

@@ -248,8 +248,9 @@ def _unlike(room: Room) -> Here:
 def _ringing(room: Room) -> Here:
     listening, transfers = room.listening, room.transfers
     rows = np.flatnonzero((transfers.low_hz >= DECAY_HZ[0]) & (transfers.low_hz <= DECAY_HZ[-1]))
+    playing = room.forecaster.playing(listening)
     pressure = sum(
-        transfers.low(place, listening.ear, POINT)[0][rows] for place in listening.playing.values()
+        transfers.low(place, listening.ear, POINT)[0][rows] for place in playing.values()
     )
     times = {band: decay_seconds(np.asarray(pressure), band) for band in BANDS_HZ}
     known = {band: seconds for band, seconds in times.items() if seconds is not None}

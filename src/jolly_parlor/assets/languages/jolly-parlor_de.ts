@@ -120,6 +120,7 @@
     </message>
     <message>
       <location filename="../../acoustics/plan_parts.py" />
+      <location filename="../../placement/loudspeakers.py" />
       <source>in front</source>
       <translation>vorn</translation>
     </message>
@@ -9542,6 +9543,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../fitting/parameters.py" />
+      <source>acoustic centre of {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../fitting/parameters.py" />
       <source>level of everything</source>
       <translation>Pegel von allem</translation>
     </message>
@@ -9559,6 +9565,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../fitting/parameters.py" />
       <source>{words}: pushes back at {hz:.0f} Hz</source>
       <translation>{words}: drückt bei {hz:.0f} Hz zurück</translation>
+    </message>
+    <message>
+      <location filename="../../fitting/parameters.py" />
+      <source>near edge of the desk</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../fitting/posterior.py" />
@@ -10520,6 +10531,21 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/loudspeakers.py" />
       <source>right of the pair</source>
       <translation>rechts vom Paar</translation>
+    </message>
+    <message>
+      <location filename="../../placement/loudspeakers.py" />
+      <source>two opposed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../placement/loudspeakers.py" />
+      <source>firing down</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../placement/loudspeakers.py" />
+      <source>firing up</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../placement/loudspeakers.py" />
@@ -11552,6 +11578,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/cases.py" />
       <source>{name} lacks or garbles the field {error}.</source>
       <translation>{name} fehlt das Feld {error}, oder es ist verstümmelt.</translation>
+    </message>
+    <message>
+      <location filename="../../project/cases.py" />
+      <source>the driver {id} has no cabinet.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../project/cases.py" />
+      <source>the driver {id} must look along an axis.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../project/cases.py" />

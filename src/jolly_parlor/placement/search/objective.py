@@ -18,7 +18,7 @@ from typing import TypeVar
 import numpy as np
 from numpy.typing import NDArray
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import (
@@ -132,7 +132,7 @@ class Judge:
         fed = [self.fed(a) for a in arrangements] if played else None
         heard = {}
         for name in self.mix.loudspeakers if played else PAIR:
-            at = self.transfers([a.places[name] for a in arrangements], owner, flat)
+            at = self.heard_of(name, arrangements, owner, flat)
             heard[name] = at * self.forecaster.drive_of(name)
             if fed is not None:
                 heard[name] *= np.array([one[name] for one in fed])[owner]
@@ -165,9 +165,7 @@ class Judge:
         ears = [a.seats[seat] for a in arrangements]
         owner = np.arange(len(ears))
         drive, f = self.forecaster.drive_of("left"), self.forecaster.frequencies_hz
-        both = sum(
-            self.transfers([a.places[side] for a in arrangements], owner, ears) for side in PAIR
-        )
+        both = sum(self.heard_of(side, arrangements, owner, ears) for side in PAIR)
         found = []
         for pressure in np.asarray(both) * drive:
             reference = float(self.mains.levels_db(pressure).mean())
@@ -175,7 +173,13 @@ class Judge:
             found.append(bass_reach_hz(heard, reference, self.gear.judging.target))
         return np.array(found)
 
-    def transfers(self, sources: list[Point], owner: np.ndarray, ears: list[Point]) -> ComplexArray:
-        """Pressure at each ear of the source of its owner, (ears, frequencies)."""
-        from_ = np.array([place.array() for place in sources])[owner]
-        return self.forecaster.transfers(from_, np.array([ear.array() for ear in ears]))
+    def heard_of(
+        self,
+        name: str,
+        arrangements: Sequence[Arrangement],
+        owner: IntArray,
+        ears: Sequence[Point],
+    ) -> ComplexArray:
+        """Pressure at each ear of one loudspeaker of its owner, (ears, frequencies)."""
+        there = np.array([ear.array() for ear in ears])
+        return self.forecaster.from_arrangements(name, arrangements, owner, there)

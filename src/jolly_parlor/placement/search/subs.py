@@ -24,6 +24,7 @@ from jolly_parlor.placement.mounting import (
     thinned,
     wall_heights,
 )
+from jolly_parlor.placement.radiating import subwoofer_heard_from
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.wishes import Wishes
 
@@ -199,7 +200,7 @@ class SubSearch:
         owner = np.zeros(len(ears), dtype=int)
         fed = judge.fed(arrangement)
         others = {
-            name: judge.transfers([arrangement.places[name]], owner, ears)
+            name: judge.heard_of(name, [arrangement], owner, ears)
             * (forecaster.drive_of(name) * fed[name])
             for name in judge.mix.loudspeakers
             if name != sub.id
@@ -208,18 +209,33 @@ class SubSearch:
         total = np.zeros(len(places))
         for index, ear in enumerate(ears):
             heard = {name: pressure[index] for name, pressure in others.items()}
-            heard[sub.id] = self.heard(sub, places, ear) * own
+            heard[sub.id] = self.heard(sub, places, ear, arrangement) * own
             total += judge.squares_of(heard) / len(ears)
         return total
 
-    def heard(self, sub: Loudspeaker, places: FloatArray, ear: Point) -> ComplexArray:
-        """Pressure at an ear from every place, (places, frequencies), by reciprocity."""
-        field = self.judge.forecaster.field
+    def heard(
+        self, sub: Loudspeaker, places: FloatArray, ear: Point, arrangement: Arrangement
+    ) -> ComplexArray:
+        """Pressure at an ear from every place, (places, frequencies), by reciprocity; a subwoofer
+        looks into the room from each, unless the arrangement has it turned.
+        """
+        field = self.judge.forecaster.field_of(arrangement)
+        model, turn = self.gear.model_of(sub.id), arrangement.turns.get(sub.id)
+        middles = [Point(*place) for place in places.tolist()]
+        sources = np.array(
+            [p.array() for p in subwoofer_heard_from(self.room, model, middles, turn)]
+        )
+        ways = np.round(sources - places, 3)
         found = np.empty((len(places), field.frequencies_hz.size), dtype=np.complex128)
-        for height in np.unique(places[:, 2]).tolist():
-            here = places[:, 2] == height
-            xs, which_x = np.unique(places[here, 0], return_inverse=True)
-            ys, which_y = np.unique(places[here, 1], return_inverse=True)
+        # Places that look the same way lie on one lattice.
+        every, which = np.unique(
+            np.column_stack([ways, sources[:, 2]]), axis=0, return_inverse=True
+        )
+        for number in range(len(every)):
+            here = np.flatnonzero(which.ravel() == number)
+            height = float(sources[here[0], 2])
+            xs, which_x = np.unique(sources[here, 0], return_inverse=True)
+            ys, which_y = np.unique(sources[here, 1], return_inverse=True)
             found[here] = field.spread(ear.array(), height, xs, ys)[:, which_y, which_x].T
         return found
 

@@ -19,6 +19,7 @@ from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
 from jolly_parlor.placement.mixes import judged_band
 from jolly_parlor.placement.mounting import clear_of_things
+from jolly_parlor.placement.radiating import plates_of
 from jolly_parlor.placement.search.objective import Band, Judge, sums_of
 from jolly_parlor.placement.search.subs import SubSearch, can_stand, candidates, point_of
 from jolly_parlor.placement.settings.heard import forecast_heard
@@ -145,15 +146,17 @@ class TunedSubs:
         moved = {sub.id for sub in subs}
         for seat, weight in judge.seats:
             ear = arrangement.seats[seat]
+            rest = [name for name in judge.mix.loudspeakers if name not in moved]
+            plates = plates_of(self.gear, arrangement)
             others = {
-                name: forecaster.transfer(arrangement.places[name], ear)
+                name: forecaster.transfer(place, ear, plates)
                 * (forecaster.drive_of(name) * fed[name])
-                for name in judge.mix.loudspeakers
-                if name not in moved
+                for name, place in forecaster.heard_from(arrangement, rest).items()
             }
             own = np.zeros((len(places[0]), f.size), dtype=np.complex128)
             for sub, at in zip(subs, places, strict=True):
-                own += self._places.heard(sub, at, ear) * forecaster.drive_of(sub.id)
+                heard = self._places.heard(sub, at, ear, arrangement)
+                own += heard * forecaster.drive_of(sub.id)
             here = {name: pressure[rows].astype(np.complex64) for name, pressure in others.items()}
             parts = own[:, rows].astype(np.complex64), factors[:, rows].astype(np.complex64)
             total += weight * self._squares(here, band, *parts)

@@ -55,8 +55,9 @@ def forecast_heard(
     forecaster.field.expect(ears)
     sources = {}
     for name in mix.loudspeakers:
-        at = np.repeat(arrangement.places[name].array()[None, :], len(ears), axis=0)
-        sources[name] = forecaster.transfers(at, ears) * forecaster.drive_of(name)
+        owner = np.zeros(len(ears), dtype=np.intp)
+        heard = forecaster.from_arrangements(name, [arrangement], owner, ears)
+        sources[name] = heard * forecaster.drive_of(name)
     shares = np.array(weights) / sum(weights)
     gear, f = forecaster.gear, forecaster.frequencies_hz
     return Heard(gear, mix, f, sources, shares, centres)
