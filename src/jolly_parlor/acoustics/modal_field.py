@@ -7,7 +7,7 @@ the two is known (reciprocity); so a drag needs the elements' interpolation only
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from functools import cached_property
 from threading import RLock
 
@@ -44,6 +44,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
 _ENDS_BYTES = 200_000_000
+_PLATES_BYTES = 150_000_000
 _AT_ONCE, _DIRECT, _DECIMALS = 64, 2, 4
 """Places worked out together; so often matrices are solved before the inverse is made; places are
 told apart to a tenth of a millimetre.
@@ -103,6 +104,9 @@ class ModalField:
         self._grid: tuple[bytes, BoolArray, scipy.sparse.csr_array, FloatArray] | None = None
         self._solved = 0
         self._turned: LRUCache[tuple[bytes, str], ComplexArray] = LRUCache(_TURNED)
+        self._plates: LRUCache[Plate, list[End]] = LRUCache(
+            _PLATES_BYTES, lambda ends: sum(end.bytes for end in ends)
+        )
         self._alike: dict[Mode, int | None] = {}
 
     @property
@@ -280,8 +284,37 @@ class ModalField:
             )
         return (receiver, source) if receiver_first else (source, receiver)
 
+    def knows(self, places: FloatArray) -> bool:
+        """Whether all has been worked out of all places (places, 3)."""
+        keys = [place.tobytes() for place in np.round(places, _DECIMALS)]
+        with self._lock:
+            return all(key in self._ends for key in keys)
+
+    def ends_of(self, plate: Plate, rows: scipy.sparse.csr_array, shapes: FloatArray) -> list[End]:
+        """The same of what a plate's functions take of a field, over the unknowns and the modes,
+        (functions, ...) each; those of the last few plates are kept.
+        """
+        with self._lock:
+            known = self._plates.get(plate)
+        if known is None:  # two threads may work at two plates
+            basis = self.solver.basis
+            first = basis.lu.solve(np.ascontiguousarray(rows.toarray().T))
+            second = basis.lu.solve(basis.enclosure.grid.mass @ first)
+            known = self._answered(shapes, first, second)
+            with self._lock:
+                self._plates[plate] = known
+        return known
+
+    def heard_of(self, ends: Sequence[End], places: FloatArray) -> ComplexArray:
+        """What places hear of each end, (ends, places, frequencies)."""
+        rows = self.solver.basis.enclosure.grid.at(self._inside(places))
+        shapes = rows @ self.solver.basis.shapes
+        return np.array([self._heard(end, rows, shapes) for end in ends])
+
     def _worked_out(self, places: FloatArray) -> list[End]:
-        shapes, first, second = self.solver.basis.static(self._inside(places))
+        return self._answered(*self.solver.basis.static(self._inside(places)))
+
+    def _answered(self, shapes: FloatArray, first: FloatArray, second: FloatArray) -> list[End]:
         self._solved += 1
         if self._inverse is None and self._solved > _DIRECT and not self._spare:
             self.prepare()
@@ -297,7 +330,7 @@ class ModalField:
                 first[:, n].astype(np.float32),
                 second[:, n].astype(np.float32),
             )
-            for n in range(len(places))
+            for n in range(len(shapes))
         ]
 
     def _inside(self, places: FloatArray) -> FloatArray:

@@ -127,11 +127,15 @@ class PlateInBox:
         lines, (first, second) = self._lines, self._lines.along
         weights = lines.shapes(0, places[:, first])[:, lines.m]
         weights = weights * lines.shapes(1, places[:, second])[:, lines.n]
-        found = [
-            _real_times(self._modes * weight, lines.towards(self._h, round(float(z), 4)))
-            for weight, z in zip(weights, places[:, lines.axis], strict=True)
-        ]
-        return np.array(found)
+        levels, which = np.unique(np.round(places[:, lines.axis], 4), return_inverse=True)
+        count = len(self._modes)
+        found = np.empty((len(places), lines.box.frequencies_hz.size, count), dtype=np.complex128)
+        for number, z in enumerate(levels):
+            here = np.flatnonzero(which == number)
+            rows = (weights[here, None, :] * self._modes).reshape(here.size * count, -1)
+            heard = _real_times(rows, lines.towards(self._h, float(z)))
+            found[here] = heard.reshape(-1, here.size, count).transpose(1, 0, 2)
+        return found
 
     def spread(
         self, strengths: ComplexArray, height: float, xs: FloatArray, ys: FloatArray

@@ -126,7 +126,16 @@ class PlateInModalField(PlateInModes):
     def __init__(self, field: ModalField, plate: Plate, low: FloatArray, high: FloatArray) -> None:
         """low, high: as of a Layer."""
         super().__init__(field.solver, field.remainders, Layer(plate, low, high), field.ends)
-        self._field = field
+        self._field, self._plate = field, plate
+
+    def towards(self, places: FloatArray) -> ComplexArray:
+        """As `PlateInModes`; from the plate's side where the places' is not known: its functions
+        are few, and serve all places there are.
+        """
+        if self._field.knows(places):
+            return super().towards(places)
+        ends = self._field.ends_of(self._plate, self._rows, self._modes)
+        return np.asarray(self._field.heard_of(ends, places).transpose(1, 2, 0) / (4 * pi))
 
     def spread(
         self, strengths: ComplexArray, height: float, xs: FloatArray, ys: FloatArray

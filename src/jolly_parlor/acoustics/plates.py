@@ -20,8 +20,9 @@ drawn in by 0.23 of one they have the mass of air that tables of added mass give
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
-from functools import cached_property
+from functools import cached_property, lru_cache
 from itertools import product
 from math import pi
 from typing import Protocol
@@ -38,6 +39,7 @@ _TOUCHES_METRES = 0.01
 """A gap that lets no sound through to speak of: the plate goes on in its image there."""
 _REACH_METRES = 3.0
 """From farther away no image acts on the static part: 1 / R^3."""
+_KEPT, _DECIMALS, _KEPT_DECIMALS = 300, 6, 9
 
 
 @dataclass(frozen=True)
@@ -102,14 +104,13 @@ class Layer:
         thickness = (
             plate.thickness * whole / (self.area * self.lines[0].count * self.lines[1].count)
         )
-        static = _thickened(_StaticKernel(self.lines).matrix(self._images()), thickness)
-        wanted = self._polynomials()
-        jumps = np.linalg.solve(-static, wanted)
-        self.functions: FloatArray = np.asarray(jumps / np.abs(jumps).max(axis=0)) * self.area
-        """The jump of each function times the elements' area, (elements, functions)."""
-        found = self.functions.T @ (static @ self.functions) / self.area
-        self.static: FloatArray = np.asarray((found + found.T) / 2)
-        """How they act on each other, (functions, functions)."""
+        grid = tuple((line.count, round(line.size, _KEPT_DECIMALS)) for line in self.lines)
+        self.functions, self.static = _slow_flows(
+            grid, tuple(self._images()), round(thickness, _KEPT_DECIMALS)
+        )
+        """The jump of each function times the elements' area, (elements, functions), and how they
+        act on each other, (functions, functions).
+        """
 
     @cached_property
     def points(self) -> FloatArray:
@@ -119,15 +120,6 @@ class Layer:
         for axis, values in zip(self.plate.along, (u, v), strict=True):
             found[:, axis] = values.ravel()
         return found
-
-    def _polynomials(self) -> FloatArray:
-        """Shapes of slow flows, (elements, functions)."""
-        x, y = (
-            2 * (line.middles - line.middles.mean()) / (line.size * line.count)
-            for line in self.lines
-        )
-        powers = [(i, j) for i in range(_DEGREE + 1) for j in range(_DEGREE + 1 - i)]
-        return np.array([np.outer(x**i, y**j).ravel() for i, j in powers]).T
 
     def _images(self) -> list[_Image]:
         """The plate itself and its images in the surfaces nearby."""
@@ -149,7 +141,11 @@ class Layer:
             ]
             beside = [max(abs(a) - s, 0.0) for a, s in zip(away[:2], plate.sizes, strict=True)]
             if np.hypot(np.hypot(beside[0], beside[1]), away[2]) < _REACH_METRES:
-                found.append(_Image(shifts[0], shifts[1], abs(away[2])))
+                own = [
+                    None if shift is None else round(shift - 2 * float(line.starts[0]), _DECIMALS)
+                    for shift, line in zip(shifts[:2], self.lines, strict=True)
+                ]
+                found.append(_Image(own[0], own[1], round(abs(away[2]), _DECIMALS)))
         return found
 
 
@@ -189,7 +185,7 @@ class Scattering(Protocol):
 @dataclass(frozen=True)
 class _Image:
     """What an element becomes in surfaces across each axis of the plate: at `mirror - u` where
-    there is a mirror, and so far above or below the plate.
+    there is a mirror, u from where the elements begin, and so far above or below the plate.
     """
 
     mirror_u: float | None
@@ -203,7 +199,7 @@ class _StaticKernel:
     def __init__(self, lines: tuple[Line, ...]) -> None:
         self._u, self._v = lines
 
-    def matrix(self, images: list[_Image]) -> FloatArray:
+    def matrix(self, images: Sequence[_Image]) -> FloatArray:
         """(elements, elements), all images together."""
         count = self._u.count * self._v.count
         total = np.zeros((count, count))
@@ -232,6 +228,29 @@ class _StaticKernel:
         squared = u[:, None] ** 2 + v[None, :] ** 2 + away**2
         area = self._u.size * self._v.size
         return np.asarray(area * (3 * away**2 / squared**2.5 - squared**-1.5) / (4 * pi))
+
+
+@lru_cache(_KEPT)
+def _slow_flows(
+    grid: tuple[tuple[int, float], ...], images: tuple[_Image, ...], thickness: float
+) -> tuple[FloatArray, FloatArray]:
+    """Functions (elements, functions) and how they act on each other when all is slow: alike
+    wherever a plate of these elements has the same surfaces nearby. grid: number and metres.
+    """
+    lines = tuple(Line(np.asarray(np.arange(count) * size, float), size) for count, size in grid)
+    area = lines[0].size * lines[1].size
+    static = _thickened(_StaticKernel(lines).matrix(images), thickness)
+    jumps = np.linalg.solve(-static, _polynomials(lines))
+    functions = np.asarray(jumps / np.abs(jumps).max(axis=0)) * area
+    found = functions.T @ (static @ functions) / area
+    return functions, np.asarray((found + found.T) / 2)
+
+
+def _polynomials(lines: tuple[Line, ...]) -> FloatArray:
+    """Shapes of slow flows, (elements, functions)."""
+    x, y = (2 * (line.middles - line.middles.mean()) / (line.size * line.count) for line in lines)
+    powers = [(i, j) for i in range(_DEGREE + 1) for j in range(_DEGREE + 1 - i)]
+    return np.array([np.outer(x**i, y**j).ravel() for i, j in powers]).T
 
 
 def _thickened(static: FloatArray, metres: float) -> FloatArray:

@@ -20,12 +20,14 @@ from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Listening, Mix, judged_band, mixed
-from jolly_parlor.placement.radiating import all_heard_from, heard_from, plates_of
+from jolly_parlor.placement.radiating import all_heard_from, plates_between, plates_of
 from jolly_parlor.signals.response import Response
 
 _MOST_KNOWN_BYTES = 12_000_000  # thousands of pairs, 3 kB each
-_FIELDS = 24
-"""Fields with the plates of as many arrangements; what is known of places is bounded apart."""
+_FIELDS = 240
+"""Fields with the plates of as many arrangements, some 100 kB each; what is known of places is
+bounded apart.
+"""
 
 HEAD_SHIFTS: dict[str, tuple[float, float, float]] = {
     "centre": (0.0, 0.0, 0.0),
@@ -193,23 +195,39 @@ class Forecaster:
         return np.asarray(self.field_with(plates).transfers(sources, ears))
 
     def from_arrangements(
-        self, name: str, arrangements: Sequence[Arrangement], owner: IntArray, ears: FloatArray
-    ) -> ComplexArray:
-        """Pressure at each ear (n, 3) of one loudspeaker as the arrangement that owns the ear has
-        it, among that one's desk and chairs, (n, frequencies).
+        self,
+        names: Sequence[str],
+        arrangements: Sequence[Arrangement],
+        owner: IntArray,
+        ears: FloatArray,
+        desk_steps: tuple[float, float] | None = None,
+    ) -> dict[str, ComplexArray]:
+        """Pressure at each ear (n, 3) of some loudspeakers as the arrangement that owns the ear has
+        them, among that one's desk and chairs, (n, frequencies) each. desk_steps: work these out
+        on a grid of so many metres along x and y and make up for places between; None where each
+        is.
         """
         room, gear = self.room, self.gear
-        sources = np.array([heard_from(room, gear, a, name).array() for a in arrangements])[owner]
-        groups: dict[tuple[Plate, ...], list[int]] = defaultdict(list)
+        stood = [all_heard_from(room, gear, a, names) for a in arrangements]
+        sources = [np.array([one[name].array() for one in stood])[owner] for name in names]
+        every, at = np.concatenate(sources), np.tile(ears, (len(names), 1))
+        groups: dict[tuple[Plate, ...], dict[int, float]] = defaultdict(dict)
         for number, arrangement in enumerate(arrangements):
-            groups[plates_of(gear, arrangement)].append(number)
-        if len(groups) == 1:
-            return self.transfers(sources, ears, next(iter(groups)))
-        found = self.transfers(sources, ears)
-        for plates, members in groups.items():
-            if plates:
-                rows = np.flatnonzero(np.isin(owner, members))
-                field = self.field_with(plates)
-                assert isinstance(field, PlatedField)
-                found[rows] += field.added(sources[rows], ears[rows])
-        return found
+            plates = plates_of(gear, arrangement)
+            every_part = [(plates, 1.0)]
+            if desk_steps and gear.desk is not None:
+                on_grid = room.frame.middle - gear.desk.width / 2
+                every_part = plates_between(plates, desk_steps, on_grid)
+            for part, weight in every_part:
+                if part:
+                    groups[part][number] = weight
+        found = self.transfers(every, at)
+        owners = np.tile(owner, len(names))
+        for part, weights in groups.items():
+            share = np.zeros(len(arrangements))
+            share[list(weights)] = list(weights.values())
+            rows = np.flatnonzero(share[owners])
+            field = self.field_with(part)
+            assert isinstance(field, PlatedField)
+            found[rows] += share[owners[rows], None] * field.added(every[rows], at[rows])
+        return dict(zip(names, np.split(found, len(names)), strict=True))

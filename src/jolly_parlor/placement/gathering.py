@@ -77,11 +77,9 @@ def gathers(
     points = np.array([p.array() for _, p in tried] + [listening.ear.array()])
     forecaster.field.expect(points)
     f = forecaster.frequencies_hz
-    sources = {}
-    owner = np.zeros(len(points), dtype=np.intp)
-    for name in listening.mix.loudspeakers:
-        heard = forecaster.from_arrangements(name, [listening.arrangement], owner, points)
-        sources[name] = heard * forecaster.drive_of(name)
+    names, owner = listening.mix.loudspeakers, np.zeros(len(points), dtype=np.intp)
+    heard = forecaster.from_arrangements(names, [listening.arrangement], owner, points)
+    sources = {name: p * forecaster.drive_of(name) for name, p in heard.items()}
     total = np.abs(mixed(listening.mix, listening.arrangement.chains, f, sources)[:, at])
     level = 20 * np.log10(np.maximum(total, 1e-12))
     order = np.argsort(-level[:-1])[:most]

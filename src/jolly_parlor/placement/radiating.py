@@ -6,6 +6,7 @@ comes from its acoustic centre, ahead of the driver the way the cabinet looks.
 """
 
 from collections.abc import Iterable
+from dataclasses import replace
 from math import atan2, cos, radians, sin
 
 import numpy as np
@@ -23,6 +24,7 @@ _STANDS_METRES = 0.03
 _FLOOR_GAP_METRES = 0.02
 _STEP_METRES = 0.01
 _SAME_METRES = 0.02
+_NO_WEIGHT = 1e-3
 """Two walls about as near as each other: the one faced or behind is taken."""
 _SNAP_METRES = 0.005
 """Steps from a cabinet to where it is heard from, and plates, lie on this grid: nobody knows an
@@ -169,6 +171,40 @@ def plates_of(gear: Gear, a: Arrangement) -> tuple[Plate, ...]:
             back = _snapped(ear.x - width / 2), _snapped(ear.y + _CHAIR_BEHIND), _snapped(foot)
             found.append(Plate(back, (width, _snapped(top - foot)), 1))
     return tuple(found)
+
+
+def without_plates(gear: Gear) -> Gear:
+    """The same with neither desk nor backs of chairs."""
+    seats = tuple(replace(seat, high_back=False) for seat in gear.seats)
+    return replace(gear, desk=None, seats=seats)
+
+
+def plates_between(
+    plates: tuple[Plate, ...], steps: tuple[float, float], on_grid: float
+) -> list[tuple[tuple[Plate, ...], float]]:
+    """Plates on a grid of steps along x and y, and weights that make up for these between them:
+    what plates add to a field changes evenly over some centimetres. on_grid: an x of a plate that
+    is on it, such as that of a desk on the middle line.
+    """
+    if not plates:
+        return []
+    x, y, _ = plates[0].corner
+    choices = []
+    for at, step in zip((x - on_grid, y), steps, strict=True):
+        low = np.floor(at / step + 1e-6)
+        part = float(at / step - low)
+        own = [(low * step - at, 1 - part), ((low + 1) * step - at, part)]
+        choices.append([(by, weight) for by, weight in own if weight > _NO_WEIGHT])
+    return [
+        (tuple(_shifted(plate, float(dx), float(dy)) for plate in plates), u * v)
+        for dx, u in choices[0]
+        for dy, v in choices[1]
+    ]
+
+
+def _shifted(plate: Plate, dx: float, dy: float) -> Plate:
+    x, y, z = plate.corner
+    return replace(plate, corner=(round(x + dx, 6), round(y + dy, 6), z))
 
 
 def _snapped(metres: float) -> float:

@@ -134,10 +134,9 @@ def _figures(quick: Forecaster, trials: Sequence[Listening]) -> FloatArray:
     ears = np.array([trial.ear.array() for trial in trials])
     mix, chains = trials[0].mix, trials[0].arrangement.chains
     arrangements = [trial.arrangement for trial in trials]
-    sources = {}
-    for name in mix.loudspeakers:
-        heard = quick.from_arrangements(name, arrangements, np.arange(len(ears)), ears)
-        sources[name] = heard * quick.drive_of(name)
+    owner = np.arange(len(ears))
+    heard = quick.from_arrangements(mix.loudspeakers, arrangements, owner, ears)
+    sources = {name: pressure * quick.drive_of(name) for name, pressure in heard.items()}
     total = mixed(mix, chains, quick.frequencies_hz, sources)
     level = 20 * np.log10(np.maximum(np.abs(total), 1e-12))
     return evenness_db(quick.frequencies_hz, level, *judged_band(quick.gear, mix))

@@ -91,7 +91,11 @@ def sums_of(heard: Mapping[str, NDArray[Pressure]]) -> tuple[NDArray[Pressure], 
 class Judge:
     """J of arrangements of one room."""
 
-    def __init__(self, forecaster: Forecaster, wishes: Wishes) -> None:
+    def __init__(
+        self, forecaster: Forecaster, wishes: Wishes, desk_steps: tuple[float, float] | None = None
+    ) -> None:
+        """desk_steps: as in `Forecaster.from_arrangements`."""
+        self._desk_steps = desk_steps
         self.room, self.gear, self.wishes = forecaster.room, forecaster.gear, wishes
         self.forecaster = forecaster
         f = forecaster.frequencies_hz
@@ -110,6 +114,8 @@ class Judge:
         """
         values = np.full(len(arrangements), UNFIT)
         fit = [i for i, a in enumerate(arrangements) if not fit_problems(self.room, self.gear, a)]
+        # Neighbours share a desk, and what is worked out of it.
+        fit.sort(key=lambda i: arrangements[i].seats[self.gear.seats[0].name].y)
         batches = [fit[start : start + _BATCH] for start in range(0, len(fit), _BATCH)]
         with ThreadPoolExecutor(_WORKERS) as pool:
             found = pool.map(lambda b: self._figures([arrangements[i] for i in b], played), batches)
@@ -130,10 +136,10 @@ class Judge:
         owner = np.repeat(np.arange(len(ears)), [len(points) for points in ears])
         flat = [point for points in ears for point in points]
         fed = [self.fed(a) for a in arrangements] if played else None
-        heard = {}
-        for name in self.mix.loudspeakers if played else PAIR:
-            at = self.heard_of(name, arrangements, owner, flat)
-            heard[name] = at * self.forecaster.drive_of(name)
+        names = self.mix.loudspeakers if played else PAIR
+        heard = self.heard_of(names, arrangements, owner, flat)
+        for name in names:
+            heard[name] *= self.forecaster.drive_of(name)
             if fed is not None:
                 heard[name] *= np.array([one[name] for one in fed])[owner]
         squares = self.squares_of(heard)
@@ -165,7 +171,7 @@ class Judge:
         ears = [a.seats[seat] for a in arrangements]
         owner = np.arange(len(ears))
         drive, f = self.forecaster.drive_of("left"), self.forecaster.frequencies_hz
-        both = sum(self.heard_of(side, arrangements, owner, ears) for side in PAIR)
+        both = sum(self.heard_of(PAIR, arrangements, owner, ears).values())
         found = []
         for pressure in np.asarray(both) * drive:
             reference = float(self.mains.levels_db(pressure).mean())
@@ -175,11 +181,12 @@ class Judge:
 
     def heard_of(
         self,
-        name: str,
+        names: Sequence[str],
         arrangements: Sequence[Arrangement],
         owner: IntArray,
         ears: Sequence[Point],
-    ) -> ComplexArray:
-        """Pressure at each ear of one loudspeaker of its owner, (ears, frequencies)."""
+    ) -> dict[str, ComplexArray]:
+        """Pressure at each ear of loudspeakers of its owner, (ears, frequencies) each."""
         there = np.array([ear.array() for ear in ears])
-        return self.forecaster.from_arrangements(name, arrangements, owner, there)
+        steps = self._desk_steps
+        return self.forecaster.from_arrangements(names, arrangements, owner, there, steps)

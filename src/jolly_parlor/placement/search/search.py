@@ -306,7 +306,7 @@ class _Way:
         places, values = places[values < UNFIT], values[values < UNFIT]
         arrangements = [look.arrangement(place) for place in places]
         moved = moved_metres(places, here, self.room.frame.middle)
-        reach = look.judge.reaches(arrangements)
+        reach = look.reaches(arrangements)
         front = unbettered(np.stack([values, reach, moved], axis=1))
         self.trades = [
             Trade(

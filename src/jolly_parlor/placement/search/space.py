@@ -100,6 +100,14 @@ class Space:
         return self.room.frame.middle + self.off_middle
 
     @property
+    def ahead(self) -> tuple[float, float]:
+        """From a monitor to where it is heard from: back into the room and inwards, metres; as in
+        a triangle of equal sides, whatever its shape, since others turn it by little.
+        """
+        metres = self.gear.monitor.ahead()
+        return metres * sqrt(3) / 2, metres / 2
+
+    @property
     def front(self) -> float:
         """The wall faced, y on the plan; `fronts` count from it."""
         return self.room.frame.front

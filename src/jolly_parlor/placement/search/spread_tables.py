@@ -69,7 +69,8 @@ class SpreadTables:
         self._match, self._deep = np.float32(match), np.float32(space.wishes.deep)
         self._coarse = max(round(_NODE_METRES / space.step), 1)
         self._taps = np.array([cubic(phase / self._coarse) for phase in range(self._coarse)])
-        half = space.all_sides / 2
+        forward, inward = space.ahead
+        half = space.all_sides / 2 - inward
         ends = space.middle - half[-1], space.middle + half[-1]
         count = max(int(np.ceil((ends[1] - ends[0]) / _NODE_METRES)), 3) + 1
         self._xs = np.linspace(*ends, count)
@@ -78,6 +79,7 @@ class SpreadTables:
         self._rows = -(-space.fronts.size // self._coarse) + 3  # one before, two behind the last
         first = space.front + float(space.fronts[0])
         self._ys = first + self._apart * (np.arange(float(self._rows)) - 1)
+        self._heard_ys = self._ys + forward
         self._lines: dict[tuple[float, float], Complex64] = {}
         self._lock = Lock()
 
@@ -146,7 +148,7 @@ class SpreadTables:
 
     def _over_lattice(self, ear: FloatArray) -> Complex64:
         """(ys, frequencies, xs)."""
-        seen = self._field.spread(ear, self.height, self._xs, self._ys)
+        seen = self._field.spread(ear, self.height, self._xs, self._heard_ys)
         seen = _filled(seen) * self._drive[:, None, None]
         return np.ascontiguousarray(seen.transpose(1, 0, 2), dtype=np.complex64)
 

@@ -199,11 +199,10 @@ class SubSearch:
         ears = head_points(self.room, arrangement.seats[seat])
         owner = np.zeros(len(ears), dtype=int)
         fed = judge.fed(arrangement)
+        names = [name for name in judge.mix.loudspeakers if name != sub.id]
         others = {
-            name: judge.heard_of(name, [arrangement], owner, ears)
-            * (forecaster.drive_of(name) * fed[name])
-            for name in judge.mix.loudspeakers
-            if name != sub.id
+            name: pressure * (forecaster.drive_of(name) * fed[name])
+            for name, pressure in judge.heard_of(names, [arrangement], owner, ears).items()
         }
         own = forecaster.drive_of(sub.id) * fed[sub.id]
         total = np.zeros(len(places))

@@ -56,18 +56,27 @@ class Judged:
         reach = round(float(space.fronts[-1] - space.fronts[0] + space.depths[-1]) / step)
         count = reach + round(HEAD_SHIFT / step) + 4 * self.coarse + 1
         ys = float(space.fronts[0]) + step * (np.arange(float(count)) - self.coarse)
+        forward, inward = space.ahead
         self.along = plane.along(ys).astype(np.complex64)
-        half = space.all_sides / 2
+        self.along_from = plane.along(ys + forward).astype(np.complex64)
+        half = space.all_sides / 2 - inward
         self.sources = [plane.across(middle + sign * half) for sign in (-1, 1)]
         self.shapes = _common_shapes(np.abs(plane.coupling).mean(axis=2), self.sources)
         self.spans = [np.matmul(x.transpose(0, 2, 1), self.shapes.T) for x in self.sources]
 
     def lines(self, offset: int, fronts: int) -> Complex64:
-        """Y_m on the coarse fronts, `offset` grid steps behind them, one row before and three
-        after those needed.
+        """Y_m at ears `offset` grid steps behind the coarse fronts, one row before and three after
+        those needed.
         """
+        return self._thinned(self.along, offset, fronts)
+
+    def sources_along(self, fronts: int) -> Complex64:
+        """Y_m where monitors on the same coarse fronts are heard from."""
+        return self._thinned(self.along_from, 0, fronts)
+
+    def _thinned(self, along: Complex64, offset: int, fronts: int) -> Complex64:
         rows = -(-fronts // self.coarse) + 3
-        return self.along[:, offset : offset + rows * self.coarse : self.coarse][:, :rows]
+        return along[:, offset : offset + rows * self.coarse : self.coarse][:, :rows]
 
 
 class HeightTables:
@@ -97,7 +106,8 @@ class HeightTables:
         plane = plane_of(judged.field, self.height, ear.z)
         here = plane.along(np.array([ear.y]))[:, 0].astype(np.complex64)
         folded = self._folded(ear.z, [ear.x]) * here[:, :, None]
-        return self._weighed(np.matmul(judged.lines(0, fronts), folded), judged.shapes, fronts)
+        sources = judged.sources_along(fronts)
+        return self._weighed(np.matmul(sources, folded), judged.shapes, fronts)
 
     def _folded(self, ear_z: float, ear_xs: list[float]) -> Complex64:
         """Coupling with the ears' X and the sources' shapes folded in.
@@ -114,7 +124,7 @@ class HeightTables:
 
     def _squares(self, folded: Complex64, step: int, fronts: int, columns: slice) -> Float32:
         judged = self._judged
-        between = judged.lines(0, fronts) * judged.lines(step, fronts)
+        between = judged.sources_along(fronts) * judged.lines(step, fronts)
         return self._weighed(np.matmul(between, folded), judged.shapes[:, columns], fronts)
 
     def _weighed(self, rows: Complex64, shapes: Float32, fronts: int) -> Float32:

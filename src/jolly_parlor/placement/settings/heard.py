@@ -53,11 +53,9 @@ def forecast_heard(
         weights += [weight / len(head)] * len(head)
     ears = np.array([point.array() for point in points])
     forecaster.field.expect(ears)
-    sources = {}
-    for name in mix.loudspeakers:
-        owner = np.zeros(len(ears), dtype=np.intp)
-        heard = forecaster.from_arrangements(name, [arrangement], owner, ears)
-        sources[name] = heard * forecaster.drive_of(name)
+    owner = np.zeros(len(ears), dtype=np.intp)
+    heard = forecaster.from_arrangements(mix.loudspeakers, [arrangement], owner, ears)
+    sources = {name: p * forecaster.drive_of(name) for name, p in heard.items()}
     shares = np.array(weights) / sum(weights)
     gear, f = forecaster.gear, forecaster.frequencies_hz
     return Heard(gear, mix, f, sources, shares, centres)
