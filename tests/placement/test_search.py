@@ -65,9 +65,13 @@ def _plain_square(
 
 
 def _sources(document: Document, place: np.ndarray) -> list[tuple[float, float, float]]:
+    """Heard from ahead of the faces, as monitors of a triangle of equal sides look."""
     front, _, side, z, off = place
-    middle = document.room.width / 2 + off
-    return [(middle - side / 2, front, z), (middle + side / 2, front, z)]
+    model = document.gear.monitor
+    metres = 0.39 * (model.width * model.height) ** 0.5
+    middle, half = document.room.width / 2 + off, side / 2 - 0.5 * metres
+    y = front + 0.866 * metres
+    return [(middle - half, y, z), (middle + half, y, z)]
 
 
 def _plain_figure(document: Document, place: np.ndarray, wishes: Wishes) -> float:

@@ -78,16 +78,16 @@ def shown(
     models: Models,
 ) -> Shown:
     """The curves at the ear, the marks, and what acts beyond the range."""
-    from jolly_parlor.diagnosis.marks import first_beyond, marks, paths_of
+    from jolly_parlor.diagnosis.marks import face_paths_of, first_beyond, marks
     from jolly_parlor.placement.upper_range import TOP_HZ
     from jolly_parlor.project.measured import measured_deviation
 
     judged = models.forecaster.deviation(listening)
     asked = document.room, document.gear, listening
-    paths = paths_of(*asked)
-    found = marks(*asked, TOP_HZ, paths)
+    faces = face_paths_of(*asked)
+    found = marks(*asked, TOP_HZ, faces)
     measured = measured_deviation(document, listening)
-    beyond = first_beyond(*asked, TOP_HZ, paths)
+    beyond = first_beyond(*asked, TOP_HZ, faces)
     upper = models.upper.curve(listening, judged.reference_db)
     made = Shown(judged, measured, tuple(found), beyond, upper)
     made.figure("forecast")  # worked out here, not by the first widget that asks
@@ -137,7 +137,8 @@ def next_try(listening: Listening, models: Models) -> Remedy | None:
     from jolly_parlor.diagnosis.findings import findings_of_forecast
 
     explained = findings_of_forecast(models.forecaster, models.anechoic, listening)
-    remedies = [finding.remedy for finding in explained if finding.remedy is not None]
+    every = (finding.remedy for finding in explained)
+    remedies = [one for one in every if one is not None and one.move.gear is None]
     return max(remedies, key=lambda remedy: remedy.gain_db, default=None)
 
 
@@ -366,6 +367,8 @@ class Strips:
         from jolly_parlor.placement.strips import strip
 
         axes: tuple[Axis, ...] = ("y", "x", "z") if self._item.of_pair else ("y", "x")
+        if self._item.kind == "desk":
+            axes = ("y", "z")
         for axis in axes[len(self._found) :]:
             found = strip(models.forecaster, self._listening, self._item, axis, self._alike)
             self._found.append(found)

@@ -8,6 +8,8 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.following import Follower
 from jolly_parlor.app.questions import STRIPS, Question
 from jolly_parlor.app.session import Session
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.items import DESK, Item
 
 if TYPE_CHECKING:
     from jolly_parlor.placement.strips import Strip
@@ -33,7 +35,7 @@ class Neighbourhood(Follower):
         if asked == self._asked:
             return
         self._asked = asked
-        if a is None or session.selected not in a.items:
+        if a is None or not _can_slide(a, session.selected):
             session.beside.drop(STRIPS)
             self._take([])
             return
@@ -54,3 +56,7 @@ class Neighbourhood(Follower):
     def _take(self, found: list[Strip], why_not: str = "") -> None:
         self.strips, self.why_not = found, why_not
         self.changed.emit()
+
+
+def _can_slide(a: Arrangement, item: Item) -> bool:
+    return item in a.items or (item == DESK and a.desk is not None)

@@ -22,10 +22,11 @@ from jolly_parlor.app.resting import Resting
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.waits import Waits
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
-from jolly_parlor.placement.items import LEFT, Item
+from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.mixes import BOTH, Listening, Mix, mixes
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
+from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.history import History, Project
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.words import tr
@@ -276,12 +277,35 @@ class Session(QObject):
             self.draft = base.moved(item, to)
         self.drafted.emit()
 
+    def turn(self, item: Item, degrees: float | None) -> None:
+        """Turn a subwoofer without committing; None lets it look away from its wall again."""
+        base = self.arrangement
+        if base is not None:
+            self.draft = base.turned_to(item.id, degrees)
+            self.drafted.emit()
+
     def slide(self, item: Item, axis: Axis, to: float) -> None:
         """Move one item along one axis and commit it; one undoable step."""
         base = self.arrangement
-        if base is not None:
-            self.drag(item, replace(base.position(item), **{axis: to}))
-            self.drop()
+        if base is None:
+            return
+        if item == DESK:
+            self._slide_desk(base, axis, to)
+            return
+        self.drag(item, replace(base.position(item), **{axis: to}))
+        self.drop()
+
+    def _slide_desk(self, base: Arrangement, axis: Axis, to: float) -> None:
+        """Along the room in this arrangement; its height is the desk's own."""
+        desk = self.document.gear.desk
+        if desk is None or base.desk is None:
+            return
+        if axis == "z":
+            changed = replace(self.document.gear, desk=replace(desk, height=to))
+            self.do(tr("Change the desk"), lambda d: set_gear(d, changed))
+            return
+        self.drag(DESK, Point(base.desk.x, to, 0.0))
+        self.drop()
 
     def drop(self, series: str = "") -> None:
         """Commit what was dragged as one undoable move, or as more of the last one's series."""

@@ -18,10 +18,11 @@ from jolly_parlor.diagnosis.interventions import (
     in_step,
     off_quiet_zone,
     shrinks_db,
+    without_desk,
     without_mode,
     without_source,
 )
-from jolly_parlor.diagnosis.marks import ZONE_WHY, Lane, Mark, paths_of, taking_part
+from jolly_parlor.diagnosis.marks import DESK_WHY, ZONE_WHY, Lane, Mark, paths_of, taking_part
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.words import tr
@@ -91,6 +92,7 @@ def causes(
     weighing = _Weighing(feature, candidates, anechoic, listening)
     boundaries = list(weighing.boundaries())
     found = boundaries + list(weighing.standing_waves(boundaries))
+    found += weighing.desk()
     if feature.kind == "hollow":
         found += weighing.sources()
     ranked = _best_of_each_lane(found)
@@ -155,6 +157,19 @@ class _Weighing:
         after = in_step(self.anechoic.base, self.listening, (mains, subs))
         gain = shrinks_db(self.feature, after)
         return [self._scored(mark, gain, tr("the two arriving in step")) for mark in handovers]
+
+    def desk(self) -> list[_Scored]:
+        """The desk, as a body that sound meets and not only as a mirror."""
+        after = without_desk(self.anechoic.base, self.listening)
+        if after is None:
+            return []
+        near = [mark for mark in self.marks if mark.lane == "desk"]
+        near.sort(key=lambda mark: -_nearness(mark, self.feature))
+        mark = Mark("desk", self.feature.kind, self.feature.frequency_hz, 0.5, DESK_WHY)
+        mark = replace(mark, cancels=False)
+        if self.feature.kind == "hollow" and near and _nearness(near[0], self.feature) > _HERE:
+            mark = near[0]
+        return [self._scored(mark, shrinks_db(self.feature, after))]
 
     def together(self, boundaries: list[_Scored]) -> Iterator[_Scored]:
         """Pairs of the boundaries that take most part."""

@@ -95,6 +95,8 @@ class Finding:
             return tr("No move against it makes the whole more even; do not boost a cancellation.")
         after = self.remedy
         by = tr("Forecast ") if self.measured else ""
+        if after.move.gear is not None:  # no button can do it
+            by = tr("With {what}: ", what=after.move.text()) + by
         what = "peak" if self.feature.kind == "hill" else "dip"
         was, left = self.feature.level_db, after.feature_after_db
         if abs(left) < _NOTHING_LEFT_DB:
@@ -148,6 +150,8 @@ def _absence(cause: Cause, feature: Feature) -> str:
         return tr("With {instead}, {does}.", instead=cause.instead, does=does)
     if cause.mark.mode is not None:
         return tr("Without this standing wave {does}.", does=does)
+    if cause.mark.lane == "desk":
+        return tr("Without the desk {does}.", does=does)
     if cause.needs_all:
         return tr("If both absorbed all sound, {does}; either alone does not do it.", does=does)
     if cause.together:
@@ -188,12 +192,15 @@ def describe(mark: Mark) -> str:
         if mark.lane == "front wall":
             who = "monitors" if mark.source in ("", "left", "right") else mark.source
             return tr(
-                "the wall behind the {who}, {wall_metres:.2f} m away",
+                "the wall behind the {who}, {face:.2f} m to the face, heard from {heard:.2f} m",
                 who=who,
-                wall_metres=mark.bounce.wall_metres,
+                face=mark.face_metres if mark.face_metres is not None else mark.bounce.wall_metres,
+                heard=mark.bounce.wall_metres,
             )
         side = tr("the {words}", words=mark.bounce.words)
         return tr("the bounce off {side}", side=side) if mark.cancels else side
+    if mark.lane == "desk":
+        return tr("the desk")
     return tr("the handover between monitors and subwoofer")
 
 

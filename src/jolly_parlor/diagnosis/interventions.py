@@ -86,6 +86,19 @@ def without_source(forecaster: Forecaster, listening: Listening, silent: str) ->
     return _heard(forecaster, listening, sources).deviation(listening.mix)
 
 
+def without_desk(forecaster: Forecaster, listening: Listening) -> Deviation | None:
+    """What is heard with the desk taken out, all else as it stands; None where there is none."""
+    gear, a = forecaster.gear, listening.arrangement
+    if gear.desk is None or a.desk is None:
+        return None
+    plates = plates_of(replace(gear, desk=None), a)
+    sources = {
+        name: forecaster.transfer(place, listening.ear, plates) * forecaster.drive_of(name)
+        for name, place in forecaster.playing(listening).items()
+    }
+    return _heard(forecaster, listening, sources).deviation(listening.mix)
+
+
 def in_step(
     forecaster: Forecaster, listening: Listening, groups: tuple[tuple[str, ...], ...]
 ) -> Deviation:

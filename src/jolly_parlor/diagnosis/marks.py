@@ -5,6 +5,7 @@ mark: a mode that both meet. Marks come from first-order images and rigid-wall m
 explain what the field model predicts.
 """
 
+from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Literal
 
@@ -19,6 +20,7 @@ from jolly_parlor.diagnosis.features import FeatureKind
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.words import tr
 
 Lane = Literal[
@@ -75,6 +77,9 @@ ZONE_WHY: dict[Zone, str] = {
 }
 
 
+DESK_WHY = tr("The desk top between loudspeakers and ear throws sound about.")
+
+
 @dataclass(frozen=True)
 class Mark:
     """One place on the frequency axis where one cause acts."""
@@ -95,6 +100,8 @@ class Mark:
     """Who is in the quiet zone of the mode; `opposed`: left and right drive it against each other;
     `against`: at the seat it works against the rest of the sound.
     """
+    face_metres: float | None = None
+    """From the boundary to the face of the cabinet, as a tape has it."""
 
 
 Paths = dict[str, list[Bounce]]
@@ -106,15 +113,20 @@ def marks(
     gear: Gear,
     listening: Listening,
     top_hz: float = HIGHEST_HZ,
-    paths: Paths | None = None,
+    faces: Paths | None = None,
 ) -> list[Mark]:
     """All marks from 20 Hz up, ascending. Modes up to the Schroeder frequency only: above it they
-    overlap and none rules alone. Takes the paths where the caller has them.
+    overlap and none rules alone. Paths start where a cabinet is heard from, above 300 Hz at its
+    face; takes these where the caller has them.
     """
-    if paths is None:
-        paths = paths_of(room, gear, listening)
-    found = _boundary_marks(gear, listening, paths, top_hz)
-    found += _mode_marks(room, listening.playing, listening.ear)
+    if faces is None:
+        faces = face_paths_of(room, gear, listening)
+    heard = all_heard_from(room, gear, listening.arrangement, listening.playing)
+    paths = _paths_from(heard, room, gear, listening)
+    found = _boundary_marks(gear, listening, paths, faces, (LOWEST_HZ, min(top_hz, HIGHEST_HZ)))
+    if top_hz > HIGHEST_HZ:
+        found += _boundary_marks(gear, listening, faces, faces, (HIGHEST_HZ, top_hz))
+    found += _mode_marks(room, heard, listening.ear)
     for crossover in handovers_hz(listening):
         why = tr(
             "Monitors and subwoofer share the range around {crossover:.0f} Hz.", crossover=crossover
@@ -137,13 +149,13 @@ def first_beyond(
     gear: Gear,
     listening: Listening,
     top_hz: float = HIGHEST_HZ,
-    paths: Paths | None = None,
+    faces: Paths | None = None,
 ) -> dict[Lane, float]:
     """Boundary lanes that first cancel above a frequency, and where; up to 2 kHz."""
     firsts: dict[Lane, float] = {}
-    if paths is None:
-        paths = paths_of(room, gear, listening)
-    for name, path in paths.items():
+    if faces is None:
+        faces = face_paths_of(room, gear, listening)
+    for name, path in faces.items():
         if name not in PAIR:
             continue
         for bounce in path:
@@ -155,30 +167,48 @@ def first_beyond(
 
 
 def paths_of(room: Room, gear: Gear, listening: Listening) -> Paths:
-    """The single reflections of each source that plays to the seat, the desk's included."""
+    """The single reflections of each source that plays to the seat, the desk's included, from
+    where it is heard from at low frequencies.
+    """
+    heard = all_heard_from(room, gear, listening.arrangement, listening.playing)
+    return _paths_from(heard, room, gear, listening)
+
+
+def face_paths_of(room: Room, gear: Gear, listening: Listening) -> Paths:
+    """The same from the faces, where the treble starts."""
+    return _paths_from(listening.playing, room, gear, listening)
+
+
+def _paths_from(places: Mapping[str, Point], room: Room, gear: Gear, listening: Listening) -> Paths:
     ear, board = listening.ear, listening.arrangement.board(gear.desk)
     found = {}
-    for name, place in listening.playing.items():
+    for name, place in places.items():
         desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
         found[name] = [*bounces(room, place, ear), *([desk] if desk else [])]
     return found
 
 
-def _boundary_marks(gear: Gear, listening: Listening, paths: Paths, top_hz: float) -> list[Mark]:
+def _boundary_marks(
+    gear: Gear, listening: Listening, paths: Paths, faces: Paths, band_hz: tuple[float, float]
+) -> list[Mark]:
     found = []
     for name, path in paths.items():
+        taped = {bounce.boundary: bounce.wall_metres for bounce in faces[name]}
         # A subwoofer's own range ends above its crossover; marks beyond it would mislead.
-        top = top_hz
+        low, top = band_hz
         low_pass = listening.arrangement.chain(name).low_pass
         if gear.loudspeaker(name).is_subwoofer and low_pass is not None:
             top = 1.5 * low_pass.frequency_hz
         for bounce in path:
             words = _bounce_words(bounce, name)
             # Reinforcements are left out: peaks in a small room are the modes' doing.
-            for order, f in enumerate(bounce.cancellations_hz(LOWEST_HZ, top)):
+            for f in bounce.cancellations_hz(low, top):
+                order = round(f * bounce.excess_metres / bounce.speed_of_sound - 0.5)
                 strength = min(abs(bounce.relative_pressure), 1.0) / (1 + 0.5 * order)
                 lane = _BOUNDARY_LANES[bounce.side]
-                found.append(Mark(lane, "hollow", f, strength, words, name, bounce))
+                face = taped.get(bounce.boundary, bounce.wall_metres)
+                mark = Mark(lane, "hollow", f, strength, words, name, bounce, face_metres=face)
+                found.append(mark)
     return found
 
 

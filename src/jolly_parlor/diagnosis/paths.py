@@ -14,6 +14,7 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import Item
+from jolly_parlor.placement.radiating import heard_from
 
 LOW_HZ, TOP_HZ = 20.0, 700.0
 
@@ -29,10 +30,13 @@ class Path:
     reinforcements_hz: tuple[float, ...]
     """At the ear: the excess path is a whole number of waves; 20 to 700 Hz."""
     distance_metres: float
-    """From the source to the boundary."""
+    """From the cabinet's face to the boundary, as a tape has it."""
+    heard_metres: float
+    """From where it is heard from at low frequencies to the boundary."""
     source_cancellation_hz: float | None
-    """c / 4d: where a boundary behind the source first cancels for a listener straight ahead, and
-    from where down it loads the source for everyone. None for a source on the boundary.
+    """c / 4d, d from where it is heard from: where a boundary behind the source first cancels for a
+    listener straight ahead, and from where down it loads the source for everyone. None for a source
+    on the boundary.
     """
 
 
@@ -41,9 +45,11 @@ def paths(room: Room, gear: Gear, arrangement: Arrangement, source: Item, seat: 
 
     source: a loudspeaker. Raises KeyError for one the arrangement lacks.
     """
-    place, ear = arrangement.position(source), arrangement.seats[seat]
-    c = room.speed_of_sound
+    ear, c = arrangement.seats[seat], room.speed_of_sound
+    place = heard_from(room, gear, arrangement, source.id)
     found = list(bounces(room, place, ear))
+    at_face = bounces(room, arrangement.position(source), ear)
+    taped = {bounce.boundary: bounce.wall_metres for bounce in at_face}
     board = arrangement.board(gear.desk)
     desk = board_bounce(board, place, ear, c) if board else None
     if desk is not None:
@@ -57,6 +63,7 @@ def paths(room: Room, gear: Gear, arrangement: Arrangement, source: Item, seat: 
                 bounce,
                 tuple(bounce.cancellations_hz(LOW_HZ, TOP_HZ)),
                 tuple(bounce.reinforcements_hz(LOW_HZ, TOP_HZ)),
+                taped.get(bounce.boundary, d),
                 d,
                 first_cancellation_at_source_hz(d, c) if d > 0.01 else None,
             )

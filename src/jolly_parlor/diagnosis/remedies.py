@@ -15,6 +15,7 @@ from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening
@@ -25,6 +26,7 @@ from jolly_parlor.words import tr
 _LEAST_GAIN_DB = 0.2
 _LOOKED_AT_CLOSELY = 4
 _STEP_METRES = 0.1
+_LOWEST_DESK = 0.55
 
 
 @dataclass(frozen=True)
@@ -35,6 +37,8 @@ class Move:
     """With a place for the length: `monitors at {} from the front wall`."""
     metres: float
     arrangement: Arrangement
+    gear: Gear | None = None
+    """What is placed, where that would be another: a desk that is lower or smaller."""
 
     def text(self, system: UnitSystem = "metric") -> str:
         """`monitors at 0.35 m from the front wall`."""
@@ -73,7 +77,7 @@ def best_remedy(
     makers = _MOVES[lane] if lane else (_seat_along, _monitors_along, _triangle_along)
     quick, ranked = forecaster.coarse(), []
     for move in (move for make in makers for move in make(forecaster, arrangement, seat)):
-        if fit_problems(forecaster.room, forecaster.gear, move.arrangement):
+        if fit_problems(forecaster.room, move.gear or forecaster.gear, move.arrangement):
             continue
         if _listenable(move.arrangement, seat):
             value, _ = _judge(quick, move, feature, listening)
@@ -93,6 +97,8 @@ def _judge(
     forecaster: Forecaster, move: Move, feature: Feature, listening: Listening
 ) -> tuple[float, float]:
     """Evenness after a move, and what is left of the feature."""
+    if move.gear is not None:
+        forecaster = Forecaster(forecaster.room, move.gear, forecaster.field)
     after = forecaster.deviation(replace(listening, arrangement=move.arrangement))
     return evenness(after).value_db, _level_near(after, feature)
 
@@ -182,6 +188,35 @@ def _monitor_height(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterat
             yield Move(tr("monitors {} above the floor"), float(z), a.with_pair(left, right))
 
 
+def _desk_along(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
+    if a.desk is None:
+        return
+    front = forecaster.room.frame.front
+    for by in (-0.3, -0.2, -0.1, 0.1, 0.2, 0.3):
+        y = a.desk.y + by
+        if y >= front:
+            moved = replace(a, desk=replace(a.desk, y=y))
+            yield Move(tr("the desk's far edge at {} from the front wall"), y - front, moved)
+
+
+def _another_desk(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
+    """Lower or higher by up to 15 cm, or with less of a top before the listener."""
+    gear, desk = forecaster.gear, forecaster.gear.desk
+    if desk is None or a.desk is None:
+        return
+    for by in (-0.15, -0.10, -0.05, 0.05):
+        height = desk.height + by
+        if _LOWEST_DESK <= height < a.seats[seat].z:
+            changed = replace(gear, desk=replace(desk, height=height))
+            yield Move(tr("the desk's top {} above the floor"), height, a, changed)
+    for share in (0.8, 0.65):
+        depth = round(share * desk.depth, 2)
+        near = replace(a.desk, y=a.desk.y + desk.depth - depth)
+        changed = replace(gear, desk=replace(desk, depth=depth))
+        words = tr("a desk top {} deep, its near edge where it is")
+        yield Move(words, depth, replace(a, desk=near), changed)
+
+
 def _sub_along_walls(forecaster: Forecaster, a: Arrangement, seat: str) -> Iterator[Move]:
     frame = forecaster.room.frame
     for sub in forecaster.gear.subwoofers:
@@ -202,7 +237,7 @@ _MOVES: dict[Lane, tuple[_MoveMaker, ...]] = {
     "back wall": (_seat_along, _triangle_along),
     "floor": (_monitor_height, _monitors_along),
     "ceiling": (_monitor_height, _monitors_along),
-    "desk": (_monitor_height,),
+    "desk": (_desk_along, _another_desk, _monitor_height),
     "length modes": (_seat_along, _monitors_along, _triangle_along),
     "width modes": (_monitor_spacing,),
     "height modes": (_monitor_height,),

@@ -87,6 +87,11 @@ class Arrangement:
             return replace(self, desk=DeskPlace(to.x, to.y))
         return replace(self, places={**self.places, item.id: to})
 
+    def turned_to(self, name: str, degrees_: float | None) -> "Arrangement":
+        """The same with one subwoofer looking another way; None, away from its wall again."""
+        rest = {other: turn for other, turn in self.turns.items() if other != name}
+        return replace(self, turns=rest if degrees_ is None else {**rest, name: degrees_})
+
     def with_pair(self, left: Point, right: Point) -> "Arrangement":
         """The same with the pair elsewhere."""
         return replace(self, places={**self.places, "left": left, "right": right})

@@ -31,8 +31,8 @@ ESCAPE_METRES = 0.6
 def left_out(room: Room) -> str:
     """What no forecast of this room knows, as a sentence goes on."""
     if room.things:
-        return tr("the desk and whatever was not surveyed")
-    return tr("the desk and whatever else stands in the room")
+        return tr("whatever was not surveyed")
+    return tr("whatever else stands in the room")
 
 
 def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:

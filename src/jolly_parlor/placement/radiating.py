@@ -37,6 +37,10 @@ _CHAIR_BEHIND, _CHAIR_ABOVE = 0.22, 0.10
 """
 
 
+BACK_METRES = _CHAIR[0], _CHAIR_BEHIND
+"""How wide the back of a chair is, and how far behind the ear."""
+
+
 def heard_from(room: Room, gear: Gear, a: Arrangement, name: str) -> Point:
     """The point one loudspeaker is heard from while wavelengths are long."""
     model, at = gear.model_of(name), a.places[name]

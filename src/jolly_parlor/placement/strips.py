@@ -12,7 +12,7 @@ from jolly_parlor.acoustics.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import evenness_db
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.items import LEFT, Item
+from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening, judged_band, mixed
 from jolly_parlor.refused import Refused
@@ -22,6 +22,8 @@ Axis = Literal["x", "y", "z"]
 _PLACES = 28
 _LOWEST, _HEADROOM = 0.3, 0.25
 _MARGIN = 0.25
+_DESK_PLACES = 16
+_LOWEST_DESK, _BELOW_THE_EAR, _OVER_THE_LAP = 0.55, 0.25, 0.10
 _BEFORE_THE_EAR = 0.5  # monitors stay before the listener: beyond, the question makes no sense
 
 
@@ -60,6 +62,8 @@ def strip(
 
     Raises Refused for an item that the arrangement lacks.
     """
+    if item == DESK:
+        return _desk_strip(forecaster, listening, axis)
     room, quick = forecaster.room, forecaster.coarse()
     arrangement, seat = listening.arrangement, listening.seat
     size = dict(zip("xyz", room.dimensions, strict=True))[axis]
@@ -99,6 +103,33 @@ def strip(
     if trials:
         figures[list(trials)] = _figures(quick, list(trials.values()))
     return Strip(item, axis, metres, figures, float(now))
+
+
+def _desk_strip(forecaster: Forecaster, listening: Listening, axis: Axis) -> Strip:
+    """Of the desk: its far edge along the room, or the height of its top."""
+    room, gear, a = forecaster.room, forecaster.gear, listening.arrangement
+    desk, at = gear.desk, a.desk
+    if desk is None or at is None:
+        raise Refused(tr("There is no desk in “{name}”.", name=a.name))
+    if axis == "z":
+        low, high, now = _LOWEST_DESK, listening.ear.z - _BELOW_THE_EAR, desk.height
+    else:
+        low, high, now = room.frame.front, listening.ear.y - desk.depth + _OVER_THE_LAP, at.y
+    if low >= high:
+        raise Refused(tr("The desk has no room to slide."))
+    metres = np.linspace(low, high, _DESK_PLACES)
+    figures = np.full(metres.shape, np.nan)
+    for index, to in enumerate(metres.tolist()):
+        other, moved = gear, a
+        if axis == "z":
+            other = replace(gear, desk=replace(desk, height=to))
+        else:
+            moved = replace(a, desk=replace(at, y=to))
+        if fit_problems(room, other, moved):
+            continue
+        among = Forecaster(room, other, forecaster.coarse().field)
+        figures[index] = _figures(among, [replace(listening, arrangement=moved)])[0]
+    return Strip(DESK, axis, metres, figures, float(now))
 
 
 def _must_matter(listening: Listening, item: Item, alike: bool) -> None:

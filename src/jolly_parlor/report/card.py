@@ -15,6 +15,7 @@ from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, Evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import BOTH, mixes
+from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.placement.settings.as_set import settings_lines
 from jolly_parlor.placement.tape import Distance, tape_distances
 from jolly_parlor.project.comparison import Row, compare
@@ -152,13 +153,17 @@ def _dip_words(row: Row) -> str:
 
 def _doubts(document: Document, arrangement: Arrangement, both: Row) -> tuple[str, ...]:
     """What the card cannot promise."""
-    wall = (arrangement.left.y + arrangement.right.y) / 2 - document.room.frame.front
-    first = first_cancellation_at_source_hz(wall, document.room.speed_of_sound)
+    room, front = document.room, document.room.frame.front
+    wall = (arrangement.left.y + arrangement.right.y) / 2 - front
+    heard = [p.y - front for p in all_heard_from(room, document.gear, arrangement, PAIR).values()]
+    from_ = sum(heard) / len(heard)
+    first = first_cancellation_at_source_hz(from_, room.speed_of_sound)
     found = [
         tr(
-            "The front wall, {wall:.2f} m behind the monitors, first cancels "
-            "near {first:.0f} Hz (c / 4d).",
+            "The front wall, {wall:.2f} m to the monitors' faces, heard from {heard:.2f} m, "
+            "first cancels near {first:.0f} Hz (c / 4d).",
             wall=wall,
+            heard=from_,
             first=first,
         ),
         tr(

@@ -67,7 +67,7 @@ class Ground:
     def over(self, look: Look, a: Arrangement, seat: str, selected: Item, focused: bool) -> QPixmap:
         """All but the pair: other loudspeakers and seats."""
         beside = {one.id: a.places[one.id] for one in look.gear.beside_the_pair}
-        shown = beside, a.seats, seat
+        shown = beside, a.seats, seat, a.turns
         key = (*look, *shown, selected, focused)
         if not self._over.holds(key):
             with self._over.begin(key, look.size, look.ratio, clear=True) as painter:

@@ -15,16 +15,19 @@ from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.lettering import Lettering
 from jolly_parlor.app.plan.shell import ShellPainter
+from jolly_parlor.app.plan.turning import GRIP_PIXELS, grip_of
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.items import Item, loudspeaker
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.loudspeakers import Model
+from jolly_parlor.placement.radiating import BACK_METRES, heard_from, way_on_plan
 from jolly_parlor.placement.search.wishes import Region
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr
 
 _GHOST_PIXELS, _SAME_METRES = 8.0, 0.02
+_HEARD_PIXELS = 3.4
 
 
 _NUMBER_WIDE = 46.0
@@ -66,7 +69,7 @@ class PlanPainter:
             place, model = a.places[one.id], self.gear.model_of(one.id)
             lit = selected == loudspeaker(one.id)
             if one.is_subwoofer:
-                self._box(place, model.width, model.depth, model.height, lit, focused)
+                self._subwoofer(a, one.id, model, lit, focused)
                 self.letters.words(self.view.on_plan(place.x, place.y), one.id, "ink", 8.5)
             else:
                 self._cabinet(place, a.seats[seat], model, lit, focused)
@@ -74,6 +77,8 @@ class PlanPainter:
                 self.letters.words(under, one.id, "ink", 8.5, ground="sheet")
         for name, place in a.seats.items():
             self._seat(name, place, name == seat, selected == seat_item(name), focused)
+            if self.gear.seat(name).high_back:
+                self._high_back(place)
 
     def dimensions(self, a: Arrangement, seat: str, selected: Item) -> None:
         """Tape-measure lines of the monitors and of what is selected."""
@@ -194,16 +199,54 @@ class PlanPainter:
         for dot in (at, self.view.on_wall(centre.x, centre.z)):
             self.p.drawEllipse(dot, 3.2, 3.2)
 
-    def _box(
-        self, at: Point, width: float, depth: float, height: float, selected: bool, focused: bool
+    def _subwoofer(
+        self, a: Arrangement, name: str, m: Model, selected: bool, focused: bool
     ) -> None:
+        """Turned the way it looks, a bar before each driver in a side."""
+        at, s = a.places[name], self.view.scale
+        x, y, _ = way_on_plan(self.room, self.gear, a, name)
+        self.p.save()
+        self.p.translate(self.view.on_plan(at.x, at.y))
+        self.p.rotate(degrees(atan2(y, x)) - 90)
         self._outline(selected, focused)
-        half, deep = width / 2, depth / 2
-        far = self.view.on_plan(at.x + half, at.y + deep)
-        self.p.drawRect(QRectF(self.view.on_plan(at.x - half, at.y - deep), far))
+        box = QRectF(-m.width / 2 * s, -m.depth / 2 * s, m.width * s, m.depth * s)
+        self.p.drawRect(box)
+        self.p.setPen(QPen(self.t.colour("ink"), 2.4))
+        inner = box.adjusted(4, 4, -4, -4)
+        if m.driver == "front":
+            self.p.drawLine(inner.bottomLeft(), inner.bottomRight())
+        elif m.driver == "opposed":
+            self.p.drawLine(inner.topLeft(), inner.bottomLeft())
+            self.p.drawLine(inner.topRight(), inner.bottomRight())
+        self.p.restore()
         self._outline(selected, focused)
-        top = self.view.on_wall(at.x - half, at.z + height / 2)
-        self.p.drawRect(QRectF(top, self.view.on_wall(at.x + half, at.z - height / 2)))
+        half = (abs(y) * m.width + abs(x) * m.depth) / 2
+        top = self.view.on_wall(at.x - half, at.z + m.height / 2)
+        self.p.drawRect(QRectF(top, self.view.on_wall(at.x + half, at.z - m.height / 2)))
+
+    def _high_back(self, ear: Point) -> None:
+        """The back of a chair behind the head."""
+        width, behind = BACK_METRES
+        self.p.setPen(QPen(self.t.colour("wine"), 2.4))
+        ends = (self.view.on_plan(ear.x + s * width / 2, ear.y + behind) for s in (-1, 1))
+        self.p.drawLine(*ends)
+
+    def radiating(self, a: Arrangement, selected: Item) -> None:
+        """Of the selected loudspeaker the point it is heard from at low frequencies, and the grip
+        that turns it.
+        """
+        if selected.kind != "loudspeaker" or selected.id not in a.places:
+            return
+        here = heard_from(self.room, self.gear, a, selected.id)
+        at, there = a.places[selected.id], self.view.on_plan(here.x, here.y)
+        self.p.setPen(QPen(self.t.colour("wine"), 1.4))
+        self.p.setBrush(self.t.colour("sheet"))
+        grip = grip_of(self.view, self.room, self.gear, a, selected)
+        if grip is not None:
+            self.p.drawLine(self.view.on_plan(at.x, at.y), grip)
+            self.p.drawEllipse(grip, GRIP_PIXELS, GRIP_PIXELS)
+        self.p.drawEllipse(there, _HEARD_PIXELS, _HEARD_PIXELS)
+        self.p.drawEllipse(self.view.on_wall(here.x, here.z), _HEARD_PIXELS, _HEARD_PIXELS)
 
     def _outline(self, selected: bool, focused: bool) -> None:
         colour = self.t.colour("wine" if selected else "wall")

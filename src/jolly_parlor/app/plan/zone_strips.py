@@ -13,7 +13,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.kept import KeptPicture
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.items import LEFT
+from jolly_parlor.placement.items import DESK, LEFT
 from jolly_parlor.units import format_length
 from jolly_parlor.words import spoken, tr
 
@@ -127,10 +127,18 @@ class ZoneStrips(QWidget):
             if a is None or not _known(rects).size:
                 return
             for strip, rect in rects:
-                if strip.item in a.items:
+                if strip.item == DESK:
+                    self._mark(p, rect, strip, self._desk_now(strip), "wine")
+                elif strip.item in a.items:
                     now = getattr(a.position(strip.item), strip.axis)
                     self._mark(p, rect, strip, now, "wine")
                     self._zone(p, rect, strip)
+
+    def _desk_now(self, strip: Strip) -> float:
+        a, desk = self.session.arrangement, self.session.document.gear.desk
+        if a is None or a.desk is None or desk is None:
+            return strip.now
+        return desk.height if strip.axis == "z" else a.desk.y
 
     def _zone(self, p: QPainter, rect: QRectF, strip: Strip) -> None:
         """A bracket over the calm zone the voice found, while the walk is looked at."""

@@ -186,7 +186,7 @@ class ForecastStation(Station):
         elif why := self.session.fields.problem(room):
             words += tr(" Empty box: the room could not be worked out as it is. {why}", why=why)
         words += tr(
-            " The forecast leaves {left_out} out; the desk's lane shows where it acts.",
+            " The forecast leaves {left_out} out.",
             left_out=left_out(room),
         )
         if self.session.shown.measured is not None:
@@ -246,7 +246,7 @@ class FindingCard(QFrame):
         words.addWidget(label(told, "soft", wrap=True))
         row.addWidget(_Sign(finding.feature.kind))
         row.addWidget(said, 1)
-        if finding.remedy is not None:
+        if finding.remedy is not None and finding.remedy.move.gear is None:
             text = finding.remedy.move.text(session.settings.values.units)
             button = QPushButton(plain(tr("Try {short}", short=_short(text))))
             button.setToolTip(tip(tr("Adds an arrangement with {what}.", what=text)))

@@ -74,8 +74,9 @@ class PathsTable(QWidget):
         at_source = tr("on it")
         if path.source_cancellation_hz is not None:
             at_source = tr(
-                "{distance_metres}: first at {source_cancellation_hz:.0f} Hz",
-                distance_metres=format_length(path.distance_metres, units),
+                "{face}, heard from {heard}: first at {source_cancellation_hz:.0f} Hz",
+                face=format_length(path.distance_metres, units),
+                heard=format_length(path.heard_metres, units),
                 source_cancellation_hz=path.source_cancellation_hz,
             )
         return [

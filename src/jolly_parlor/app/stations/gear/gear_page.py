@@ -8,12 +8,19 @@ from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
-from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
+from jolly_parlor.app.stations.gear.fields import (
+    corner_fields,
+    fresh_name,
+    name_field,
+    radiating_fields,
+    size_field,
+)
 from jolly_parlor.app.stations.gear.layout_card import LayoutCard
 from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.stations.gear.use_card import UseCard
 from jolly_parlor.app.widgets.fields import label, length_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.gear import Desk, Gear, Seat
@@ -101,6 +108,7 @@ class GearStation(Station):
             grid.addWidget(field, 0, column)
             grid.addWidget(label(title, "soft"), 1, column)
         corner_fields(self.session, grid, model, "monitor", change)
+        radiating_fields(self.session, grid, model, "monitor", change)
         layout.addLayout(ControlsPanel(self.session, model, "monitor", change).layout)
         self.body.addWidget(frame)
 
@@ -149,6 +157,11 @@ class GearStation(Station):
             field.failed.connect(self.session.refused.emit)
             line.addWidget(field)
             line.addWidget(label(tr("ear above the floor"), "soft"))
+            high = WrappedCheckBox(tr("chair with a high back"))
+            high.setObjectName(f"seat {index + 1} high back")
+            high.setChecked(seat.high_back)
+            high.clicked.connect(partial(self._set_seat, index, "high_back"))
+            line.addWidget(high)
             line.addStretch(1)
             if len(gear.seats) > 1:
                 remove = QPushButton(tr("Remove"))
@@ -171,7 +184,12 @@ class GearStation(Station):
         layout.addLayout(row)
         grid = WrappedGrid(in_blocks=True)
         for column, (name, title) in enumerate(
-            (("width", "wide"), ("depth", "deep"), ("height", tr("top above the floor")))
+            (
+                ("width", "wide"),
+                ("depth", "deep"),
+                ("height", tr("top above the floor")),
+                ("thickness", tr("thick")),
+            )
         ):
             change = partial(self._set_desk, name)
             grid.addWidget(
@@ -180,8 +198,12 @@ class GearStation(Station):
                 column,
             )
             grid.addWidget(label(title, "soft"), 1, column)
-        grid.setColumnStretch(3, 1)
+        grid.setColumnStretch(4, 1)
         layout.addLayout(grid)
+        words = tr(
+            "Its top scatters sound in every forecast; its height, depth and near edge count."
+        )
+        layout.addWidget(label(words, "soft", wrap=True))
         self.body.addWidget(frame)
 
     def _offer(self, text: str, action: str, name: str, do: Callable[[], None]) -> None:
@@ -286,6 +308,8 @@ _LIMITS = {
     "depth": (0.05, 10.0),
     "height": (0.05, 10.0),
     "acoustic_centre_height": (0.0, 10.0),
+    "acoustic_centre_ahead": (0.0, 1.0),
+    "thickness": (0.0, 0.2),
     "low_corner_hz": (5.0, 500.0),
     "ear_height": (0.21, 3.0),
 }

@@ -7,23 +7,37 @@ from functools import partial
 
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QFrame, QPushButton
 
+from jolly_parlor.app.plan.turning import can_turn
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
-from jolly_parlor.app.stations.gear.fields import corner_fields, fresh_name, name_field, size_field
+from jolly_parlor.app.stations.gear.fields import (
+    corner_fields,
+    driver_field,
+    fresh_name,
+    name_field,
+    radiating_fields,
+    size_field,
+)
 from jolly_parlor.app.widgets.fields import add_words, label, number_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.cautions import EQUALISING, MOUNTING
 from jolly_parlor.placement.chains import Crossover
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import MOUNTS, ROLES, Loudspeaker, Model, Mount, Role
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.gear_edits import set_chain, set_crossover
 from jolly_parlor.words import spoken, tr
 
 _SIZES = (("width", "wide"), ("depth", "deep"), ("height", "high"))
+_WAYS = {0.0: tr("to the back"), 90.0: tr("to the right"), -90.0: tr("to the left")}
+_WAYS[-180.0] = tr("to the front")
+"""As in `Arrangement.turns`."""
 _OWN = tr("a model of its own")
 ROLE_NAMES: dict[Role, str] = {"subwoofer": "sub", "other": "loudspeaker"}
 """What a new one of a role is called, where not as its role."""
@@ -61,6 +75,10 @@ class LoudspeakerCard:
             grid.addWidget(field, 0, column)
             grid.addWidget(label(title, "soft"), 1, column)
         corner_fields(session, grid, self._model, speaker.id, edit)
+        if not speaker.is_subwoofer or self._model.driver in ("front", "up"):
+            radiating_fields(session, grid, self._model, speaker.id, edit)
+        if speaker.is_subwoofer:
+            driver_field(grid, self._model, speaker.id, edit)
         layout.addLayout(ControlsPanel(session, self._model, speaker.id, edit).layout)
         layout.addLayout(self._settings())
         if speaker.is_subwoofer:
@@ -178,7 +196,32 @@ class LoudspeakerCard:
         polarity.activated.connect(lambda at: self._set("inverted", bool(at)))
         grid.addWidget(polarity, 0, column)
         grid.addWidget(label("polarity", "soft"), 1, column)
+        if can_turn(self.session.document.gear, a, loudspeaker(name)):
+            grid.addWidget(self._looks(a), 0, column + 1)
+            grid.addWidget(label(tr("looks"), "soft"), 1, column + 1)
         return grid
+
+    def _looks(self, a: Arrangement) -> QComboBox:
+        """Which way it looks in the arrangement shown."""
+        name, box = self._speaker.id, QComboBox()
+        box.setObjectName(f"{name} looks")
+        box.setAccessibleName(tr("which way {name} looks", name=name))
+        box.setToolTip(tr("Of “{name}” alone; the plan turns it to any angle.", name=a.name))
+        box.addItem(tr("away from its wall"), None)
+        for degrees, words in _WAYS.items():
+            box.addItem(words, degrees)
+        turn = a.turns.get(name)
+        if turn is not None and turn not in _WAYS:
+            box.addItem(tr("{turn:.0f}° from the back", turn=turn), turn)
+        box.setCurrentIndex(box.findData(turn))
+        box.activated.connect(lambda at: self._turn(box.itemData(at)))
+        return box
+
+    def _turn(self, degrees: float | None) -> None:
+        a = self.session.arrangement
+        assert a is not None
+        turned = a.turned_to(self._speaker.id, degrees)
+        self._do(partial(replace_arrangement, arrangement=turned))
 
     @property
     def _where(self) -> str | None:
