@@ -10,7 +10,7 @@ from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
 from jolly_parlor.acoustics.room import Point, Surface
 from jolly_parlor.diagnosis.causes import causes, measured_causes
 from jolly_parlor.diagnosis.features import Feature, features
-from jolly_parlor.diagnosis.findings import findings_of_forecast, findings_of_take
+from jolly_parlor.diagnosis.findings import describe, findings_of_forecast, findings_of_take
 from jolly_parlor.diagnosis.interventions import (
     Anechoic,
 )
@@ -55,7 +55,12 @@ def test_the_front_walls_mark_lies_at_c_over_4d_for_a_seat_far_away(kiln: Docume
     a = kiln.arrangements[0]
     a = placed(a, left=Point(1.9, 0.7, 1.2), seats={**a.seats, "desk": Point(1.9, 3.5, 1.2)})
     front = [m for m in _marks(kiln, listening(a, "desk", "left")) if m.lane == "front wall"]
-    assert front[0].frequency_hz == pytest.approx(first_cancellation_at_source_hz(0.7, 343.2))
+    # Heard from 0.39 times the root of width times height ahead of a face that looks straight on.
+    heard = 0.7 + 0.39 * (kiln.gear.monitor.width * kiln.gear.monitor.height) ** 0.5
+    first = first_cancellation_at_source_hz(heard, 343.2)
+    assert front[0].frequency_hz == pytest.approx(first, rel=0.006)
+    assert front[0].face_metres == pytest.approx(0.7)
+    assert "0.70 m to the face, heard from 0.8" in describe(front[0])
 
 
 def test_a_seat_in_the_middle_of_the_length_sits_in_the_first_null(kiln: Document) -> None:
@@ -108,10 +113,11 @@ def test_the_only_hard_surface_is_named_as_the_cause(kiln: Document, wall: str, 
     # A cause present by construction in isolation: every other surface absorbs nearly all.
     forecaster = _one_hard_wall(kiln, wall)
     z = 2.6 if wall == "ceiling" else 1.3
+    y = 0.6 if wall == "front" else 0.9
     a = placed(
         kiln.arrangements[0],
-        left=Point(2.1, 0.9, z),
-        right=Point(2.9, 0.9, z),
+        left=Point(2.1, y, z),
+        right=Point(2.9, y, z),
         seats={"desk": Point(2.5, 6.2 if wall == "back" else 3.2, z), "sofa": Point(2, 7, 1)},
     )
     found = findings_of_forecast(forecaster, Anechoic(forecaster), listening(a, "desk", "left"))
@@ -124,7 +130,7 @@ def test_taking_the_cause_away_fills_the_dip(kiln: Document) -> None:
     forecaster = _one_hard_wall(kiln, "front")
     a = placed(
         kiln.arrangements[0],
-        left=Point(2.1, 0.9, 1.3),
+        left=Point(2.1, 0.6, 1.3),
         seats={"desk": Point(2.5, 3.2, 1.3), "sofa": Point(2, 7, 1)},
     )
     before = forecaster.at_seat(a, "desk").deviation(LEFT_ALONE)

@@ -135,8 +135,11 @@ def test_tables_of_a_spread_agree_with_the_field(gear: Gear) -> None:
     rows, cols = (ends[len(ends) // 2] for ends in np.nonzero(allowed))
     y, side = space.front + space.fronts[rows], space.all_sides[columns][cols]
     ear = np.array([space.middle, y + depth, ear_z])
+    model = gear.monitor
+    ahead = 0.39 * (model.width * model.height) ** 0.5  # as in a triangle of equal sides
+    half, from_ = side / 2 - 0.5 * ahead, y + 0.866 * ahead
     left, right = (
-        field.transfer(np.array([space.middle + sign * side / 2, y, ear_z]), ear)
+        field.transfer(np.array([space.middle + sign * half, from_, ear_z]), ear)
         for sign in (-1, 1)
     )
 

@@ -142,6 +142,7 @@ def refinement(figure: Callable[[Arrangement], float], wishes: Wishes = WISHES) 
     made.judge = SimpleNamespace(  # type: ignore[assignment]
         figures=lambda some, played=False: np.array([figure(a) for a in some])
     )
+    made._quick = made._bare = made.judge
     return made
 
 

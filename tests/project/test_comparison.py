@@ -28,14 +28,16 @@ def test_the_demo_is_ranked_by_its_takes(demo: Document) -> None:
     assert values == sorted(values)
     best = found.rows[0].arrangement.name
     assert found.verdict.startswith(best)
-    assert f"by {values[1] - values[0]:.1f} dB" in found.verdict
+    apart = f"{values[1] - values[0]:.1f} dB"
+    told = f"by {apart}" if values[1] - values[0] >= 0.3 else f"cannot be told apart ({apart})"
+    assert told in found.verdict
     for row in found.rows:
         assert row.measured is not None
         assert evenness(row.measured).value_db == row.measured_evenness.value_db
 
 
 def test_measured_and_forecast_differ_as_in_life_but_agree_broadly(demo: Document) -> None:
-    # The takes come from image sources in the time domain, the forecast from impedance modes.
+    # The takes come from finite volumes with cabinets and desk, the forecast from impedance modes.
     for row in some(compare(demo, "desk", BOTH).rows):
         assert row.measured is not None
         assert row.forecast is not None

@@ -22,7 +22,8 @@ def tried_at(document: Document, name: str, deaf_db: float) -> Document:
     a, gear = document.arrangement("A third"), document.gear
     place = next(p for p in floor_places(document.room, gear, a, "sub") if p.name == name)
     forecaster = Forecaster(document.room, gear)
-    heard = forecaster.transfer(place.at, a.seats["desk"]) * forecaster.drive_of("sub")
+    there = replace(a, places={**a.places, "sub": place.at})
+    heard = forecaster.at_seat(there, "desk").sources["sub"]
     hollow = 10 ** (-deaf_db / 20 * np.exp(-((np.log2(GRID_HZ / 55.0) * 3) ** 2)))
     response = Response.from_pressure(GRID_HZ, heard * hollow)
     like = next(take for take in document.takes if take.info.source == "sub")

@@ -260,7 +260,7 @@ def _with_partners(ranked: list[Cause]) -> Cause:
     partners = [
         other.mark
         for other in ranked[1:]
-        if other.mark.bounce is not None
+        if (other.mark.bounce is not None or other.mark.lane == "desk")
         and not other.together
         and other.explains >= max(ENOUGH, first.explains - _ALIKE)
     ]

@@ -43,7 +43,7 @@ class Path:
 def paths(room: Room, gear: Gear, arrangement: Arrangement, source: Item, seat: str) -> list[Path]:
     """Every boundary and the desk, where its reflection exists, shortest excess path first.
 
-    source: a loudspeaker. Raises KeyError for one the arrangement lacks.
+    source: a loudspeaker. Raises Refused for one there is not.
     """
     ear, c = arrangement.seats[seat], room.speed_of_sound
     place = heard_from(room, gear, arrangement, source.id)

@@ -13,8 +13,9 @@ UNSEEN = 0.8
 """Share of its tolerance that a parameter must still be unsure by to count as not seen."""
 _FAR_SIZE_METRES, _FAR_PLACE_METRES, _FAR_FACTOR = 0.06, 0.04, 5.0
 _ODD_WEIGHT = 0.5
-_RESIDUAL_DB, _BAND = 0.9, 12
-"""What a surveyed room leaves at most, twice what invented lived-in ones did; how many samples are
+_RESIDUAL_DB, _BAND = 0.65, 12
+"""What a surveyed room leaves at most (invented lived-in ones with cabinets and desk left 0.2 to
+0.5, without their furniture 0.7 to 0.9); how many samples are
 looked at together, a quarter of an octave.
 """
 

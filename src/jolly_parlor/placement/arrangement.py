@@ -124,6 +124,26 @@ class Arrangement:
         return Board(self.desk.x, self.desk.y, desk.width, desk.depth, desk.height)
 
 
+def same_turn(one: Arrangement, other: Arrangement, name: str, least_degrees: float) -> bool:
+    """Whether a subwoofer looks the same way in both, to so many degrees."""
+    a, b = one.turns.get(name), other.turns.get(name)
+    if a is None or b is None:
+        return a is b
+    return abs((a - b + 180.0) % 360.0 - 180.0) <= least_degrees
+
+
+def turn_words(degrees_: float | None) -> str:
+    """Which way a subwoofer is turned, in words."""
+    if degrees_ is None:
+        return tr("turned away from its wall")
+    ways = {0: tr("to the back"), 90: tr("to the right"), -90: tr("to the left")}
+    ways[-180] = ways[180] = tr("to the front")
+    near = min(ways, key=lambda way: abs(way - degrees_))
+    if abs(near - degrees_) < 0.5:
+        return tr("turned {way}", way=ways[near])
+    return tr("turned to {degrees:.0f}° from the back towards the right", degrees=degrees_)
+
+
 def aim_words(degrees_out: float) -> str:
     """How a pair is aimed, in words."""
     if abs(degrees_out) < 0.05:

@@ -1,12 +1,17 @@
 """What differs between two arrangements, said as whoever moved it would say it."""
 
-from jolly_parlor.placement.arrangement import Arrangement, aim_words
+from jolly_parlor.placement.arrangement import (
+    Arrangement,
+    aim_words,
+    same_turn,
+    turn_words,
+)
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import Item
 from jolly_parlor.units import UnitSystem, format_small
 from jolly_parlor.words import tr
 
-_LEAST_METRES = 5e-4
+_LEAST_METRES, _LEAST_DEGREES = 5e-4, 0.05
 
 
 def what_moved(old: Arrangement, new: Arrangement, units: UnitSystem = "metric") -> list[str]:
@@ -27,6 +32,11 @@ def what_moved(old: Arrangement, new: Arrangement, units: UnitSystem = "metric")
             told += [tr("the desk {w}", w=w) for w in _plan_words(dx, dy, "back", "forward", units)]
     if abs(old.aim_degrees - new.aim_degrees) > 0.05:
         told.append(tr("the monitors aimed {aim_words}", aim_words=aim_words(new.aim_degrees)))
+    for name in new.places:
+        if name in old.places and not same_turn(old, new, name, _LEAST_DEGREES):
+            told.append(
+                tr("the {name} {turned}", name=name, turned=turn_words(new.turns.get(name)))
+            )
     return told
 
 

@@ -10,7 +10,12 @@ from dataclasses import dataclass, replace
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.turning import turned_often
 from jolly_parlor.outputs import as_text
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems, turned_arrangement
+from jolly_parlor.placement.arrangement import (
+    Arrangement,
+    fit_problems,
+    same_turn,
+    turned_arrangement,
+)
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
@@ -35,7 +40,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.units import UnitSystem
 from jolly_parlor.words import tr
 
-_SAME_PLACE_METRES = 0.006
+_SAME_PLACE_METRES, _SAME_DEGREES = 0.006, 1.0
 """Two places nearer than this are one: half a step of a tape."""
 
 
@@ -150,6 +155,8 @@ def same_places(one: Arrangement, other: Arrangement) -> bool:
     if {*one.places} != {*other.places} or {*one.seats} != {*other.seats}:
         return False
     if abs(one.aim_degrees - other.aim_degrees) > 0.25:
+        return False
+    if not all(same_turn(one, other, name, _SAME_DEGREES) for name in one.places):
         return False
     pairs = [(one.places[name], other.places[name]) for name in one.places]
     pairs += [(one.seats[name], other.seats[name]) for name in one.seats]

@@ -15,7 +15,7 @@ from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Driver
 from jolly_parlor.placement.mixes import BOTH_AS_SET, FLAT, WITH_SUBWOOFERS
-from jolly_parlor.placement.radiating import plates_of, way_on_plan
+from jolly_parlor.placement.radiating import heard_from, plates_of, way_on_plan
 from jolly_parlor.project.document import Document, HeadPoint
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -109,13 +109,23 @@ def as_set(name: str) -> str:
     return tr("{name} as set", name=name)
 
 
-def tried_stage(stage: Stage, sub: str, place: Point, swapped: bool) -> Stage:
-    """The same with one subwoofer at another place; or, swapped, with it where the microphone
-    stood and the microphone there: by reciprocity, the same response.
+def tried_stage(
+    document: Document, arrangement: Arrangement, seat: str, sub: str, place: Point, swapped: bool
+) -> Stage:
+    """A stage with one subwoofer at another place, looking as it would there. Or, swapped, with it
+    heard from where the head will be, and the microphone where it would be heard from at that
+    place: by reciprocity, the same response.
+
+    Raises Refused as `stage_of`.
     """
-    stands, hears = (stage.microphone, place) if swapped else (place, stage.microphone)
-    moved = stage.sources[sub].moved(stands)
-    return replace(stage, sources={**stage.sources, sub: moved}, microphone=hears)
+    there = arrangement.moved(loudspeaker(sub), place)
+    stage = stage_of(document, there, seat)
+    if not swapped:
+        return stage
+    source = stage.sources[sub]
+    at_head = StagedSource(stage.microphone, source.low_corner_hz, source.low_slope_db_per_octave)
+    hears = heard_from(document.room, document.gear, there, sub)
+    return replace(stage, sources={**stage.sources, sub: at_head}, microphone=hears)
 
 
 def siblings_of(

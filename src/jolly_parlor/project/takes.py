@@ -4,13 +4,14 @@ import hashlib
 import json
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, replace
+from math import hypot
 from typing import Annotated, Any, Literal
 
 from annotated_types import Ge, Le, MaxLen
 from pydantic import Field, TypeAdapter
 
 from jolly_parlor.acoustics.room import Room
-from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.arrangement import Arrangement, same_turn
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Controls
 from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS, measurable
@@ -23,7 +24,8 @@ from jolly_parlor.words import tr
 
 HeadPoint = Literal["centre", "left", "right", "front", "back", "low"]
 Seconds = Annotated[float, Ge(-600.0), Le(600.0)]
-_SAME_PLACE_METRES = 0.005
+_SAME_PLACE_METRES, _SAME_DESK_METRES, _SAME_DEGREES = 0.005, 0.05, 10.0
+"""A desk is pushed about, and changes little by it within a hand's breadth."""
 _MODEL, _SETTING, _CROSSOVER = "model of ", "setting of ", "crossover of "
 _SUBS = "number of subwoofers"
 """Kept in documents: never translated."""
@@ -115,7 +117,9 @@ class Take:
         return how is None or how.mark != "bad" or how.insisted
 
     def applies_to(self, arrangement: Arrangement) -> bool:
-        """Whether its loudspeakers and its seat still stand where they stood when it was taken."""
+        """Whether its loudspeakers, its seat and the desk still stand where they stood when it was
+        taken, and look the same way.
+        """
         placed, info = self.info.placed, self.info
         if placed.name != arrangement.name:
             return False
@@ -124,7 +128,11 @@ class Take:
             pairs.append((placed.seats[info.seat], arrangement.seats[info.seat]))
         except KeyError:
             return False
-        return all(a.distance(b) <= _SAME_PLACE_METRES for a, b in pairs)
+        if not all(a.distance(b) <= _SAME_PLACE_METRES for a, b in pairs):
+            return False
+        if not all(same_turn(placed, arrangement, name, _SAME_DEGREES) for name in info.played):
+            return False
+        return _same_desk(placed, arrangement)
 
     def doubts(self, stamps: Mapping[str, str]) -> list[str]:
         """What has changed since it was made, in words: reasons to ask whether it still holds.
@@ -249,3 +257,10 @@ def _as_first_written(data: Any) -> Any:
         return data
     kept = {k: v for k, v in data.items() if k not in _SINCE or v != _SINCE[k]}
     return {key: _as_first_written(value) for key, value in kept.items()}
+
+
+def _same_desk(one: Arrangement, other: Arrangement) -> bool:
+    if one.desk is None or other.desk is None:
+        return one.desk is other.desk
+    dx, dy = one.desk.x - other.desk.x, one.desk.y - other.desk.y
+    return hypot(dx, dy) <= _SAME_DESK_METRES

@@ -78,8 +78,8 @@ class PlanView(QWidget):
         self.setToolTip(
             tr(
                 "Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page "
-                "Up and Down height. [ and ] turn a subwoofer, = lets it look away from "
-                "its wall. In Survey, W takes the next wall, thing or corner."
+                "Up and Down height. [ and ] turn a subwoofer, Backspace lets it look away "
+                "from its wall. In Survey, W takes the next wall, thing or corner."
             )
         )
         self._grip: tuple[Item, Point, QPointF, bool] | None = None
@@ -365,7 +365,7 @@ class PlanView(QWidget):
         elif key == Qt.Key.Key_Escape and (self._grip or self._turning):
             self._grip = self._turning = None
             self.session.abandon_drag()
-        elif (key in _TURN_KEYS or key == Qt.Key.Key_Equal) and self._turn_grip() is not None:
+        elif (key in _TURN_KEYS or key == Qt.Key.Key_Backspace) and self._turn_grip() is not None:
             self._turn_by(_TURN_KEYS.get(key))
         elif key == Qt.Key.Key_N and items:
             self.grips.held = None
@@ -395,7 +395,7 @@ class PlanView(QWidget):
         room, gear, item = session.document.room, session.document.gear, session.selected
         on = None if degrees is None else turned_by(room, gear, a, item, degrees)
         session.turn(item, on)
-        session.drop(self._series())
+        session.drop(self._series() if degrees is not None else "")
 
     def _series(self) -> str:
         """Presses one after another, until a pause, are one step back."""

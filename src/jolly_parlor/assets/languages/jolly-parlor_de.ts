@@ -1559,8 +1559,8 @@ Noch etwa {left:.0f} s.</translation>
     </message>
     <message>
       <location filename="../../app/plan/view.py" />
-      <source>Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height. In Survey, W takes the next wall, thing or corner.</source>
-      <translation>Alles lässt sich ziehen. Tasten: N nächster Gegenstand, Pfeile 1 cm (Umschalt 10 cm), Bild auf und ab Höhe. Im Aufmaß nimmt W die nächste Wand, Ecke oder Sache.</translation>
+      <source>Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height. [ and ] turn a subwoofer, Backspace lets it look away from its wall. In Survey, W takes the next wall, thing or corner.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/plan/view.py" />
@@ -2269,6 +2269,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/safety.py" />
       <source>The safety copy could not be written: {error}</source>
       <translation>Die Sicherheitskopie ließ sich nicht schreiben: {error}</translation>
+    </message>
+    <message>
+      <location filename="../../app/session.py" />
+      <source>Change the desk</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/session.py" />
@@ -3182,8 +3187,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
-      <source> The forecast leaves {left_out} out; the desk's lane shows where it acts.</source>
-      <translation> Die Vorhersage lässt {left_out} aus; die Spur des Tischs zeigt, wo er wirkt.</translation>
+      <source> The forecast leaves {left_out} out.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
@@ -3329,8 +3334,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/paths_table.py" />
-      <source>{distance_metres}: first at {source_cancellation_hz:.0f} Hz</source>
-      <translation>{distance_metres}: zuerst bei {source_cancellation_hz:.0f} Hz</translation>
+      <source>{face}, heard from {heard}: first at {source_cancellation_hz:.0f} Hz</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/stations/forecast/paths_table.py" />
@@ -3404,6 +3409,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
+      <source>{who} acoustic_centre_ahead</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/fields.py" />
       <source>{who} low_corner_hz</source>
       <translation>{who} untere Grenze Hz</translation>
     </message>
@@ -3411,6 +3421,21 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/fields.py" />
       <source>{who} slope</source>
       <translation>{who} Flankensteilheit</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/fields.py" />
+      <source>At low frequencies a cabinet is heard from a point ahead of its face. By its size that is 0.39 times the root of width times height; give it if you know better.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/fields.py" />
+      <source>By its size</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/fields.py" />
+      <source>{who} driver</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
@@ -3428,6 +3453,16 @@ Direktschall, erste Reflexionen</translation>
       <translation>fällt darunter um</translation>
     </message>
     <message>
+      <location filename="../../app/stations/gear/fields.py" />
+      <source>bass ahead of its face</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/fields.py" />
+      <source>driver</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <location filename="../../app/stations/gear/gear_page.py" />
       <source>base to acoustic centre</source>
       <translation>Boden bis akustisches Zentrum</translation>
@@ -3441,6 +3476,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/gear_page.py" />
       <source>More subwoofers and loudspeakers can be added.</source>
       <translation>Weitere Subwoofer und Lautsprecher lassen sich hinzufügen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
+      <source>Its top scatters sound in every forecast; its height, depth and near edge count.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -3546,6 +3586,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
+      <source>chair with a high back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
       <source>Desk</source>
       <translation>Tisch</translation>
     </message>
@@ -3589,6 +3634,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../placement/tape.py" />
       <source>top above the floor</source>
       <translation>Platte über dem Boden</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
+      <source>thick</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -3680,8 +3730,32 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <location filename="../../placement/arrangement.py" />
+      <source>to the front</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>a model of its own</source>
       <translation>ein eigenes Modell</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <location filename="../../placement/arrangement.py" />
+      <source>to the back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <location filename="../../placement/arrangement.py" />
+      <source>to the right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <location filename="../../placement/arrangement.py" />
+      <source>to the left</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
@@ -3725,6 +3799,21 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>which way {name} looks</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>Of “{name}” alone; the plan turns it to any angle.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>away from its wall</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>Change {name}</source>
       <translation>{name} ändern</translation>
     </message>
@@ -3765,6 +3854,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>{turn:.0f}° from the back</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>Set {id}</source>
       <translation>{id} einstellen</translation>
     </message>
@@ -3777,6 +3871,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>crossover, {short}</source>
       <translation>Übergang, {short}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>looks</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/stations/gear/use_card.py" />
@@ -5617,8 +5716,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
-      <source>Loudspeaker and microphone may change places (reciprocity): one stand to move instead of a subwoofer. Put it on the chair, its middle where your head will be; the microphone goes on the floor place, as high as the middle of the sub.</source>
-      <translation>Lautsprecher und Mikrofon dürfen tauschen (Umkehrsatz): ein Stativ zu bewegen statt eines Subwoofers. Ihn auf den Stuhl stellen, seine Mitte, wo der Kopf sein wird; das Mikrofon kommt an die Bodenstelle, so hoch wie die Mitte des Subs.</translation>
+      <source>Loudspeaker and microphone may change places (reciprocity): one stand to move instead of a subwoofer. It is heard from ahead of its front, so put it on the chair with its front a hand's length short of your head's place; the microphone goes as far ahead of where the front would be, as high as the middle of the sub.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
@@ -8957,6 +9056,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
+      <source>Without the desk {does}.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../diagnosis/findings.py" />
       <source>If both absorbed all sound, {does}; either alone does not do it.</source>
       <translation>Schluckten beide allen Schall, {does}; eine allein bewirkt es nicht.</translation>
     </message>
@@ -8974,6 +9078,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../diagnosis/findings.py" />
       <source>the {words}</source>
       <translation>{words}</translation>
+    </message>
+    <message>
+      <location filename="../../diagnosis/findings.py" />
+      <source>the desk</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9037,8 +9146,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
-      <source>the wall behind the {who}, {wall_metres:.2f} m away</source>
-      <translation>die Wand hinter {who}, {wall_metres:.2f} m entfernt</translation>
+      <source>the wall behind the {who}, {face:.2f} m to the face, heard from {heard:.2f} m</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9059,6 +9168,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../diagnosis/findings.py" />
       <source>No move against it makes the whole more even; a cut can tame a peak.</source>
       <translation>Keine Bewegung dagegen macht das Ganze ebener; eine Absenkung mildert eine Spitze.</translation>
+    </message>
+    <message>
+      <location filename="../../diagnosis/findings.py" />
+      <source>With {what}: </source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9104,6 +9218,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../diagnosis/interventions.py" />
       <source>the loudspeakers</source>
       <translation>die Lautsprecher</translation>
+    </message>
+    <message>
+      <location filename="../../diagnosis/marks.py" />
+      <source>The desk top between loudspeakers and ear throws sound about.</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../diagnosis/marks.py" />
@@ -9227,6 +9346,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/remedies.py" />
+      <source>a desk top {} deep, its near edge where it is</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../diagnosis/remedies.py" />
       <source>monitors at {} from the front wall</source>
       <translation>Monitore {} von der vorderen Wand</translation>
     </message>
@@ -9244,6 +9368,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../diagnosis/remedies.py" />
       <source>monitors {} above the floor</source>
       <translation>Monitore {} über dem Boden</translation>
+    </message>
+    <message>
+      <location filename="../../diagnosis/remedies.py" />
+      <source>the desk's far edge at {} from the front wall</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../diagnosis/remedies.py" />
+      <source>the desk's top {} above the floor</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../diagnosis/remedies.py" />
@@ -9658,6 +9792,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/arrangement.py" />
+      <source>turned to {degrees:.0f}° from the back towards the right</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../placement/arrangement.py" />
       <source>{degrees_out:.0f}° {degrees_out2} the ear</source>
       <translation>{degrees_out:.0f}° {degrees_out2} dem Ohr</translation>
     </message>
@@ -9665,6 +9804,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/arrangement.py" />
       <source>in the way of “{name}”</source>
       <translation>im Weg von „{name}“</translation>
+    </message>
+    <message>
+      <location filename="../../placement/arrangement.py" />
+      <source>turned away from its wall</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../placement/arrangement.py" />
+      <source>turned {way}</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../placement/arrangement.py" />
@@ -9793,13 +9942,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/cautions.py" />
-      <source>the desk and whatever else stands in the room</source>
-      <translation>den Tisch und was sonst im Raum steht</translation>
+      <source>whatever else stands in the room</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../placement/cautions.py" />
-      <source>the desk and whatever was not surveyed</source>
-      <translation>den Tisch und was nicht aufgemessen wurde</translation>
+      <source>whatever was not surveyed</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../placement/cautions.py" />
@@ -11385,6 +11534,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/strips.py" />
+      <source>There is no desk in “{name}”.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../placement/strips.py" />
+      <source>The desk has no room to slide.</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../placement/strips.py" />
       <source>“{name}” plays without the {words}</source>
       <translation>„{name}“ spielt ohne {words}</translation>
     </message>
@@ -11512,6 +11671,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/what_moved.py" />
       <source>the desk {w}</source>
       <translation>den Tisch {w}</translation>
+    </message>
+    <message>
+      <location filename="../../placement/what_moved.py" />
+      <source>the {name} {turned}</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../placement/what_moved.py" />
@@ -13341,8 +13505,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../report/card.py" />
-      <source>The front wall, {wall:.2f} m behind the monitors, first cancels near {first:.0f} Hz (c / 4d).</source>
-      <translation>Die vordere Wand, {wall:.2f} m hinter den Monitoren, löscht zuerst nahe {first:.0f} Hz aus (c / 4d).</translation>
+      <source>The front wall, {wall:.2f} m to the monitors' faces, heard from {heard:.2f} m, first cancels near {first:.0f} Hz (c / 4d).</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../report/card.py" />

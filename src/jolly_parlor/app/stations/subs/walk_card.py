@@ -57,9 +57,10 @@ class WalkCard:
         self.swap.setToolTip(
             tr(
                 "Loudspeaker and microphone may change places (reciprocity): one "
-                "stand to move instead of a subwoofer. Put it on the chair, its "
-                "middle where your head will be; the microphone goes on the floor "
-                "place, as high as the middle of the sub."
+                "stand to move instead of a subwoofer. It is heard from ahead of its "
+                "front, so put it on the chair with its front a hand's length short "
+                "of your head's place; the microphone goes as far ahead of where the "
+                "front would be, as high as the middle of the sub."
             )
         )
         head.addWidget(self.swap)

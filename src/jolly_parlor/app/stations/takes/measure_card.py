@@ -226,9 +226,10 @@ class MeasureCard:
             return
         try:
             point: HeadPoint = "centre" if tried else self.equipment.point.currentData()
-            stage = stage_of(document, a, seat, point)
-            if tried is not None:
-                stage = tried_stage(stage, source, tried.at, swapped)
+            if tried is None:
+                stage = stage_of(document, a, seat, point)
+            else:
+                stage = tried_stage(document, a, seat, source, tried.at, swapped)
             settings, studio = self.settings, self.equipment.studio()
             if wrong := settings.problem():
                 raise Refused(wrong)
