@@ -1560,7 +1560,7 @@ Noch etwa {left:.0f} s.</translation>
     <message>
       <location filename="../../app/plan/view.py" />
       <source>Drag anything. Keys: N next item, arrows 1 cm (Shift 10 cm), Page Up and Down height. [ and ] turn a subwoofer, Backspace lets it look away from its wall. In Survey, W takes the next wall, thing or corner.</source>
-      <translation type="unfinished" />
+      <translation>Alles lässt sich ziehen. Tasten: N nächstes Ding, Pfeile 1 cm (Umschalt 10 cm), Bild auf und ab Höhe. [ und ] drehen einen Subwoofer, Rücktaste lässt ihn von seiner Wand weg schauen. In der Aufnahme nimmt W die nächste Wand, das nächste Ding oder die nächste Ecke.</translation>
     </message>
     <message>
       <location filename="../../app/plan/view.py" />
@@ -2273,7 +2273,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/session.py" />
       <source>Change the desk</source>
-      <translation type="unfinished" />
+      <translation>Tisch ändern</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
@@ -3188,7 +3188,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
       <source> The forecast leaves {left_out} out.</source>
-      <translation type="unfinished" />
+      <translation> Die Vorhersage lässt {left_out} aus.</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
@@ -3335,7 +3335,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/forecast/paths_table.py" />
       <source>{face}, heard from {heard}: first at {source_cancellation_hz:.0f} Hz</source>
-      <translation type="unfinished" />
+      <translation>{face}, gehört ab {heard}: zuerst bei {source_cancellation_hz:.0f} Hz</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/paths_table.py" />
@@ -3410,7 +3410,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
       <source>{who} acoustic_centre_ahead</source>
-      <translation type="unfinished" />
+      <translation>{who} acoustic_centre_ahead</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
@@ -3425,17 +3425,17 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
       <source>At low frequencies a cabinet is heard from a point ahead of its face. By its size that is 0.39 times the root of width times height; give it if you know better.</source>
-      <translation type="unfinished" />
+      <translation>Bei tiefen Frequenzen hört man ein Gehäuse von einem Punkt vor seiner Front aus. Nach seiner Größe ist das 0,39 mal die Wurzel aus Breite mal Höhe; geben Sie ihn an, wenn Sie es besser wissen.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
       <source>By its size</source>
-      <translation type="unfinished" />
+      <translation>Nach der Größe</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
       <source>{who} driver</source>
-      <translation type="unfinished" />
+      <translation>{who} Treiber</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
@@ -3455,12 +3455,12 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
       <source>bass ahead of its face</source>
-      <translation type="unfinished" />
+      <translation>Bass vor der Front</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/fields.py" />
       <source>driver</source>
-      <translation type="unfinished" />
+      <translation>Treiber</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -3480,7 +3480,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
       <source>Its top scatters sound in every forecast; its height, depth and near edge count.</source>
-      <translation type="unfinished" />
+      <translation>Seine Platte streut den Schall in jeder Vorhersage; Höhe, Tiefe und vordere Kante zählen.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -3587,7 +3587,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
       <source>chair with a high back</source>
-      <translation type="unfinished" />
+      <translation>Stuhl mit hoher Lehne</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -3638,7 +3638,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
       <source>thick</source>
-      <translation type="unfinished" />
+      <translation>dick</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -3732,7 +3732,7 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <location filename="../../placement/arrangement.py" />
       <source>to the front</source>
-      <translation type="unfinished" />
+      <translation>nach vorn</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
@@ -3743,19 +3743,19 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <location filename="../../placement/arrangement.py" />
       <source>to the back</source>
-      <translation type="unfinished" />
+      <translation>nach hinten</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <location filename="../../placement/arrangement.py" />
       <source>to the right</source>
-      <translation type="unfinished" />
+      <translation>nach rechts</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <location filename="../../placement/arrangement.py" />
       <source>to the left</source>
-      <translation type="unfinished" />
+      <translation>nach links</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
@@ -3800,17 +3800,17 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>which way {name} looks</source>
-      <translation type="unfinished" />
+      <translation>wohin {name} schaut</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>Of “{name}” alone; the plan turns it to any angle.</source>
-      <translation type="unfinished" />
+      <translation>Nur von „{name}“; der Plan dreht ihn in jeden Winkel.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>away from its wall</source>
-      <translation type="unfinished" />
+      <translation>von seiner Wand weg</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
@@ -3855,7 +3855,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>{turn:.0f}° from the back</source>
-      <translation type="unfinished" />
+      <translation>{turn:.0f}° von hinten</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
@@ -3875,7 +3875,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>looks</source>
-      <translation type="unfinished" />
+      <translation>schaut</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/use_card.py" />
@@ -5717,7 +5717,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
       <source>Loudspeaker and microphone may change places (reciprocity): one stand to move instead of a subwoofer. It is heard from ahead of its front, so put it on the chair with its front a hand's length short of your head's place; the microphone goes as far ahead of where the front would be, as high as the middle of the sub.</source>
-      <translation type="unfinished" />
+      <translation>Lautsprecher und Mikrofon dürfen die Plätze tauschen (Reziprozität): ein Stativ wandert statt eines Subwoofers. Man hört ihn von einem Punkt vor seiner Front, also stellen Sie ihn so auf den Stuhl, dass die Front eine Handlänge vor dem Platz Ihres Kopfes endet; das Mikrofon kommt ebenso weit vor die Stelle der Front, so hoch wie die Mitte des Subwoofers.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
@@ -9057,7 +9057,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../diagnosis/findings.py" />
       <source>Without the desk {does}.</source>
-      <translation type="unfinished" />
+      <translation>Ohne den Tisch {does}.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9082,7 +9082,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../diagnosis/findings.py" />
       <source>the desk</source>
-      <translation type="unfinished" />
+      <translation>der Tisch</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9147,7 +9147,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../diagnosis/findings.py" />
       <source>the wall behind the {who}, {face:.2f} m to the face, heard from {heard:.2f} m</source>
-      <translation type="unfinished" />
+      <translation>die Wand hinter den {who}, {face:.2f} m bis zur Front, gehört ab {heard:.2f} m</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9172,7 +9172,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../diagnosis/findings.py" />
       <source>With {what}: </source>
-      <translation type="unfinished" />
+      <translation>Mit {what}: </translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9222,7 +9222,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../diagnosis/marks.py" />
       <source>The desk top between loudspeakers and ear throws sound about.</source>
-      <translation type="unfinished" />
+      <translation>Die Tischplatte zwischen Lautsprechern und Ohr wirft den Schall umher.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/marks.py" />
@@ -9347,7 +9347,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../diagnosis/remedies.py" />
       <source>a desk top {} deep, its near edge where it is</source>
-      <translation type="unfinished" />
+      <translation>eine Tischplatte von {} Tiefe, die vordere Kante bleibt</translation>
     </message>
     <message>
       <location filename="../../diagnosis/remedies.py" />
@@ -9372,12 +9372,12 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../diagnosis/remedies.py" />
       <source>the desk's far edge at {} from the front wall</source>
-      <translation type="unfinished" />
+      <translation>die hintere Tischkante {} vor der Vorderwand</translation>
     </message>
     <message>
       <location filename="../../diagnosis/remedies.py" />
       <source>the desk's top {} above the floor</source>
-      <translation type="unfinished" />
+      <translation>die Tischplatte {} über dem Boden</translation>
     </message>
     <message>
       <location filename="../../diagnosis/remedies.py" />
@@ -9678,7 +9678,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../fitting/parameters.py" />
       <source>acoustic centre of {name}</source>
-      <translation type="unfinished" />
+      <translation>akustisches Zentrum von {name}</translation>
     </message>
     <message>
       <location filename="../../fitting/parameters.py" />
@@ -9703,7 +9703,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../fitting/parameters.py" />
       <source>near edge of the desk</source>
-      <translation type="unfinished" />
+      <translation>vordere Tischkante</translation>
     </message>
     <message>
       <location filename="../../fitting/posterior.py" />
@@ -9793,7 +9793,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../placement/arrangement.py" />
       <source>turned to {degrees:.0f}° from the back towards the right</source>
-      <translation type="unfinished" />
+      <translation>auf {degrees:.0f}° von hinten nach rechts gedreht</translation>
     </message>
     <message>
       <location filename="../../placement/arrangement.py" />
@@ -9808,12 +9808,12 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../placement/arrangement.py" />
       <source>turned away from its wall</source>
-      <translation type="unfinished" />
+      <translation>von seiner Wand weg gedreht</translation>
     </message>
     <message>
       <location filename="../../placement/arrangement.py" />
       <source>turned {way}</source>
-      <translation type="unfinished" />
+      <translation>{way} gedreht</translation>
     </message>
     <message>
       <location filename="../../placement/arrangement.py" />
@@ -9943,12 +9943,12 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../placement/cautions.py" />
       <source>whatever else stands in the room</source>
-      <translation type="unfinished" />
+      <translation>was sonst im Raum steht</translation>
     </message>
     <message>
       <location filename="../../placement/cautions.py" />
       <source>whatever was not surveyed</source>
-      <translation type="unfinished" />
+      <translation>was nicht aufgenommen wurde</translation>
     </message>
     <message>
       <location filename="../../placement/cautions.py" />
@@ -10684,17 +10684,17 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../placement/loudspeakers.py" />
       <source>two opposed</source>
-      <translation type="unfinished" />
+      <translation>zwei gegenüber</translation>
     </message>
     <message>
       <location filename="../../placement/loudspeakers.py" />
       <source>firing down</source>
-      <translation type="unfinished" />
+      <translation>nach unten</translation>
     </message>
     <message>
       <location filename="../../placement/loudspeakers.py" />
       <source>firing up</source>
-      <translation type="unfinished" />
+      <translation>nach oben</translation>
     </message>
     <message>
       <location filename="../../placement/loudspeakers.py" />
@@ -11535,12 +11535,12 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../placement/strips.py" />
       <source>There is no desk in “{name}”.</source>
-      <translation type="unfinished" />
+      <translation>In „{name}“ gibt es keinen Tisch.</translation>
     </message>
     <message>
       <location filename="../../placement/strips.py" />
       <source>The desk has no room to slide.</source>
-      <translation type="unfinished" />
+      <translation>Der Tisch hat keinen Platz zum Schieben.</translation>
     </message>
     <message>
       <location filename="../../placement/strips.py" />
@@ -11675,7 +11675,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../placement/what_moved.py" />
       <source>the {name} {turned}</source>
-      <translation type="unfinished" />
+      <translation>{name} {turned}</translation>
     </message>
     <message>
       <location filename="../../placement/what_moved.py" />
@@ -11746,12 +11746,12 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../project/cases.py" />
       <source>the driver {id} has no cabinet.</source>
-      <translation type="unfinished" />
+      <translation>Der Treiber {id} hat kein Gehäuse.</translation>
     </message>
     <message>
       <location filename="../../project/cases.py" />
       <source>the driver {id} must look along an axis.</source>
-      <translation type="unfinished" />
+      <translation>Der Treiber {id} muss entlang einer Achse schauen.</translation>
     </message>
     <message>
       <location filename="../../project/cases.py" />
@@ -13506,7 +13506,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../report/card.py" />
       <source>The front wall, {wall:.2f} m to the monitors' faces, heard from {heard:.2f} m, first cancels near {first:.0f} Hz (c / 4d).</source>
-      <translation type="unfinished" />
+      <translation>Die Vorderwand, {wall:.2f} m bis zu den Fronten der Monitore, gehört ab {heard:.2f} m, löscht zuerst bei {first:.0f} Hz aus (c / 4d).</translation>
     </message>
     <message>
       <location filename="../../report/card.py" />
