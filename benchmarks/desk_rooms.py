@@ -1,5 +1,5 @@
-"""What placing by the forecast loses in hidden rooms with cabinets and a desk, and how far off a fit
-is where nobody measured.
+"""What placing by the forecast loses in hidden rooms with cabinets and a desk, and how far off
+a fit is where nobody measured.
 
 Run from the repository: `.venv/bin/python benchmarks/desk_rooms.py [--rooms 3] [--triangles 60]
 [--step 0.05]`; a room takes some minutes. Each is a box that a survey has nearly right, with two
