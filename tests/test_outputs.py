@@ -200,10 +200,11 @@ def test_names_of_files_are_apart_also_where_capitals_do_not_count() -> None:
     assert file_name("...") == "file" and len(file_name("x" * 500)) == 120
 
 
-@pytest.mark.parametrize("name", ['=HYPERLINK("x")', "+1", "-1", "@sum", "\tx", "\r"])
+@pytest.mark.parametrize("name", ['=HYPERLINK("x")', "+1+a", "-a", "@sum", "\tx", "\r"])
 def test_what_a_spreadsheet_would_run_is_written_as_text(name: str, tmp_path: Path) -> None:
     assert as_text(name) == f"'{name}"
     assert as_text("A third") == "A third" and as_text("") == ""
+    assert as_text("-0.56") == "-0.56" and as_text("-1+cmd") == "'-1+cmd", "a number is one"
 
 
 def test_no_formula_reaches_a_table(tmp_path: Path) -> None:

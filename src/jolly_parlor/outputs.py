@@ -26,6 +26,7 @@ _STREAM_FOLDERS = ("/dev/fd", "/proc/self/fd")
 _KINDS = (".csv", ".tsv", ".txt", ".json", ".wav", ".pdf", ".html", ".png", ".svg", ".parlor")
 """Endings that mean a kind of content; any other, or none, is nobody's."""
 _DANGEROUS = ("=", "+", "-", "@")
+_NUMBER = re.compile(r"[+-]?\d+(\.\d+)?")
 
 
 class AlreadyThere(Refused):
@@ -86,7 +87,11 @@ def told_place(path: Path) -> str:
 
 
 def as_text(cell: str) -> str:
-    """A name as a cell of a table: a spreadsheet would take what begins so for a formula."""
+    """A name as a cell of a table: a spreadsheet would take what begins so for a formula. A number
+    stays one, also below 0.
+    """
+    if _NUMBER.fullmatch(cell):
+        return cell
     return f"'{cell}" if cell.startswith(_DANGEROUS) or (cell[:1] and cell[0] < " ") else cell
 
 

@@ -209,7 +209,10 @@ def test_a_sub_in_the_keep_out_is_said_and_not_forecast(qtbot: QtBot, window: Ma
 @pytest.mark.usefixtures("at_forecast")
 def test_try_it_adds_what_the_finding_promises(qtbot: QtBot, window: MainWindow) -> None:
     session = window.session
-    finding = next(f for f in session.findings if f.remedy is not None)
+    session.show_arrangement("Tight to the wall")
+    settled(qtbot, window)
+    offered = [f for f in session.findings if f.remedy is not None and f.remedy.move.gear is None]
+    finding = offered[0]
     count = len(session.document.arrangements)
     press(window, "try-it")
     settled(qtbot, window)

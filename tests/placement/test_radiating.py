@@ -7,6 +7,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from certain import some
 from jolly_parlor.acoustics.acoustic_centre import ahead_of_face
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import SURFACE_NAMES, Surface, Thing, box_room
@@ -146,7 +147,7 @@ def test_on_a_map_each_place_is_heard_from_as_the_cabinet_would_be_there() -> No
     places = np.array([[0.9, 0.8], [1.4, 0.5], [2.9, 4.6]])
     for name in ("left", "sub"):
         found = plan_heard_from(ROOM, gear, a, name, places)
-        for (x, y), got in zip(places, found, strict=True):
+        for (x, y), got in some(zip(places, found, strict=True)):
             there = replace(a, places={**a.places, name: replace(a.places[name], x=x, y=y)})
             wanted = heard_from(ROOM, gear, there, name)
             assert got == pytest.approx([wanted.x, wanted.y], abs=2e-3)

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from math import atan2, degrees
 
-from PyQt6.QtCore import QPointF
+from PyQt6.QtCore import QPointF, Qt
 
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.app.plan.geometry import Unfolded
+from jolly_parlor.app.session import Session
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import Item
@@ -16,7 +18,12 @@ from jolly_parlor.placement.radiating import way_on_plan
 GRIP_PIXELS = 5.0
 _AHEAD_METRES, _REACH_PIXELS = 0.22, 11.0
 _STEP_DEGREES = 5.0
-KEY_DEGREES = 15.0
+_KEYS: dict[Qt.Key, float | None] = {
+    Qt.Key.Key_BracketLeft: 15.0,
+    Qt.Key.Key_BracketRight: -15.0,
+    Qt.Key.Key_Backspace: None,
+}
+"""Degrees a step; None lets it look away from its wall again."""
 
 
 def can_turn(gear: Gear, a: Arrangement, item: Item) -> bool:
@@ -37,14 +44,6 @@ def grip_of(view: Unfolded, room: Room, gear: Gear, a: Arrangement, item: Item) 
     return view.on_plan(at.x + x * away, at.y + y * away)
 
 
-def caught(grip: QPointF | None, position: QPointF) -> bool:
-    """Whether a pixel is on a grip."""
-    if grip is None:
-        return False
-    gap = grip - position
-    return bool((gap.x() ** 2 + gap.y() ** 2) ** 0.5 <= _REACH_PIXELS)
-
-
 def looking_at(view: Unfolded, a: Arrangement, item: Item, position: QPointF) -> float:
     """Degrees so that it looks at a pixel, to 5; as in `Arrangement.turns`."""
     x, y = view.place_on_plan(position)
@@ -62,3 +61,52 @@ def turned_by(room: Room, gear: Gear, a: Arrangement, item: Item, by: float) -> 
 def wrapped(turn: float) -> float:
     """From -180 to below 180."""
     return (turn + 180.0) % 360.0 - 180.0
+
+
+class Turner:
+    """Turns the selected subwoofer by its grip, or by keys."""
+
+    def __init__(self, session: Session) -> None:
+        self._session = session
+        self.held: Item | None = None
+        """What is being turned by the mouse."""
+
+    def is_at(self, view: Unfolded, position: QPointF) -> bool:
+        """Whether a pixel is on the grip."""
+        document, a = self._session.document, self._session.arrangement
+        if a is None:
+            return False
+        grip = grip_of(view, document.room, document.gear, a, self._session.selected)
+        if grip is None:
+            return False
+        gap = grip - position
+        return bool((gap.x() ** 2 + gap.y() ** 2) ** 0.5 <= _REACH_PIXELS)
+
+    def takes(self, view: Unfolded, position: QPointF) -> bool:
+        """Take hold of it there; False where it is not."""
+        if not self.is_at(view, position):
+            return False
+        self.held = self._session.selected
+        return True
+
+    def drag(self, view: Unfolded, position: QPointF) -> None:
+        """Let it look there."""
+        a = self._session.arrangement
+        if a is not None and self.held is not None:
+            self._session.turn(self.held, looking_at(view, a, self.held, position))
+
+    def key(self, key: Qt.Key, series: Callable[[], str]) -> bool:
+        """Turn by a key; False where that is none of these, or nothing turns. series: as of a
+        step back.
+        """
+        session, a = self._session, self._session.arrangement
+        if key not in _KEYS or a is None:
+            return False
+        document, item = session.document, session.selected
+        if not can_turn(document.gear, a, item):
+            return False
+        by = _KEYS[key]
+        on = None if by is None else turned_by(document.room, document.gear, a, item, by)
+        session.turn(item, on)
+        session.drop(series() if by is not None else "")
+        return True

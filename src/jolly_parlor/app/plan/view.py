@@ -19,13 +19,7 @@ from jolly_parlor.app.plan.ground import Ground, Look
 from jolly_parlor.app.plan.heard import paint_hunt, paint_zone
 from jolly_parlor.app.plan.mode_shape import ModeShape
 from jolly_parlor.app.plan.reflected import paint_reflections
-from jolly_parlor.app.plan.turning import (
-    KEY_DEGREES,
-    caught,
-    grip_of,
-    looking_at,
-    turned_by,
-)
+from jolly_parlor.app.plan.turning import Turner
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
@@ -51,7 +45,6 @@ _KEYS = {
     Qt.Key.Key_PageUp: (0, 0, 1),
     Qt.Key.Key_PageDown: (0, 0, -1),
 }
-_TURN_KEYS = {Qt.Key.Key_BracketLeft: KEY_DEGREES, Qt.Key.Key_BracketRight: -KEY_DEGREES}
 _WALL_LANES: dict[str, Lane] = {
     "front": "front wall",
     "back": "back wall",
@@ -83,7 +76,7 @@ class PlanView(QWidget):
             )
         )
         self._grip: tuple[Item, Point, QPointF, bool] | None = None
-        self._turning: Item | None = None
+        self._turner = Turner(session)
         self._nudged, self._number_of_series = 0.0, 0
         self._corner: QPointF | None = None
         self._far = QPointF()
@@ -269,8 +262,7 @@ class PlanView(QWidget):
         if self.session.wanted_place is not None:
             self.session.wanted_place(*self.unfolded.place_on_plan(event.position()))
             return
-        if caught(self._turn_grip(), event.position()):
-            self._turning = self.session.selected
+        if self._turner.takes(self.unfolded, event.position()):
             self.setCursor(Qt.CursorShape.ClosedHandCursor)
             return
         found = self.item_at(event.position())
@@ -297,16 +289,13 @@ class PlanView(QWidget):
         if self.grips.dragging:
             self.grips.drag(self.unfolded, event.position())
             return
-        if self._turning is not None:
-            a = self.session.arrangement
-            if a is not None:
-                turn = looking_at(self.unfolded, a, self._turning, event.position())
-                self.session.turn(self._turning, turn)
+        if self._turner.held is not None:
+            self._turner.drag(self.unfolded, event.position())
             return
         if self._grip is None:
             over = self.item_at(event.position())
             hold = over
-            if caught(self._turn_grip(), event.position()):
+            if self._turner.is_at(self.unfolded, event.position()):
                 hold = self.session.selected, False
             elif over is None and self.session.shaping.on:
                 hold = self.grips.at(self.unfolded, event.position())  # type: ignore[assignment]
@@ -332,8 +321,8 @@ class PlanView(QWidget):
             self.setCursor(Qt.CursorShape.OpenHandCursor)
             self.grips.drop(self.unfolded, event.position())
             return
-        if self._grip is not None or self._turning is not None:
-            self._grip = self._turning = None
+        if self._grip is not None or self._turner.held is not None:
+            self._grip = self._turner.held = None
             self.setCursor(Qt.CursorShape.OpenHandCursor)
             self.session.drop()
 
@@ -362,11 +351,9 @@ class PlanView(QWidget):
         elif key in _KEYS and self.session.shaping.on and self.grips.held is not None:
             far = bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier)
             self.grips.nudge(self.session.document.room, *_KEYS[key], far)
-        elif key == Qt.Key.Key_Escape and (self._grip or self._turning):
-            self._grip = self._turning = None
+        elif key == Qt.Key.Key_Escape and (self._grip or self._turner.held):
+            self._grip = self._turner.held = None
             self.session.abandon_drag()
-        elif (key in _TURN_KEYS or key == Qt.Key.Key_Backspace) and self._turn_grip() is not None:
-            self._turn_by(_TURN_KEYS.get(key))
         elif key == Qt.Key.Key_N and items:
             self.grips.held = None
             now = items.index(self.session.selected) if self.session.selected in items else -1
@@ -378,24 +365,8 @@ class PlanView(QWidget):
             place = self.place_of(self.session.selected)
             self._drag(self.session.selected, Point(place.x + dx, place.y + dy, place.z + dz))
             self.session.drop(self._series())
-        else:
+        elif not self._turner.key(key, self._series):
             super().keyPressEvent(event)
-
-    def _turn_grip(self) -> QPointF | None:
-        """Of the selected subwoofer, where it is turned by."""
-        a, document = self.session.arrangement, self.session.document
-        if a is None:
-            return None
-        return grip_of(self.unfolded, document.room, document.gear, a, self.session.selected)
-
-    def _turn_by(self, degrees: float | None) -> None:
-        """A step on, or the way it looks of itself."""
-        session, a = self.session, self.session.arrangement
-        assert a is not None
-        room, gear, item = session.document.room, session.document.gear, session.selected
-        on = None if degrees is None else turned_by(room, gear, a, item, degrees)
-        session.turn(item, on)
-        session.drop(self._series() if degrees is not None else "")
 
     def _series(self) -> str:
         """Presses one after another, until a pause, are one step back."""

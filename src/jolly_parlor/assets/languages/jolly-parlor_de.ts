@@ -3759,6 +3759,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>Of “{name}” alone; the plan turns it to any angle.</source>
+      <translation>Nur von „{name}“; der Plan dreht ihn in jeden Winkel.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>Forecast, measured and compared in any mix; {placed}.</source>
       <translation>Vorhergesagt, gemessen und verglichen in jeder Mischung; {placed}.</translation>
     </message>
@@ -3801,11 +3806,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>which way {name} looks</source>
       <translation>wohin {name} schaut</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>Of “{name}” alone; the plan turns it to any angle.</source>
-      <translation>Nur von „{name}“; der Plan dreht ihn in jeden Winkel.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />

@@ -18,7 +18,7 @@ from jolly_parlor.app.stations.gear.fields import (
     radiating_fields,
     size_field,
 )
-from jolly_parlor.app.widgets.fields import add_words, label, number_field, on_click
+from jolly_parlor.app.widgets.fields import add_words, label, number_field, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -206,7 +206,8 @@ class LoudspeakerCard:
         name, box = self._speaker.id, QComboBox()
         box.setObjectName(f"{name} looks")
         box.setAccessibleName(tr("which way {name} looks", name=name))
-        box.setToolTip(tr("Of “{name}” alone; the plan turns it to any angle.", name=a.name))
+        words = tr("Of “{name}” alone; the plan turns it to any angle.", name=a.name)
+        box.setToolTip(tip(words))
         box.addItem(tr("away from its wall"), None)
         for degrees, words in _WAYS.items():
             box.addItem(words, degrees)
