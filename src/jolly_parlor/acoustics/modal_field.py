@@ -44,7 +44,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
 _ENDS_BYTES = 200_000_000
-_PLATES_BYTES = 150_000_000
+_PLATES_BYTES = 80_000_000
 _AT_ONCE, _DIRECT, _DECIMALS = 64, 2, 4
 """Places worked out together; so often matrices are solved before the inverse is made; places are
 told apart to a tenth of a millimetre.
