@@ -165,7 +165,7 @@ def test_the_widest_gap_is_the_one_told_and_little_is_not() -> None:
     (told,) = missing_words(made(off_db=both, residual_db=1.2))
     assert 110 < float(told.split("around ")[1].split(" to ")[0]) < 130
     assert missing_words(made(off_db=both, residual_db=0.64)) == []
-    assert missing_words(made(off_db=np.full(FIT_HZ.size, 0.8), residual_db=1.2)) == []
+    assert missing_words(made(off_db=np.full(FIT_HZ.size, 0.6), residual_db=1.2)) == []
     assert missing_words(made(residual_db=5.0)) == []  # of which no frequency is known
 
 

@@ -111,8 +111,8 @@ def test_the_grid_is_weighed_whole_and_as_a_plain_count_would(
     ]
     # The quick pass fades its modes out at 900 Hz: hundredths of a decibel, more only where the
     # figure hangs on the bottom of one deep null, so not judged by the maximum.
-    assert np.median(gaps) < 0.04
-    assert np.percentile(gaps, 90) < 0.12
+    assert np.median(gaps) < 0.06
+    assert np.percentile(gaps, 90) < 0.15
 
 
 def test_other_seats_join_with_their_weight(kiln: Document) -> None:

@@ -13,12 +13,14 @@ import pytest
 
 from jolly_parlor.project.files import FileRefused, open_document, read_survey
 from jolly_parlor.project.packing import unpack
+from jolly_parlor.project.schema import PROJECT_VERSION
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.reading import ResponseFileError
 from jolly_parlor.signals.wav import wav_bytes
 from places import EXAMPLES
 
 PROJECT = "project.json"
+VERSION = f'"schema_version":{PROJECT_VERSION}'
 
 
 def demo_parts() -> dict[str, bytes]:
@@ -99,13 +101,13 @@ HOSTILE: dict[str, Callable[[], bytes]] = {
     "nothing": lambda: b"",
     "no zip": lambda: b"PK\x03\x04" + b"\0" * 100,
     "lzma": broken_lzma,
-    "huge integer": lambda: text('"schema_version": 4', '"schema_version": ' + "9" * 5000),
+    "huge integer": lambda: text(VERSION, '"schema_version": ' + "9" * 5000),
     "deep": lambda: packed({PROJECT: b"[" * 200_000}),
-    "deep inside": lambda: text('"schema_version": 4', '"x": ' + "[" * 5000 + "]" * 5000),
+    "deep inside": lambda: text(VERSION, '"x": ' + "[" * 5000 + "]" * 5000),
     "not text": lambda: packed({PROJECT: b"\xff\xfe\x00"}),
     "a list": lambda: packed({PROJECT: b"[]"}),
     "no project": lambda: packed({"other.json": b"{}"}),
-    "true as version": lambda: text('"schema_version": 4', '"schema_version": true'),
+    "true as version": lambda: text(VERSION, '"schema_version": true'),
     "NaN": lambda: changed(lambda p: p["arrangements"][0]["seats"]["desk"].update(x=float("nan"))),
     "far away": lambda: changed(lambda p: p["arrangements"][0]["seats"]["desk"].update(x=1e308)),
     "huge room": lambda: changed(lambda p: p["room"].update(height=1e300)),
