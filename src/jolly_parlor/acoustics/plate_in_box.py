@@ -15,14 +15,14 @@ from __future__ import annotations
 from math import pi
 
 import numpy as np
-from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, exp_j
 from jolly_parlor.acoustics.field import BoxField
+from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plates import Layer, Plate
 
 LIMIT_HZ = 900.0
-_LINES = 12
+_LINES_BYTES = 8_000_000
 """Tables of heights that are kept, a megabyte each."""
 
 
@@ -53,39 +53,41 @@ class BoxLines:
         )
         self._length = float(box.dimensions[axis])
         self._closed = 1 - self._low * self._high * self._e(2 * self._length)
-        self._known: LRUCache[tuple[float, ...], ComplexArray] = LRUCache(_LINES)
+        self._known: Kept[tuple[float, ...]] = Kept(_LINES_BYTES)
 
     def across(self, h: float) -> ComplexArray:
         """d2g / dn dn' at the plate less the static one, over the norms, (frequencies, pairs)."""
-        if (key := (h,)) not in self._known:
-            kappa, far = self._kappa, self._length - h
-            line = (
-                kappa / 2j * (1 - self._low * self._e(2 * h)) * (1 - self._high * self._e(2 * far))
-            )
-            q = np.hypot(self.steps[0][self.m], self.steps[1][self.n])
-            open_ = (1 - np.exp(-2 * q * h)) * (1 - np.exp(-2 * q * far))
-            with np.errstate(invalid="ignore"):  # all the same along the plate: no slow flow
-                still = np.where(q > 0, -q / 2 * open_ / (1 - np.exp(-2 * q * self._length)), 0.0)
-            self._known[key] = np.asarray((line / self._closed - still) / self.norms)
-        return self._known[key]
+        return self._known.of((h,), self._across)
 
     def towards(self, h: float, z: float) -> ComplexArray:
         """dg / dn' at the plate for places that lie at z on the plate's axis, over the norms,
         (frequencies, pairs).
         """
-        if (key := (h, z)) not in self._known:
-            if z >= h:
-                shaped = (1 - self._low * self._e(2 * h)) * (
-                    1 + self._high * self._e(2 * (self._length - z))
-                )
-                line = shaped * self._e(z - h) / 2
-            else:
-                shaped = (1 + self._low * self._e(2 * z)) * (
-                    1 - self._high * self._e(2 * (self._length - h))
-                )
-                line = -shaped * self._e(h - z) / 2
-            self._known[key] = np.asarray(line / self._closed / self.norms)
-        return self._known[key]
+        return self._known.of((h, z), self._towards)
+
+    def _across(self, key: tuple[float, ...]) -> ComplexArray:
+        h = key[0]
+        kappa, far = self._kappa, self._length - h
+        line = kappa / 2j * (1 - self._low * self._e(2 * h)) * (1 - self._high * self._e(2 * far))
+        q = np.hypot(self.steps[0][self.m], self.steps[1][self.n])
+        open_ = (1 - np.exp(-2 * q * h)) * (1 - np.exp(-2 * q * far))
+        with np.errstate(invalid="ignore"):  # all the same along the plate: no slow flow
+            still = np.where(q > 0, -q / 2 * open_ / (1 - np.exp(-2 * q * self._length)), 0.0)
+        return np.asarray((line / self._closed - still) / self.norms)
+
+    def _towards(self, key: tuple[float, ...]) -> ComplexArray:
+        h, z = key
+        if z >= h:
+            shaped = (1 - self._low * self._e(2 * h)) * (
+                1 + self._high * self._e(2 * (self._length - z))
+            )
+            line = shaped * self._e(z - h) / 2
+        else:
+            shaped = (1 + self._low * self._e(2 * z)) * (
+                1 - self._high * self._e(2 * (self._length - h))
+            )
+            line = -shaped * self._e(h - z) / 2
+        return np.asarray(line / self._closed / self.norms)
 
     def shapes(self, axis: int, at: FloatArray) -> FloatArray:
         """Of every mode along one of the two axes (0, 1), (places, modes)."""

@@ -15,6 +15,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from math import pi
+from threading import Lock
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -40,6 +41,7 @@ class Remainders:
         self.sizes, self._solver = sizes, solver
         self._kept = solver.basis.modes_to
         self._known: LRUCache[tuple[int, float], FloatArray] = LRUCache(_LINES)
+        self._lock = Lock()
 
     def pairs(self, axis: int) -> tuple[FloatArray, FloatArray]:
         """Wavenumbers along the plate of every pair of modes, (pairs,) each."""
@@ -55,9 +57,13 @@ class Remainders:
     def of(self, axis: int, h: float) -> FloatArray:
         """(frequencies, pairs), over the norms; real, since nothing there is near resonance."""
         key = axis, round(h, 3)
-        if key not in self._known:
-            self._known[key] = self._worked_out(axis, h)
-        return self._known[key]
+        with self._lock:
+            found = self._known.get(key)
+        if found is None:
+            found = self._worked_out(axis, h)
+            with self._lock:
+                self._known[key] = found
+        return found
 
     def _worked_out(self, axis: int, h: float) -> FloatArray:
         one, other = self.pairs(axis)

@@ -121,9 +121,11 @@ class Transfers:
 
     def _worked_out(self, asked: tuple[Point, Point, tuple[Plate, ...]]) -> ComplexArray:
         source, point, plates = asked
-        if plates and plates not in self._plated:
-            self._plated[plates] = PlatedField(self._modal, plates)
-        field = self._plated[plates] if plates else self._modal
+        if not plates:
+            return self._modal.transfer(source.array(), point.array())
+        field = self._plated.get(plates)
+        if field is None:
+            field = self._plated[plates] = PlatedField(self._modal, plates)
         return field.transfer(source.array(), point.array())
 
     def _arrivals(self, asked: tuple[Point, Point, bool]) -> ComplexArray:

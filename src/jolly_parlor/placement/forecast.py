@@ -24,7 +24,7 @@ from jolly_parlor.placement.radiating import all_heard_from, plates_between, pla
 from jolly_parlor.signals.response import Response
 
 _MOST_KNOWN_BYTES = 12_000_000  # thousands of pairs, 3 kB each
-_FIELDS = 240
+_FIELDS, _AT_ONE = 240, 6
 """Fields with the plates of as many arrangements, some 100 kB each; what is known of places is
 bounded apart.
 """
@@ -96,6 +96,7 @@ class Forecaster:
         self._coarse: Forecaster | None = None
         self._known: Kept[tuple[Point, Point, tuple[Plate, ...]]] = Kept(_MOST_KNOWN_BYTES)
         self._plated: LRUCache[tuple[Plate, ...], RoomField] = LRUCache(_FIELDS)
+        self._at_one: LRUCache[tuple[tuple[Plate, ...], int], RoomField] = LRUCache(_AT_ONE)
         self._lock = Lock()
         self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
 
@@ -126,6 +127,17 @@ class Forecaster:
             if found is None:
                 found = self._plated[plates] = PlatedField(self.field, plates)
             return found
+
+    def field_at(self, arrangement: Arrangement, at: int) -> RoomField:
+        """The same at one of the frequencies, by its number; the last few are kept."""
+        asked = plates_of(self.gear, arrangement), at
+        with self._lock:
+            found = self._at_one.get(asked)
+        if found is None:
+            found = self.field_with(asked[0]).at_rows(np.array([at]))
+            with self._lock:
+                self._at_one[asked] = found
+        return found
 
     def heard_from(
         self, arrangement: Arrangement, names: Iterable[str] | None = None

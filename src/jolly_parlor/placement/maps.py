@@ -164,7 +164,7 @@ def pressure_map(forecaster: Forecaster, listening: Listening, frequency_hz: flo
     """Level of the nearest frequency of the forecast over plan and section."""
     f = forecaster.frequencies_hz
     at = int(np.argmin(np.abs(f - frequency_hz)))
-    field, ear = forecaster.field_of(listening.arrangement).at_rows(np.array([at])), listening.ear
+    field, ear = forecaster.field_at(listening.arrangement, at), listening.ear
     playing = forecaster.playing(listening)
     xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
     field.expect(np.array([place.array() for place in playing.values()]))
