@@ -81,7 +81,7 @@ def test_the_null_lies_where_theory_puts_it(
     # they arrive together, (r_pair - r_sub) / c later for the nearer one.
     controls = Controls(delay_ms=Span(0.0, 10.0, 0.05))
     heard, a = free_field(metres, controls=controls)
-    [found] = alignments(heard, a, "seat", SPEED)
+    [found] = alignments(heard, a.places, a, "seat", SPEED)
     assert found.farther_metres == pytest.approx(metres - NEAR, abs=1e-6)
     assert found.delay_ms == pytest.approx(delay_ms, abs=0.01)
     assert found.null.knob is not None and found.null.knob.what == "delay_ms"
@@ -94,15 +94,15 @@ def test_the_null_lies_where_theory_puts_it(
 
 def test_a_farther_subwoofer_asks_the_pair_to_wait() -> None:
     heard, a = free_field(3.0)
-    [found] = alignments(heard, a, "seat", SPEED)
+    [found] = alignments(heard, a.places, a, "seat", SPEED)
     assert "1.00 m farther than the monitors: a delay of 2.9 ms for them" in found.words
 
 
 def test_levels_match_where_they_do() -> None:
     heard, a = free_field(2.0)
-    [even] = alignments(heard, a, "seat", SPEED)
+    [even] = alignments(heard, a.places, a, "seat", SPEED)
     heard, a = free_field(2.0, gain_db=6.0)
-    [loud] = alignments(heard, a, "seat", SPEED)
+    [loud] = alignments(heard, a.places, a, "seat", SPEED)
     assert loud.level_db - even.level_db == pytest.approx(6.0, abs=1e-6)
     assert abs(even.level_db) < 0.5 and "matches the pair's" in even.words
     assert "lies 6 dB above the pair's" in loud.words
@@ -110,7 +110,7 @@ def test_levels_match_where_they_do() -> None:
 
 def test_null_and_evenness_are_told_apart() -> None:
     heard, a = free_field(1.0, controls=Controls(delay_ms=Span(0.0, 10.0, 0.1)))
-    [found] = alignments(heard, a, "seat", SPEED)
+    [found] = alignments(heard, a.places, a, "seat", SPEED)
     assert "the null asks for 2.9 ms" in agreement_words(found.null, a.chains)
     there = {**a.chains, "sub": replace(a.chains["sub"], delay_ms=2.9)}
     assert "agree" in agreement_words(found.null, there)

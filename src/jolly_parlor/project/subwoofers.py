@@ -161,8 +161,8 @@ def _aligned(document: Document, arrangement: Arrangement, forecaster: Forecaste
         heard = forecast_heard(forecaster.coarse(), arrangement, mix, {main: 1.0})
         if isinstance(error, NoCommonTime):
             notes = [str(error), *level_words(document, arrangement, mix, main)]
-    speed = forecaster.room.speed_of_sound
-    return Aligned(source, tuple(alignments(heard, arrangement, main, speed)), tuple(notes))
+    speed, from_ = forecaster.room.speed_of_sound, forecaster.heard_from(arrangement)
+    return Aligned(source, tuple(alignments(heard, from_, arrangement, main, speed)), tuple(notes))
 
 
 def _measured_shares(

@@ -13,6 +13,7 @@ from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Listening, Mix, with_subwoofers
+from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.placement.settings.alignment import agreement_words, alignments
 from jolly_parlor.placement.settings.decay import (
     DECAY_HZ,
@@ -281,8 +282,10 @@ def _tuned(
     # How loud a take is hangs on the microphone; how loud the room makes a loudspeaker does not.
     left = headroom(forecast, Goal(forecast), solution.chains, reference)
     settled = replace(arrangement, chains={**present, **solution.chains})
-    speed = document.room.speed_of_sound
-    nulls = [one.null for one in alignments(heard, settled, next(iter(heard.centres)), speed)]
+    room, seat = document.room, next(iter(heard.centres))
+    from_ = all_heard_from(room, document.gear, settled)
+    found = alignments(heard, from_, settled, seat, room.speed_of_sound)
+    nulls = [one.null for one in found]
     agreed = [agreement_words(null, solution.chains) for null in nulls]
     decay = decay_change(heard.mix, ringing, present, settled.chains)
     told = (

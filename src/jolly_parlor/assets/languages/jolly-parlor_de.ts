@@ -11359,8 +11359,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/settings/alignment.py" />
-      <source>{name} is {distance_metres:.2f} m from the ear, {place}</source>
-      <translation>{name} ist {distance_metres:.2f} m vom Ohr, {place}</translation>
+      <source>{name} is heard from {distance_metres:.2f} m away, {place}</source>
+      <translation>{name} ist aus {distance_metres:.2f} m zu hören, {place}</translation>
     </message>
     <message>
       <location filename="../../placement/settings/alignment.py" />

@@ -11,6 +11,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
+from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain
 from jolly_parlor.placement.gear import PAIR
@@ -67,6 +68,7 @@ class Alignment:
     name: str
     crossover_hz: float
     distance_metres: float
+    """From where it is heard from to the ear."""
     farther_metres: float
     """Than the middle of the pair's distances; less than nothing where it is nearer."""
     delay_ms: float
@@ -82,7 +84,7 @@ class Alignment:
         """In sentences."""
         found = [
             tr(
-                "{name} is {distance_metres:.2f} m from the ear, {place}",
+                "{name} is heard from {distance_metres:.2f} m away, {place}",
                 name=self.name,
                 distance_metres=self.distance_metres,
                 place=self._place,
@@ -137,17 +139,23 @@ class Alignment:
 
 
 def alignments(
-    heard: Heard, arrangement: Arrangement, seat: str, speed_of_sound: float
+    heard: Heard,
+    heard_from: Mapping[str, Point],
+    arrangement: Arrangement,
+    seat: str,
+    speed_of_sound: float,
 ) -> list[Alignment]:
-    """Of every subwoofer that plays with the pair, at a seat's ear centre."""
+    """Of every subwoofer that plays with the pair, at a seat's ear centre. heard_from: where each
+    loudspeaker is heard from, by id.
+    """
     chains, ear = arrangement.chains, arrangement.seats[seat]
-    pair = float(np.mean([arrangement.places[side].distance(ear) for side in PAIR]))
+    pair = float(np.mean([heard_from[side].distance(ear) for side in PAIR]))
     found = []
     for sub in heard.gear.subwoofers:
         if sub.id not in heard.sources:
             continue
         hertz = crossover_hz(chains, sub.id)
-        distance = arrangement.places[sub.id].distance(ear)
+        distance = heard_from[sub.id].distance(ear)
         farther = distance - pair
         parts = _Parts(heard, chains, seat, sub.id)
         null = _null(parts, heard, chains, sub.id, hertz)
