@@ -24,8 +24,8 @@ from jolly_parlor.placement.radiating import all_heard_from, plates_between, pla
 from jolly_parlor.signals.response import Response
 
 _MOST_KNOWN_BYTES = 12_000_000  # thousands of pairs, 3 kB each
-_FIELDS, _AT_ONE = 240, 6
-"""Fields with the plates of as many arrangements, some 100 kB each; what is known of places is
+_FIELD_ROWS, _AT_ONE = 24_000, 6
+"""Frequencies of all fields with plates that are kept, a kilobyte each; what is known of places is
 bounded apart.
 """
 
@@ -95,7 +95,9 @@ class Forecaster:
         self.frequencies_hz = self.field.frequencies_hz
         self._coarse: Forecaster | None = None
         self._known: Kept[tuple[Point, Point, tuple[Plate, ...]]] = Kept(_MOST_KNOWN_BYTES)
-        self._plated: LRUCache[tuple[Plate, ...], RoomField] = LRUCache(_FIELDS)
+        self._plated: LRUCache[tuple[Plate, ...], RoomField] = LRUCache(
+            max(_FIELD_ROWS // self.frequencies_hz.size, _AT_ONE)
+        )
         self._at_one: LRUCache[tuple[tuple[Plate, ...], int], RoomField] = LRUCache(_AT_ONE)
         self._lock = Lock()
         self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
