@@ -366,20 +366,6 @@ class ModalField:
             grid = self._grid = key, missing, rows, rows @ self.solver.basis.shapes
         return grid[1:]
 
-    def answer_to(self, driven: ComplexArray) -> ComplexArray:
-        """Amplitudes of the modes where each is driven so, (frequencies, modes) both."""
-        wanted = driven.astype(np.complex64)[:, :, None]
-        with self._lock:
-            inverse = self._inverse
-        if inverse is None:
-            rows = range(len(driven))
-            each = [
-                np.linalg.solve(self.solver.at_rows(np.array([n])).matrices(), wanted[[n]])
-                for n in rows
-            ]
-            return np.concatenate(each)[:, :, 0]
-        return np.asarray((inverse @ wanted)[:, :, 0], dtype=np.complex128)
-
     def _over(self, source: FloatArray, places: FloatArray) -> ComplexArray:
         """From a source over a grid of places (rows, columns, 3)."""
         missing, rows, shapes = self.grid_of(places)

@@ -19,7 +19,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, exp_j
 from jolly_parlor.acoustics.field import BoxField
 from jolly_parlor.acoustics.kept import Kept
-from jolly_parlor.acoustics.plates import Layer, Plate
+from jolly_parlor.acoustics.plates import Layer, Plate, axes_along
 
 LIMIT_HZ = 900.0
 _LINES_BYTES = 8_000_000
@@ -31,7 +31,7 @@ class BoxLines:
 
     def __init__(self, box: BoxField, axis: int, limit_hz: float = LIMIT_HZ) -> None:
         self.box, self.axis = box, axis
-        first, second = self.along = Plate((0.0, 0.0, 0.0), (1.0, 1.0), axis).along
+        first, second = self.along = axes_along(axis)
         modes = box.axis_modes(first, limit_hz), box.axis_modes(second, limit_hz)
         self.m, self.n = box.pairs_below(*modes, limit_hz)
         sizes = [float(box.dimensions[a]) for a in self.along]

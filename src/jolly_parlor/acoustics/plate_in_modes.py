@@ -24,7 +24,7 @@ from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.modal_solver import End, ModalSolver
-from jolly_parlor.acoustics.plates import Layer, Plate
+from jolly_parlor.acoustics.plates import Layer, Plate, axes_along
 
 if TYPE_CHECKING:
     from jolly_parlor.acoustics.modal_field import ModalField
@@ -45,7 +45,7 @@ class Remainders:
 
     def pairs(self, axis: int) -> tuple[FloatArray, FloatArray]:
         """Wavenumbers along the plate of every pair of modes, (pairs,) each."""
-        first, second = Plate((0.0, 0.0, 0.0), (1.0, 1.0), axis).along
+        first, second = axes_along(axis)
         limit = 2 * pi * _LIMIT_HZ / self._solver.speed_of_sound
         one, other = (
             np.arange(int(limit * self.sizes[a] / pi) + 1) * pi / self.sizes[a]
@@ -76,7 +76,7 @@ class Remainders:
             gradient = 2 / size * across * np.sin(np.sqrt(across) * h) ** 2
             known = np.where(own < self._kept**2, gradient, 0.0)
             whole = whole - known * (1 / (own - k2) - 1 / own)
-        first, second = Plate((0.0, 0.0, 0.0), (1.0, 1.0), axis).along
+        first, second = axes_along(axis)
         norms = [
             np.where(k == 0, self.sizes[a], self.sizes[a] / 2)
             for k, a in ((one, first), (other, second))
@@ -160,9 +160,11 @@ class PlateInModalField(PlateInModes):
     def _over(self, strengths: ComplexArray, places: FloatArray) -> ComplexArray:
         solver, basis = self._solver, self._solver.basis
         missing, rows, shapes = self._field.grid_of(places)
-        amplitudes = self._field.answer_to(strengths @ self._modes)
-        first = basis.lu.solve(np.ascontiguousarray(self._rows.toarray().T))
-        second = basis.lu.solve(basis.enclosure.grid.mass @ first)
+        ends = self._field.ends_of(self._plate, self._rows, self._modes)
+        own = (strengths[:, n, None] * end.answer for n, end in enumerate(ends))
+        amplitudes = np.sum(list(own), axis=0)
+        first = np.stack([end.first for end in ends], axis=1)
+        second = np.stack([end.second for end in ends], axis=1)
         known = (1 / (basis.eigenvalues + basis.shift))[:, None]
         near = rows @ first - shapes @ (known * self._modes.T)
         nearer = rows @ second - shapes @ (known**2 * self._modes.T)

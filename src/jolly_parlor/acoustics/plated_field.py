@@ -32,7 +32,7 @@ class _Answer:
     """One plate in one field."""
 
     def __init__(self, scattering: Scattering) -> None:
-        self._scattering, self._turned = scattering, solved(scattering.action)
+        self.scattering, self._turned = scattering, solved(scattering.action)
         self._known: Kept[bytes] = Kept(_HEARD_BYTES, PLATES)
 
     def between(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
@@ -53,7 +53,7 @@ class _Answer:
         new = [n for n, key in enumerate(keys) if key not in self._known]
         made: dict[bytes, ComplexArray] = {}
         if new:  # together, which is quicker by far than one by one
-            rows = self._scattering.towards(every[new])
+            rows = self.scattering.towards(every[new])
             made = {keys[n]: row for n, row in zip(new, rows, strict=True)}
         found = [self._known.of(key, lambda key: self._towards(key, made)) for key in keys]
         return np.asarray(np.array(found)[which.ravel()])
@@ -62,13 +62,8 @@ class _Answer:
         if place in made:
             return made[place].copy()  # of its own, or the whole batch would be kept
         # It was known a moment ago and had to go meanwhile.
-        found: ComplexArray = self._scattering.towards(np.frombuffer(place)[None, :])[0]
+        found: ComplexArray = self.scattering.towards(np.frombuffer(place)[None, :])[0]
         return found
-
-    @property
-    def scattering(self) -> Scattering:
-        """The plate in the field."""
-        return self._scattering
 
 
 class PlatedField:
@@ -99,11 +94,11 @@ class PlatedField:
 
     def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One pair, (frequencies,)."""
-        return self._with_plates(self.base.transfer(source, receiver), source, receiver)
+        return self.base.transfer(source, receiver) + self._added_to(source, receiver)
 
     def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One pair, (frequencies,)."""
-        return self._with_plates(self.base.exact(source, receiver), source, receiver)
+        return self.base.exact(source, receiver) + self._added_to(source, receiver)
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs, (pairs, frequencies)."""
@@ -176,9 +171,6 @@ class PlatedField:
         """As the base."""
         return self.base.prepare()
 
-    def _with_plates(
-        self, found: ComplexArray, source: FloatArray, receiver: FloatArray
-    ) -> ComplexArray:
-        for answer in self._answers:
-            found = found + answer.between(source[None, :], receiver[None, :])[0]
+    def _added_to(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+        found: ComplexArray = self.added(source[None, :], receiver[None, :])[0]
         return found

@@ -42,6 +42,12 @@ _REACH_METRES = 3.0
 _KEPT, _DECIMALS, _KEPT_DECIMALS = 300, 6, 9
 
 
+def axes_along(axis: int) -> tuple[int, int]:
+    """The two axes that plates across one extend along."""
+    first, second = (other for other in range(3) if other != axis)
+    return first, second
+
+
 @dataclass(frozen=True)
 class Plate:
     """A rectangle across one axis of the room, metres; as thin as a plane."""
@@ -57,8 +63,7 @@ class Plate:
     @property
     def along(self) -> tuple[int, int]:
         """The two axes it extends along."""
-        first, second = (axis for axis in range(3) if axis != self.axis)
-        return first, second
+        return axes_along(self.axis)
 
     @property
     def at(self) -> float:

@@ -8,7 +8,6 @@ body of any turn has nearly the size and place it has, though cubes are half as 
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from functools import cached_property
 from itertools import product
 
 import numba
@@ -70,10 +69,6 @@ class CutCubes:
         total = faces.sum(axis=1)
         volume[cut] = np.maximum(volume[cut], total / _FACES_PER_VOLUME)
         return cls(volume, at, faces)
-
-    @cached_property
-    def total(self) -> FloatArray:
-        return np.asarray(self.open_faces.sum(axis=1))
 
 
 def _both(part: FloatArray, axis: int) -> tuple[FloatArray, FloatArray]:
