@@ -14,6 +14,7 @@ from collections.abc import Sequence
 from threading import RLock
 
 import numpy as np
+from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.fields import RoomField
@@ -174,3 +175,21 @@ class PlatedField:
     def _added_to(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         found: ComplexArray = self.added(source[None, :], receiver[None, :])[0]
         return found
+
+
+class PlatedFields:
+    """One room's field with any plates in it; the last few are kept."""
+
+    def __init__(self, base: RoomField, most: int) -> None:
+        self._base, self._lock = base, RLock()
+        self._made: LRUCache[tuple[Plate, ...], PlatedField] = LRUCache(most)
+
+    def among(self, plates: tuple[Plate, ...]) -> RoomField:
+        """The field with these; the room's own without any."""
+        if not plates:
+            return self._base
+        with self._lock:
+            found = self._made.get(plates)
+            if found is None:
+                found = self._made[plates] = PlatedField(self._base, plates)
+            return found

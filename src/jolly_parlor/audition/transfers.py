@@ -12,7 +12,6 @@ from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
-from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.early_images import (
@@ -27,7 +26,7 @@ from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.head import Sphere, ear_directions, ear_points
 from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plated_field import PlatedField
+from jolly_parlor.acoustics.plated_field import PlatedFields
 from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import GRID_HZ
@@ -52,6 +51,7 @@ _BALANCE_HZ = (700.0, 2000.0)
 _LEVEL_HZ = (200.0, 300.0)
 """Where modes and images are held against each other."""
 _MOST_LOW_BYTES, _MOST_HIGH_BYTES = 8_000_000, 24_000_000
+_FIELDS = 4
 _HEAD_HZ: FloatArray = np.asarray(np.arange(0.0, RATE_HZ / 2 + 50.0, 50.0), dtype=np.float64)
 
 
@@ -88,7 +88,7 @@ class Transfers:
         self._imaged = np.flatnonzero(f < FADE_REFLECTIONS_HZ[1])
         self._field: RoomField | None = None
         self._images: Images | SeenImages | None = None
-        self._plated: LRUCache[tuple[Plate, ...], PlatedField] = LRUCache(4)
+        self._plated: PlatedFields | None = None
         self._low: Kept[tuple[Point, Point, tuple[Plate, ...]]] = Kept(_MOST_LOW_BYTES)
         self._high: Kept[tuple[Point, Point, bool]] = Kept(_MOST_HIGH_BYTES)
 
@@ -121,12 +121,9 @@ class Transfers:
 
     def _worked_out(self, asked: tuple[Point, Point, tuple[Plate, ...]]) -> ComplexArray:
         source, point, plates = asked
-        if not plates:
-            return self._modal.transfer(source.array(), point.array())
-        field = self._plated.get(plates)
-        if field is None:
-            field = self._plated[plates] = PlatedField(self._modal, plates)
-        return field.transfer(source.array(), point.array())
+        if self._plated is None:
+            self._plated = PlatedFields(self._modal, _FIELDS)
+        return self._plated.among(plates).transfer(source.array(), point.array())
 
     def _arrivals(self, asked: tuple[Point, Point, bool]) -> ComplexArray:
         source, head, ears = asked

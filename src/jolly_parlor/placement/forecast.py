@@ -12,7 +12,7 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.fields import RoomField, room_field
 from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plated_field import PlatedField
+from jolly_parlor.acoustics.plated_field import PlatedField, PlatedFields
 from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
@@ -95,9 +95,8 @@ class Forecaster:
         self.frequencies_hz = self.field.frequencies_hz
         self._coarse: Forecaster | None = None
         self._known: Kept[tuple[Point, Point, tuple[Plate, ...]]] = Kept(_MOST_KNOWN_BYTES)
-        self._plated: LRUCache[tuple[Plate, ...], RoomField] = LRUCache(
-            max(_FIELD_ROWS // self.frequencies_hz.size, _AT_ONE)
-        )
+        most = max(_FIELD_ROWS // self.frequencies_hz.size, _AT_ONE)
+        self._plated = PlatedFields(self.field, most)
         self._at_one: LRUCache[tuple[tuple[Plate, ...], int], RoomField] = LRUCache(_AT_ONE)
         self._lock = Lock()
         self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
@@ -122,13 +121,7 @@ class Forecaster:
 
     def field_with(self, plates: tuple[Plate, ...]) -> RoomField:
         """The room's field with plates in it; the last few are kept."""
-        if not plates:
-            return self.field
-        with self._lock:
-            found = self._plated.get(plates)
-            if found is None:
-                found = self._plated[plates] = PlatedField(self.field, plates)
-            return found
+        return self._plated.among(plates)
 
     def field_at(self, arrangement: Arrangement, at: int) -> RoomField:
         """The same at one of the frequencies, by its number; the last few are kept."""

@@ -10,7 +10,7 @@ from jolly_parlor.acoustics.early_images import JOIN_TO_HZ, Images, SeenImages, 
 from jolly_parlor.acoustics.fields import RoomField, bare_field
 from jolly_parlor.acoustics.kept import Kept
 from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plated_field import PlatedField
+from jolly_parlor.acoustics.plated_field import PlatedFields
 from jolly_parlor.acoustics.plates import Plate
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
@@ -23,6 +23,7 @@ from jolly_parlor.signals.smoothing import smooth_level_db
 
 TOP_HZ = 700.0
 _LOWEST_HZ = HIGHEST_HZ / 2 ** (1 / SMOOTHING_PER_OCTAVE)
+_FIELDS = 60
 _MOST_KNOWN_BYTES = 2_000_000  # hundreds of pairs
 _PER_OCTAVE = 48
 
@@ -63,9 +64,11 @@ class UpperForecaster:
         self._modal = self.frequencies_hz <= JOIN_TO_HZ
         self._images: Images | SeenImages = SeenImages(room, self.frequencies_hz)
         self._field: RoomField | None = None
+        self._plated: PlatedFields | None = None
         if room.is_empty_box:
             self._images = Images(room, self.frequencies_hz)
             self._field = bare_field(room, self.frequencies_hz[self._modal])
+            self._plated = PlatedFields(self._field, _FIELDS)
         self._known: Kept[tuple[Point, Point, tuple[Plate, ...]]] = Kept(_MOST_KNOWN_BYTES)
         self._low_ends = {m.id: m.low_end(self.frequencies_hz) for m in gear.models}
 
@@ -92,9 +95,9 @@ class UpperForecaster:
     def _worked_out(self, asked: tuple[Point, Point, tuple[Plate, ...]]) -> ComplexArray:
         source, ear, plates = asked
         above = self._images.pressure(source, ear)
-        if self._field is None:
+        if self._plated is None:
             return above
         modal = above.copy()
-        field = PlatedField(self._field, plates) if plates else self._field
+        field = self._plated.among(plates)
         modal[self._modal] = field.transfer(source.array(), ear.array())
         return joined(modal, above, self.frequencies_hz)

@@ -127,10 +127,6 @@ class Stage:
     mixes: Mapping[str, Together] = field(default_factory=dict)
     """What can play besides each source by itself and `both`, by name."""
 
-    def bodies(self) -> tuple[Body, ...]:
-        """All cabinets that stand there."""
-        return tuple(s.body for s in self.sources.values() if s.body is not None)
-
     def playing(self, source: str) -> Together:
         """What sounds under a name; nothing under an empty one."""
         if source in self.mixes:
