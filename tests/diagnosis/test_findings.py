@@ -63,6 +63,24 @@ def test_the_front_walls_mark_lies_at_c_over_4d_for_a_seat_far_away(kiln: Docume
     assert "0.70 m to the face, heard from 0.8" in describe(front[0])
 
 
+def test_a_wall_that_only_takes_part_tells_both_its_distances(
+    kiln: Document, forecaster: Forecaster
+) -> None:
+    a = kiln.arrangements[0]
+    here = listening(a, "desk", "both")
+    every = [f for f in features(forecaster.deviation(here)) if f.kind == "hollow"]
+    named = [
+        cause.mark
+        for feature in every
+        for cause in causes(feature, [], Anechoic(forecaster), here)
+        if cause.mark.lane == "front wall"
+    ]
+    assert named
+    for mark in named:
+        assert mark.face_metres == pytest.approx(a.left.y)
+        assert mark.bounce is not None and mark.bounce.wall_metres > a.left.y + 0.08
+
+
 def test_a_seat_in_the_middle_of_the_length_sits_in_the_first_null(kiln: Document) -> None:
     a = kiln.arrangements[0]
     middle = Point(1.935, kiln.room.length / 2, 1.2)

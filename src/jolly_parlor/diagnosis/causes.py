@@ -22,7 +22,16 @@ from jolly_parlor.diagnosis.interventions import (
     without_mode,
     without_source,
 )
-from jolly_parlor.diagnosis.marks import DESK_WHY, ZONE_WHY, Lane, Mark, paths_of, taking_part
+from jolly_parlor.diagnosis.marks import (
+    DESK_WHY,
+    ZONE_WHY,
+    Lane,
+    Mark,
+    face_paths_of,
+    paths_of,
+    taking_part,
+    taped_metres,
+)
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.words import tr
@@ -223,11 +232,15 @@ class _Weighing:
                 known = mark.bounce is not None and mark.bounce.side != "desk"
                 if known and _nearness(mark, self.feature) > _HERE:
                     found.setdefault(mark.bounce.boundary, mark)  # type: ignore[union-attr]
-        for name, bounces in paths_of(self.room, self.gear, self.listening).items():
+        where = self.room, self.gear, self.listening
+        kind, at = self.feature.kind, self.feature.frequency_hz
+        faces = face_paths_of(*where)
+        for name, bounces in paths_of(*where).items():
+            taped = taped_metres(faces[name])
             for bounce in bounces:
                 if bounce.side != "desk" and bounce.boundary not in found:
-                    at = self.feature.frequency_hz
-                    found[bounce.boundary] = taking_part(bounce, name, self.feature.kind, at)
+                    face = taped.get(bounce.boundary, bounce.wall_metres)
+                    found[bounce.boundary] = taking_part(bounce, name, kind, at, face)
         return list(found.values())
 
     def _scored(

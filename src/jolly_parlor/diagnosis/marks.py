@@ -5,7 +5,7 @@ mark: a mode that both meet. Marks come from first-order images and rigid-wall m
 explain what the field model predicts.
 """
 
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from typing import Literal
 
@@ -193,7 +193,7 @@ def _boundary_marks(
 ) -> list[Mark]:
     found = []
     for name, path in paths.items():
-        taped = {bounce.boundary: bounce.wall_metres for bounce in faces[name]}
+        taped = taped_metres(faces[name])
         # A subwoofer's own range ends above its crossover; marks beyond it would mislead.
         low, top = band_hz
         low_pass = listening.arrangement.chain(name).low_pass
@@ -212,7 +212,16 @@ def _boundary_marks(
     return found
 
 
-def taking_part(bounce: Bounce, source: str, kind: FeatureKind, frequency_hz: float) -> Mark:
+def taped_metres(bounces_: Iterable[Bounce]) -> dict[str, float]:
+    """From each boundary to where its paths start, by its name: of paths from a face, as a tape
+    has it.
+    """
+    return {bounce.boundary: bounce.wall_metres for bounce in bounces_}
+
+
+def taking_part(
+    bounce: Bounce, source: str, kind: FeatureKind, frequency_hz: float, face_metres: float
+) -> Mark:
     """The mark of a boundary that may take part in a feature without its own path cancelling or a
     mode of its peaking just there.
     """
@@ -221,7 +230,8 @@ def taking_part(bounce: Bounce, source: str, kind: FeatureKind, frequency_hz: fl
         why = tr("No single standing wave peaks just here, but this surface is what it depends on.")
     strength = min(abs(bounce.relative_pressure), 1.0)
     lane = _BOUNDARY_LANES[bounce.side]
-    return Mark(lane, kind, frequency_hz, strength, why, source, bounce, cancels=False)
+    own = lane, kind, frequency_hz, strength, why, source, bounce
+    return Mark(*own, cancels=False, face_metres=face_metres)
 
 
 def _bounce_words(bounce: Bounce, source: str) -> str:

@@ -11,6 +11,7 @@ from jolly_parlor.acoustics.images import (
     first_cancellation_at_source_hz,
 )
 from jolly_parlor.acoustics.room import Room
+from jolly_parlor.diagnosis.marks import taped_metres
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import Item
@@ -49,7 +50,7 @@ def paths(room: Room, gear: Gear, arrangement: Arrangement, source: Item, seat: 
     place = heard_from(room, gear, arrangement, source.id)
     found = list(bounces(room, place, ear))
     at_face = bounces(room, arrangement.position(source), ear)
-    taped = {bounce.boundary: bounce.wall_metres for bounce in at_face}
+    taped = taped_metres(at_face)
     board = arrangement.board(gear.desk)
     desk = board_bounce(board, place, ear, c) if board else None
     if desk is not None:

@@ -23,8 +23,8 @@ Basis = Literal["forecast", "measured"]
 Through = Literal["headphones", "loudspeakers"]
 FORECAST_LIMITS = tr(
     "Forecast below 300 Hz; direct sound and first reflections to 2 "
-    "kHz, direct sound above. Not in it: the desk, where a loudspeaker "
-    "beams, a head that turns."
+    "kHz, direct sound above. Not in it: the desk above 300 Hz, where a "
+    "loudspeaker beams, a head that turns."
 )
 MEASURED_LIMITS = tr(
     "As the microphone heard it: both ears hear the same where no "

@@ -12686,8 +12686,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/hearing.py" />
-      <source>Forecast below 300 Hz; direct sound and first reflections to 2 kHz, direct sound above. Not in it: the desk, where a loudspeaker beams, a head that turns.</source>
-      <translation>Vorhersage unter 300 Hz; Direktschall und erste Reflexionen bis 2 kHz, darüber Direktschall. Nicht darin: der Tisch, das Bündeln der Lautsprecher, ein Kopf, der sich dreht.</translation>
+      <source>Forecast below 300 Hz; direct sound and first reflections to 2 kHz, direct sound above. Not in it: the desk above 300 Hz, where a loudspeaker beams, a head that turns.</source>
+      <translation>Vorhersage unter 300 Hz; Direktschall und erste Reflexionen bis 2 kHz, darüber Direktschall. Nicht darin: der Tisch über 300 Hz, das Bündeln der Lautsprecher, ein Kopf, der sich dreht.</translation>
     </message>
     <message>
       <location filename="../../project/hearing.py" />
