@@ -3,8 +3,9 @@ cabinets, drivers and desk, by the program's own `forecast --case`.
 
 Run from the repository: `.venv/bin/python benchmarks/sources.py [CASE.json ...]`. Of each case, and
 of all together, the errors of levels smoothed to a twelfth of an octave: median, 90th percentile
-and root mean square to 200 and to 300 Hz. Beside them what a source on the cabinet's face without a
-desk makes of it, as the program had it before.
+and root mean square to 200 and to 300 Hz. Beside them what forecasts of documents make of it, in
+which cabinets do not scatter what others play, and what a source on the cabinet's face without a
+desk does, as the program had it once.
 """
 
 import copy
@@ -12,18 +13,21 @@ import json
 import sys
 import tempfile
 from pathlib import Path
+from unittest.mock import patch
 
 import numpy as np
 
-from jolly_parlor.project.cases import compute_case
+from jolly_parlor.project import cases
 from jolly_parlor.signals.smoothing import smoothing_weights
 
 REFERENCE = Path(__file__).resolve().parents[2] / "shared" / "reference"
 
 
-def errors(path: Path, solved: dict) -> tuple[np.ndarray, np.ndarray]:
+def errors(path: Path, solved: dict, bodies: bool) -> tuple[np.ndarray, np.ndarray]:
     """Frequencies and errors in dB, (pairs, frequencies)."""
-    result = compute_case(path)
+    scattered = cases.scattered if bodies else lambda *_: 0.0
+    with patch.object(cases, "scattered", scattered):
+        result = cases.compute_case(path)
     f = result.frequencies_hz
     weights = smoothing_weights(f, f, 12)
     found = []
@@ -57,14 +61,14 @@ def line(name: str, f: np.ndarray, found: np.ndarray) -> str:
 
 def main() -> None:
     paths = [Path(word) for word in sys.argv[1:]] or sorted(REFERENCE.glob("desk_*.json"))
-    every = {"now": [], "as before": []}
+    every = {"now": [], "of documents": [], "as before": []}
     for path in paths:
         case = json.loads(path.read_text("utf-8"))
         with tempfile.TemporaryDirectory() as folder:
             before = Path(folder) / path.name
             before.write_text(json.dumps(as_before(case)), "utf-8")
-            for label, at in (("now", path), ("as before", before)):
-                f, found = errors(at, case)
+            for label, at in zip(every, (path, path, before), strict=True):
+                f, found = errors(at, case, bodies=label == "now")
                 every[label].append(found)
                 print(line(f"{path.stem}, {label}", f, found), flush=True)
     for label, found in every.items():

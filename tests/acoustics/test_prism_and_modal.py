@@ -56,8 +56,8 @@ def test_furnished_rooms_agree_with_their_finite_difference_solutions(name: str)
 
 @pytest.mark.parametrize("name", ["desk_a", pytest.param("desk_b", marks=only_long)])
 def test_rooms_with_cabinets_drivers_and_a_desk_agree_with_theirs(name: str) -> None:
-    """Smoothed to a twelfth of an octave, as the figure judges. Of desk_b, whose monitors stand on
-    the desk against a wall, cabinets count as bodies too, which the program leaves out.
+    """Smoothed to a twelfth of an octave, as the figure judges. In desk_b monitors stand on the
+    desk against a wall, closer to both than a body as small against the wavelength as taken here.
     """
     case, found = json.loads((DATA / f"{name}.json").read_text()), solved(name)
     f = found.frequencies_hz
@@ -74,10 +74,9 @@ def test_rooms_with_cabinets_drivers_and_a_desk_agree_with_theirs(name: str) -> 
     )
     errors = np.abs(10 * np.log10(own / true))
     low = errors[:, f <= 200.0]
-    assert np.median(low) < 0.15 and np.percentile(low, 90) < (0.8 if name == "desk_a" else 1.2)
-    assert np.median(errors) < 0.4 and np.percentile(errors, 90) < (
-        1.6 if name == "desk_a" else 2.4
-    )
+    most, above = (0.6, 1.3) if name == "desk_a" else (1.0, 1.8)
+    assert np.median(low) < 0.18 and np.percentile(low, 90) < most
+    assert np.median(errors) < 0.25 and np.percentile(errors, 90) < above
 
 
 def test_plan_modes_of_a_rectangle_are_its_cosines() -> None:

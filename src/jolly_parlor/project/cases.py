@@ -10,8 +10,7 @@ from typing import Any
 
 import numpy as np
 
-from jolly_parlor.acoustics.acoustic_centre import ahead_of_face
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
 from jolly_parlor.acoustics.enclosure import Block, Enclosure
 from jolly_parlor.acoustics.enclosure_parts import thing_key, wall_key
 from jolly_parlor.acoustics.field import BoxField
@@ -19,6 +18,7 @@ from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
 from jolly_parlor.acoustics.plan import (
     Polygon,
     edges,
+    inside,
     is_rectangle,
     is_rectilinear,
     polygon_problem,
@@ -30,6 +30,13 @@ from jolly_parlor.acoustics.plates import Layer, Plate, solved
 from jolly_parlor.acoustics.prism_solver import PrismSolver
 from jolly_parlor.acoustics.surfaces import admittance_from_normal_incidence
 from jolly_parlor.inputs import regular_bytes
+from jolly_parlor.project.case_cabinets import (
+    Cabinet,
+    Transfers,
+    cabinets_of,
+    heard_from,
+    scattered,
+)
 from jolly_parlor.project.packing import check_json
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -37,7 +44,6 @@ from jolly_parlor.words import tr
 _SIDES = ("y=0", "x=Lx", "y=Ly", "x=0")
 """Of a box, in the order of its plan's walls."""
 _UPWARDS = 2
-_TOUCHES = 0.03
 _MOST_BYTES = 64_000_000
 _BOX_ORDER = (3, 1, 0, 2)
 """Those walls in the order of `BoxField`: x=0, x=Lx, y=0, y=Ly."""
@@ -73,6 +79,15 @@ class _Room:
         """Of the box around it, metres."""
         return np.array([*np.ptp(np.array(self.plan), axis=0), self.height])
 
+    def in_air(self, places: FloatArray) -> BoolArray:
+        """Which places (n, 3) are within the room and in nothing solid."""
+        found = inside(self.plan, places[:, 0], places[:, 1])
+        found &= (places[:, 2] > 0) & (places[:, 2] < self.height)
+        for block, _ in self.solids:
+            within = (places >= np.array(block.low)) & (places <= np.array(block.high))
+            found &= ~np.all(within, axis=1)
+        return np.asarray(found)
+
 
 def compute_case(path: Path) -> CaseResult:
     """The field model's answer to a case file. Raises CaseRefused with one sentence."""
@@ -90,8 +105,13 @@ def compute_case(path: Path) -> CaseResult:
     try:
         room = _room(case)
         f = np.asarray(case["frequencies"], dtype=float)
-        sources, receivers = _sources(case, room.desks), _places(case["receivers"])
-        found = _transfers(room, f, float(case["speed_of_sound"]), sources, receivers)
+        cabinets = cabinets_of(case)
+        sources, receivers = _sources(case, cabinets, room.desks), _places(case["receivers"])
+        speed, ids = float(case["speed_of_sound"]), [source["id"] for source in case["sources"]]
+        transfers = _transfers_of(room, f, speed)
+        found = transfers(sources, receivers) + scattered(
+            cabinets, ids, sources, receivers, transfers, room.in_air, f, speed
+        )
         pressures = {
             (s["id"], r["id"]): found[at_r, at_s]
             for at_s, s in enumerate(case["sources"])
@@ -106,34 +126,42 @@ def compute_case(path: Path) -> CaseResult:
     return CaseResult(f, pressures)
 
 
-def _transfers(
-    room: _Room, f: FloatArray, speed: float, sources: FloatArray, receivers: FloatArray
-) -> ComplexArray:
-    """(receivers, sources, frequencies), by the model the room's kind asks for."""
+def _transfers_of(room: _Room, f: FloatArray, speed: float) -> Transfers:
+    """With the desks in it, by the model the room's kind asks for."""
     every = np.ones(f.size)
     furnished = room.solids or room.softs or room.patches
+    bare: Transfers
+    plates: list[_Plate] = []
     if is_rectangle(room.plan) and not furnished:
         beta = np.array([*room.walls[list(_BOX_ORDER)], room.floor, room.ceiling])
         box = BoxField(room.sizes, beta[:, None] * every, f, speed)
-        found = np.array([[box.pressure(s, r) for s in sources] for r in receivers])
         lines = BoxLines(box, _UPWARDS)
-        plates: list[_Plate] = [PlateInBox(lines, desk) for desk in room.desks]
+        plates += [PlateInBox(lines, desk) for desk in room.desks]
+
+        def bare(sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+            return np.array([[box.pressure(s, r) for s in sources] for r in receivers])
+
     elif is_rectilinear(room.plan) and not furnished and not room.desks:
         walls = room.walls[:, None] * every
         floor, ceiling = room.floor * every, room.ceiling * every
-        prism = PrismSolver(room.plan, room.height, walls, floor, ceiling, f, speed)
-        return prism.transfers(sources, receivers)
+        bare = PrismSolver(room.plan, room.height, walls, floor, ceiling, f, speed).transfers
     else:
         solver = _solver(room, f, speed)
-        found = solver.transfers(sources, receivers)
+        bare = solver.transfers
         rest, low = Remainders(solver, room.sizes), np.zeros(3)
         layers = [Layer(desk, low, room.sizes) for desk in room.desks]
-        plates = [PlateInModes(solver, rest, layer, solver.ends) for layer in layers]
-    for plate in plates:
-        here, there = plate.towards(receivers), plate.towards(sources)
-        jumps = np.einsum("fpq,sfq->sfp", solved(plate.action), there)
-        found = found + 4 * np.pi * np.einsum("rfp,sfp->rsf", here, jumps)
-    return found
+        plates += [PlateInModes(solver, rest, layer, solver.ends) for layer in layers]
+    answers = [solved(plate.action) for plate in plates]
+
+    def transfers(sources: FloatArray, receivers: FloatArray) -> ComplexArray:
+        found = bare(sources, receivers)
+        for plate, answer in zip(plates, answers, strict=True):
+            here, there = plate.towards(receivers), plate.towards(sources)
+            jumps = np.einsum("fpq,sfq->sfp", answer, there)
+            found = found + 4 * np.pi * np.einsum("rfp,sfp->rsf", here, jumps)
+        return found
+
+    return transfers
 
 
 _Plate = PlateInBox | PlateInModes
@@ -174,7 +202,7 @@ def _room(case: dict[str, Any]) -> _Room:
     solids, softs, desks = [], [], []
     for number, thing in enumerate(case.get("things", [])):
         if thing.get("role") == "cabinet":
-            continue  # heard from its acoustic centre; see _sources
+            continue  # see case_cabinets
         if thing.get("role") == "desk":
             desks.append(_plate(thing))
             continue
@@ -213,35 +241,14 @@ def _plate(desk: dict[str, Any]) -> Plate:
     return Plate(corner, (float(size[0]), float(size[1])), _UPWARDS, float(size[2]))
 
 
-def _sources(case: dict[str, Any], desks: tuple[Plate, ...]) -> FloatArray:
-    """Where each source radiates from, (sources, 3): a driver ahead of its cabinet's face."""
-    cabinets = {
-        thing.get("source"): thing
-        for thing in case.get("things", [])
-        if thing.get("role") == "cabinet"
-    }
-    found = []
-    for source in case["sources"]:
-        if "driver" not in source:
-            found.append(_places([source])[0])
-            continue
-        driver, cabinet = source["driver"], cabinets.get(source["id"])
-        centre, normal = (np.asarray(driver[key], dtype=float) for key in ("centre", "normal"))
-        if cabinet is None:
-            raise Refused(tr("the driver {id} has no cabinet.", id=source["id"]))
-        low, size = (np.asarray(cabinet[key], dtype=float) for key in ("corner", "size"))
-        across = [float(length) for length, way in zip(size, normal, strict=True) if abs(way) < 0.5]
-        if len(across) != 2:
-            raise Refused(tr("the driver {id} must look along an axis.", id=source["id"]))
-        stands = _stands(low, desks)
-        found.append(centre + normal * ahead_of_face(across[0], across[1], stands))
-    return np.array(found)
-
-
-def _stands(low: FloatArray, desks: tuple[Plate, ...]) -> bool:
-    """Whether a cabinet stands on the floor or on a desk."""
-    tops = [0.0, *(desk.at + desk.thickness / 2 for desk in desks)]
-    return any(-_TOUCHES <= low[2] - top <= _TOUCHES for top in tops)
+def _sources(case: dict[str, Any], cabinets: list[Cabinet], desks: tuple[Plate, ...]) -> FloatArray:
+    """Where each source radiates from, (sources, 3)."""
+    return np.array(
+        [
+            heard_from(source, cabinets, desks) if "driver" in source else _places([source])[0]
+            for source in case["sources"]
+        ]
+    )
 
 
 def _outline(room: dict[str, Any]) -> tuple[Polygon, float]:

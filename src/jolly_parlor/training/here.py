@@ -14,6 +14,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE, Listening
 from jolly_parlor.placement.mode_facts import listed_modes
+from jolly_parlor.placement.radiating import plates_of
 from jolly_parlor.placement.reflections import reflection_points
 from jolly_parlor.placement.settings.alignment import crossover_hz
 from jolly_parlor.placement.settings.decay import BANDS_HZ, DECAY_HZ, decay_seconds
@@ -248,9 +249,11 @@ def _unlike(room: Room) -> Here:
 def _ringing(room: Room) -> Here:
     listening, transfers = room.listening, room.transfers
     rows = np.flatnonzero((transfers.low_hz >= DECAY_HZ[0]) & (transfers.low_hz <= DECAY_HZ[-1]))
-    playing = room.forecaster.playing(listening)
+    forecaster, ear = room.forecaster, listening.ear
+    plates = plates_of(forecaster.gear, listening.arrangement)
     pressure = sum(
-        transfers.low(place, listening.ear, POINT)[0][rows] for place in playing.values()
+        transfers.low(place, ear, POINT, plates)[0][rows]
+        for place in forecaster.playing(listening).values()
     )
     times = {band: decay_seconds(np.asarray(pressure), band) for band in BANDS_HZ}
     known = {band: seconds for band, seconds in times.items() if seconds is not None}

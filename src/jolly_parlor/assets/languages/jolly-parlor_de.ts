@@ -11696,6 +11696,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Ein Mittel über den Kopf braucht Messungen an zwei oder mehr Punkten.</translation>
     </message>
     <message>
+      <location filename="../../project/case_cabinets.py" />
+      <source>the driver {id} has no cabinet.</source>
+      <translation>Der Treiber {id} hat kein Gehäuse.</translation>
+    </message>
+    <message>
+      <location filename="../../project/case_cabinets.py" />
+      <source>the driver {id} must look along an axis.</source>
+      <translation>Der Treiber {id} muss entlang einer Achse schauen.</translation>
+    </message>
+    <message>
       <location filename="../../project/cases.py" />
       <source>a patch lies on “{surface}”, which is no wall of this room.</source>
       <translation>ein Feld liegt auf „{surface}“, was keine Wand dieses Raums ist.</translation>
@@ -11742,16 +11752,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/cases.py" />
       <source>{name} lacks or garbles the field {error}.</source>
       <translation>{name} fehlt das Feld {error}, oder es ist verstümmelt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>the driver {id} has no cabinet.</source>
-      <translation>Der Treiber {id} hat kein Gehäuse.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>the driver {id} must look along an axis.</source>
-      <translation>Der Treiber {id} muss entlang einer Achse schauen.</translation>
     </message>
     <message>
       <location filename="../../project/cases.py" />
