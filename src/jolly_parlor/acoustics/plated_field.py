@@ -38,16 +38,25 @@ class _Answer:
 
     def between(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """What it adds, (pairs, frequencies)."""
-        there, here = self._heard(sources), self._heard(receivers)
-        jumps = np.einsum("fpq,nfq->nfp", self._turned, there)
-        return np.asarray(4 * np.pi * np.einsum("nfp,nfp->nf", here, jumps))
+        (there, which), (here, which_here) = self._heard(sources), self._heard(receivers)
+        # Many pairs have few places.
+        jumps = np.ascontiguousarray(self._jumps(there))[which]
+        return np.asarray(np.einsum("nfp,nfp->nf", here[which_here], jumps))
 
     def jumps(self, source: FloatArray) -> ComplexArray:
         """Strengths of its functions for one source, (frequencies, functions)."""
-        there = self._heard(source[None, :])[0]
-        return np.asarray(4 * np.pi * np.einsum("fpq,fq->fp", self._turned, there))
+        found: ComplexArray = self._jumps(self._heard(source[None, :])[0])[0]
+        return found
 
-    def _heard(self, places: FloatArray) -> ComplexArray:
+    def _jumps(self, there: ComplexArray) -> ComplexArray:
+        """(sources, frequencies, functions)."""
+        found = np.matmul(self._turned, there.transpose(1, 2, 0))
+        return np.asarray(4 * np.pi * found.transpose(2, 0, 1))
+
+    def _heard(self, places: FloatArray) -> tuple[ComplexArray, IntArray]:
+        """What the functions take of each place there is, (places, frequencies, functions), and
+        which of them each is.
+        """
         rounded = np.round(places, _DECIMALS)
         every, which = np.unique(rounded, axis=0, return_inverse=True)
         keys = [place.tobytes() for place in every]
@@ -57,7 +66,7 @@ class _Answer:
             rows = self.scattering.towards(every[new])
             made = {keys[n]: row for n, row in zip(new, rows, strict=True)}
         found = [self._known.of(key, lambda key: self._towards(key, made)) for key in keys]
-        return np.asarray(np.array(found)[which.ravel()])
+        return np.array(found), which.ravel()
 
     def _towards(self, place: bytes, made: dict[bytes, ComplexArray]) -> ComplexArray:
         if place in made:
