@@ -71,6 +71,12 @@ class Gear:
         return tuple(one for one in self.loudspeakers if one.is_subwoofer)
 
     @cached_property
+    def hands_over(self) -> bool:
+        """Whether anything there is can keep the bass from the pair."""
+        own = self.monitor.controls
+        return own.high_pass_hz is not None or bool(own.high_pass_kinds)
+
+    @cached_property
     def others(self) -> tuple[Loudspeaker, ...]:
         """Neither of the pair nor a subwoofer."""
         return tuple(

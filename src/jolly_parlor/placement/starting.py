@@ -133,8 +133,9 @@ def _by_role(
 
 
 def starting_chains(gear: Gear, known: Mapping[str, Chain] | None = None) -> dict[str, Chain]:
-    """Settings for every loudspeaker: those known, and a start for the rest. With a subwoofer the
-    pair hands over at 80 Hz (common practice, no source).
+    """Settings for every loudspeaker: those known, and a start for the rest. A subwoofer plays up
+    to 80 Hz (common practice, no source), and the pair hands over there if anything can do that;
+    else it plays its full range.
     """
     chains = dict(known or {})
     if gear.subwoofers:
@@ -142,7 +143,8 @@ def starting_chains(gear: Gear, known: Mapping[str, Chain] | None = None) -> dic
         at = Crossover(max(lows)) if lows else Crossover()
         for sub in gear.subwoofers:
             chains.setdefault(sub.id, Chain(low_pass=at))
-        for side in PAIR:
-            chains.setdefault(side, Chain(high_pass=at))
+        if gear.hands_over:
+            for side in PAIR:
+                chains.setdefault(side, Chain(high_pass=at))
     ids = {speaker.id for speaker in gear.loudspeakers}
     return {name: chain for name, chain in chains.items() if name in ids}

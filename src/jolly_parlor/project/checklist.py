@@ -25,6 +25,7 @@ from jolly_parlor.placement.mixes import (
     as_set,
     with_subwoofers,
 )
+from jolly_parlor.placement.settings.handing_over import impossible_words
 from jolly_parlor.placement.settings.shares import idle_words
 from jolly_parlor.project.comparison import MATCH_DB
 from jolly_parlor.project.document import Document
@@ -288,6 +289,12 @@ def _subwoofers(
         found.append(
             CheckPoint("sub in time", tr("Subwoofer in time with the pair"), "holds", words)
         )
+    title = tr("What is set can be set")
+    if impossible := impossible_words(document.gear, a.chains):
+        mended = tr("Every figure with a subwoofer counts on it.")
+        found.append(CheckPoint("handover", title, "open", impossible, mended))
+    else:
+        found.append(CheckPoint("handover", title, "holds", tr("By what Gear says there is.")))
     if len(document.gear.subwoofers) > 1:
         title, seat = tr("Subwoofers share the work"), document.gear.seats[0].name
         idle = idle_words(sub_report(document, a.name, field=model.field).at_seats[seat])

@@ -6,8 +6,9 @@ from dataclasses import replace
 from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, desk_before
-from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain, Crossover
 from jolly_parlor.placement.gear import PAIR, Gear, gear_problems
+from jolly_parlor.placement.loudspeakers import Span
 from jolly_parlor.placement.mixes import measurable
 from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.project.document import Document, Take
@@ -69,8 +70,8 @@ def set_chain(
 def set_crossover(
     document: Document, sub: str, frequency_hz: float, arrangement: str | None = None
 ) -> Document:
-    """Where a subwoofer's range ends, in one arrangement or in every one; the pair hands over at
-    the highest of the subwoofers'.
+    """Where a subwoofer's range ends, in one arrangement or in every one; a pair that hands over
+    does at the highest of the subwoofers'.
     """
     subs = [one.id for one in document.gear.subwoofers]
     if sub not in subs:
@@ -88,8 +89,9 @@ def set_crossover(
         highest = max(side.frequency_hz for side in known if side is not None)
         for side in PAIR:
             own = a.chain(side)
-            high = replace(own.high_pass or Crossover(), frequency_hz=highest)
-            chains[side] = replace(own, high_pass=high)
+            if own.high_pass is not None or document.gear.hands_over:
+                high = replace(own.high_pass or Crossover(), frequency_hz=highest)
+                chains[side] = replace(own, high_pass=high)
         return replace(a, chains=chains)
 
     changed = replace(document, arrangements=tuple(set_in(a) for a in document.arrangements))
@@ -105,6 +107,35 @@ def set_crossover(
             frequency_hz=frequency_hz,
         ),
     )
+
+
+def set_handover(document: Document, yes: bool) -> Document:
+    """Whether anything keeps the bass from the pair: at the usual crossover, where its controls say
+    nothing else. Where nothing does, all arrangements play it at its full range.
+    """
+    gear = document.gear
+    own = gear.monitor.controls
+    if yes and not gear.hands_over:
+        own = replace(own, high_pass_hz=Span(USUAL_CROSSOVER_HZ, USUAL_CROSSOVER_HZ))
+    elif not yes:
+        own = replace(own, high_pass_hz=None, high_pass_kinds=())
+    models = tuple(
+        replace(one, controls=own) if one.id == gear.monitor.id else one for one in gear.models
+    )
+    changed = set_gear(document, replace(gear, models=models))
+
+    def full_range(a: Arrangement) -> Arrangement:
+        flat = {side: replace(a.chain(side), high_pass=None) for side in PAIR if side in a.chains}
+        return replace(a, chains={**a.chains, **flat})
+
+    if not yes:
+        changed = replace(changed, arrangements=tuple(map(full_range, changed.arrangements)))
+    words = (
+        tr("Something keeps the bass from the monitors.")
+        if yes
+        else tr("Nothing keeps the bass from the monitors: they play their full range.")
+    )
+    return done(document, changed, "gear", words)
 
 
 def usual_chains(document: Document) -> dict[str, Chain]:
@@ -137,8 +168,20 @@ def _fit_to_gear(
     desk = a.desk if gear.desk else None
     if gear.desk is not None and old.desk is None:
         desk = desk_before(seats[gear.seats[0].name], gear.desk, room.frame.front)
-    chains = starting_chains(gear, chains)
+    chains = starting_chains(gear, _handed_over(old, gear, chains))
     return replace(a, seats=seats, places=places, chains=chains, desk=desk)
+
+
+def _handed_over(old: Gear, gear: Gear, chains: dict[str, Chain]) -> dict[str, Chain]:
+    """Settings of the pair after the gear has come to keep the bass from it, or no longer can."""
+    if gear.hands_over == old.hands_over or not gear.subwoofers:
+        return chains
+    lows = [chain.low_pass for chain in chains.values() if chain.low_pass is not None]
+    highest = max((low.frequency_hz for low in lows), default=USUAL_CROSSOVER_HZ)
+    own = gear.monitor.controls.high_pass_hz
+    at = min(max(highest, own.low), own.high) if own is not None else highest
+    high = Crossover(at) if gear.hands_over else None
+    return chains | {side: replace(chains.get(side, Chain()), high_pass=high) for side in PAIR}
 
 
 def _fit_seats(

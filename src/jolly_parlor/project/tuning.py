@@ -22,6 +22,7 @@ from jolly_parlor.placement.settings.decay import (
     decay_words,
 )
 from jolly_parlor.placement.settings.goal import Goal
+from jolly_parlor.placement.settings.handing_over import gain_words, impossible_words
 from jolly_parlor.placement.settings.headroom import (
     REFERENCE_DB_SPL,
     Headroom,
@@ -289,7 +290,9 @@ def _tuned(
     agreed = [agreement_words(null, solution.chains) for null in nulls]
     decay = decay_change(heard.mix, ringing, present, settled.chains)
     told = (
+        *filter(None, [impossible_words(document.gear, present)]),
         *limits_words(goal, solution),
+        *filter(None, [gain_words(heard, solution, deep)]),
         *filter(None, agreed),
         *notes,
         headroom_words(left, reference),

@@ -15,6 +15,7 @@ from jolly_parlor.app.stations.gear.fields import (
     radiating_fields,
     size_field,
 )
+from jolly_parlor.app.stations.gear.handover_row import HandoverRow
 from jolly_parlor.app.stations.gear.layout_card import LayoutCard
 from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.stations.gear.use_card import UseCard
@@ -72,6 +73,8 @@ class GearStation(Station):
                 self.session, speaker, self._change, self._set_model, self._again
             )
             self.body.addWidget(made.frame)
+        if gear.subwoofers:
+            self.body.addWidget(HandoverRow(self.session, self._again).frame)
         self._offer_more(gear)
         self._seat_card(gear)
         if gear.desk is not None:

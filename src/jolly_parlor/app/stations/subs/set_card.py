@@ -12,6 +12,7 @@ from jolly_parlor.app.widgets.fields import choice_field, label, number_field
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover
+from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.loudspeakers import RANGED, Model
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.gear_edits import set_chain
@@ -67,9 +68,12 @@ class SetCard:
                     self.grid.addWidget(self._number(name, what, chain), row, column)
                 column += 1
             if crossed:
-                for cell in self._crossing(name, chain):
+                can = name not in PAIR or gear.hands_over or chain.high_pass is not None
+                for cell in self._crossing(name, chain)[: None if can else 1]:
                     self.grid.addWidget(cell, row, column)
                     column += 1
+                if not can:
+                    self.grid.addWidget(label(tr("full range"), "soft"), row, column)
 
     def _number(self, name: str, what: str, chain: Chain) -> QWidget:
         value, unit = float(getattr(chain, what)), RANGED[what].unit
