@@ -31,6 +31,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
 
@@ -157,7 +158,7 @@ def known_room(room: Room, every: list[Arrangement], told: list[tuple[bool, str]
         for mix in (LEFT_ALONE, BOTH):
             heard = Listening(a, "seat", mix)
             true = features(room.deviation(heard))
-            for finding in findings_of_forecast(forecaster, anechoic, heard):
+            for finding in findings_of_forecast(forecaster, anechoic, heard, Wishes()):
                 f = finding.feature
                 if abs(f.level_db) < _DEEP_DB or f.frequency_hz > _TOP_HZ:
                     continue
@@ -186,7 +187,7 @@ def two_takes(
         heard = Listening(a, "seat", LEFT_ALONE)
         measured = room.deviation(heard)
         tried = experiments(heard, [(other, room.deviation(replace(heard, arrangement=other)))])
-        for finding in findings_of_take(measured, forecaster, heard, tried, anechoic):
+        for finding in findings_of_take(measured, forecaster, heard, Wishes(), tried, anechoic):
             f = finding.feature
             if abs(f.level_db) < _DEEP_DB or f.frequency_hz > _TOP_HZ:
                 continue

@@ -9,6 +9,7 @@ from jolly_parlor.diagnosis.findings import findings_of_take
 from jolly_parlor.placement.evenness import deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import LEFT_ALONE, Listening
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
 
 _HZ = np.geomspace(18.0, 320.0, 300)
@@ -46,7 +47,7 @@ def _one(rng: np.random.Generator, surface: str) -> tuple[int, int]:
     direct, bounced = speaker.distance(ear), image.distance(ear)
     pressure = np.exp(-1j * k * direct) / direct + 0.98 * np.exp(-1j * k * bounced) / bounced
     judged = deviation(Response.from_pressure(_HZ, pressure), 40.0)
-    found = findings_of_take(judged, Forecaster(room, gear), here)
+    found = findings_of_take(judged, Forecaster(room, gear), here, Wishes())
     deep = [f for f in found if f.feature.kind == "hollow" and f.feature.level_db < _DEEP_DB]
     lanes = {
         "front": "front wall",

@@ -246,3 +246,17 @@ def test_columns_can_be_said_where_a_file_could_mean_two_things(room: Path, tmp_
     why = ran_here(("import", room, counted, *where, "--columns", "unused,hz,loud"))
     assert why.returncode == 2 and "nothing that a column can be" in why.stderr
     assert "2 columns were named" in refused("import", room, counted, *where, "--columns", "hz,db")
+
+
+@pytest.mark.parametrize("place", ["/dev/full", "/dev/zero", "pipe"])
+def test_what_is_no_file_is_never_read_to_see_whether_it_is_a_document(
+    place: str, tmp_path: Path
+) -> None:
+    """`new` read a device until all memory was gone, and waited at a pipe for ever."""
+    os.mkfifo(tmp_path / "pipe")
+    out = tmp_path / place  # an absolute one stays as it is
+    limited = ["bash", "-c", 'ulimit -v 4000000; exec "$@"', "-"]
+    survey = EXAMPLES / "kiln-room.json"
+    found = ran([*limited, sys.executable, "-P", "-m", "jolly_parlor", "new", survey, out], 30)
+    assert found.returncode == 1
+    assert "no ordinary file" in found.stderr

@@ -120,6 +120,8 @@ def is_document(path: Path) -> bool:
     """Whether a document stands there, by its name or by what is in it."""
     if path.suffix.lower() == ".parlor":
         return True
+    if not path.is_file():  # a device would be read for ever
+        return False
     try:
         with zipfile.ZipFile(path) as archive:
             return "project.json" in archive.namelist()
@@ -164,7 +166,8 @@ def check_place(
     """Raises Refused where `output` would, for the place that the path names. document: whether
     it is a document that will be written there.
     """
-    if _stream(path) is not None:
+    stream = _stream(path)
+    if stream is not None and not document:
         return
     place = Path(os.path.realpath(path))
     if not place.exists():
@@ -173,7 +176,7 @@ def check_place(
         return
     if place.is_dir():
         raise Refused(tr("{path} is a folder: name a file in it.", path=path))
-    if not place.is_file():
+    if stream is not None or not place.is_file():
         raise Refused(tr("{path} is no ordinary file, so nothing was written.", path=path))
     if any(_same(place, read) for read in inputs):
         raise Refused(

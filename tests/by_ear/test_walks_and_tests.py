@@ -34,6 +34,7 @@ from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import LEFT
 from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.strips import strip
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.staging import stage_of
@@ -132,7 +133,7 @@ def test_tones_are_named_against_findings_and_against_nothing(
     kiln: Document, forecaster: Forecaster
 ) -> None:
     listening = Listening(kiln.arrangements[0], "desk", BOTH)
-    findings = findings_of_forecast(forecaster, Anechoic(forecaster), listening)
+    findings = findings_of_forecast(forecaster, Anechoic(forecaster), listening, Wishes())
     curve = forecaster.deviation(listening)
     hollow = next(f for f in findings if f.feature.kind == "hollow")
     f = hollow.feature.frequency_hz

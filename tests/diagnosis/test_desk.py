@@ -18,6 +18,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Desk
 from jolly_parlor.placement.items import DESK
 from jolly_parlor.placement.mixes import BOTH, Listening, judged_band
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.strips import strip
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
@@ -61,7 +62,7 @@ def test_by_itself_in_a_soft_room_the_desk_is_the_cause(soft: Forecaster, sat: L
 
 
 def test_findings_say_what_goes_without_the_desk(soft: Forecaster, sat: Listening) -> None:
-    every = findings_of_forecast(soft, Anechoic(soft), sat)
+    every = findings_of_forecast(soft, Anechoic(soft), sat, Wishes())
     named = [one for one in every if one.causes and one.causes[0].mark.lane == "desk"]
     assert named
     assert "Without the desk this " in named[0].evidence
@@ -73,7 +74,7 @@ def test_a_desk_elsewhere_or_otherwise_does_what_its_remedy_says(
 ) -> None:
     here = Listening(kiln.arrangements[2], HERE, BOTH)
     found = features(forecaster.deviation(here))[:6]
-    tried = [best_remedy(f, "desk", forecaster, here) for f in found]
+    tried = [best_remedy(f, "desk", forecaster, here, Wishes()) for f in found]
     remedies = [one for one in tried if one is not None]
     assert remedies
     for one in remedies:

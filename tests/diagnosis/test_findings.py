@@ -19,6 +19,7 @@ from jolly_parlor.diagnosis.remedies import best_remedy
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.upper_range import UpperCurve
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
@@ -138,7 +139,9 @@ def test_the_only_hard_surface_is_named_as_the_cause(kiln: Document, wall: str, 
         right=Point(2.9, y, z),
         seats={"desk": Point(2.5, 6.2 if wall == "back" else 3.2, z), "sofa": Point(2, 7, 1)},
     )
-    found = findings_of_forecast(forecaster, Anechoic(forecaster), listening(a, "desk", "left"))
+    found = findings_of_forecast(
+        forecaster, Anechoic(forecaster), listening(a, "desk", "left"), Wishes()
+    )
     dips = [f for f in found if f.feature.kind == "hollow" and f.causes]
     assert dips
     assert dips[0].causes[0].mark.lane == lane
@@ -155,7 +158,7 @@ def test_taking_the_cause_away_fills_the_dip(kiln: Document) -> None:
     dip = next(f for f in features(before) if f.kind == "hollow")
     anechoic = Anechoic(forecaster)
     front = anechoic.change_db(dip, ("front",), listening(a, "desk", "left"))
-    floor = anechoic.change_db(dip, ("floor",), listening(a, "desk", "left"))
+    floor = anechoic.change_db(dip, ("floor",), listening(a, "desk", "left"), Wishes())
     assert front > 0.5 * abs(dip.level_db)
     assert front > floor + 1
 
@@ -176,7 +179,9 @@ def test_findings_are_sentences_with_a_remedy_that_holds(
     kiln: Document, forecaster: Forecaster
 ) -> None:
     a = kiln.arrangements[0]
-    found = findings_of_forecast(forecaster, Anechoic(forecaster), listening(a, "desk", "both"))
+    found = findings_of_forecast(
+        forecaster, Anechoic(forecaster), listening(a, "desk", "both"), Wishes()
+    )
     assert 1 <= len(found) <= 4
     for finding in found:
         assert finding.headline.endswith(".")
@@ -193,7 +198,7 @@ def test_findings_are_sentences_with_a_remedy_that_holds(
 def test_a_remedy_keeps_the_triangle_listenable(kiln: Document, forecaster: Forecaster) -> None:
     a = kiln.arrangements[0]
     dip, here = Feature("hollow", 76.0, -25.0, 20.0), listening(a, "desk", "both+sub")
-    remedies = [best_remedy(dip, lane, forecaster, here) for lane in LANES]
+    remedies = [best_remedy(dip, lane, forecaster, here, Wishes()) for lane in LANES]
     for b in some(remedy.arrangement for remedy in remedies if remedy is not None):
         assert 0.75 <= b.left.distance(b.right) / b.left.distance(b.seats["desk"]) <= 1.25
 
@@ -203,7 +208,9 @@ def test_dips_say_never_to_boost_and_takes_are_explained_from_geometry(
 ) -> None:
     level = _bump(111.0, -14.0, 0.2)
     of = deviation(Response(GRID_HZ, level), 48.0)
-    found = findings_of_take(of, forecaster, listening(kiln.arrangements[2], "desk", "both"))
+    found = findings_of_take(
+        of, forecaster, listening(kiln.arrangements[2], "desk", "both"), Wishes()
+    )
     assert found[0].measured
     # Floor and ceiling both cancel near 111 Hz for this arrangement (their marks say so).
     assert found[0].causes[0].mark.lane in ("ceiling", "floor", "back wall")
@@ -235,7 +242,9 @@ def test_above_300_hz_a_single_path_is_named_as_less_certain(kiln: Document) -> 
     dip = -9 * np.exp(-((np.log2(f / mark.frequency_hz) / 0.05) ** 2))
     forecaster = Forecaster(kiln.room, kiln.gear)
     of = forecaster.at_seat(a, "desk").deviation(BOTH)
-    found = findings_of_take(of, forecaster, listening(a, "desk", "both"), upper=UpperCurve(f, dip))
+    found = findings_of_take(
+        of, forecaster, listening(a, "desk", "both"), Wishes(), upper=UpperCurve(f, dip)
+    )
     above = [x for x in found if not x.certain]
     assert [x.causes[0].mark.lane for x in above] == ["desk"]
     assert above[0].evidence.startswith("Less certain, above 300 Hz")

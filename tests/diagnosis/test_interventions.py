@@ -28,6 +28,7 @@ from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
 from jolly_parlor.placement.radiating import all_heard_from
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
@@ -91,7 +92,7 @@ def test_in_the_demo_a_hollow_is_put_down_to_the_quiet_zone_it_sits_in(
     here = listening(tight, "desk", "both")
     zones = [m for m in marks(kiln.room, kiln.gear, here) if m.lane == "height modes"]
     assert zones[0].zone == "both"
-    found = findings_of_forecast(forecaster, Anechoic(forecaster), here)
+    found = findings_of_forecast(forecaster, Anechoic(forecaster), here, Wishes())
     dip = next(f for f in found if abs(f.feature.frequency_hz - 67) < 2)
     assert "first height mode (68 Hz), seat and loudspeakers both in its quiet zone" in dip.headline
     assert " or " not in dip.headline
@@ -177,6 +178,8 @@ def test_a_measured_hollow_is_explained_by_the_forecast_that_shows_it_too(
     solver: VoxelRoom,
 ) -> None:
     here, forecaster = Listening(USUAL, "seat", BOTH), Forecaster(ROOM, GEAR)
-    found = findings_of_take(measured(solver, here), forecaster, here, (), Anechoic(forecaster))
+    found = findings_of_take(
+        measured(solver, here), forecaster, here, Wishes(), (), Anechoic(forecaster)
+    )
     first = found[0].causes[0]
     assert found[0].measured and first.without_db is not None and first.explains >= ENOUGH

@@ -82,6 +82,6 @@ def test_search_weighs_the_whole_grid_where_nothing_is_separable(kiln: Document)
 
 def test_causes_ask_the_field_what_a_surface_does(kiln: Document, rigid: Forecaster) -> None:
     here = listening(kiln.arrangements[0], mix=BOTH)
-    found = findings_of_forecast(rigid, Anechoic(rigid), here)
+    found = findings_of_forecast(rigid, Anechoic(rigid), here, Wishes())
     assert found
     assert any(finding.causes for finding in found)

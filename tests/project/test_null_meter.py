@@ -8,6 +8,7 @@ import pytest
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.settings.knobs import panel_of
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.gear_edits import set_chain
 from jolly_parlor.project.null_meter import NullMeter, NullReading, SumReading
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.project.subwoofers import aligned
@@ -63,7 +64,7 @@ def test_with_polarity_over_it_says_that_they_work_against_each_other(
     chains["sub"] = replace(chains["sub"], inverted=not chains["sub"].inverted)
     meter = NullMeter(studio, stage_of(measured, a, "desk"), "sub", -26.0)
     found = meter.check(chains)
-    assert found.over_parts_db < 0 and "turn the polarity over" in found.words
+    assert found.over_parts_db < 0 and "turn it over" in found.words()
     assert meter.read(chains).depth_db < 0
 
 
@@ -89,5 +90,22 @@ def test_warmer_and_colder_and_what_the_sum_says() -> None:
     assert deeper.words(one) == "9.0 dB deep: warmer by 3.0 dB."
     assert one.words(deeper) == "6.0 dB deep: colder by 3.0 dB."
     assert one.words(NullReading({}, 6.2)) == "6.0 dB deep: as before."
-    assert "They add up" in SumReading(2.6, 3.0).words
-    assert "more to be had" in SumReading(0.4, 3.0).words
+    assert "They add up" in SumReading(2.6, 3.0).words()
+    assert "more to be had" in SumReading(0.4, 3.0).words()
+
+
+def test_the_polarity_is_left_where_the_whole_would_be_less_even() -> None:
+    """The crossover alone asks for one thing, the settings for another: one piece of advice."""
+    none, against = NullReading({}, -2.0), SumReading(-1.0, 3.0)
+    for words in (none.words(None, -0.4), against.words(-0.4), none.words(None), against.words()):
+        assert "turn it over" in words and "leave it" not in words
+    for words in (none.words(None, 0.8), against.words(0.8)):
+        assert "0.8 dB less even: leave it" in words and "turn it over" not in words
+
+
+def test_turning_over_costs_what_turning_back_gains(measured: Document) -> None:
+    a = measured.arrangement("A third")
+    over = set_chain(measured, "sub", a.name, inverted=not a.chain("sub").inverted)
+    [told], [back] = (aligned(one, a.name).alignments for one in (measured, over))
+    assert abs(told.over_db) > 0.05
+    assert back.over_db == pytest.approx(-told.over_db, abs=1e-6)

@@ -95,7 +95,7 @@ def kiln() -> Room:
     room, gear = document.room, document.gear
     forecaster = Forecaster(room, gear)
     listening = Listening(document.arrangements[0], "desk", mix_of(gear, "both+sub"))
-    return Room(forecaster, Anechoic(forecaster), Transfers(room), listening)
+    return Room(forecaster, Anechoic(forecaster), Transfers(room), listening, document.wishes)
 
 
 def test_each_lesson_ends_in_the_room(kiln) -> None:

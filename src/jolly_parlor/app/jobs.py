@@ -28,6 +28,7 @@ if TYPE_CHECKING:
     from jolly_parlor.placement.mixes import Listening, Mix
     from jolly_parlor.placement.search.further_subs import Further
     from jolly_parlor.placement.search.judged_schools import JudgedSchool
+    from jolly_parlor.placement.search.wishes import Wishes
     from jolly_parlor.placement.strips import Axis, Strip
     from jolly_parlor.placement.thing_effects import ThingEffect
     from jolly_parlor.placement.upper_range import UpperCurve
@@ -132,11 +133,11 @@ def comparison(
     return comparing.compare(document, seat, mix, *model, fit=fit)
 
 
-def next_try(listening: Listening, models: Models) -> Remedy | None:
+def next_try(listening: Listening, wishes: Wishes, models: Models) -> Remedy | None:
     """The best calculated move against any of an arrangement's findings."""
     from jolly_parlor.diagnosis.findings import findings_of_forecast
 
-    explained = findings_of_forecast(models.forecaster, models.anechoic, listening)
+    explained = findings_of_forecast(models.forecaster, models.anechoic, listening, wishes)
     every = (finding.remedy for finding in explained)
     remedies = [one for one in every if one is not None and one.move.gear is None]
     return max(remedies, key=lambda remedy: remedy.gain_db, default=None)

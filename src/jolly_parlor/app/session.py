@@ -480,7 +480,7 @@ class Session(QObject):
         if not best.problem:  # what to try next from the winner
             document = self.believed
             heard = Listening(best.arrangement, found.seat, found.mix)
-            job = partial(jobs.next_try, heard)
+            job = partial(jobs.next_try, heard, document.wishes)
             asked = Question(NEXT_TRY, document.room, document.gear, job, self._take_next_try)
             self.slow.ask(asked)
 

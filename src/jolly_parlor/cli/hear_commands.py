@@ -229,7 +229,8 @@ def lesson_command(
     gear, room = document.gear, document.room
     forecaster = Forecaster(room, gear)
     listening = Listening(placed, gear.seats[0].name, with_subwoofers(gear))
-    where = here(lesson, Room(forecaster, Anechoic(forecaster), Transfers(room), listening))
+    model = forecaster, Anechoic(forecaster), Transfers(room)
+    where = here(lesson, Room(*model, listening, document.wishes))
     one = LESSONS[lesson]
     wanted = size if size is not None else (where.size or one.scale.size)
     asked = one.in_range(wanted)

@@ -13,6 +13,7 @@ from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
 from jolly_parlor.placement.evenness import HIGHEST_HZ, Deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
 from jolly_parlor.words import tr
 
@@ -208,6 +209,7 @@ def findings_of_forecast(
     forecaster: Forecaster,
     anechoic: Anechoic,
     listening: Listening,
+    wishes: Wishes,
     upper: UpperCurve | None = None,
 ) -> list[Finding]:
     """The worst few peaks and dips of a forecast, explained, each with a calculated remedy."""
@@ -217,7 +219,7 @@ def findings_of_forecast(
     for feature in features(before)[:_MOST]:
         ranked = causes(feature, candidates, anechoic, listening)
         lane = ranked[0].mark.lane if ranked else None
-        remedy = best_remedy(feature, lane, forecaster, listening)
+        remedy = best_remedy(feature, lane, forecaster, listening, wishes)
         test = field_test(feature, forecaster, listening)
         found.append(Finding(feature, tuple(ranked), remedy, measured=False, test=test))
     return found + _above(upper, 0.0, forecaster, listening, False)
@@ -227,6 +229,7 @@ def findings_of_take(
     of: Deviation,
     forecaster: Forecaster,
     listening: Listening,
+    wishes: Wishes,
     tried: Sequence[Experiment] = (),
     anechoic: Anechoic | None = None,
     upper: UpperCurve | None = None,
@@ -259,7 +262,7 @@ def findings_of_take(
             if said or not ranked:
                 ranked, told, test = by_paths, said, apart
         lane = ranked[0].mark.lane if ranked else None
-        remedy = best_remedy(feature, lane, forecaster, listening)
+        remedy = best_remedy(feature, lane, forecaster, listening, wishes)
         found.append(Finding(feature, tuple(ranked), remedy, True, told, test=test))
     if of.high_hz > HIGHEST_HZ:
         return found

@@ -20,6 +20,8 @@ from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.schools import back_to_wall_distance
+from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.search.within import broken
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr
 
@@ -66,8 +68,10 @@ def best_remedy(
     lane: Lane | None,
     forecaster: Forecaster,
     listening: Listening,
+    wishes: Wishes,
 ) -> Remedy | None:
-    """The most even of the moves that also shrink the feature; None when none helps.
+    """The most even of the moves that also shrink the feature; None when none helps. None breaks a
+    wish that is kept now.
 
     Without a known cause the moves of monitors and seat along the room are tried. The angle of the
     triangle is kept where monitors or seat move along the room.
@@ -76,8 +80,13 @@ def best_remedy(
     before = evenness(forecaster.deviation(listening)).value_db
     makers = _MOVES[lane] if lane else (_seat_along, _monitors_along, _triangle_along)
     quick, ranked = forecaster.coarse(), []
+    room, gear = forecaster.room, forecaster.gear
+    now = broken(room, gear, wishes, arrangement, arrangement)
     for move in (move for make in makers for move in make(forecaster, arrangement, seat)):
-        if fit_problems(forecaster.room, move.gear or forecaster.gear, move.arrangement):
+        moved = move.gear or gear, move.arrangement
+        if fit_problems(room, *moved):
+            continue
+        if not broken(room, moved[0], wishes, moved[1], arrangement) <= now:
             continue
         if _listenable(move.arrangement, seat):
             value, _ = _judge(quick, move, feature, listening)

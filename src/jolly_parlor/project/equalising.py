@@ -213,7 +213,7 @@ def _move_first(
             "{begins} The forecast does not show this hill, so no move against it is known.",
             begins=begins,
         )
-    remedy = best_remedy(feature, None, forecaster, listening)
+    remedy = best_remedy(feature, None, forecaster, listening, believed.wishes)
     spared = feature.level_db - max(remedy.feature_after_db, 0.0) if remedy is not None else 0.0
     if remedy is None or spared < _SPARED_DB:
         return tr(

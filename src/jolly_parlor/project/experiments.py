@@ -106,10 +106,12 @@ def findings_at(
     if measured is None:
         judged = model.deviation(listening)
         curve = upper.curve(listening, judged.reference_db)
-        return findings_of_forecast(model, anechoic, listening, curve)
+        return findings_of_forecast(model, anechoic, listening, document.wishes, curve)
     tried = experiments_of(document, listening)
     above, floor_db = _beyond_and_floor(document, listening, measured.reference_db)
-    return findings_of_take(measured, model, listening, tried, anechoic, above, floor_db)
+    return findings_of_take(
+        measured, model, listening, document.wishes, tried, anechoic, above, floor_db
+    )
 
 
 def _beyond_and_floor(

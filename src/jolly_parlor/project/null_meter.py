@@ -25,7 +25,7 @@ from jolly_parlor.studio.device import Device, Progress, Stage
 from jolly_parlor.studio.hearing_level import power_around
 from jolly_parlor.words import tr
 
-_TELLING_DB = 0.5
+_TELLING_DB, _TELLING_EVEN_DB = 0.5, 0.1
 _FAINT = 1e-12
 Chains = Mapping[str, Chain]
 
@@ -40,17 +40,16 @@ class NullReading:
     """How all was set, polarity not reversed."""
     depth_db: float
 
-    def words(self, before: "NullReading | None") -> str:
-        """Against the reading before it."""
+    def words(self, before: "NullReading | None", over_db: float | None = None) -> str:
+        """Against the reading before it. over_db: by how much the whole becomes less even with the
+        polarity turned over, where that is known.
+        """
         if self.depth_db < 0:
             told = tr(
                 "No null: reversed, the two add up by {depth_db:.1f} dB", depth_db=-self.depth_db
             )
             if before is None:
-                return tr(
-                    "{told}. The polarity is the wrong way round as it is set: turn it over.",
-                    told=told,
-                )
+                return f"{told}. {_turn_over(over_db)}"
         else:
             told = tr("{depth_db:.1f} dB deep", depth_db=self.depth_db)
         if before is None:
@@ -75,9 +74,8 @@ class SumReading:
     over_parts_db: float
     most_db: float
 
-    @property
-    def words(self) -> str:
-        """A verdict."""
+    def words(self, over_db: float | None = None) -> str:
+        """A verdict. over_db: as of a NullReading."""
         told = tr(
             "Polarity restored: at the crossover the two together stand "
             "{over_parts_db:+.1f} dB against what they bring without phase; in "
@@ -87,11 +85,24 @@ class SumReading:
         )
         if self.over_parts_db < 0:
             return tr(
-                "{told} They still work against each other: turn the polarity over.", told=told
+                "{told} They still work against each other. {turn_over}",
+                told=told,
+                turn_over=_turn_over(over_db),
             )
         if self.most_db - self.over_parts_db > 1.5:
             return tr("{told} There is more to be had: go on with the null.", told=told)
         return tr("{told} They add up.", told=told)
+
+
+def _turn_over(over_db: float | None) -> str:
+    """What to do about a polarity that works against the pair at the crossover."""
+    if over_db is None or over_db < _TELLING_EVEN_DB:
+        return tr("The polarity is the wrong way round as it is set: turn it over.")
+    return tr(
+        "At the crossover the other polarity adds up better, but over the whole band it would be "
+        "{over_db:.1f} dB less even: leave it, and turn delay or phase.",
+        over_db=over_db,
+    )
 
 
 class NullMeter:

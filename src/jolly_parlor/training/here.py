@@ -16,6 +16,7 @@ from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE, Listening
 from jolly_parlor.placement.mode_facts import listed_modes
 from jolly_parlor.placement.radiating import plates_of
 from jolly_parlor.placement.reflections import reflection_points
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.settings.alignment import crossover_hz
 from jolly_parlor.placement.settings.decay import BANDS_HZ, DECAY_HZ, decay_seconds
 from jolly_parlor.words import tr
@@ -35,6 +36,7 @@ class Room:
     anechoic: Anechoic
     transfers: Transfers
     listening: Listening
+    wishes: Wishes
 
     @property
     def where(self) -> str:
@@ -101,7 +103,7 @@ def _feature(room: Room, kind: FeatureKind, usual_hz: float, rule: str) -> Here:
             rule,
             usual_hz,
         )
-    found = findings_of_forecast(room.forecaster, room.anechoic, room.listening)
+    found = findings_of_forecast(room.forecaster, room.anechoic, room.listening, room.wishes)
     told = next((one for one in found if one.feature == worst), None)
     where = (
         told.headline

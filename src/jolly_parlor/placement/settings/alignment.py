@@ -16,6 +16,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import FLAT
+from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.placement.settings.knobs import Knob, panel_of
 from jolly_parlor.words import tr
@@ -76,6 +77,8 @@ class Alignment:
     level_db: float
     """Of it over the pair, half an octave either side of the crossover."""
     null: Null
+    over_db: float = 0.0
+    """By how much all that plays becomes less even with its polarity turned over."""
     deepest_at: str = ""
     """Where the knob is to be turned for the deepest null, and the polarity if it changes."""
 
@@ -150,10 +153,12 @@ def alignments(
     """
     chains, ear = arrangement.chains, arrangement.seats[seat]
     pair = float(np.mean([heard_from[side].distance(ear) for side in PAIR]))
-    found = []
+    found, goal = [], Goal(heard)
     for sub in heard.gear.subwoofers:
         if sub.id not in heard.sources:
             continue
+        own = chains.get(sub.id, FLAT)
+        over = {**chains, sub.id: replace(own, inverted=not own.inverted)}
         hertz = crossover_hz(chains, sub.id)
         distance = heard_from[sub.id].distance(ear)
         farther = distance - pair
@@ -168,6 +173,7 @@ def alignments(
                 abs(farther) / speed_of_sound * 1000,
                 parts.level_db(hertz),
                 null,
+                goal.db(over) - goal.db(chains),
                 null.told_at(chains) if null.knob is not None else "",
             )
         )

@@ -50,11 +50,11 @@ class LessonRoom(QObject):
             demo = document.arrangements[0]
             seat = document.gear.seats[0].name
             listening = Listening(demo, seat, with_subwoofers(document.gear))
-        of = (document.room, document.gear, listening, lesson)
+        of = (document.room, document.gear, document.wishes, listening, lesson)
         if of == self._of:
             return
         self._of, self.here, self.why = of, None, tr("Looking for it in the room …")
-        job = partial(hearing_jobs.lesson_here, listening, lesson)
+        job = partial(hearing_jobs.lesson_here, listening, document.wishes, lesson)
         session.ear.ask(
             Question(LESSON, document.room, document.gear, job, self._take, self._refuse)
         )

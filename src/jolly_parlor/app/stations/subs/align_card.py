@@ -191,11 +191,12 @@ class AlignCard(QObject):
 
     def _sentences(self, found: Aligned | None, alignment: Alignment | None) -> list[str]:
         told = []
+        over_db = self._over_db(alignment)
         if self.readings:
             before = self.readings[-2] if len(self.readings) > 1 else None
-            told.append(self.readings[-1].words(before))
+            told.append(self.readings[-1].words(before, over_db))
         if self._sum is not None:
-            told.append(self._sum.words)
+            told.append(self._sum.words(over_db))
         if alignment is not None and found is not None:
             told.append(tr("Calculated {by}: {words}", by=_BY[found.source], words=alignment.words))
             told += found.notes
@@ -203,6 +204,14 @@ class AlignCard(QObject):
         if best is not None and alignment is not None:
             told += _disagreement(best, alignment)
         return told
+
+    def _over_db(self, alignment: Alignment | None) -> float | None:
+        """What turning the polarity over costs the whole, while it stands as was worked out."""
+        a = self.session.arrangement
+        if alignment is None or a is None or self.sub not in self.trial:
+            return None
+        as_set = a.chain(self.sub).inverted == self.trial[self.sub].inverted
+        return alignment.over_db if as_set else -alignment.over_db
 
     def _listen(self) -> None:
         if self._run is not None:
