@@ -14,7 +14,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import BOTH, Listening
 from jolly_parlor.placement.search.refinement import Refinement
 from jolly_parlor.placement.search.wishes import READY_MADE, Region, Wishes
-from jolly_parlor.placement.search.within import broken
+from jolly_parlor.placement.search.within import broken, no_further
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 from places import EXAMPLES
@@ -52,6 +52,7 @@ def test_each_limit_is_told_by_its_name(kiln: Document) -> None:
     assert of(Wishes(behind_head=4.0)) == {"behind_head"}
     middle = replace(ear, y=room.frame.front + room.frame.depth / 2)
     assert "off_half" in of(Wishes(off_half=True), replace(a, seats={**a.seats, "desk": middle}))
+    assert of(Wishes(desk_at_wall=True)) == {"desk_at_wall"}
     wide = a.with_pair(replace(a.left, x=a.left.x - 0.4), replace(a.right, x=a.right.x + 0.4))
     assert "equilateral_tolerance" in of(Wishes(), wide)
     assert of(Wishes(keep_monitors=True), off_by(a, y=0.05)) == {"keep_monitors"}
@@ -82,6 +83,9 @@ def test_remedies_keep_to_the_wishes(kiln: Document) -> None:
         every = [best_remedy(dip, lane, forecaster, here, wishes) for dip in dips for lane in LANES]
         return [one.move.arrangement for one in every if one is not None]
 
-    free, kept = found(Wishes(height_change=0.6)), found(held)
-    assert any(broken(kiln.room, kiln.gear, held, one, a) for one in free)
-    assert not any(broken(kiln.room, kiln.gear, held, one, a) for one in kept)
+    now = broken(kiln.room, kiln.gear, held, a, a)
+    free, kept = (
+        [no_further(now, broken(kiln.room, kiln.gear, held, one, a)) for one in found(wishes)]
+        for wishes in (Wishes(height_change=0.6), held)
+    )
+    assert not all(free) and all(kept)

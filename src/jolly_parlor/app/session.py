@@ -23,7 +23,7 @@ from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.waits import Waits
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.items import DESK, LEFT, Item
-from jolly_parlor.placement.mixes import BOTH, Listening, Mix, mixes
+from jolly_parlor.placement.mixes import Listening, Mix, mixes, with_subwoofers
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.gear_edits import set_gear
@@ -95,7 +95,7 @@ class Session(QObject):
         self._name: str | None = None
         self._before: str | None = None
         self._seat = ""
-        self._mix = BOTH.id
+        self._mix = ""
         self._wants_comparison = self._wants_findings = self._at_best = self._closed = False
         self._follows_best = project.document.chosen is None
         self._asked: dict[str, tuple[object, ...]] = {}
@@ -148,9 +148,9 @@ class Session(QObject):
 
     @property
     def mix(self) -> Mix:
-        """What plays."""
-        able = mixes(self.document.gear)
-        return next((mix for mix in able if mix.id == self._mix), BOTH)
+        """What plays: all that will be heard, unless another was chosen."""
+        gear = self.document.gear
+        return next((mix for mix in mixes(gear) if mix.id == self._mix), with_subwoofers(gear))
 
     def listening_to(self, arrangement: Arrangement) -> Listening:
         """What is looked at, of an arrangement."""

@@ -37,7 +37,7 @@ from jolly_parlor.app.widgets.stones import SteppingStones
 from jolly_parlor.app.widgets.working_line import WorkingLine
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.history import Project
-from jolly_parlor.words import tr
+from jolly_parlor.words import spoken, tr
 
 _HINT = tr(" Drag anything, or N and arrow keys.")
 _AIRY = 650
@@ -244,9 +244,11 @@ class MainWindow(Commands):
             return session.problem
         hint = "" if session.draft is not None or self._tight else _HINT
         return tr(
-            "Forecast {value_db:.1f} dB from even at the {seat}.{hint}",
-            value_db=figure.value_db,
+            "{name} at the {seat}, {basis}: {value_db:.1f} dB from even.{hint}",
+            name=spoken(session.mix.name),
             seat=session.seat,
+            basis=tr("forecast as fitted") if session.fit_used is not None else tr("forecast"),
+            value_db=figure.value_db,
             hint=hint,
         )
 

@@ -92,7 +92,10 @@ class Finding:
             return tr("{what}; treatment acts here more easily than below.", what=what)
         if self.remedy is None:
             if self.feature.kind == "hill":
-                return tr("No move against it makes the whole more even; a cut can tame a peak.")
+                return tr(
+                    "No move against it makes the whole more even; whether a cut may tame it, the "
+                    "Equaliser at Sign-off says."
+                )
             return tr("No move against it makes the whole more even; do not boost a cancellation.")
         after = self.remedy
         by = tr("Forecast ") if self.measured else ""
@@ -127,7 +130,7 @@ class Finding:
     def equaliser(self) -> str:
         """Whether equalisation can help."""
         return (
-            tr("A cut can tame it too.")
+            tr("What is left, a cut may tame: the Equaliser at Sign-off says.")
             if self.feature.kind == "hill"
             else tr("No boost fills it.")
         )

@@ -21,7 +21,7 @@ from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.placement.search.within import broken
+from jolly_parlor.placement.search.within import broken, no_further
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr
 
@@ -86,7 +86,7 @@ def best_remedy(
         moved = move.gear or gear, move.arrangement
         if fit_problems(room, *moved):
             continue
-        if not broken(room, moved[0], wishes, moved[1], arrangement) <= now:
+        if not no_further(now, broken(room, moved[0], wishes, moved[1], arrangement)):
             continue
         if _listenable(move.arrangement, seat):
             value, _ = _judge(quick, move, feature, listening)

@@ -3,6 +3,7 @@
 from jolly_parlor.acoustics.room import Surface, box_room
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
+from jolly_parlor.placement.search.wishes import usual_wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.words import tr
 
@@ -25,4 +26,5 @@ def blank_document() -> Document:
     )
     model = Model("monitor", "two-way", 0.22, 0.28, 0.35, 50.0, acoustic_centre_height=0.22)
     pair = (Loudspeaker("left", "left", "monitor"), Loudspeaker("right", "right", "monitor"))
-    return Document(room, Gear((model,), pair, (Seat("desk"),), Desk(1.50, 0.75, 0.74)))
+    gear = Gear((model,), pair, (Seat("desk"),), Desk(1.50, 0.75, 0.74))
+    return Document(room, gear, wishes=usual_wishes(gear))

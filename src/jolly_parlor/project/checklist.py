@@ -102,13 +102,21 @@ BY_HAND = (
 """Id, title and what it means, of what only the owner can tell."""
 
 
-def _geometry(
-    checks: list[Check], point_id: str, title: str, cost: Callable[[], str]
-) -> CheckPoint:
+Cost = Callable[[], tuple[float, str]]
+"""What mending gains in Evenness as far as it can be told, dB, and in words."""
+_FOR_EVENNESS = ("unlike", "half")
+"""Points that matter for nothing else: where mending would cost, they are no points."""
+
+
+def _geometry(checks: list[Check], point_id: str, title: str, cost: Cost) -> CheckPoint:
     own = [check for check in checks if check.about == point_id]
     wrong = [check for check in own if not check.holds]
     if wrong:
-        return CheckPoint(point_id, title, "open", " ".join(c.text for c in wrong), cost())
+        words = " ".join(c.text for c in wrong)
+        gain, costs = cost()
+        if point_id in _FOR_EVENNESS and gain < 0:
+            return CheckPoint(point_id, title, "holds", f"{words} {costs} {tr('So it is left.')}")
+        return CheckPoint(point_id, title, "open", words, costs)
     words = " ".join(check.text for check in own) or _FINE.get(point_id, tr("Holds."))
     return CheckPoint(point_id, title, "holds", words)
 
@@ -178,25 +186,23 @@ _FINE = {
 }
 
 
-def _cost(
-    model: Forecaster, document: Document, a: Arrangement, mend: Mend | None
-) -> Callable[[], str]:
-    """What an open point costs in Evenness, in words; worked out only when asked."""
+def _cost(model: Forecaster, document: Document, a: Arrangement, mend: Mend | None) -> Cost:
+    """What an open point costs in Evenness; worked out only when asked."""
 
-    def told() -> str:
+    def told() -> tuple[float, str]:
         if mend is None:
-            return ""
+            return 0.0, ""
         better = mend(document, a)
         if better is None or fit_problems(document.room, document.gear, better):
-            return tr("No small move mends it here, so what it costs is not known.")
+            return 0.0, tr("No small move mends it here, so what it costs is not known.")
         mix, seat = with_subwoofers(document.gear), document.gear.seats[0].name
         now, then = (
             evenness(model.deviation(Listening(x, seat, mix))).value_db for x in (a, better)
         )
         if abs(now - then) < _TELLING_DB:
-            return tr("The curve would hardly change (forecast); the image would.")
+            return 0.0, tr("The curve would hardly change (forecast); the image would.")
         way = "more" if then < now else "less"
-        return tr(
+        return now - then, tr(
             "Mended, it would be {now:.1f} dB {way} even (forecast).", now=abs(now - then), way=way
         )
 

@@ -15,6 +15,7 @@ from pydantic import ValidationError
 from jolly_parlor.atomic import alone_in, replacing
 from jolly_parlor.inputs import regular_bytes
 from jolly_parlor.placement.schools import school
+from jolly_parlor.placement.search.wishes import usual_wishes
 from jolly_parlor.project.document import Document, problems
 from jolly_parlor.project.edits import propose
 from jolly_parlor.project.history import Project
@@ -143,7 +144,8 @@ def read_survey(path: Path) -> Document:
         survey = SURVEY.validate_python(migrated_survey(data, version))
     except ValidationError as error:
         raise FileRefused(f"{path.name}: {in_words(error)}") from None
-    document = Document(survey.room, survey.gear, survey.arrangements)
+    wishes = usual_wishes(survey.gear)
+    document = Document(survey.room, survey.gear, survey.arrangements, wishes=wishes)
     if found := problems(document):
         raise FileRefused(f"{path.name}: {' '.join(found[:3])}")
     try:

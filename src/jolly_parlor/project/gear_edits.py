@@ -10,6 +10,7 @@ from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain, Crossover
 from jolly_parlor.placement.gear import PAIR, Gear, gear_problems
 from jolly_parlor.placement.loudspeakers import Span
 from jolly_parlor.placement.mixes import measurable
+from jolly_parlor.placement.search.wishes import usual_wishes
 from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.editing import EditRefused, done, refuse
@@ -36,7 +37,15 @@ def set_gear(document: Document, gear: Gear, renamed: Mapping[str, str] | None =
         renames.take(take) for take in document.takes if _still_there(take, gear, seats, ids)
     )
     by_ear = renames.by_ear(document.by_ear)
-    changed = replace(document, gear=gear, arrangements=arrangements, takes=takes, by_ear=by_ear)
+    said = document.wishes != usual_wishes(old)
+    changed = replace(
+        document,
+        gear=gear,
+        arrangements=arrangements,
+        takes=takes,
+        by_ear=by_ear,
+        wishes=document.wishes if said else usual_wishes(gear),
+    )
     return done(document, changed, "gear", tr("Gear changed."), renamed=renames.as_kept())
 
 

@@ -181,24 +181,38 @@ def _sure(document: Document, comparison: Comparison, row: Row, fit: Fit | None)
 
 
 def _better(handed: Handover, units: UnitSystem) -> list[str]:
-    """Moves that the forecast says gain more than it can err in telling them apart."""
-    found = []
+    """The move that is worth most, where the forecast says it gains more than it can err in telling
+    them apart.
+    """
+    moves: dict[str, list[Finding]] = {}
     for one in handed.remains:
         remedy = one.finding.remedy
         if remedy is not None and remedy.gain_db >= _WORTH_MOVING_DB:
-            found.append(
-                tr(
-                    "Move {what}: {evenness_before_db:.1f} → {evenness_after_db:.1f} "
-                    "dB from even (forecast), against the {kind} at {frequency_hz:.0f} "
-                    "Hz.",
-                    what=remedy.move.text(units),
-                    evenness_before_db=remedy.evenness_before_db,
-                    evenness_after_db=remedy.evenness_after_db,
-                    kind=one.finding.feature.kind,
-                    frequency_hz=one.finding.feature.frequency_hz,
-                )
-            )
-    return list(dict.fromkeys(found))
+            moves.setdefault(remedy.move.text(units), []).append(one.finding)
+    if not moves:
+        return []
+    # One move at a time: after it everything is judged anew.
+    what, against = max(moves.items(), key=lambda move: _gain(move[1]))
+    best = against[0].remedy
+    assert best is not None
+    features = [
+        tr("the {kind} at {hertz:.0f} Hz", kind=f.feature.kind, hertz=f.feature.frequency_hz)
+        for f in against
+    ]
+    return [
+        tr(
+            "Move {what}: {before_db:.1f} → {after_db:.1f} dB from even (forecast), against "
+            "{features}.",
+            what=what,
+            before_db=best.evenness_before_db,
+            after_db=best.evenness_after_db,
+            features=", ".join(features),
+        )
+    ]
+
+
+def _gain(findings: list[Finding]) -> float:
+    return max(f.remedy.gain_db for f in findings if f.remedy is not None)
 
 
 def _to_do(

@@ -13,11 +13,11 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.words import tr
 
-_HALF_SHARE = 0.05
+HALF_SHARE = 0.05
 _WAY_METRES = 0.9
-_AT_DESK_METRES = (0.12, 0.31)
+AT_DESK_METRES = (0.12, 0.31)
 """From the desk's near edge to an ear, of one who works at it."""
-_STAYS_METRES = 0.03
+STAYS_METRES = 0.03
 WAY = tr("way to the door")
 
 
@@ -29,11 +29,11 @@ def monitors_may_stand(
     """
     keep = fronts <= wishes.farthest_monitors + 1e-6
     if wishes.off_half:
-        keep &= np.abs(fronts / frame.depth - 0.5) >= _HALF_SHARE
+        keep &= np.abs(fronts / frame.depth - 0.5) >= HALF_SHARE
     if wishes.desk_at_wall and gear.desk is not None:
         keep &= fronts <= gear.desk.depth + 1e-6
     if wishes.keep_monitors and here is not None:
-        keep &= np.abs(fronts - here[:2, 1].mean()) <= _STAYS_METRES
+        keep &= np.abs(fronts - here[:2, 1].mean()) <= STAYS_METRES
     return np.asarray(keep)
 
 
@@ -43,12 +43,12 @@ def seat_may_stand(
     """Which distances from the wall faced (metres) the main ear may have."""
     keep = ears <= wishes.farthest_seat + 1e-6
     if wishes.off_half:
-        keep &= np.abs(ears / frame.depth - 0.5) >= _HALF_SHARE
+        keep &= np.abs(ears / frame.depth - 0.5) >= HALF_SHARE
     if wishes.desk_at_wall and gear.desk is not None:
-        near, far = _AT_DESK_METRES
+        near, far = AT_DESK_METRES
         keep &= (ears >= gear.desk.depth + near) & (ears <= gear.desk.depth + far)
     if wishes.keep_seat and here is not None:
-        keep &= np.abs(ears - here[2, 1]) <= _STAYS_METRES
+        keep &= np.abs(ears - here[2, 1]) <= STAYS_METRES
     return np.asarray(keep)
 
 
@@ -57,7 +57,7 @@ def spacings_may_be(
 ) -> NDArray[np.bool_]:
     """Which spacings the pair may have."""
     if wishes.keep_monitors and here is not None:
-        return np.asarray(np.abs(sides - abs(here[1, 0] - here[0, 0])) <= _STAYS_METRES)
+        return np.asarray(np.abs(sides - abs(here[1, 0] - here[0, 0])) <= STAYS_METRES)
     return np.ones(sides.shape, dtype=bool)
 
 

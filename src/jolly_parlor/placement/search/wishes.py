@@ -5,6 +5,7 @@ from typing import Annotated, Literal
 
 from annotated_types import Ge, Gt, Le
 
+from jolly_parlor.placement.gear import Gear
 from jolly_parlor.strict import STRICT
 from jolly_parlor.validity import faults
 from jolly_parlor.words import tr
@@ -125,6 +126,12 @@ READY_MADE: dict[str, Wishes] = {
     ),
 }
 """What rooms are mostly used for; common practice, no source."""
+
+
+def usual_wishes(gear: Gear) -> Wishes:
+    """What a room is used for until its owner says otherwise: who has a desk works at it."""
+    return READY_MADE["desk studio"] if gear.desk is not None else Wishes()
+
 
 IN_WORDS: dict[str, str] = {
     "nearest": tr("listening from no nearer"),

@@ -2,88 +2,83 @@
 want to be, by whoever it is given.
 """
 
-import numpy as np
+from collections.abc import Mapping
 
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.limits import (
-    monitors_may_stand,
-    seat_may_stand,
-    spacings_may_be,
-    standing_now,
+    AT_DESK_METRES,
+    HALF_SHARE,
+    STAYS_METRES,
     with_clear_ways,
 )
 from jolly_parlor.placement.search.wishes import Wishes
 
-_SLACK = 0.011
+SLACK = 0.011
 """A centimetre's rounding, as the search has it."""
 
 
 def broken(
     room: Room, gear: Gear, wishes: Wishes, a: Arrangement, present: Arrangement | None = None
-) -> frozenset[str]:
-    """Fields of the wishes that it does not keep. present: as things stand, for what is not to be
-    moved.
+) -> dict[str, float]:
+    """By how much each of the wishes that it does not keep is missed, by their fields: metres, or a
+    share. present: as things stand, for what is not to be moved.
     """
     frame, seat = room.frame, gear.seats[0].name
     ear, left, right = a.seats[seat], a.left, a.right
-    front = np.array([(left.y + right.y) / 2 - frame.front])
+    front = (left.y + right.y) / 2 - frame.front
+    back = ear.y - frame.front
     side = abs(right.x - left.x)
     away = (left.distance(ear) + right.distance(ear)) / 2
-    gaps = [left.x - frame.left, right.x - frame.left, frame.right - left.x, frame.right - right.x]
-    ears, here = np.array([ear.y - frame.front]), standing_now(present, seat, frame)
-    gap = min(gaps) - gear.monitor.width / 2
-    height = max(abs(left.z - ear.z), abs(right.z - ear.z))
-    keeps = {
-        "nearest": away >= wishes.nearest - _SLACK,
-        "furthest": away <= wishes.furthest + _SLACK,
-        "equilateral_tolerance": abs(side / away - 1) <= wishes.equilateral_tolerance + _SLACK,
-        "front_gap": front[0] >= back_to_wall_distance(gear) + wishes.front_gap - _SLACK,
-        "side_gap": gap >= wishes.side_gap - _SLACK,
-        "behind_head": ears[0] <= frame.depth - wishes.behind_head + _SLACK,
-        "height_change": height <= wishes.height_change + _SLACK,
+    edges = [left.x - frame.left, right.x - frame.left, frame.right - left.x, frame.right - right.x]
+    missed = {
+        "nearest": wishes.nearest - away,
+        "furthest": away - wishes.furthest,
+        "equilateral_tolerance": abs(side / away - 1) - wishes.equilateral_tolerance,
+        "front_gap": back_to_wall_distance(gear) + wishes.front_gap - front,
+        "side_gap": wishes.side_gap - min(edges) + gear.monitor.width / 2,
+        "behind_head": back - (frame.depth - wishes.behind_head),
+        "height_change": max(abs(left.z - ear.z), abs(right.z - ear.z)) - wishes.height_change,
+        "farthest_seat": back - wishes.farthest_seat,
+        "farthest_monitors": front - wishes.farthest_monitors,
     }
-    found = {name for name, kept in keeps.items() if not kept}
-    for name in ("farthest_seat", "farthest_monitors", "off_half", "desk_at_wall"):
-        only = Wishes(**{name: getattr(wishes, name)})
-        may = monitors_may_stand(only, gear, frame, front, None)
-        if not (may[0] and seat_may_stand(only, gear, frame, ears, None)[0]):
-            found.add(name)
-    found |= _moved(wishes, gear, room, a, present, front, ears, here)
+    if wishes.off_half:
+        off = min(abs(front / frame.depth - 0.5), abs(back / frame.depth - 0.5))
+        missed["off_half"] = (HALF_SHARE - off) * frame.depth
+    if wishes.desk_at_wall and gear.desk is not None:
+        near, far = (gear.desk.depth + reach for reach in AT_DESK_METRES)
+        missed["desk_at_wall"] = max(front - gear.desk.depth, near - back, back - far)
+    found = {name: by for name, by in missed.items() if by > SLACK}
+    if present is not None and present is not a:
+        found |= _moved(wishes, gear, a, present)
     cleared = with_clear_ways(room, wishes)
     if len(fit_problems(cleared, gear, a)) > len(fit_problems(room, gear, a)):
-        found.add("clear_way")
-    return frozenset(found)
+        found["clear_way"] = 1.0
+    return found
 
 
-def _moved(
-    wishes: Wishes,
-    gear: Gear,
-    room: Room,
-    a: Arrangement,
-    present: Arrangement | None,
-    front: np.ndarray,
-    ears: np.ndarray,
-    here: np.ndarray | None,
-) -> set[str]:
+def no_further(now: Mapping[str, float], then: Mapping[str, float]) -> bool:
+    """Whether a move breaks no wish that is kept now, and none by more than it is broken now."""
+    return all(by <= now.get(name, 0.0) + SLACK for name, by in then.items())
+
+
+def _moved(wishes: Wishes, gear: Gear, a: Arrangement, present: Arrangement) -> dict[str, float]:
     """What was to stay where it is, or within a region."""
-    found = set()
-    if wishes.keep_seat and here is not None:
-        only = Wishes(keep_seat=True)
-        if not seat_may_stand(only, gear, room.frame, ears, here)[0]:
-            found.add("keep_seat")
-    if wishes.keep_monitors and here is not None:
-        only, side = Wishes(keep_monitors=True), np.array([abs(a.right.x - a.left.x)])
-        stays = monitors_may_stand(only, gear, room.frame, front, here)[0]
-        if not (stays and spacings_may_be(only, side, here)[0]):
-            found.add("keep_monitors")
+    found = {}
+    seat = gear.seats[0].name
+    if wishes.keep_seat and seat in present.seats:
+        found["keep_seat"] = a.seats[seat].distance(present.seats[seat])
+    if wishes.keep_monitors:
+        pairs = ((a.left, present.left), (a.right, present.right))
+        found["keep_monitors"] = max(one.distance(other) for one, other in pairs)
     for sub in gear.subwoofers:
         at = a.places[sub.id]
-        stays = present is None or at == present.places.get(sub.id, at)
-        region = wishes.region if wishes.subwoofers == "region" else None
-        outside = region is not None and not region.contains(at.x, at.y)
-        if outside or (wishes.subwoofers == "stay" and not stays):
-            found.add("subwoofers")
-    return found
+        was = present.places.get(sub.id, at)
+        if wishes.subwoofers == "region" and wishes.region is not None:
+            inside = wishes.region.contains(at.x, at.y)
+            found["subwoofers"] = max(found.get("subwoofers", 0.0), float(not inside))
+        elif wishes.subwoofers == "stay":
+            found["subwoofers"] = max(found.get("subwoofers", 0.0), at.distance(was))
+    return {name: by for name, by in found.items() if by > STAYS_METRES}

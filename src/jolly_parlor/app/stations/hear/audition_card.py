@@ -36,7 +36,7 @@ from jolly_parlor.audition.telling import telling_words
 from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.project.hearing import Basis, Through
 from jolly_parlor.signals.programme import PROGRAMMES
-from jolly_parlor.words import tr
+from jolly_parlor.words import spoken, tr
 
 _BASES: list[tuple[Basis, str]] = [("forecast", tr("Forecast")), ("measured", tr("Takes"))]
 _THROUGH: list[tuple[Through, str]] = [
@@ -195,11 +195,22 @@ class AuditionCard:
                 continue
             at = found.audition.names.index(row.name)
             figure = evenness(found.audition.curves[at]).value_db
-            row.figure.setText(tr("{figure:.1f} dB from even", figure=figure))
+            row.figure.setText(
+                tr(
+                    "{figure:.1f} dB from even, {basis}",
+                    figure=figure,
+                    basis=self._basis_words(found.audition.basis),
+                )
+            )
             row.words.setText(self._row_words(at))
         count = len(heard.names)
         keys = tr("keys 1 to {count} switch", count=count) if count > 1 else tr("the key 1 begins")
         self.hint.setText(tr("Press a name to hear it, {keys}, Esc silences.", keys=keys))
+
+    def _basis_words(self, basis: Basis) -> str:
+        if basis == "forecast" and self.session.fit_used is not None:
+            return tr("forecast as fitted")
+        return spoken(basis)
 
     def _new_row(self, line: int, name: str) -> "_Row":
         box, button = QCheckBox(), QPushButton()
