@@ -9,7 +9,7 @@ from pytestqt.qtbot import QtBot
 
 from fitted_once import fit_once
 from helpers_app import delete_what_was_let_go, settled
-from jolly_parlor.app import dialogs, search_run, theme
+from jolly_parlor.app import dialogs, fit_state, search_run, theme
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.stations.gear import controls_panel
@@ -55,6 +55,8 @@ def quick_fields(request: pytest.FixtureRequest, monkeypatch: pytest.MonkeyPatch
         use_wide_elements(monkeypatch)
     use_short_pieces(monkeypatch)
     fit_once(monkeypatch)
+    # Takes that come in teach nothing by themselves, where a test is not about that.
+    monkeypatch.setattr(fit_state, "_BEGINS_WITH", 10_000)
 
 
 @pytest.fixture(autouse=True)

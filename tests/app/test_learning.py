@@ -14,11 +14,13 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import delete_what_was_let_go, settled
 from jolly_parlor.acoustics.room import Thing
-from jolly_parlor.app import dialogs
+from jolly_parlor.app import dialogs, fit_state
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.fitting.missing import Missing
 from jolly_parlor.placement.judging import Judging, Target
+from jolly_parlor.project import room_fit
+from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.judging_edits import set_judging
@@ -109,6 +111,44 @@ def test_what_is_measured_counts_at_once_while_the_fit_is_in_use(
     session.do("judged", lambda d: set_judging(d, Judging(target=Target(-1.0))))
     settled(qtbot, window)
     assert session.fitted.fit is again and session.fitted.in_use
+
+
+def test_a_third_take_teaches_by_itself_and_the_document_keeps_it(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    monkeypatch.setattr(fit_state, "_BEGINS_WITH", 3)
+    monkeypatch.setattr(room_fit, "deserves", lambda fit: len(fit.takes) == 3)
+    _few_takes(window)
+    session = window.session
+    every = session.document.takes
+    session.load(Project(replace(session.document, takes=every[:2])), None)
+    settled(qtbot, window)
+    assert session.fitted.fit is None and session.document.fit is None
+    told: list[str] = []
+    session.told.connect(told.append)
+    session.do("measured", lambda d: replace(d, takes=every))
+    assert session.fitted.busy
+    settled(qtbot, window)
+    assert session.fitted.in_use and session.document.fit is not None
+    assert any("go by what they taught" in one for one in told)
+    figure = session.shown.figure("forecast").value_db
+    assert f"forecast as fitted: {figure:.1f} dB" in window.live.text()
+    # Opened again it is there, in use, with the same figure.
+    again, shown = session.document, session.arrangement.name
+    session.load(Project(blank_document()), None)
+    settled(qtbot, window)
+    assert session.fitted.fit is None and not session.fitted.in_use
+    session.load(Project(again), None)
+    session.show_arrangement(shown)
+    settled(qtbot, window)
+    assert session.fitted.in_use
+    assert session.shown.figure("forecast").value_db == pytest.approx(figure, abs=1e-3)
+    # An undone step leaves it; a room that is another ends it until that is taken back.
+    session.do("taller", lambda d: replace(d, room=replace(d.room, height=d.room.height + 0.2)))
+    assert not session.fitted.in_use
+    session.undo()
+    settled(qtbot, window)
+    assert session.fitted.in_use
 
 
 def test_the_fitted_room_ranks_what_was_not_measured_and_says_so(

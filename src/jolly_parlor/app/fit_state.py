@@ -10,7 +10,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import jobs
-from jolly_parlor.app.questions import BAND, FIT, Question
+from jolly_parlor.app.questions import ADVICE, BAND, FIT, Question
 from jolly_parlor.app.session import Session
 from jolly_parlor.placement.judging import USUAL_JUDGING
 from jolly_parlor.project.document import Document
@@ -19,10 +19,15 @@ from jolly_parlor.words import tr
 if TYPE_CHECKING:
     from jolly_parlor.fitting.fit import Fit
     from jolly_parlor.fitting.next_take import Advice
+    from jolly_parlor.project.kept_fit import KeptFit
+
+
+_BEGINS_WITH = 3
+"""Takes; with fewer nothing is learnt before somebody asks."""
 
 
 class FitState(QObject):
-    """The newest fit of the document's takes; an older one is kept until its room changes."""
+    """The newest fit of the document's takes, and whether it is in use. The document keeps both."""
 
     changed = pyqtSignal()
     band_changed = pyqtSignal()
@@ -32,22 +37,32 @@ class FitState(QObject):
         self._session = session
         self.fit: Fit | None = None
         self.advice: Advice | None = None
-        self.in_use = False
         self.busy = False
         self.problem = ""
-        self._from: tuple[object, ...] = ()
-        self._asked: tuple[object, ...] = ()
+        self._of: tuple[object, ...] = ()
+        """Room, gear and what was kept, that `fit` belongs to."""
+        self._asked: Document | None = None
+        self._advised: Fit | None = None
+        """Of which what to measure next was asked for."""
         self._believed: tuple[Document, Fit, Document] | None = None
         self.band: FloatArray | None = None
         """Either side of the forecast, dB at FIT_HZ."""
+        self._takes, self._history = len(session.document.takes), session.history
+        self._restore()
         for signal in (session.drafted, session.document_changed, session.view_changed):
             signal.connect(self.ask_band)
         session.document_changed.connect(self._look_again)
 
     @property
+    def in_use(self) -> bool:
+        """Whether forecasts, search and comparison stand on the fit."""
+        known = self._session.document.fit
+        return self.fit is not None and known is not None and known.in_use
+
+    @property
     def stale(self) -> bool:
         """Whether takes have come or gone since the fit."""
-        return self.fit is not None and self._from != _basis(self._session.document)
+        return self.fit is not None and _stale(self._session.document)
 
     @property
     def fit_used(self) -> Fit | None:
@@ -58,19 +73,28 @@ class FitState(QObject):
         """Fit the room to the takes."""
         document = self._session.document
         self.busy, self.problem = True, ""
-        self._asked = _basis(document)
+        self._asked = document
         job = partial(jobs.learn, document, self._session.seat)
         asked = Question(FIT, document.room, document.gear, job, self._take_fit, self._refuse)
         self._session.slow.ask(asked)
         self.changed.emit()
 
+    def want_advice(self) -> None:
+        """What to measure next, where a fit was opened with the document; while somebody looks."""
+        session, fit = self._session, self.fit
+        if fit is None or self.advice is not None or self.busy or self._advised is fit:
+            return
+        self._advised = fit
+        document = session.document
+        job = partial(jobs.advise, document, fit, session.seat)
+        asked = Question(ADVICE, document.room, document.gear, job, self._take_advice)
+        session.slow.ask(asked)
+
     def use(self, wanted: bool) -> None:
         """Let forecasts, search and comparison take the fitted room, or the survey again."""
-        wanted = wanted and self.fit is not None
-        if wanted != self.in_use:
-            self.in_use = wanted
-            self.changed.emit()
-            self._session.view_changed.emit()
+        known = self._session.document.fit
+        if self.fit is not None and known is not None and wanted != known.in_use:
+            self._keep(replace(known, in_use=wanted))
 
     def believed(self, document: Document) -> Document:
         """The document to calculate with."""
@@ -101,27 +125,74 @@ class FitState(QObject):
             session.beside.ask(asked)
 
     def _look_again(self) -> None:
-        """A fit of another room or other gear says nothing any more."""
-        document = self._session.document
-        if self.fit is not None and self._from[:2] != _basis(document)[:2]:
-            self.fit = self.advice = None
-            self.in_use = False
+        """A fit of another room or other gear says nothing any more; undoing brings it back."""
+        was_used = self.in_use
+        had = self.fit
+        self._restore()
+        if had is not None and self.fit is None and self._session.document.fit is not None:
             self._session.told.emit(tr("The survey or the gear has changed: fit the room again."))
-        elif self.in_use and self.stale and not self.busy:
+        elif self._should_learn(was_used) and not self.busy:
             self.learn()  # what was measured counts at once: fit, band and ranking
             return
         self.changed.emit()
+
+    def _should_learn(self, was_used: bool) -> bool:
+        """Whether takes came that teach something: to a fit in use, or enough for a first one."""
+        document, history = self._session.document, self._session.history
+        before, self._takes = self._takes, len(document.takes)
+        if history is not self._history:  # another document
+            self._history = history
+            return False
+        if self.fit is not None:
+            return was_used and self.stale
+        return document.fit is None and before < self._takes >= _BEGINS_WITH
+
+    def _restore(self) -> None:
+        """The fit that the document keeps, where it is still one of its room."""
+        document = self._session.document
+        of = document.room, replace(document.gear, judging=USUAL_JUDGING), document.fit
+        if of == self._of:
+            return
+        self._of = of
+        if document.fit is None:
+            self.fit = self.advice = None
+            return
+        from jolly_parlor.project.room_fit import restored
+
+        self.fit, self.advice = restored(document), None
+
+    def _keep(self, kept: KeptFit) -> None:
+        """With the document as it stands."""
+        document = self._session.document
+        gear = replace(document.gear, judging=USUAL_JUDGING)
+        self._of = document.room, gear, kept
+        self._session.history.keep_fit(kept)
+        self.changed.emit()
+        self._session.view_changed.emit()
+
+    def _take_advice(self, advice: Advice | None) -> None:
+        if self.fit is self._advised:
+            self.advice = advice
+            self.changed.emit()
 
     def _take_band(self, band: FloatArray) -> None:
         self.band = band if self.in_use else None
         self.band_changed.emit()
 
     def _take_fit(self, found: tuple[Fit, Advice | None]) -> None:
-        self.fit, self.advice = found
-        self.busy, self._from = False, self._asked
-        self.changed.emit()
-        if self.in_use:
-            self._session.view_changed.emit()
+        from jolly_parlor.project.room_fit import deserves, kept_fit
+
+        asked, before = self._asked, self._session.document.fit
+        self.busy = False
+        if asked is None or not _same_basis(asked, self._session.document):
+            self.changed.emit()  # the room is another by now
+            return
+        fit, self.advice = found
+        self.fit = self._advised = fit
+        in_use = before.in_use if before is not None else deserves(fit)
+        self._keep(kept_fit(asked, fit, in_use))
+        self._session.told.emit(_told(fit, before, in_use))
+        if in_use:
             self._look_again()  # takes may have come while it was being fitted
 
     def _refuse(self, why: str) -> None:
@@ -129,7 +200,34 @@ class FitState(QObject):
         self.changed.emit()
 
 
-def _basis(document: Document) -> tuple[object, ...]:
-    """What a fit was made from; how it is judged changes nothing of it."""
-    gear = replace(document.gear, judging=USUAL_JUDGING)
-    return document.room, gear, tuple(take.info.id for take in document.takes)
+def _same_basis(one: Document, other: Document) -> bool:
+    return one.room == other.room and replace(one.gear, judging=USUAL_JUDGING) == replace(
+        other.gear, judging=USUAL_JUDGING
+    )
+
+
+def _stale(document: Document) -> bool:
+    ids = tuple(take.info.id for take in document.takes)
+    return document.fit is not None and document.fit.takes != ids
+
+
+def _told(fit: Fit, before: KeptFit | None, in_use: bool) -> str:
+    """What a fit has changed, in a sentence."""
+    count = len(fit.takes)
+    if before is not None:
+        return tr(
+            "Fitted again, to {count} takes: {left:.1f} dB stay unexplained (before {was:.1f}).",
+            count=count,
+            left=fit.residual_db,
+            was=before.residual_db,
+        )
+    if in_use:
+        return tr(
+            "Fitted to {count} takes: forecasts, search and comparison now go by what they taught. "
+            "Takes has the way back.",
+            count=count,
+        )
+    return tr(
+        "Fitted to {count} takes; too little is explained to go by it at once: look at Takes.",
+        count=count,
+    )

@@ -145,14 +145,21 @@ def next_try(listening: Listening, wishes: Wishes, models: Models) -> Remedy | N
 
 def learn(document: Document, seat: str, models: Models) -> tuple[Fit, Advice | None]:
     """The room fitted to the takes, and what to measure next for that seat."""
-    from jolly_parlor.project.room_fit import advice_for, fit_document
-    from jolly_parlor.refused import Refused
+    from jolly_parlor.project.room_fit import fit_document
 
     fit = fit_document(document)
+    return fit, advise(document, fit, seat, models)
+
+
+def advise(document: Document, fit: Fit, seat: str, models: Models) -> Advice | None:
+    """What to measure next; None with no arrangement to choose among."""
+    from jolly_parlor.project.room_fit import advice_for
+    from jolly_parlor.refused import Refused
+
     try:
-        return fit, advice_for(document, fit, seat)
+        return advice_for(document, fit, seat)
     except Refused:
-        return fit, None  # no arrangement to choose among
+        return None
 
 
 def band(listening: Listening, fit: Fit, models: Models) -> FloatArray:

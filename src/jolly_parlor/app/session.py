@@ -39,6 +39,7 @@ if TYPE_CHECKING:
     from jolly_parlor.placement.search.wishes import Region
     from jolly_parlor.placement.strips import Axis
     from jolly_parlor.project.comparison import Comparison
+    from jolly_parlor.project.kept_fit import KeptFit
 
 
 class Session(QObject):
@@ -175,6 +176,11 @@ class Session(QObject):
         """Write into the Ledger what changes nothing else; no undo takes it away."""
         self.history.note(noted)
         self.document_changed.emit()
+
+    def keep_fit(self, fit: KeptFit | None) -> None:
+        """What the takes have taught is kept in the document; no step of its own."""
+        self.history.keep_fit(fit)
+        self.view_changed.emit()
 
     def undo(self) -> None:
         """Take the last change back."""

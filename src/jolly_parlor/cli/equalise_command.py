@@ -29,7 +29,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.equaliser_check import Checked, equaliser_check
 from jolly_parlor.project.equalising import Equalised, applied, at_every_point, equalise
 from jolly_parlor.project.files import edit_file, open_document
-from jolly_parlor.project.room_fit import fit_document
+from jolly_parlor.project.room_fit import chosen_fit
 from jolly_parlor.project.signing import SCOPES, Scope
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -90,7 +90,8 @@ def equalise_command(
     if check_it:
         _tell_check(equaliser_check(document, name), out)
         return
-    fit = fit_document(document) if basis == "fitted" else None
+    wanted = {None: None, "fitted": True}.get(basis, False)
+    fit = chosen_fit(document, wanted)
     asked = None if basis is None else basis == "measured"
     found = equalise(document, name, scope, fit, asked)
     share = strength / 100

@@ -8,14 +8,14 @@ from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import FORCE, OUT, PATH, asked_mix, write_text
+from jolly_parlor.cli.output import FITTED, FORCE, OUT, PATH, asked_mix, write_text
 from jolly_parlor.diagnosis.findings import Finding, describe
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.fit_words import seen, summary, unseen, value_of, warnings
 from jolly_parlor.fitting.missing import Missing, missing_things
 from jolly_parlor.project.experiments import explained
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import advice_for, evidence_of, fit_document
+from jolly_parlor.project.room_fit import advice_for, chosen_fit, evidence_of, fit_document
 from jolly_parlor.words import tr
 
 
@@ -90,21 +90,21 @@ def next_command(file: Path, seat: str | None, out: Path | None) -> None:
 @click.option("--take", "take_id", help="Id of a take, such as take-0003.")
 @click.option("--arrangement", help="Else: the arrangement; the picked or first one.")
 @click.option("--seat", help="The main seat unless given.")
-@click.option("--source", default="both", show_default=True, help="Which mix plays.")
-@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@click.option("--source", help="Which mix plays; all that plays without.")
+@FITTED
 @_JSON
 def explain(
     file: Path,
     take_id: str | None,
     arrangement: str | None,
     seat: str | None,
-    source: str,
-    fitted: bool,
+    source: str | None,
+    fitted: bool | None,
     out: Path | None,
 ) -> None:
     """Name the cause of each peak and dip of FILE: of a take, or of what an arrangement has."""
     document = open_document(file)
-    fit = fit_document(document) if fitted else None
+    fit = chosen_fit(document, fitted)
     found, what = explained(
         document, take_id, arrangement, seat, asked_mix(document.gear, source), fit
     )

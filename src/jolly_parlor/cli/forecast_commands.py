@@ -10,7 +10,7 @@ import click
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.cli.output import FORCE, OUT, PATH, asked_mix, rounded, write_text
+from jolly_parlor.cli.output import FITTED, FORCE, OUT, PATH, asked_mix, rounded, write_text
 from jolly_parlor.outputs import as_text
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -18,7 +18,7 @@ from jolly_parlor.placement.mixes import mixes
 from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import as_fitted, fit_document
+from jolly_parlor.project.room_fit import as_fitted, chosen_fit
 from jolly_parlor.project.tuning import compare_at_best
 from jolly_parlor.words import tr
 
@@ -54,17 +54,22 @@ def forecast(file: Path | None, arrangement: str | None, case_path: Path | None,
 @click.command("compare")
 @click.argument("file", type=PATH)
 @click.option("--seat", help="Name of the seat; the main seat by default.")
-@click.option("--source", default="both", show_default=True, help="Which mix plays.")
-@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@click.option("--source", help="Which mix plays; all that plays without.")
+@FITTED
 @click.option("--tuned", is_flag=True, help="Each at its own best settings, not as set.")
 @click.option("--json", "as_json", is_flag=True, help="Write JSON instead of a table.")
 def compare_arrangements(
-    file: Path, seat: str | None, source: str, fitted: bool, tuned: bool, as_json: bool
+    file: Path,
+    seat: str | None,
+    source: str | None,
+    fitted: bool | None,
+    tuned: bool,
+    as_json: bool,
 ) -> None:
     """Rank the arrangements of FILE by Evenness."""
     document = open_document(file)
     mix = asked_mix(document.gear, source)
-    fit = fit_document(document) if fitted else None
+    fit = chosen_fit(document, fitted)
     believed = document if fit is None else as_fitted(document, fit)
     ranked = compare_at_best if tuned else compare
     found = ranked(believed, seat or document.gear.seats[0].name, mix, fit=fit)

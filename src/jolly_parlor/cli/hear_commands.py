@@ -28,7 +28,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, with_subwoofers
 from jolly_parlor.project.files import open_document
 from jolly_parlor.project.hearing import Asked, Audition, Basis, Through, hear
-from jolly_parlor.project.room_fit import as_fitted, fit_document
+from jolly_parlor.project.room_fit import as_fitted, chosen_fit
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop
 from jolly_parlor.signals.own_piece import SUFFIXES, read_piece
@@ -74,13 +74,14 @@ def hear_command(
     """
     document = open_document(file)
     usual_arrangement(document)
-    if basis == "fitted":
-        document = as_fitted(document, fit_document(document))
+    fit = chosen_fit(document, {None: None, "fitted": True}.get(basis, False))
+    if fit is not None:
+        document = as_fitted(document, fit)
     gear = document.gear
     asked = Asked(
         names or tuple(a.name for a in document.arrangements)[:MOST],
         seat or gear.seats[0].name,
-        asked_mix(gear, source) if source else with_subwoofers(gear),
+        asked_mix(gear, source),
         _basis(basis),
         _through(now),
         now or "",
@@ -92,7 +93,7 @@ def hear_command(
     heard = played(audition.heard, loop)
     written = _written(folder, audition, heard, piece, impulses) if folder is not None else []
     if out is not None:
-        write_json(out, _json(asked, audition, heard, written) | {"fitted": basis == "fitted"})
+        write_json(out, _json(asked, audition, heard, written) | {"fitted": fit is not None})
     if out != "-":
         for line in (*said, *_words(audition, heard), *audition.notes):
             click.echo(line)

@@ -23,7 +23,7 @@ from jolly_parlor.words import tr
 @click.argument("file", type=PATH)
 @click.option("--kind", multiple=True, type=click.Choice(ENTRY_KINDS), help="Only these.")
 @click.option("--seat", help="Whose Evenness is told; the first one's without.")
-@click.option("--source", default="both", show_default=True, help="What plays.")
+@click.option("--source", help="What plays; all that plays without.")
 @click.option("--stand-up", type=int, metavar="STEP", help="Add what stood there to FILE.")
 @JSON
 @click.option("--csv", "csv_out", type=OUT, help="Write it comma-separated.")
@@ -31,7 +31,7 @@ def ledger(
     file: Path,
     kind: tuple[str, ...],
     seat: str | None,
-    source: str,
+    source: str | None,
     stand_up: int | None,
     out: str | None,
     csv_out: Path | None,
@@ -49,13 +49,14 @@ def ledger(
         return
     name = seat or document.gear.seats[0].name
     document.gear.seat(name)
-    steps = judged_steps(document, project.ledger, name, asked_mix(document.gear, source))
+    mix = asked_mix(document.gear, source)
+    steps = judged_steps(document, project.ledger, name, mix)
     wanted = [step for step in steps if not kind or step.entry.kind in kind]
     if csv_out is not None:
         write_text(csv_out, ledger_csv(wanted), ".csv")
         click.echo(tr("{csv_out}: {wanted} entries.", csv_out=csv_out, wanted=len(wanted)))
     if out is not None:
-        table = {"room": document.room.name, "seat": name, "source": source}
+        table = {"room": document.room.name, "seat": name, "source": mix.id}
         write_json(out, {**table, "entries": ledger_table(wanted)})
     elif csv_out is None:
         for step in wanted:

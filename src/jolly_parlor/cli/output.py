@@ -10,7 +10,7 @@ import click
 
 from jolly_parlor.outputs import check_place, output, told_place
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import Mix, mix_of
+from jolly_parlor.placement.mixes import Mix, mix_of, with_subwoofers
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -41,6 +41,11 @@ def _forced(context: click.Context, _: click.Parameter, value: bool) -> None:
     context.meta[_FORCED] = value
 
 
+FITTED = click.option(
+    "--fitted/--surveyed",
+    default=None,
+    help="In the room fitted to the takes, or as surveyed; without, as the document has it.",
+)
 FORCE = click.option(
     "--force",
     is_flag=True,
@@ -110,8 +115,10 @@ def inputs() -> list[Path]:
     return [Path(value) for value in values if isinstance(value, (str, Path))]
 
 
-def asked_mix(gear: Gear, source: str) -> Mix:
-    """The mix of that id; another one is wrong usage."""
+def asked_mix(gear: Gear, source: str | None) -> Mix:
+    """The mix of that id; all that plays without one; another one is wrong usage."""
+    if source is None:
+        return with_subwoofers(gear)
     try:
         return mix_of(gear, source)
     except Refused as error:

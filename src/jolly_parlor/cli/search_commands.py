@@ -8,7 +8,7 @@ from typing import Any
 import click
 
 from jolly_parlor.acoustics.turning import turned_often
-from jolly_parlor.cli.output import FORCE, OUT, PATH, rounded, write_text
+from jolly_parlor.cli.output import FITTED, FORCE, OUT, PATH, rounded, write_text
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.search.prices import prices
@@ -20,7 +20,7 @@ from jolly_parlor.project.room_fit import (
     MOST_UNDER_DOUBT,
     agreement,
     as_fitted,
-    fit_document,
+    chosen_fit,
     with_doubt,
 )
 from jolly_parlor.words import tr
@@ -38,7 +38,7 @@ from jolly_parlor.words import tr
     "the room to face it.",
 )
 @click.option("--step", default=USUAL_STEP, show_default=True, help="Grid step in metres.")
-@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@FITTED
 @click.option(
     "--use",
     type=click.Choice(list(READY_MADE)),
@@ -53,7 +53,7 @@ def search_room(
     ask_prices: bool,
     facing: Facing | None,
     step: float,
-    fitted: bool,
+    fitted: bool | None,
 ) -> None:
     """Search the room of FILE for the most even places of monitors, seat and subwoofers."""
     document = open_document(file)
@@ -64,7 +64,7 @@ def search_room(
     if document.arrangements:
         name = arrangement or document.chosen or document.arrangements[0].name
         present = document.arrangement(name)
-    fit = fit_document(document) if fitted else None
+    fit = chosen_fit(document, fitted)
     believed = document if fit is None else as_fitted(document, fit)
     most = 5 if fit is None else MOST_UNDER_DOUBT
     found = search(believed.room, believed.gear, present, wishes, step=step, most=most)

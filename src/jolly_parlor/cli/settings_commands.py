@@ -7,13 +7,13 @@ from typing import Any
 import click
 import numpy as np
 
-from jolly_parlor.cli.output import JSON, PATH, rounded, usual_arrangement, write_json
+from jolly_parlor.cli.output import FITTED, JSON, PATH, rounded, usual_arrangement, write_json
 from jolly_parlor.placement.search.further_subs import Further, further_words
 from jolly_parlor.placement.settings.alignment import Alignment
 from jolly_parlor.placement.settings.headroom import REFERENCE_DB_SPL, Headroom
 from jolly_parlor.placement.settings.shares import THIRDS_HZ, Shares
 from jolly_parlor.project.files import edit_file, open_document
-from jolly_parlor.project.room_fit import fit_document
+from jolly_parlor.project.room_fit import chosen_fit
 from jolly_parlor.project.subwoofers import SubReport, further, sub_report
 from jolly_parlor.project.tuning import Tuned, applied, tune
 from jolly_parlor.words import tr
@@ -29,7 +29,7 @@ from jolly_parlor.words import tr
     show_default=True,
     help="`all`: every seat counts as much as the main one.",
 )
-@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@FITTED
 @click.option("--measured", is_flag=True, help="From takes of each loudspeaker alone, with phase.")
 @click.option("--apply", "apply_it", is_flag=True, help="Set them in FILE.")
 @click.option(
@@ -44,7 +44,7 @@ def settings(
     file: Path,
     arrangement: str | None,
     seats: str,
-    fitted: bool,
+    fitted: bool | None,
     measured: bool,
     apply_it: bool,
     reference: float,
@@ -56,7 +56,7 @@ def settings(
             tr("Give --fitted or --measured, not both: takes win over forecasts.")
         )
     document = open_document(file)
-    fit = fit_document(document) if fitted else None
+    fit = chosen_fit(document, False if measured else fitted)
     name = arrangement or usual_arrangement(document)
     found = tune(document, name, seats == "all", fit, measured, reference)
     if apply_it:
@@ -70,17 +70,17 @@ def settings(
 @click.command("subs")
 @click.argument("file", type=PATH)
 @click.option("--arrangement", help="Name of the arrangement; the picked or first one.")
-@click.option("--fitted", is_flag=True, help="Fit the room to the takes first.")
+@FITTED
 @click.option("--further", "ask_further", is_flag=True, help="What none to four would give.")
 @JSON
 def subs(
-    file: Path, arrangement: str | None, fitted: bool, ask_further: bool, out: str | None
+    file: Path, arrangement: str | None, fitted: bool | None, ask_further: bool, out: str | None
 ) -> None:
     """Say what each subwoofer of FILE does alone, its share of the work, how it stands to the
     pair, and how unlike the seats are.
     """
     document = open_document(file)
-    fit = fit_document(document) if fitted else None
+    fit = chosen_fit(document, fitted)
     name = arrangement or usual_arrangement(document)
     found = sub_report(document, name, fit)
     more = further(document, name, fit) if ask_further else []

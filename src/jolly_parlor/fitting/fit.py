@@ -106,14 +106,19 @@ class Fit:
         return float(np.sqrt(self.covariance[index, index]))
 
 
+def parameters_of(room: Room, takes: Sequence[Evidence]) -> list[Parameter]:
+    """What a fit of that room to those takes may change, in order."""
+    found = [*room_parameters(room), *place_parameters(places_of(takes))]
+    return [*found, *source_parameters(takes), *centre_parameters(takes)]
+
+
 def fit_room(
     room: Room, gear: Gear, takes: Sequence[Evidence], progress: Progress = lambda share: None
 ) -> Fit:
     """Fit to one or more takes. Raises Refused with a sentence without any."""
     if not takes:
         raise Refused(tr("A fit needs one take or more."))
-    parameters = [*room_parameters(room), *place_parameters(places_of(takes))]
-    parameters += [*source_parameters(takes), *centre_parameters(takes)]
+    parameters = parameters_of(room, takes)
     predictor = Predictor(room, gear, parameters)
     problem = _Problem(takes)
     z = _levelled(predictor, takes, problem)

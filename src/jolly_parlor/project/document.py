@@ -9,6 +9,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, gear_problems
 from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.project.kept_fit import KeptFit
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.signing import Signing
 from jolly_parlor.project.survey_problems import room_problems
@@ -36,6 +37,8 @@ class Document:
     """What listening has brought."""
     signing: Signing = field(default=Signing())
     """What Sign-off keeps."""
+    fit: KeptFit | None = None
+    """The newest fit of the room to the takes. No undo takes it away."""
     noted: tuple[Entry, ...] = ()
 
     def arrangement(self, name: str) -> Arrangement:

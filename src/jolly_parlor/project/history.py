@@ -6,6 +6,7 @@ from dataclasses import dataclass, replace
 
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.kept_fit import KeptFit
 from jolly_parlor.project.ledger import Entry, EntryKind, entry
 from jolly_parlor.project.renaming import NOTHING_RENAMED, Renames
 from jolly_parlor.words import tr
@@ -91,7 +92,7 @@ class History:
         that stands in the room, for entries that name none. series: changes of one name, with
         nothing else between them, are one step and one entry.
         """
-        base = self._base(series)
+        base, fit = self._base(series), self.document.fit
         if document is base.document:
             return
         if base is not self._project:  # this takes the place of the last
@@ -102,7 +103,7 @@ class History:
         noted = tuple(
             e if e.stood or not stood else replace(e, stood=stood) for e in document.noted
         )
-        document = replace(document, noted=noted)
+        document = replace(document, noted=noted, fit=fit)
         turned = sum(noted.turned for noted in document.noted)
         renamed = NOTHING_RENAMED
         for one in document.noted:
@@ -138,6 +139,10 @@ class History:
         """An entry of its own, which no undo takes away."""
         self._project = Project(self.document, (*self.ledger, noted))
 
+    def keep_fit(self, fit: KeptFit | None) -> None:
+        """What the takes have taught, beside the steps: no undo takes it away."""
+        self._project = replace(self._project, document=replace(self.document, fit=fit))
+
     def saved(self, project: Project | None = None) -> None:
         """The project as it stands, or as it stood when saving began, is what the file holds."""
         self._saved = self._project if project is None else project
@@ -157,7 +162,8 @@ class History:
     ) -> None:
         stood = _standing(step.document, shown)
         noted = entry(kind, text, stood, turned=turned % 4, renamed=renamed.as_kept())
-        self._project = Project(step.document, (*self.ledger, noted))
+        document = replace(step.document, fit=self.document.fit)
+        self._project = Project(document, (*self.ledger, noted))
 
 
 def _standing(document: Document, shown: str | None) -> Arrangement | None:

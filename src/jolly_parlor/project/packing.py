@@ -109,6 +109,7 @@ def project_json(project: Project, indent: int | None = 2) -> str:
         document.wishes,
         document.by_ear,
         document.signing,
+        document.fit,
     )
     return PROJECT.dump_json(written, indent=indent).decode("utf-8")
 
@@ -153,6 +154,7 @@ def differences(one: Project, other: Project) -> list[str]:
             ("wishes", a.wishes, b.wishes),
             (tr("what was heard"), a.by_ear, b.by_ear),
             (tr("what Sign-off keeps"), a.signing, b.signing),
+            (tr("what the takes have taught"), a.fit, b.fit),
             (tr("Ledger"), (*one.ledger, *a.noted), (*other.ledger, *b.noted)),
         )
         if left != right
@@ -224,6 +226,7 @@ def _unpacked(archive: zipfile.ZipFile, file_name: str) -> Project:
         read.wishes,
         read.by_ear,
         read.signing,
+        read.fit,
     )
     if found := problems(document):
         raise FileRefused(f"{file_name}: {' '.join(found[:3])}")

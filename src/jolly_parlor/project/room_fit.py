@@ -1,13 +1,15 @@
 """The document's takes as evidence, and the document as they have taught it."""
 
+from collections.abc import Sequence
 from dataclasses import replace
 from math import exp
 
 import numpy as np
 
+from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.fitting.draws import drawn_search
 from jolly_parlor.fitting.evidence import MODEL_HZ, Evidence, Placing, smoothed_level
-from jolly_parlor.fitting.fit import Fit, Progress, fit_room
+from jolly_parlor.fitting.fit import Fit, Progress, TakeFit, fit_room, parameters_of
 from jolly_parlor.fitting.fit_words import value_of
 from jolly_parlor.fitting.next_take import Advice, next_takes
 from jolly_parlor.fitting.posterior import placing_of
@@ -18,10 +20,14 @@ from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, PAIR_MIXES, judged_b
 from jolly_parlor.placement.search.proposals import Proposal, agreeing_words, trade_words
 from jolly_parlor.placement.search.search import Found
 from jolly_parlor.project.document import Document, Take, carried
+from jolly_parlor.project.kept_fit import KeptFit, KeptTake
+from jolly_parlor.project.takes import fingerprint
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
 MOST_TAKES = 20
+_LEAST_TAKES, _LEAVES_DB = 3, 1.5
+"""Of a fit that is used as soon as it is there; what a wardrobe nobody surveyed leaves is more."""
 
 
 def evidence_of(document: Document) -> list[Evidence]:
@@ -58,7 +64,12 @@ def placing_of_take(document: Document, take: Take) -> Placing:
 
 
 def fit_document(document: Document, progress: Progress = lambda share: None) -> Fit:
-    """Raises Refused with a sentence where there is nothing to fit to."""
+    """The one that the document keeps, while nothing has come or gone since; else anew. Raises
+    Refused with a sentence where there is nothing to fit to.
+    """
+    known = restored(document)
+    if known is not None and not is_stale(document):
+        return known
     takes = evidence_of(document)
     if not takes:
         raise Refused(
@@ -68,6 +79,89 @@ def fit_document(document: Document, progress: Progress = lambda share: None) ->
             )
         )
     return fit_room(document.room, document.gear, takes, progress)
+
+
+def kept_fit(document: Document, fit: Fit, in_use: bool) -> KeptFit:
+    """A fit of the document as it stands, to be kept in it."""
+    lower = np.tril_indices(fit.z.size)
+    off = [] if fit.off_db is None else fit.off_db.tolist()
+    return KeptFit(
+        _basis(document),
+        tuple(take.info.id for take in document.takes),
+        in_use,
+        _rounded(fit.z),
+        _rounded(fit.covariance[lower]),
+        tuple(KeptTake(t.name, t.before_db, t.after_db, t.weight) for t in fit.takes),
+        fit.residual_db,
+        fit.converged,
+        tuple(None if np.isnan(value) else _rounded([value])[0] for value in off),
+    )
+
+
+def restored(document: Document) -> Fit | None:
+    """The fit that the document keeps; None without one, or where room, gear or the takes it was
+    made from are no longer what they were.
+    """
+    known = document.fit
+    if known is None or known.problem() or known.of != _basis(document):
+        return None
+    then = set(known.takes)
+    takes = tuple(take for take in document.takes if take.info.id in then)
+    if len(takes) < len(then):
+        return None
+    parameters = parameters_of(document.room, evidence_of(replace(document, takes=takes)))
+    count = len(parameters)
+    if count != len(known.z):
+        return None
+    covariance = np.zeros((count, count))
+    covariance[np.tril_indices(count)] = known.covariance
+    covariance += np.tril(covariance, -1).T
+    off = [np.nan if value is None else value for value in known.off_db]
+    return Fit(
+        document.room,
+        document.gear,
+        tuple(parameters),
+        np.array(known.z),
+        covariance,
+        tuple(TakeFit(t.name, t.before_db, t.after_db, t.weight) for t in known.each),
+        known.residual_db,
+        known.converged,
+        np.array(off) if off else None,
+    )
+
+
+def chosen_fit(document: Document, fitted: bool | None = None) -> Fit | None:
+    """What forecasts stand on. fitted: as somebody asks for this once; None as the document keeps
+    it. Raises Refused where there is nothing to fit to.
+    """
+    if fitted is None:
+        known = document.fit
+        return restored(document) if known is not None and known.in_use else None
+    return fit_document(document) if fitted else None
+
+
+def is_stale(document: Document) -> bool:
+    """Whether takes have come or gone since the fit that the document keeps."""
+    ids = tuple(take.info.id for take in document.takes)
+    return document.fit is not None and document.fit.takes != ids
+
+
+def deserves(fit: Fit) -> bool:
+    """Whether a fit is to be believed rather than the survey: made from several takes, at rest, and
+    it leaves little.
+    """
+    return fit.converged and len(fit.takes) >= _LEAST_TAKES and fit.residual_db <= _LEAVES_DB
+
+
+def _basis(document: Document) -> str:
+    """Of what of room and gear a fit is about: as takes have it, and what scatters."""
+    gear = document.gear
+    backs = {seat.name: seat.high_back for seat in gear.seats}
+    return fingerprint((document.stamps, gear.desk, backs))
+
+
+def _rounded(values: Sequence[float] | FloatArray) -> tuple[float, ...]:
+    return tuple(float(f"{value:.7g}") for value in values)
 
 
 def as_fitted(document: Document, fit: Fit) -> Document:

@@ -16,6 +16,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.project.kept_fit import KeptFit
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.signing import Signing
 from jolly_parlor.project.takes import TakeInfo
@@ -42,6 +43,7 @@ class ProjectFile:
     wishes: Wishes = field(default=Wishes())
     by_ear: ByEar = field(default=ByEar())
     signing: Signing = field(default=Signing())
+    fit: KeptFit | None = None
 
 
 @dataclass(frozen=True)

@@ -170,27 +170,27 @@ def stamps_of(room: Room, gear: Gear) -> dict[str, str]:
     walls = {wall.name: number for number, wall in enumerate(room.walls)}
     holes = [replace(o, wall=str(walls.get(o.wall, o.wall)), swings_in=True) for o in room.openings]
     found = {
-        "size": _fingerprint([room.plan, room.height]),
-        "surfaces": _fingerprint([[w.surface for w in room.walls], room.floor, room.ceiling]),
-        "openings": _fingerprint(holes),
-        "things": _fingerprint([replace(thing, name="-") for thing in room.things]),
-        _SUBS: _fingerprint(len(gear.subwoofers)),
+        "size": fingerprint([room.plan, room.height]),
+        "surfaces": fingerprint([[w.surface for w in room.walls], room.floor, room.ceiling]),
+        "openings": fingerprint(holes),
+        "things": fingerprint([replace(thing, name="-") for thing in room.things]),
+        _SUBS: fingerprint(len(gear.subwoofers)),
     }
     for mix in measurable(gear):
         if mix.alone:
             # What its knobs can do is not heard; where they stood is the setting's part.
             unheard = {"id": "-", "name": "-", "controls": Controls(), "mounts": ("floor",)}
             model = replace(gear.model_of(mix.id), **unheard)  # type: ignore[arg-type]
-            found[f"{_MODEL}{mix.id}"] = _fingerprint(model)
+            found[f"{_MODEL}{mix.id}"] = fingerprint(model)
     return found
 
 
 def stamps_with_names(room: Room, gear: Gear) -> dict[str, str]:
     """As documents up to version 4 had them: a wall or a thing called otherwise was another."""
     return stamps_of(room, gear) | {
-        "surfaces": _fingerprint([room.walls, room.floor, room.ceiling]),
-        "openings": _fingerprint(room.openings),
-        "things": _fingerprint(room.things),
+        "surfaces": fingerprint([room.walls, room.floor, room.ceiling]),
+        "openings": fingerprint(room.openings),
+        "things": fingerprint(room.things),
     }
 
 
@@ -201,8 +201,8 @@ def settings_of(arrangement: Arrangement) -> dict[str, str]:
     found = {}
     for name in arrangement.places:
         chain = arrangement.chain(name)
-        found[f"{_SETTING}{name}"] = _fingerprint(replace(chain, low_pass=None, high_pass=None))
-        found[f"{_CROSSOVER}{name}"] = _fingerprint((chain.low_pass, chain.high_pass))
+        found[f"{_SETTING}{name}"] = fingerprint(replace(chain, low_pass=None, high_pass=None))
+        found[f"{_CROSSOVER}{name}"] = fingerprint((chain.low_pass, chain.high_pass))
     return found
 
 
@@ -245,7 +245,8 @@ takes of before would no longer hold.
 """
 
 
-def _fingerprint(of: object) -> str:
+def fingerprint(of: object) -> str:
+    """Of anything that a file can hold; the same for what is written the same."""
     text = json.dumps(_as_first_written(_ANY.dump_python(of, mode="json")), sort_keys=True)
     return hashlib.sha256(text.encode()).hexdigest()[:16]
 

@@ -83,6 +83,8 @@ class FitCard:
             stale = tr("Takes have come or gone since; fit again. ") if learning.stale else ""
             self.words.setText(stale + " ".join([*warnings(fit), *summary(fit)]))
         self._show_details()
+        if self.frame.isVisible():
+            learning.want_advice()
         able = fit is not None and advice is not None
         self.next.setVisible(able)
         self.next.setText(advice.words if advice is not None else "")
