@@ -125,7 +125,7 @@ def test_trades_are_shown_told_and_lined_up(qtbot: QtBot, window: MainWindow, se
     assert session.ghost is None
     QTest.mouseClick(search.trades.viewport(), Qt.MouseButton.LeftButton, pos=at)
     assert window.session.arrangement.left == trade.arrangement.left
-    assert window.session.arrangement.name.startswith("Found: monitors")
+    assert window.session.arrangement.name.startswith("Search, ")
 
 
 def test_a_proposal_facing_another_wall_turns_the_room(

@@ -83,7 +83,7 @@ def test_the_room_is_searched_and_a_proposal_lined_up(qtbot: QtBot, window: Main
     assert search.button.text() == "Search"
     button = window.findChild(QPushButton, "line-up-0")
     button.click()
-    assert window.session.arrangement.name.startswith("Found: monitors")
+    assert window.session.arrangement.name.startswith("Search, ")
     assert window.session.arrangement.rule.startswith("Found by weighing")
     window.undo()
     # Another room: the proposals are gone.

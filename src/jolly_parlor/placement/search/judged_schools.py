@@ -7,7 +7,9 @@ import numpy as np
 
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.mixes import Listening, with_subwoofers
 from jolly_parlor.placement.schools import SCHOOLS, School, possible
 from jolly_parlor.placement.search.objective import UNFIT, Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
@@ -22,9 +24,9 @@ class JudgedSchool:
     arrangement: Arrangement
     """At its best settings."""
     figure_db: float
-    """J of all that plays at these."""
+    """Evenness of all that plays at these, at the main ear, as shown everywhere else."""
     untrimmed_db: float
-    """J as it comes, with the settings given."""
+    """The same as it comes, with the settings given."""
 
     def at(self, trimmed: bool) -> float:
         """The figure asked for."""
@@ -45,11 +47,15 @@ def judged_schools(
     named = {school.name: school for school in SCHOOLS}
     untrimmed = judge.figures(proposed, played=True)
     settled = [tuned.settled(a, quick=True) for a in proposed]
-    figures = judge.figures(settled, played=True)
+    seat, mix = forecaster.gear.seats[0].name, with_subwoofers(forecaster.gear)
+
+    def even(a: Arrangement) -> float:
+        return evenness(forecaster.deviation(Listening(a, seat, mix))).value_db
+
     found = [
-        JudgedSchool(named[a.name], a, float(best), float(bare))
-        for a, best, bare in zip(settled, figures, untrimmed, strict=True)
-        if bare < UNFIT
+        JudgedSchool(named[a.name], a, even(a), even(bare))
+        for a, bare, figure in zip(settled, proposed, untrimmed, strict=True)
+        if figure < UNFIT
     ]
     order = np.argsort([one.figure_db for one in found], kind="stable")
     return [found[n] for n in order]

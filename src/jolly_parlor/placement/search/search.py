@@ -25,6 +25,7 @@ from jolly_parlor.placement.search.proposals import (
     Proposal,
     Trade,
     distinct,
+    found_name,
     trade_words,
     unbettered,
 )
@@ -243,8 +244,7 @@ class _Way:
         """Show the best so far as it would be played."""
         for arrangement in best:
             [figure] = self.look.judge.figures([arrangement], played=True).tolist()
-            away = arrangement.left.y - self.room.frame.front
-            named = replace(arrangement, name=tr("Found: monitors {away:.2f} m", away=away))
+            named = replace(arrangement, name=found_name(self.room, self.gear, arrangement))
             if figure < UNFIT:
                 glimpse(SoFar(named, self.turns, figure))
 
@@ -268,15 +268,15 @@ class _Way:
         for index, arrangement in enumerate(arrangements):
             forecast = look.forecaster.at_seat(arrangement, look.seat)
             whole = forecast.deviation(playing)
-            away = arrangement.left.y - self.room.frame.front
-            name = tr("Found: monitors {away:.2f} m", away=away)
+            even = evenness(whole).value_db
+            name = found_name(self.room, self.gear, arrangement, even)
             found.append(
                 Proposal(
                     replace(arrangement, name=name),
                     self.turns,
                     float(judged[index]),
                     float(alone[index]),
-                    evenness(whole).value_db,
+                    even,
                     bass_reach_hz(
                         forecast.response(playing), whole.reference_db, forecast.gear.judging.target
                     ),
@@ -310,9 +310,7 @@ class _Way:
         front = unbettered(np.stack([values, reach, moved], axis=1))
         self.trades = [
             Trade(
-                replace(
-                    arrangements[i], name=tr("Found: monitors {places:.2f} m", places=places[i, 0])
-                ),
+                replace(arrangements[i], name=found_name(self.room, self.gear, arrangements[i])),
                 self.turns,
                 float(values[i]),
                 float(reach[i]),

@@ -217,7 +217,7 @@ class SearchCard:
             "The most even of the schools, {name}, at its settings; the search goes on.",
             name=a.name,
         )
-        self._offer(0, figure, told, self._where(a, 0), a, 0)
+        self._offer(0, _over_head(figure), told, self._where(a, 0), a, 0)
 
     def _show_so_far(self, best: SoFar) -> None:
         """In the first's place, where it is better; until there are proposals."""
@@ -230,7 +230,7 @@ class SearchCard:
         a, turns = best.arrangement, best.turns
         subs = self._found_subs(a, turns)
         told = tr("The best so far; the search goes on.")
-        self._offer(0, best.figure_db, told, self._where(a, turns, subs), a, turns)
+        self._offer(0, _over_head(best.figure_db), told, self._where(a, turns, subs), a, turns)
 
     def _show(self, found: Found) -> None:
         if self._stale:
@@ -241,7 +241,7 @@ class SearchCard:
         stopped = tr("Stopped: ") if found.cancelled else ""
         now = (
             tr(
-                " Now, {present}: {present_db:.1f} dB.",
+                " Now, {present}: {present_db:.1f} dB over the head.",
                 present=self._present,
                 present_db=found.present_db,
             )
@@ -252,7 +252,7 @@ class SearchCard:
         self.words.setText(
             tr(
                 "{stopped}{evaluated:,} arrangements weighed in {seconds:.0f} s; "
-                "left, right and both{subs} over the head volume.{now}",
+                "left, right and both{subs} over the head volume, by which they are ranked.{now}",
                 stopped=stopped,
                 evaluated=found.evaluated,
                 seconds=found.seconds,
@@ -274,8 +274,14 @@ class SearchCard:
         share = proposal.agreeing
         agreed = f"{agreeing_words(share)}. " if share is not None else ""
         brief = f"{agreed}{self._brief(a, turns)}"
+        brief = tr(
+            "{brief}. Over the head, each side too: {db:.1f} dB",
+            brief=brief,
+            db=proposal.figure_db,
+        )
         told = f"{self._where(a, turns, self._found_subs(a, turns))} {proposal.words}"
-        button = self._offer(index, proposal.figure_db, proposal.trade, brief, a, turns)
+        figure = tr("{db:.1f} dB", db=proposal.evenness_db)
+        button = self._offer(index, figure, proposal.trade, brief, a, turns)
         button.setToolTip(tip(told))
         button.setAccessibleDescription(told)
         if proposal.curve is not None:
@@ -284,10 +290,10 @@ class SearchCard:
             self.rows.addWidget(strip, index, 3)
 
     def _offer(
-        self, index: int, figure_db: float, head: str, told: str, a: Arrangement, turns: int
+        self, index: int, figure: str, head: str, told: str, a: Arrangement, turns: int
     ) -> QPushButton:
         """A row with its figure, what it is, and the button that lines it up."""
-        self.rows.addWidget(label(tr("{figure_db:.1f} dB", figure_db=figure_db), "head"), index, 0)
+        self.rows.addWidget(label(figure, "head"), index, 0)
         column = QVBoxLayout()
         column.setSpacing(0)
         column.addWidget(label(head, "strong", wrap=True))
@@ -380,6 +386,10 @@ class SearchCard:
         self.session.show_ghost(None)
         if self.session.do(tr("Line up {name}", name=a.name), lambda d: line_up(d, a, turns)):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
+
+
+def _over_head(figure_db: float) -> str:
+    return tr("{db:.1f} dB over the head", db=figure_db)
 
 
 def _prices(
