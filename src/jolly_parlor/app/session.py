@@ -24,6 +24,7 @@ from jolly_parlor.app.waits import Waits
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.mixes import Listening, Mix, mixes, with_subwoofers
+from jolly_parlor.project import takes_aside
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.gear_edits import set_gear
@@ -99,6 +100,8 @@ class Session(QObject):
         self._mix = ""
         self._wants_comparison = self._wants_findings = self._at_best = self._closed = False
         self._follows_best = project.document.chosen is None
+        self._first: tuple[tuple[object, ...], str] | None = None
+        """Who came first in the last comparison, and of what it was."""
         self._asked: dict[str, tuple[object, ...]] = {}
         self.fields = fields = KnownFields(self._worked_out.emit, self.worked_further.emit)
         self._worked_out.connect(self._look_again)
@@ -166,10 +169,12 @@ class Session(QObject):
         except Exception as error:
             self.refused.emit(defects.sentence(error, tr("at “{label}”", label=label)))
             return False
-        now = self.arrangement
+        now, before = self.arrangement, self.document
         self.history.do(label, changed, now.name if now is not None else None, series)
         self.draft = None
         self.document_changed.emit()
+        if words := takes_aside.told(before, self.document):
+            self.told.emit(words)
         return True
 
     def note(self, noted: Entry) -> None:
@@ -198,7 +203,7 @@ class Session(QObject):
         self.fingerprint = fingerprint
         self.layer = "forecast"
         self.selected, self.highlight = LEFT, Highlight()
-        self.findings = self.comparison = None
+        self.findings = self.comparison = self._first = None
         self._follows_best = chosen is None
         self.document_changed.emit()
 
@@ -481,6 +486,7 @@ class Session(QObject):
     def _take_comparison(self, found: Comparison) -> None:
         self.comparison = found
         self.comparison_changed.emit()
+        self._tell_turned(found)
         self._show_best()
         best = found.rows[0]
         if not best.problem:  # what to try next from the winner
@@ -489,6 +495,17 @@ class Session(QObject):
             job = partial(jobs.next_try, heard, document.wishes)
             asked = Question(NEXT_TRY, document.room, document.gear, job, self._take_next_try)
             self.slow.ask(asked)
+
+    def _tell_turned(self, found: Comparison) -> None:
+        """A ranking that has turned over is not passed over in silence."""
+        asked = found.seat, found.mix, self._at_best
+        first = found.rows[0].arrangement.name
+        before, self._first = self._first, (asked, first)
+        names = {row.arrangement.name for row in found.rows}
+        if before is not None and before[0] == asked and before[1] in names - {first}:
+            self.told.emit(
+                tr("“{first}” now comes first, before “{was}”.", first=first, was=before[1])
+            )
 
     def _take_next_try(self, found: Remedy | None) -> None:
         self.next_try = found
