@@ -343,6 +343,7 @@ def test_what_fixes_a_pair_goes_by_where_it_stands() -> None:
     assert on[0] == over[0] == "On the desk"
     assert on[1].startswith("They stand straight on the desk")
     assert over[1].startswith("They stand 20 cm over the desk")
+    assert told(middle + 0.73 + 0.35, desk=True)[0][0] == "On stands"
     # A platform is for what is low; a quarter wave to the wall behind, at 343 m/s.
     assert [what for what, _ in told(middle + 0.09)][-2:] == ["A platform", "Isolation"]
     assert "A platform" not in [what for what, _ in told(middle + 0.11)]

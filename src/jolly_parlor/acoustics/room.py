@@ -75,6 +75,8 @@ SURFACE_NAMES: tuple[SurfaceName, ...] = ("left", "right", "front", "back", "flo
 """The sides of a box in the order of its field model: x=0, x=W, y=0, y=L, z=0, z=H."""
 
 OUTSIDE = tr("outside the room")
+_FLAT = 0.15
+"""Soft things as high as this, such as carpets, are stood on; metres."""
 """What floor that is none of the room is called."""
 
 
@@ -320,6 +322,15 @@ class Room:
         kept free or no floor of the room, solid things in its way, a ceiling too low for it.
         """
         return (*self.kept_free, *self.outside, *self.solids_between(low, high))
+
+    def filled_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
+        """The same with soft things: nobody is told to put a cabinet into a bed."""
+        softs = tuple(
+            KeepOut(t.name, t.x, t.y, t.width, t.depth)
+            for t in self.things
+            if t.kind == "soft" and t.height > _FLAT and t.z < high and t.z + t.height > low + _FLAT
+        )
+        return (*self.blocked_between(low, high), *softs)
 
     def solids_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
         """The floor of the solid things, and of sloped ceiling, in the way of what reaches from one

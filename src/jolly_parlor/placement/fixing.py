@@ -13,7 +13,8 @@ from jolly_parlor.placement.cautions import MOUNTING
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.words import tr
 
-_CLOSE_METRES = 0.05
+_CLOSE_METRES, _LIFTED_METRES = 0.05, 0.30
+"""So far over a desk a cabinet stands on it, lifted; beyond, on stands that reach past it."""
 _PLATFORM_METRES = 0.10
 
 
@@ -40,6 +41,8 @@ def _standing(gear: Gear, a: Arrangement) -> list[Advice]:
     base = _base(gear, a)
     if board is not None and board.covers(a.left.x, a.left.y):
         gap = base - board.z
+        if gap > _LIFTED_METRES:
+            return [_on_stands(base)]
         if gap < _CLOSE_METRES:
             words = tr(
                 "They stand straight on the desk: the desk sings along, and its "
@@ -54,17 +57,21 @@ def _standing(gear: Gear, a: Arrangement) -> list[Advice]:
             )
         return [Advice(tr("On the desk"), words)]
     if base > _CLOSE_METRES:
-        words = tr(
-            "Stands {base:.0f} cm high, heavy and filled; a soft layer between "
-            "stand and cabinet, spikes only where the floor is stone. Feel the "
-            "stand with a hand while a bass line plays: what shakes, sounds.",
-            base=100 * base,
-        )
-        caution = tr("Strap what stands high, so that no child can tip it.")
-        return [Advice(tr("On stands"), words, caution)]
+        return [_on_stands(base)]
     return [
         Advice(tr("On the floor"), tr("A soft layer under each cabinet keeps the floor quiet."))
     ]
+
+
+def _on_stands(base: float) -> Advice:
+    words = tr(
+        "Stands {base:.0f} cm high, heavy and filled; a soft layer between "
+        "stand and cabinet, spikes only where the floor is stone. Feel the "
+        "stand with a hand while a bass line plays: what shakes, sounds.",
+        base=100 * base,
+    )
+    caution = tr("Strap what stands high, so that no child can tip it.")
+    return Advice(tr("On stands"), words, caution)
 
 
 def _in_wall(room: Room, gear: Gear, a: Arrangement) -> Advice:

@@ -40,7 +40,7 @@ def clear_of_things(room: Room, sub: Model, places: FloatArray) -> NDArray[np.bo
     for z in np.unique(places[:, 2]):
         low = z - sub.centre_height
         here = places[:, 2] == z
-        for area in room.blocked_between(low, low + sub.height - _NEAR_METRES):
+        for area in room.filled_between(low, low + sub.height - _NEAR_METRES):
             corner = np.array([area.x, area.y])
             beyond = corner + np.array([area.width, area.depth])
             off = (places[:, :2] + half <= corner) | (places[:, :2] - half >= beyond)

@@ -160,7 +160,7 @@ class Space:
         fits = may[:, None] & spacings_may_be(self.wishes, self.all_sides, self.here)[None, :]
         lowest = min(self.heights) - self.gear.monitor.centre_height
         highest = max(self.heights) - self.gear.monitor.centre_height + self.gear.monitor.height
-        for area in self.room.blocked_between(lowest, highest):
+        for area in self.room.filled_between(lowest, highest):
             for sign in (-1, 1):
                 xs = middle + sign * self.all_sides / 2
                 x0, y0, x1, y1 = monitor_footprint(self.gear, xs[None, :], ys[:, None])
