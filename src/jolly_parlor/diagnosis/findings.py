@@ -93,10 +93,13 @@ class Finding:
         if self.remedy is None:
             if self.feature.kind == "hill":
                 return tr(
-                    "No move against it makes the whole more even; whether a cut may tame it, the "
-                    "Equaliser at Sign-off says."
+                    "No move against it makes the whole half a decibel more even; whether a cut "
+                    "may tame it, the Equaliser at Sign-off says."
                 )
-            return tr("No move against it makes the whole more even; do not boost a cancellation.")
+            return tr(
+                "No move against it makes the whole half a decibel more even; do not boost a "
+                "cancellation."
+            )
         after = self.remedy
         by = tr("Forecast ") if self.measured else ""
         if after.move.gear is not None:  # no button can do it

@@ -25,7 +25,8 @@ from jolly_parlor.placement.search.within import broken, no_further
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr
 
-_LEAST_GAIN_DB = 0.2
+WORTH_MOVING_DB = 0.5
+"""A move that the forecast says gains less is within what it can tell (common practice)."""
 _LOOKED_AT_CLOSELY = 4
 _STEP_METRES = 0.1
 _LOWEST_DESK = 0.55
@@ -96,7 +97,7 @@ def best_remedy(
     for _, move in sorted(ranked, key=lambda pair: pair[0])[:_LOOKED_AT_CLOSELY]:
         value, there = _judge(forecaster, move, feature, listening)
         shrinks = abs(there) < abs(feature.level_db) - 1.0
-        if shrinks and before - value >= _LEAST_GAIN_DB:
+        if shrinks and before - value >= WORTH_MOVING_DB:
             if best is None or value < best.evenness_after_db:
                 best = Remedy(move, _named(move, arrangement), before, value, there)
     return best

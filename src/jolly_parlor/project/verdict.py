@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from jolly_parlor.diagnosis.findings import Finding
+from jolly_parlor.diagnosis.remedies import WORTH_MOVING_DB
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import aim_words
 from jolly_parlor.placement.settings.as_set import settings_lines
@@ -13,9 +14,6 @@ from jolly_parlor.project.equalising import sections_set
 from jolly_parlor.project.handover import Handover
 from jolly_parlor.units import UnitSystem, format_length, with_minus
 from jolly_parlor.words import plural, tr
-
-_WORTH_MOVING_DB = 0.5
-"""A move that the forecast says gains less is within what it can tell (common practice)."""
 
 
 @dataclass(frozen=True)
@@ -187,7 +185,7 @@ def _better(handed: Handover, units: UnitSystem) -> list[str]:
     moves: dict[str, list[Finding]] = {}
     for one in handed.remains:
         remedy = one.finding.remedy
-        if remedy is not None and remedy.gain_db >= _WORTH_MOVING_DB:
+        if remedy is not None and remedy.gain_db >= WORTH_MOVING_DB:
             moves.setdefault(remedy.move.text(units), []).append(one.finding)
     if not moves:
         return []
