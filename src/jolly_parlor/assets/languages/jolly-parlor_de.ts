@@ -1127,6 +1127,21 @@ Noch etwa {left:.0f} s.</translation>
     </message>
     <message>
       <location filename="../../app/fit_state.py" />
+      <source>Fitted to {count} takes; too little is explained to go by it at once: look at Takes.</source>
+      <translation>An {count} Messungen angepasst; zu wenig ist erklärt, um gleich danach zu gehen: unter Messungen nachsehen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/fit_state.py" />
+      <source>Fitted again, to {count} takes: {left:.1f} dB stay unexplained (before {was:.1f}).</source>
+      <translation>Neu angepasst, an {count} Messungen: {left:.1f} dB bleiben unerklärt (vorher {was:.1f}).</translation>
+    </message>
+    <message>
+      <location filename="../../app/fit_state.py" />
+      <source>Fitted to {count} takes: forecasts, search and comparison now go by what they taught. Takes has the way back.</source>
+      <translation>An {count} Messungen angepasst: Vorhersage, Suche und Vergleich gehen jetzt nach dem, was sie lehren. Unter Messungen geht es zurück.</translation>
+    </message>
+    <message>
+      <location filename="../../app/fit_state.py" />
       <source>The survey or the gear has changed: fit the room again.</source>
       <translation>Aufmaß oder Geräte haben sich geändert: den Raum noch einmal einpassen.</translation>
     </message>
@@ -2117,6 +2132,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/questions.py" />
+      <source>what to measure next</source>
+      <translation>was als Nächstes zu messen ist</translation>
+    </message>
+    <message>
+      <location filename="../../app/questions.py" />
       <source>the comparison</source>
       <translation>der Vergleich</translation>
     </message>
@@ -2274,6 +2294,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/session.py" />
       <source>Change the desk</source>
       <translation>Tisch ändern</translation>
+    </message>
+    <message>
+      <location filename="../../app/session.py" />
+      <source>“{first}” now comes first, before “{was}”.</source>
+      <translation>„{first}“ steht jetzt vorn, vor „{was}“.</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
@@ -3646,6 +3671,41 @@ Direktschall, erste Reflexionen</translation>
       <translation>Tisch {name}</translation>
     </message>
     <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
+      <source>From {low:.0f} to {high:.0f} Hz, under their Controls.</source>
+      <translation>Von {low:.0f} bis {high:.0f} Hz, unter ihren Reglern.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
+      <source>What keeps the bass from the monitors</source>
+      <translation>Was den Monitoren den Bass abnimmt</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
+      <source>Search and settings leave it to them; Subs tells what keeping it would bring.</source>
+      <translation>Suche und Einstellungen lassen ihn ihnen; unter Subs steht, was es brächte, ihn abzunehmen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
+      <source>At {at:.0f} Hz; where it can be turned, say so under their Controls.</source>
+      <translation>Bei {at:.0f} Hz; ist das verstellbar, steht es unter ihren Reglern.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
+      <source>Does anything keep the bass from the monitors?</source>
+      <translation>Nimmt irgendetwas den Monitoren den Bass ab?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
+      <source>No: they play their full range</source>
+      <translation>Nein: sie spielen ihren ganzen Bereich</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
+      <source>Yes: the subwoofer, the interface or a switch</source>
+      <translation>Ja: der Subwoofer, das Interface oder ein Schalter</translation>
+    </message>
+    <message>
       <location filename="../../app/stations/gear/layout_card.py" />
       <source>Degrees from straight ahead to the left, minus to the right, seen from the main seat; Sign-off says which are off, moves those that may, and matches them.</source>
       <translation>Grad von geradeaus nach links, minus nach rechts, vom Haupthörplatz aus gesehen; die Abnahme sagt, welche daneben stehen, bewegt die beweglichen und gleicht sie ab.</translation>
@@ -4014,6 +4074,12 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/hear/audition_card.py" />
+      <location filename="../../app/window.py" />
+      <source>forecast as fitted</source>
+      <translation>Vorhersage wie angepasst</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/hear/audition_card.py" />
       <source>{name} takes part</source>
       <translation>{name} nimmt teil</translation>
     </message>
@@ -4049,8 +4115,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/hear/audition_card.py" />
-      <source>{figure:.1f} dB from even</source>
-      <translation>{figure:.1f} dB uneben</translation>
+      <source>{figure:.1f} dB from even, {basis}</source>
+      <translation>{figure:.1f} dB uneben, {basis}</translation>
     </message>
     <message>
       <location filename="../../app/stations/hear/audition_card.py" />
@@ -4548,6 +4614,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
+      <source>{db:.1f} dB over the head</source>
+      <translation>{db:.1f} dB über den Kopfraum</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/search_card.py" />
       <source>The most even of the schools, {name}, at its settings; the search goes on.</source>
       <translation>Die ebenste der Schulen, {name}, mit ihren Einstellungen; die Suche geht weiter.</translation>
     </message>
@@ -4555,6 +4626,16 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/lineup/search_card.py" />
       <source>The best so far; the search goes on.</source>
       <translation>Das Beste bisher; die Suche geht weiter.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/search_card.py" />
+      <source>{brief}. Over the head, each side too: {db:.1f} dB</source>
+      <translation>{brief}. Über den Kopfraum, jede Seite mit: {db:.1f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/search_card.py" />
+      <source>{db:.1f} dB</source>
+      <translation>{db:.1f} dB</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
@@ -4614,8 +4695,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <source> Now, {present}: {present_db:.1f} dB.</source>
-      <translation> Jetzt, {present}: {present_db:.1f} dB.</translation>
+      <source> Now, {present}: {present_db:.1f} dB over the head.</source>
+      <translation> Jetzt, {present}: {present_db:.1f} dB über den Kopfraum.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
@@ -4654,18 +4735,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <source>{stopped}{evaluated:,} arrangements weighed in {seconds:.0f} s; left, right and both{subs} over the head volume.{now}</source>
-      <translation>{stopped}{evaluated:,} Aufstellungen in {seconds:.0f} s abgewogen; links, rechts und beide{subs} über den Kopfraum.{now}</translation>
+      <source>{stopped}{evaluated:,} arrangements weighed in {seconds:.0f} s; left, right and both{subs} over the head volume, by which they are ranked.{now}</source>
+      <translation>{stopped}{evaluated:,} Aufstellungen in {seconds:.0f} s abgewogen; links, rechts und beide{subs} über den Kopfraum, danach sind sie geordnet.{now}</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
       <source>20 to 300 Hz: {tooltip}</source>
       <translation>20 bis 300 Hz: {tooltip}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
-      <source>{figure_db:.1f} dB</source>
-      <translation>{figure_db:.1f} dB</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
@@ -7145,8 +7221,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/window.py" />
-      <source>Forecast {value_db:.1f} dB from even at the {seat}.{hint}</source>
-      <translation>Vorhersage {value_db:.1f} dB uneben am Hörplatz {seat}.{hint}</translation>
+      <source>{name} at the {seat}, {basis}: {value_db:.1f} dB from even.{hint}</source>
+      <translation>{name} am Hörplatz {seat}, {basis}: {value_db:.1f} dB uneben.{hint}</translation>
     </message>
     <message>
       <location filename="../../app/window.py" />
@@ -7167,6 +7243,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/window.py" />
       <source>{index} of {every}{picked}</source>
       <translation>{index} von {every}{picked}</translation>
+    </message>
+    <message>
+      <location filename="../../app/window.py" />
+      <location filename="../../vocabulary.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>forecast</source>
+      <translation>Vorhersage</translation>
     </message>
     <message>
       <location filename="../../app/window.py" />
@@ -9116,8 +9199,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
-      <source>No move against it makes the whole more even; do not boost a cancellation.</source>
-      <translation>Keine Bewegung dagegen macht das Ganze ebener; eine Auslöschung nicht anheben.</translation>
+      <source>No move against it makes the whole half a decibel more even; do not boost a cancellation.</source>
+      <translation>Keine Bewegung dagegen macht das Ganze um ein halbes Dezibel ebener; eine Auslöschung nicht anheben.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9131,8 +9214,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
-      <source>A cut can tame it too.</source>
-      <translation>Eine Absenkung mildert ihn auch.</translation>
+      <source>What is left, a cut may tame: the Equaliser at Sign-off says.</source>
+      <translation>Was bleibt, mildert vielleicht eine Absenkung: das sagt der Equalizer unter Abnahme.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -9166,8 +9249,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
-      <source>No move against it makes the whole more even; a cut can tame a peak.</source>
-      <translation>Keine Bewegung dagegen macht das Ganze ebener; eine Absenkung mildert eine Spitze.</translation>
+      <source>No move against it makes the whole half a decibel more even; whether a cut may tame it, the Equaliser at Sign-off says.</source>
+      <translation>Keine Bewegung dagegen macht das Ganze um ein halbes Dezibel ebener; ob eine Absenkung ihn mildert, sagt der Equalizer unter Abnahme.</translation>
     </message>
     <message>
       <location filename="../../diagnosis/findings.py" />
@@ -10159,6 +10242,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/fixing.py" />
+      <source>Stands {base:.0f} cm high, heavy and filled; a soft layer between stand and cabinet, spikes only where the floor is stone. Feel the stand with a hand while a bass line plays: what shakes, sounds.</source>
+      <translation>Ständer {base:.0f} cm hoch, schwer und gefüllt; eine weiche Lage zwischen Ständer und Gehäuse, Spitzen nur auf Stein. Den Ständer mit der Hand fühlen, während eine Basslinie läuft: was zittert, klingt.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/fixing.py" />
+      <source>Strap what stands high, so that no child can tip it.</source>
+      <translation>Festzurren, was hoch steht, damit kein Kind es kippen kann.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/fixing.py" />
       <source>A platform under a subwoofer or a floor-standing cabinet quietens a wooden floor, not the room: the modes stay. Concrete, slabs or a filled frame on a soft layer; measure with and without before you build it well.</source>
       <translation>Ein Podest unter einem Subwoofer oder einer Standbox beruhigt einen Holzboden, nicht den Raum: die Moden bleiben. Beton, Platten oder ein gefüllter Rahmen auf weicher Lage; mit und ohne messen, ehe man es gut baut.</translation>
     </message>
@@ -10169,13 +10262,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/fixing.py" />
-      <source>Stands {base:.0f} cm high, heavy and filled; a soft layer between stand and cabinet, spikes only where the floor is stone. Feel the stand with a hand while a bass line plays: what shakes, sounds.</source>
-      <translation>Ständer {base:.0f} cm hoch, schwer und gefüllt; eine weiche Lage zwischen Ständer und Gehäuse, Spitzen nur auf Stein. Den Ständer mit der Hand fühlen, während eine Basslinie läuft: was zittert, klingt.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/fixing.py" />
-      <source>Strap what stands high, so that no child can tip it.</source>
-      <translation>Festzurren, was hoch steht, damit kein Kind es kippen kann.</translation>
+      <source>On stands</source>
+      <translation>Auf Ständern</translation>
     </message>
     <message>
       <location filename="../../placement/fixing.py" />
@@ -10232,11 +10320,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/schools.py" />
       <source>On the desk</source>
       <translation>Auf dem Tisch</translation>
-    </message>
-    <message>
-      <location filename="../../placement/fixing.py" />
-      <source>On stands</source>
-      <translation>Auf Ständern</translation>
     </message>
     <message>
       <location filename="../../placement/fixing.py" />
@@ -11114,8 +11197,28 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />
+      <source>Search, {evenness_db:.1f} dB, {where}</source>
+      <translation>Suche, {evenness_db:.1f} dB, {where}</translation>
+    </message>
+    <message>
+      <location filename="../../placement/search/proposals.py" />
       <source>{tenths} of 10 rooms that fit your takes would agree</source>
       <translation>{tenths} von 10 Räumen, die zu Ihren Messungen passen, stimmten zu</translation>
+    </message>
+    <message>
+      <location filename="../../placement/search/proposals.py" />
+      <source>desk at wall</source>
+      <translation>Tisch an der Wand</translation>
+    </message>
+    <message>
+      <location filename="../../placement/search/proposals.py" />
+      <source>monitors {away:.2f} m</source>
+      <translation>Monitore {away:.2f} m</translation>
+    </message>
+    <message>
+      <location filename="../../placement/search/proposals.py" />
+      <source>Search, {where}</source>
+      <translation>Suche, {where}</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />
@@ -11204,18 +11307,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/search/search.py" />
-      <source>Found: monitors {away:.2f} m</source>
-      <translation>Gefunden: Monitore {away:.2f} m</translation>
-    </message>
-    <message>
-      <location filename="../../placement/search/search.py" />
       <source>Nothing that fits was found; loosen a limit.</source>
       <translation>Nichts Passendes gefunden; eine Grenze lockern.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/search/search.py" />
-      <source>Found: monitors {places:.2f} m</source>
-      <translation>Gefunden: Monitore {places:.2f} m</translation>
     </message>
     <message>
       <location filename="../../placement/search/space.py" />
@@ -11446,6 +11539,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/settings/decay.py" />
       <source>Rings on for {told}: settings hardly change it, absorption does.</source>
       <translation>Klingt nach: {told}: Einstellungen ändern es kaum, Absorption schon.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/settings/handing_over.py" />
+      <source>The monitors are set to hand their bass over at {hertz:.0f} Hz, and nothing in Gear can do that: say there what does, or that they play their full range.</source>
+      <translation>Die Monitore sind so eingestellt, dass sie ihren Bass bei {hertz:.0f} Hz abgeben, und nichts unter Geräte kann das: dort sagen, was es tut, oder dass sie ihren ganzen Bereich spielen.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/settings/handing_over.py" />
+      <source>Nothing keeps the bass from the monitors. Something that does (many subwoofers have outputs for it, many interfaces too) would bring {gain:.1f} dB more, at {hertz:.0f} Hz.</source>
+      <translation>Nichts nimmt den Monitoren den Bass ab. Etwas, das es tut (viele Subwoofer haben Ausgänge dafür, viele Interfaces auch), brächte {gain:.1f} dB mehr, bei {hertz:.0f} Hz.</translation>
     </message>
     <message>
       <location filename="../../placement/settings/headroom.py" />
@@ -11780,6 +11883,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/checklist.py" />
+      <source>What is set can be set</source>
+      <translation>Was eingestellt ist, lässt sich einstellen</translation>
+    </message>
+    <message>
+      <location filename="../../project/checklist.py" />
       <source>Loudspeakers around the seat match</source>
       <translation>Lautsprecher rund um den Hörplatz passen zusammen</translation>
     </message>
@@ -11875,11 +11983,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/checklist.py" />
-      <source>Mended, it would be {now:.1f} dB {way} even (forecast).</source>
-      <translation>Behoben wäre es {now:.1f} dB {way} (Vorhersage).</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
       <source>The image leans and blurs; within {match_db:.0f} dB is usual.</source>
       <translation>Das Bild lehnt und verschwimmt; innerhalb von {match_db:.0f} dB ist üblich.</translation>
     </message>
@@ -11930,6 +12033,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/checklist.py" />
+      <source>Every figure with a subwoofer counts on it.</source>
+      <translation>Jede Zahl mit Subwoofer rechnet damit.</translation>
+    </message>
+    <message>
+      <location filename="../../project/checklist.py" />
       <source>Outside their angles: {names}.</source>
       <translation>Außerhalb ihrer Winkel: {names}.</translation>
     </message>
@@ -11955,13 +12063,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/checklist.py" />
-      <source>No small move mends it here, so what it costs is not known.</source>
-      <translation>Keine kleine Bewegung behebt es hier; was es kostet, ist also nicht bekannt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>The curve would hardly change (forecast); the image would.</source>
-      <translation>Die Kurve änderte sich kaum (Vorhersage); das Bild schon.</translation>
+      <source>Mended, it would be {now:.1f} dB {way} even (forecast).</source>
+      <translation>Behoben wäre es {now:.1f} dB {way} (Vorhersage).</translation>
     </message>
     <message>
       <location filename="../../project/checklist.py" />
@@ -12030,8 +12133,23 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/checklist.py" />
+      <source>No small move mends it here, so what it costs is not known.</source>
+      <translation>Keine kleine Bewegung behebt es hier; was es kostet, ist also nicht bekannt.</translation>
+    </message>
+    <message>
+      <location filename="../../project/checklist.py" />
+      <source>The curve would hardly change (forecast); the image would.</source>
+      <translation>Die Kurve änderte sich kaum (Vorhersage); das Bild schon.</translation>
+    </message>
+    <message>
+      <location filename="../../project/checklist.py" />
       <source>Subwoofer in time with the pair</source>
       <translation>Subwoofer gleichzeitig mit dem Paar</translation>
+    </message>
+    <message>
+      <location filename="../../project/checklist.py" />
+      <source>By what Gear says there is.</source>
+      <translation>Nach dem, was unter Geräte steht.</translation>
     </message>
     <message>
       <location filename="../../project/checklist.py" />
@@ -12057,6 +12175,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/checklist.py" />
       <source>None idles below 40 Hz.</source>
       <translation>Keiner ruht unter 40 Hz.</translation>
+    </message>
+    <message>
+      <location filename="../../project/checklist.py" />
+      <source>So it is left.</source>
+      <translation>Also bleibt es so.</translation>
     </message>
     <message>
       <location filename="../../project/comparison.py" />
@@ -12646,6 +12769,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/gear_edits.py" />
+      <source>Something keeps the bass from the monitors.</source>
+      <translation>Etwas nimmt den Monitoren den Bass ab.</translation>
+    </message>
+    <message>
+      <location filename="../../project/gear_edits.py" />
+      <source>Nothing keeps the bass from the monitors: they play their full range.</source>
+      <translation>Nichts nimmt den Monitoren den Bass ab: sie spielen ihren ganzen Bereich.</translation>
+    </message>
+    <message>
+      <location filename="../../project/gear_edits.py" />
       <source>“{sub}” is no subwoofer: only a subwoofer's range ends at a crossover.</source>
       <translation>„{sub}“ ist kein Subwoofer: nur dessen Bereich endet an einem Übergang.</translation>
     </message>
@@ -12941,6 +13074,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/null_meter.py" />
+      <source>At the crossover the other polarity adds up better, but over the whole band it would be {over_db:.1f} dB less even: leave it, and turn delay or phase.</source>
+      <translation>Am Übergang addiert sich die andere Polarität besser, über den ganzen Bereich wäre es aber {over_db:.1f} dB unebener: so lassen und Verzögerung oder Phase drehen.</translation>
+    </message>
+    <message>
+      <location filename="../../project/null_meter.py" />
       <source>{told}: {gain} by {gain2:.1f} dB.</source>
       <translation>{told}: {gain} um {gain2:.1f} dB.</translation>
     </message>
@@ -12953,6 +13091,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/null_meter.py" />
       <source>{told} They add up.</source>
       <translation>{told} Sie ergänzen sich.</translation>
+    </message>
+    <message>
+      <location filename="../../project/null_meter.py" />
+      <source>The polarity is the wrong way round as it is set: turn it over.</source>
+      <translation>Die Polarität ist falsch herum eingestellt: umkehren.</translation>
     </message>
     <message>
       <location filename="../../project/null_meter.py" />
@@ -12976,18 +13119,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/null_meter.py" />
-      <source>{told} They still work against each other: turn the polarity over.</source>
-      <translation>{told} Sie arbeiten noch gegeneinander: die Polarität umkehren.</translation>
+      <source>{told} They still work against each other. {turn_over}</source>
+      <translation>{told} Sie arbeiten noch gegeneinander. {turn_over}</translation>
     </message>
     <message>
       <location filename="../../project/null_meter.py" />
       <source>{told} There is more to be had: go on with the null.</source>
       <translation>{told} Es ist mehr zu holen: mit der Auslöschung weitermachen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>{told}. The polarity is the wrong way round as it is set: turn it over.</source>
-      <translation>{told}. Die Polarität ist falsch herum eingestellt: umkehren.</translation>
     </message>
     <message>
       <location filename="../../project/packing.py" />
@@ -13048,6 +13186,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/packing.py" />
       <source>what Sign-off keeps</source>
       <translation>was die Abnahme behält</translation>
+    </message>
+    <message>
+      <location filename="../../project/packing.py" />
+      <source>what the takes have taught</source>
+      <translation>was die Messungen gelehrt haben</translation>
     </message>
     <message>
       <location filename="../../project/room_fit.py" />
@@ -13341,6 +13484,26 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>der Übergang von {name}</translation>
     </message>
     <message>
+      <location filename="../../project/takes_aside.py" />
+      <source>{count} take may no longer hold after this change: Takes asks. Undo brings it back.</source>
+      <translation>{count} Messung gilt nach dieser Änderung vielleicht nicht mehr: Messungen fragt. Rückgängig holt sie zurück.</translation>
+    </message>
+    <message>
+      <location filename="../../project/takes_aside.py" />
+      <source>{count} takes may no longer hold after this change: Takes asks. Undo brings them back.</source>
+      <translation>{count} Messungen gelten nach dieser Änderung vielleicht nicht mehr: Messungen fragt. Rückgängig holt sie zurück.</translation>
+    </message>
+    <message>
+      <location filename="../../project/takes_aside.py" />
+      <source>{count} take was made {far:.1f} cm away from here: it still teaches the fit, but no longer says how this is heard. Undo, or measure again.</source>
+      <translation>{count} Messung wurde {far:.1f} cm von hier gemacht: sie lehrt die Anpassung noch, sagt aber nicht mehr, wie dies gehört wird. Rückgängig, oder neu messen.</translation>
+    </message>
+    <message>
+      <location filename="../../project/takes_aside.py" />
+      <source>{count} takes were made {far:.1f} cm away from here: they still teach the fit, but no longer say how this is heard. Undo, or measure again.</source>
+      <translation>{count} Messungen wurden {far:.1f} cm von hier gemacht: sie lehren die Anpassung noch, sagen aber nicht mehr, wie dies gehört wird. Rückgängig, oder neu messen.</translation>
+    </message>
+    <message>
       <location filename="../../project/tuning.py" />
       <source>Nothing can be set: the models of what plays have no controls. Say in Gear what their knobs and switches do.</source>
       <translation>Nichts lässt sich einstellen: die Modelle dessen, was spielt, haben keine Regler. Bei „Geräte“ sagen, was ihre Knöpfe und Schalter tun.</translation>
@@ -13417,6 +13580,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/verdict.py" />
+      <source>the {kind} at {hertz:.0f} Hz</source>
+      <translation>die Abweichung ({kind}) bei {hertz:.0f} Hz</translation>
+    </message>
+    <message>
+      <location filename="../../project/verdict.py" />
+      <source>Move {what}: {before_db:.1f} → {after_db:.1f} dB from even (forecast), against {features}.</source>
+      <translation>{what} bewegen: {before_db:.1f} → {after_db:.1f} dB uneben (Vorhersage), gegen {features}.</translation>
+    </message>
+    <message>
+      <location filename="../../project/verdict.py" />
       <source>No electronics fill {frequency_hz:.0f} Hz ({level_db:.0f} dB); another place or treatment may.</source>
       <translation>Keine Elektronik füllt {frequency_hz:.0f} Hz ({level_db:.0f} dB); ein anderer Ort oder Behandlung vielleicht.</translation>
     </message>
@@ -13484,11 +13657,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/verdict.py" />
       <source>Number {place} of {ranked}: “{name}” has {value_db:.1f} dB. Choosing otherwise is yours; the Ledger keeps why.</source>
       <translation>Nummer {place} von {ranked}: „{name}“ hat {value_db:.1f} dB. Anders zu wählen ist Ihre Sache; das Logbuch behält, warum.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Move {what}: {evenness_before_db:.1f} → {evenness_after_db:.1f} dB from even (forecast), against the {kind} at {frequency_hz:.0f} Hz.</source>
-      <translation>{what} bewegen: {evenness_before_db:.1f} → {evenness_after_db:.1f} dB uneben (Vorhersage), gegen die Abweichung ({kind}) bei {frequency_hz:.0f} Hz.</translation>
     </message>
   </context>
   <context>
@@ -15568,12 +15736,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../vocabulary.py" />
       <source>mixed</source>
       <translation>gemischt</translation>
-    </message>
-    <message>
-      <location filename="../../vocabulary.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>forecast</source>
-      <translation>Vorhersage</translation>
     </message>
     <message>
       <location filename="../../vocabulary.py" />
