@@ -13,6 +13,7 @@ from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement import strips
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.strips import Strip
 from jolly_parlor.placement.upper_range import UpperCurve
 from jolly_parlor.project import experiments
@@ -32,10 +33,11 @@ def _findings(
     forecaster: Forecaster,
     anechoic: Anechoic,
     listening: Listening,
+    wishes: Wishes,
     upper: UpperCurve | None = None,
 ) -> list[Finding]:
-    key = (*_about(forecaster), repr(listening), upper is None)
-    return list(once(key, lambda: _FINDINGS(forecaster, anechoic, listening, upper)))
+    key = (*_about(forecaster), repr(listening), wishes, upper is None)
+    return list(once(key, lambda: _FINDINGS(forecaster, anechoic, listening, wishes, upper)))
 
 
 def _strip(forecaster: Forecaster, listening: Listening, *which: Any) -> Strip:

@@ -106,7 +106,8 @@ def window(open_window: Callable[..., MainWindow], demo: Document) -> MainWindow
 
 @pytest.fixture
 def at_forecast(window: MainWindow, qtbot: QtBot) -> MainWindow:
-    """The demo, settled, at Forecast."""
+    """The demo, settled, at Forecast, its pair by itself."""
+    window.session.show_mix("both")
     window.go("forecast")
     settled(qtbot, window)
     return window

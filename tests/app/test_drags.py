@@ -135,6 +135,7 @@ class Resizes(QObject):
 def test_verdict_and_curve_follow_while_the_page_keeps_still(
     qtbot: QtBot, window: MainWindow
 ) -> None:
+    window.session.show_mix("both")
     window.go("forecast")
     settled(qtbot, window)
     station, plan = window.forecast, window.plan

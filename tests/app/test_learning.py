@@ -132,7 +132,7 @@ def test_a_third_take_teaches_by_itself_and_the_document_keeps_it(
     assert session.fitted.in_use and session.document.fit is not None
     assert any("go by what they taught" in one for one in told)
     figure = session.shown.figure("forecast").value_db
-    assert f"forecast as fitted: {figure:.1f} dB" in window.live.text()
+    assert f"forecast as fitted: {figure:.1f} dB." in window.live.text()
     # Opened again it is there, in use, with the same figure.
     again, shown = session.document, session.arrangement.name
     session.load(Project(blank_document()), None)

@@ -47,7 +47,9 @@ def collected(window: MainWindow, qtbot: QtBot, order: tuple[str, ...]) -> dict[
             found["place"] = place[2] or "1"
         elif station == "forecast":
             found[station] = FIGURE.findall(every)[0] + " dB"
-        found[f"live at {station}"] = FIGURE.findall(window.live.text())[0] + " dB"
+        live = re.search(r"forecast: (\d+\.\d dB)", window.live.text())
+        assert live is not None
+        found[f"live at {station}"] = live[1]
     return found
 
 

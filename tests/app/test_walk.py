@@ -261,6 +261,7 @@ def test_a_strip_shows_the_calm_and_moves_there(qtbot: QtBot, window: MainWindow
     window.undo()
     assert window.session.arrangement == before
     window.session.select(loudspeaker("sub"))
+    window.session.show_mix("both")
     settled(qtbot, window)
     assert window.session.neighbourhood.strips == []
     assert "“Both” plays without the sub" in window.session.neighbourhood.why_not
@@ -325,6 +326,7 @@ def test_pointing_at_the_curve_chooses_the_frequency_of_the_pressure(
 
 
 def test_above_300_hz_the_curve_goes_on_less_certain(qtbot: QtBot, window: MainWindow) -> None:
+    window.session.show_mix("both")
     window.go("forecast")
     settled(qtbot, window)
     shown, response = window.session.shown, window.forecast.response

@@ -9,11 +9,12 @@ from jolly_parlor.acoustics.plan import Point
 from jolly_parlor.acoustics.room import box_room
 from jolly_parlor.acoustics.room_parts import Surface
 from jolly_parlor.by_ear.review import QUESTIONS, keys
+from jolly_parlor.placement.checks import Check
 from jolly_parlor.placement.fixing import fixing_advice
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gathering import candidates, gathers
 from jolly_parlor.placement.mixes import BOTH, Listening, with_subwoofers
-from jolly_parlor.project.checklist import BY_HAND, check_list, ticked
+from jolly_parlor.project.checklist import BY_HAND, _geometry, check_list, ticked
 from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
@@ -37,8 +38,9 @@ def test_the_list_fills_itself_in_where_it_can(listed) -> None:
     assert listed["equilateral"].state == "holds"
     assert listed["alike"].state == "holds" and "measured" in listed["alike"].words
     assert listed["takes"].state == "holds"
-    assert listed["unlike"].state == "open" and "stack" in listed["unlike"].words
-    assert "dB" in listed["unlike"].costs
+    # What would make the whole less even is no open point.
+    assert listed["unlike"].state == "holds" and "stack" in listed["unlike"].words
+    assert "less even (forecast). So it is left." in listed["unlike"].words
     assert listed["review"].state == "unknown"
     assert {p for p, _, _ in BY_HAND} <= {p.id for p in listed.values() if p.state == "yours"}
 
@@ -79,8 +81,21 @@ def test_a_seat_at_half_the_length_is_open_and_costs(demo: Document) -> None:
         desk=None,
     )
     listed = {p.id: p for p in check_list(replace_arrangement(demo, wrong), NAME)}
-    assert listed["half"].state == "open"
-    assert "dB" in listed["half"].costs
+    told = f"{listed['half'].words} {listed['half'].costs}"
+    assert "50 % of the length" in told and "dB" in told
+    assert listed["half"].state == ("holds" if "less even" in told else "open")
+
+
+@pytest.mark.parametrize(
+    ("about", "gain", "state"),
+    [("half", -0.5, "holds"), ("half", 0.5, "open"), ("half", 0.0, "open"), ("aim", -0.5, "open")],
+)
+def test_only_what_matters_for_evenness_is_left_where_mending_costs(about, gain, state) -> None:
+    check = Check(False, "Off by so much.", about)
+    found = _geometry([check], about, "Title", lambda: (gain, "Mended, so much."))
+    assert found.state == state
+    assert "Off by so much." in found.words
+    assert ("So it is left." in found.words) == (state == "holds")
 
 
 def test_what_only_the_owner_can_tell_is_ticked_and_nothing_else(demo: Document) -> None:

@@ -23,13 +23,14 @@ from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.waits import Waits
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.items import DESK, LEFT, Item
-from jolly_parlor.placement.mixes import Listening, Mix, mixes, with_subwoofers
+from jolly_parlor.placement.mixes import Listening, Mix, mixes
 from jolly_parlor.project import takes_aside
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.history import History, Project
 from jolly_parlor.project.ledger import Entry
+from jolly_parlor.project.measured import usual_mix
 from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
@@ -98,6 +99,7 @@ class Session(QObject):
         self._before: str | None = None
         self._seat = ""
         self._mix = ""
+        self._usual: tuple[Document, Mix] | None = None
         self._wants_comparison = self._wants_findings = self._at_best = self._closed = False
         self._follows_best = project.document.chosen is None
         self._first: tuple[tuple[object, ...], str] | None = None
@@ -153,8 +155,13 @@ class Session(QObject):
     @property
     def mix(self) -> Mix:
         """What plays: all that will be heard, unless another was chosen."""
-        gear = self.document.gear
-        return next((mix for mix in mixes(gear) if mix.id == self._mix), with_subwoofers(gear))
+        document = self.document
+        for mix in mixes(document.gear) if self._mix else ():
+            if mix.id == self._mix:
+                return mix
+        if self._usual is None or self._usual[0] is not document:
+            self._usual = document, usual_mix(document)
+        return self._usual[1]
 
     def listening_to(self, arrangement: Arrangement) -> Listening:
         """What is looked at, of an arrangement."""

@@ -244,7 +244,7 @@ class MainWindow(Commands):
             return session.problem
         hint = "" if session.draft is not None or self._tight else _HINT
         return tr(
-            "{name} at the {seat}, {basis}: {value_db:.1f} dB from even.{hint}",
+            "{name} at the {seat}, {basis}: {value_db:.1f} dB.{hint}",
             name=spoken(session.mix.name),
             seat=session.seat,
             basis=tr("forecast as fitted") if session.fit_used is not None else tr("forecast"),

@@ -105,9 +105,7 @@ def explain(
     """Name the cause of each peak and dip of FILE: of a take, or of what an arrangement has."""
     document = open_document(file)
     fit = chosen_fit(document, fitted)
-    found, what = explained(
-        document, take_id, arrangement, seat, asked_mix(document.gear, source), fit
-    )
+    found, what = explained(document, take_id, arrangement, seat, asked_mix(document, source), fit)
     click.echo(what)
     for finding in found:
         click.echo(finding.headline)

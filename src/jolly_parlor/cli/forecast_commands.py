@@ -68,7 +68,7 @@ def compare_arrangements(
 ) -> None:
     """Rank the arrangements of FILE by Evenness."""
     document = open_document(file)
-    mix = asked_mix(document.gear, source)
+    mix = asked_mix(document, source)
     fit = chosen_fit(document, fitted)
     believed = document if fit is None else as_fitted(document, fit)
     ranked = compare_at_best if tuned else compare

@@ -81,7 +81,7 @@ def hear_command(
     asked = Asked(
         names or tuple(a.name for a in document.arrangements)[:MOST],
         seat or gear.seats[0].name,
-        asked_mix(gear, source),
+        asked_mix(document, source),
         _basis(basis),
         _through(now),
         now or "",

@@ -49,7 +49,7 @@ def ledger(
         return
     name = seat or document.gear.seats[0].name
     document.gear.seat(name)
-    mix = asked_mix(document.gear, source)
+    mix = asked_mix(document, source)
     steps = judged_steps(document, project.ledger, name, mix)
     wanted = [step for step in steps if not kind or step.entry.kind in kind]
     if csv_out is not None:

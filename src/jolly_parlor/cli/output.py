@@ -9,9 +9,9 @@ from typing import Any
 import click
 
 from jolly_parlor.outputs import check_place, output, told_place
-from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import Mix, mix_of, with_subwoofers
+from jolly_parlor.placement.mixes import Mix, mix_of
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.measured import usual_mix
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -115,12 +115,12 @@ def inputs() -> list[Path]:
     return [Path(value) for value in values if isinstance(value, (str, Path))]
 
 
-def asked_mix(gear: Gear, source: str | None) -> Mix:
-    """The mix of that id; all that plays without one; another one is wrong usage."""
+def asked_mix(document: Document, source: str | None) -> Mix:
+    """The mix of that id; what is usual without one; another one is wrong usage."""
     if source is None:
-        return with_subwoofers(gear)
+        return usual_mix(document)
     try:
-        return mix_of(gear, source)
+        return mix_of(document.gear, source)
     except Refused as error:
         raise click.UsageError(str(error)) from None
 

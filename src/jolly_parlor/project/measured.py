@@ -14,9 +14,11 @@ from jolly_parlor.placement.mixes import (
     BOTH_AS_SET,
     WITH_SUBWOOFERS,
     Listening,
+    Mix,
     judged_band,
     measurable,
     mixed,
+    with_subwoofers,
 )
 from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Document, Take
@@ -56,6 +58,23 @@ class TakesAlike:
     def curves(self, band: Judged) -> list[Deviation | None]:
         """Each as distance from even; None for what does not cover the band."""
         return [as_judged(response, band) for response in self.responses]
+
+
+def usual_mix(document: Document) -> Mix:
+    """What is judged until somebody asks for another mix: all that will be heard. Where every
+    arrangement has takes of the pair and none of all, the pair: takes outrank forecasts.
+    """
+    whole, seat = with_subwoofers(document.gear), document.gear.seats[0].name
+    if whole == BOTH or not document.takes:
+        return whole
+
+    def measured(mix: Mix) -> list[bool]:
+        return [
+            measured_response(document, Listening(a, seat, mix)) is not None
+            for a in document.arrangements
+        ]
+
+    return BOTH if all(measured(BOTH)) and not any(measured(whole)) else whole
 
 
 def head_average(document: Document, listening: Listening) -> Response | None:

@@ -7,12 +7,12 @@ from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.fixing import Advice, fixing_advice
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.upper_range import UpperForecaster
 from jolly_parlor.project.checklist import CheckPoint, check_list
 from jolly_parlor.project.comparison import Row, compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.handover import Handover, handover
+from jolly_parlor.project.measured import usual_mix
 from jolly_parlor.project.verdict import Verdict, verdict
 from jolly_parlor.units import UnitSystem
 
@@ -52,7 +52,7 @@ def sign_off(
     told(0.35)
     handed = handover(document, name, seat, model, silence, upper)
     told(0.7)
-    mix = with_subwoofers(document.gear)
+    mix = usual_mix(document)
     compared = compare(believed or document, seat, mix, model, silence, fit=fit)
     told(0.9)
     row = next(r for r in compared.rows if r.arrangement.name == name)

@@ -3682,8 +3682,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
-      <source>Search and settings leave it to them; Subs tells what keeping it would bring.</source>
-      <translation>Suche und Einstellungen lassen ihn ihnen; unter Subs steht, was es brächte, ihn abzunehmen.</translation>
+      <source>They play their full range: no outputs of the subwoofer, no interface and no switch keep it from them. Subs tells what that would bring.</source>
+      <translation>Sie spielen ihren ganzen Bereich: keine Ausgänge des Subwoofers, kein Interface und kein Schalter nehmen ihn ihnen ab. Unter Subs steht, was das brächte.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
@@ -3697,13 +3697,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
-      <source>No: they play their full range</source>
-      <translation>Nein: sie spielen ihren ganzen Bereich</translation>
+      <source>No, nothing</source>
+      <translation>Nein, nichts</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
-      <source>Yes: the subwoofer, the interface or a switch</source>
-      <translation>Ja: der Subwoofer, das Interface oder ein Schalter</translation>
+      <source>Yes, something</source>
+      <translation>Ja, etwas</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/layout_card.py" />
@@ -7221,8 +7221,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/window.py" />
-      <source>{name} at the {seat}, {basis}: {value_db:.1f} dB from even.{hint}</source>
-      <translation>{name} am Hörplatz {seat}, {basis}: {value_db:.1f} dB uneben.{hint}</translation>
+      <source>{name} at the {seat}, {basis}: {value_db:.1f} dB.{hint}</source>
+      <translation>{name} am Hörplatz {seat}, {basis}: {value_db:.1f} dB.{hint}</translation>
     </message>
     <message>
       <location filename="../../app/window.py" />

@@ -1,11 +1,12 @@
 """The question what keeps the bass from the monitors; settings and search count on the answer."""
 
 from collections.abc import Callable
+from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ
@@ -28,14 +29,14 @@ class HandoverRow:
         row = FlowRow()
         impossible = impossible_words(gear, a.chains) if a is not None else ""
         for name, title, yes in (
-            ("handover-no", tr("No: they play their full range"), False),
-            ("handover-yes", tr("Yes: the subwoofer, the interface or a switch"), True),
+            ("handover-no", tr("No, nothing"), False),
+            ("handover-yes", tr("Yes, something"), True),
         ):
             button = QPushButton(title)
             button.setObjectName(name)
             button.setCheckable(True)
             button.setChecked(gear.hands_over == yes and not impossible)
-            button.clicked.connect(lambda _, yes=yes: self._answer(yes))
+            on_click(button, partial(self._answer, yes))
             row.addWidget(button)
         words = impossible or _words(gear)
         row.addWidget(label(words, "warning" if impossible else "soft", wrap=True), 1)
@@ -50,7 +51,10 @@ class HandoverRow:
 def _words(gear: Gear) -> str:
     own = gear.monitor.controls.high_pass_hz
     if not gear.hands_over:
-        return tr("Search and settings leave it to them; Subs tells what keeping it would bring.")
+        return tr(
+            "They play their full range: no outputs of the subwoofer, no interface and no switch "
+            "keep it from them. Subs tells what that would bring."
+        )
     if own is None or own.low == own.high:
         at = own.low if own is not None else USUAL_CROSSOVER_HZ
         return tr("At {at:.0f} Hz; where it can be turned, say so under their Controls.", at=at)
