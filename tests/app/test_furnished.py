@@ -42,11 +42,19 @@ def test_the_box_answers_until_the_furnished_room_is_worked_out(
     room = session.believed.room
     assert session.fields.working_out(room)
     assert "Empty box until the room is worked out" in words_of(window)
+    # What the empty box says ranks nothing and decides nothing.
+    window.go("compare")
+    assert window.compare.verdict.text() == "Not ranked yet" and not window.compare.rows
+    assert "ranks nothing" in window.compare.under.text() and session.comparison is None
+    window.go("forecast")
     qtbot.waitUntil(lambda: not session.fields.working_out(room), timeout=240_000)
     qtbot.waitUntil(lambda: "Empty box" not in words_of(window), timeout=60_000)
     qtbot.waitUntil(
         lambda: np.max(np.abs(session.shown.forecast.deviation_db - bare)) > 0.5, timeout=60_000
     )
+    window.go("compare")
+    qtbot.waitUntil(lambda: len(window.compare.rows) > 1, timeout=120_000)
+    window.go("forecast")
     # The tints know it too: nothing is heard inside the wardrobe.
     session.tints.choose("pressure")
     qtbot.waitUntil(lambda: isinstance(session.tints.shown, PressureMap), timeout=60_000)

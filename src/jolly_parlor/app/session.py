@@ -134,6 +134,13 @@ class Session(QObject):
         return self.document
 
     @property
+    def provisional(self) -> bool:
+        """Whether the empty box still answers for a room that is being worked out: what it says is
+        no verdict, and ranks nothing.
+        """
+        return self.fields.working_out(self.believed.room)
+
+    @property
     def fit_used(self) -> Fit | None:
         """The fit that forecasts stand on, where there is one."""
         return None
@@ -464,7 +471,7 @@ class Session(QObject):
         self.comparison = self.next_try = None
         self.slow.drop(NEXT_TRY)
         self.comparison_changed.emit()
-        if not document.arrangements:
+        if not document.arrangements or self.provisional:
             self.slow.drop(COMPARISON)
             return
         of = document, self.seat, self.mix, self.fit_used, self._at_best

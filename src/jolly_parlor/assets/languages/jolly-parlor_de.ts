@@ -2420,6 +2420,16 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
+      <source>Not ranked yet</source>
+      <translation>Noch keine Rangfolge</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/compare/compare_page.py" />
+      <source>The room is being worked out as it is ({share:.0f} % done); what the empty box says meanwhile ranks nothing.</source>
+      <translation>Der Raum wird durchgerechnet, wie er ist ({share:.0f} % fertig); was der leere Kasten inzwischen sagt, ergibt keine Rangfolge.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/compare/compare_page.py" />
       <source>Comparing …</source>
       <translation>Vergleich läuft …</translation>
     </message>
@@ -5236,6 +5246,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/signoff/ledger_glimpse.py" />
       <source>All of it</source>
       <translation>Alles</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/signoff/signed.py" />
+      <source>The room is being worked out as it is; until then nothing is decided.</source>
+      <translation>Der Raum wird durchgerechnet, wie er ist; bis dahin ist nichts entschieden.</translation>
     </message>
     <message>
       <location filename="../../app/stations/signoff/signoff_page.py" />
@@ -11232,8 +11247,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />
-      <source>The only place worth trying.</source>
-      <translation>Der einzige Ort, der einen Versuch lohnt.</translation>
+      <source>The one place that these wishes leave; a looser wish leaves more.</source>
+      <translation>Der eine Ort, den diese Wünsche lassen; ein lockerer Wunsch lässt mehr.</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />

@@ -129,7 +129,7 @@ def trade_words(proposal: Proposal, others: Sequence[Proposal]) -> str:
     """What a proposal gains and costs against the most even of the others."""
     best = min(others, key=lambda p: p.figure_db, default=None)
     if best is None:
-        return tr("The only place worth trying.")
+        return tr("The one place that these wishes leave; a looser wish leaves more.")
     gap = proposal.figure_db - best.figure_db
     gains: list[str] = []
     costs: list[str] = []

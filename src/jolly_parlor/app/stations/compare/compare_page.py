@@ -48,6 +48,7 @@ class CompareStation(Station):
         )
         self.head.addWidget(self.hear, 0, Qt.AlignmentFlag.AlignTop)
         self.listen(session.comparison_changed)
+        session.worked_further.connect(self._further)
         session.view_changed.connect(self._mark_current)
         session.next_changed.connect(self._add_next)
         self.rows: list[ComparisonRow] = []
@@ -63,6 +64,11 @@ class CompareStation(Station):
         if "session" in vars(self):  # Qt hides pages of a window that Python has let go already
             self.session.want_comparison(False)
 
+    def _further(self) -> None:
+        """Another tenth of the room is worked out."""
+        if self.isVisible() and self.session.comparison is None:
+            self.refresh()
+
     def refresh(self) -> None:
         """Show the ranking."""
         from jolly_parlor.project.tuning import has_controls
@@ -76,6 +82,17 @@ class CompareStation(Station):
         if not self.session.document.arrangements:
             self.verdict.setText(tr("Nothing to compare yet"))
             self.under.setText(tr("Rough in two or more arrangements at Line-up; they rank here."))
+            return
+        if found is None and self.session.provisional:
+            self.verdict.setText(tr("Not ranked yet"))
+            share = self.session.fields.share(self.session.believed.room)
+            self.under.setText(
+                tr(
+                    "The room is being worked out as it is ({share:.0f} % done); what the empty "
+                    "box says meanwhile ranks nothing.",
+                    share=100 * share,
+                )
+            )
             return
         if found is None:
             self.verdict.setText(tr("Comparing …"))

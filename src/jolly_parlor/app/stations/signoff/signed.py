@@ -8,6 +8,7 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SIGNING, Question
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.signing_off import SignedOff
+from jolly_parlor.words import tr
 
 
 class Signed(QObject):
@@ -35,6 +36,10 @@ class Signed(QObject):
         if self.session.problem:
             self._of, self.why = now, self.session.problem
             return
+        if self.session.provisional:
+            self._of = now
+            self.why = tr("The room is being worked out as it is; until then nothing is decided.")
+            return
         self._asked = now
         session, believed = self.session, self.session.believed
         units = session.settings.values.units
@@ -54,6 +59,7 @@ class Signed(QObject):
             document.chosen,
             session.arrangement,
             session.settings.values.units,
+            session.provisional,
         )
 
     def _take(self, of: tuple[object, ...], found: SignedOff) -> None:
