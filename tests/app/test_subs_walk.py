@@ -58,7 +58,7 @@ def test_from_each_alone_to_the_verifying_take(bare: MainWindow, qtbot: QtBot) -
 
     press(window, "find-settings")
     settled(qtbot, window)
-    assert told(window, "settings-words").startswith("From takes")
+    assert told(window, "settings-words").startswith("Takes of each, summed")
     press(window, "set-settings")
     settled(qtbot, window)
 

@@ -42,8 +42,8 @@ def proposal(a: Arrangement, **words: float) -> Proposal:
 @pytest.mark.parametrize(
     ("words", "told"),
     [
-        ({"figure_db": 3.5}, "The most even, by 0.5 dB."),
-        ({"figure_db": 4.5}, "0.5 dB less even than the best."),
+        ({"figure_db": 3.5}, "The most even over the head, by 0.5 dB."),
+        ({"figure_db": 4.5}, "0.5 dB less even over the head than the best."),
         ({}, "As even as the other best."),
         ({"reach_hz": 30.0}, "As even as the other best; gains: reaches 30 Hz instead of 40."),
         ({"reach_hz": 50.0}, "As even as the other best; costs: reaches 50 Hz instead of 40."),

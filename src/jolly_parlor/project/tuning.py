@@ -134,12 +134,12 @@ def set_chains(document: Document, name: str, chains: Mapping[str, Chain], why: 
 
 def applied(document: Document, tuned: Tuned) -> Document:
     """The document with the settings found."""
-    found = tuned.solution
+    found, seat = tuned.solution, tuned.seats[0]
     changes = "; ".join(f"{w.title} {w.before} → {w.after}" for w in tuned.worths)
     why = tr(
         "{before_db:.1f} → {after_db:.1f} dB from even. {changes}.",
-        before_db=found.before_db,
-        after_db=found.after_db,
+        before_db=tuned.before_db[seat],
+        after_db=tuned.after_db[seat],
         changes=changes or tr("No change"),
     )
     return set_chains(document, tuned.arrangement.name, found.chains, why)

@@ -5088,7 +5088,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/signoff/equaliser_card.py" />
-      <location filename="../../app/stations/subs/settings_card.py" />
       <source>From takes</source>
       <translation>Aus Messungen</translation>
     </message>
@@ -5547,8 +5546,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/settings_card.py" />
-      <source>{by}, all that plays at the ear: {heard} from even.</source>
-      <translation>{by}, alles, was am Ohr spielt: {heard} uneben.</translation>
+      <source>{by}, all that plays at the ear: {heard} from even. Over the head, each side too: {before_db:.1f} → {after_db:.1f} dB.</source>
+      <translation>{by}, alles was spielt, am Ohr: {heard} uneben. Über den Kopfraum, jede Seite mit: {before_db:.1f} → {after_db:.1f} dB.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/settings_card.py" />
@@ -5574,6 +5573,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/subs/settings_card.py" />
       <source>{seat} {before_db:.1f} → {after_db:.1f} dB</source>
       <translation>{seat} {before_db:.1f} → {after_db:.1f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/settings_card.py" />
+      <source>Takes of each, summed</source>
+      <translation>Messungen von jedem, summiert</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/settings_card.py" />
+      <source>Forecast as fitted</source>
+      <translation>Vorhersage wie angepasst</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/settings_card.py" />
@@ -11282,13 +11291,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />
-      <source>The most even, by {gap:.1f} dB</source>
-      <translation>Am ebensten, um {gap:.1f} dB</translation>
+      <source>The most even over the head, by {gap:.1f} dB</source>
+      <translation>Am ebensten über den Kopfraum, um {gap:.1f} dB</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />
-      <source>{gap:.1f} dB less even than the best</source>
-      <translation>{gap:.1f} dB unebener als das Beste</translation>
+      <source>{gap:.1f} dB less even over the head than the best</source>
+      <translation>{gap:.1f} dB unebener über den Kopfraum als die beste</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />

@@ -136,9 +136,9 @@ def trade_words(proposal: Proposal, others: Sequence[Proposal]) -> str:
     if abs(gap) < _TELLING_DB:
         opening = tr("As even as the other best")
     elif gap < 0:
-        opening = tr("The most even, by {gap:.1f} dB", gap=-gap)
+        opening = tr("The most even over the head, by {gap:.1f} dB", gap=-gap)
     else:
-        opening = tr("{gap:.1f} dB less even than the best", gap=gap)
+        opening = tr("{gap:.1f} dB less even over the head than the best", gap=gap)
     lower = best.reach_hz - proposal.reach_hz
     if abs(lower) >= _TELLING_HZ:
         (gains if lower > 0 else costs).append(

@@ -109,9 +109,20 @@ class SettingsCard(QObject):
             )
             for seat in found.seats
         )
-        by = tr("From takes") if found.source == "measured" else tr("Forecast")
+        by = {
+            "measured": tr("Takes of each, summed"),
+            "fitted": tr("Forecast as fitted"),
+            "forecast": tr("Forecast"),
+        }[found.source]
         self.words.setText(
-            tr("{by}, all that plays at the ear: {heard} from even.", by=by, heard=heard)
+            tr(
+                "{by}, all that plays at the ear: {heard} from even. Over the head, each side too: "
+                "{before_db:.1f} → {after_db:.1f} dB.",
+                by=by,
+                heard=heard,
+                before_db=found.solution.before_db,
+                after_db=found.solution.after_db,
+            )
         )
         for column, title in enumerate(("", "", tr("by itself"), tr("lost without it"))):
             self.rows.addWidget(label(title, "soft"), 0, column)

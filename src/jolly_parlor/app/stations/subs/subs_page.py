@@ -82,7 +82,8 @@ class SubsStation(Station):
 
 
 def _verdict(found: Tuned) -> str:
-    before, after = found.solution.before_db, found.solution.after_db
+    seat = found.seats[0]
+    before, after = found.before_db[seat], found.after_db[seat]
     if not found.worths:
         return tr(
             "{name} is set as well as its controls allow: {after:.1f} dB",
