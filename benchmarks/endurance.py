@@ -70,13 +70,18 @@ def kills(count: int, seeds: int) -> None:
 
 def cut() -> None:
     """Saves cut off."""
+    from hardship.ailing import ailing_everywhere
     from hardship.cut_off import cut_off_everywhere
     from jolly_parlor.project.files import read_survey
 
     with tempfile.TemporaryDirectory() as folder:
         document = read_survey(ROOT / "examples" / "kiln-room.json")
         calls, wrong = cut_off_everywhere(document, Path(folder))
-    print(f"cut: at each of {calls} calls, three ways, {len(wrong)} documents lost", flush=True)
+    with tempfile.TemporaryDirectory() as folder:
+        failing, more = ailing_everywhere(document, Path(folder))
+    wrong += more
+    told = f"cut: at each of {calls} calls, three ways, and failing at each of {failing}, two ways"
+    print(f"{told}, {len(wrong)} documents lost", flush=True)
     for line in wrong[:5]:
         print(f"  {line}")
 

@@ -2,6 +2,7 @@
 stopped.
 """
 
+import os
 from pathlib import Path
 from threading import Event
 
@@ -13,6 +14,7 @@ from pytestqt.qtbot import QtBot
 from jolly_parlor.app import errands
 from jolly_parlor.app.errands import ErrandStopped, Told, watched
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.project.files import open_document
 from jolly_parlor.refused import Refused
 
 
@@ -123,3 +125,31 @@ def test_a_stopped_report_leaves_no_file(
     timer.stop()
     assert window.notice_text.text() == "Stopped."
     assert list(tmp_path.glob("*.pdf")) == []
+
+
+def test_a_slow_disk_holds_up_nothing_but_the_save(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    """The window goes on painting while a disk takes its time, and what is saved is whole."""
+    window.session.path = tmp_path / "slow.parlor"
+    real, go_on, painted = os.fsync, Event(), []
+
+    def slow(handle: int) -> None:
+        assert go_on.wait(60)
+        real(handle)
+
+    monkeypatch.setattr(os, "fsync", slow)
+
+    def look() -> None:
+        window.plan.update()
+        painted.append(not window.session.path.exists())
+        if len(painted) >= 5:
+            go_on.set()
+        else:
+            QTimer.singleShot(20, look)
+
+    QTimer.singleShot(20, look)
+    assert window.save()
+    assert painted == [True] * 5
+    assert open_document(tmp_path / "slow.parlor").room == window.session.document.room
+    assert not window.session.history.changed

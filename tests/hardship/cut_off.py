@@ -11,7 +11,7 @@ from hardship.saving import ended, forked, named, number_of
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import FileRefused, open_document, open_project, save_project
 
-_CALLS = ("open", "fsync", "replace", "unlink", "chmod", "chown", "close")
+CALLS = ("open", "fsync", "replace", "unlink", "chmod", "chown", "close")
 
 
 class Disk:
@@ -22,13 +22,13 @@ class Disk:
     def __init__(self, end_at: int, power_lost: bool, names_lost: bool) -> None:
         self._end_at, self._power, self._names = end_at, power_lost, names_lost
         self.count = 0
-        self._real = {name: getattr(os, name) for name in _CALLS}
+        self._real = {name: getattr(os, name) for name in CALLS}
         self._unsynced: set[str] = set()
         self._replaced: dict[str, bytes | None] = {}
         self._opened: dict[int, str] = {}
 
     def begin(self) -> None:
-        for name in _CALLS:
+        for name in CALLS:
             setattr(os, name, self._counted(name))
         real_write = Path.write_bytes
 

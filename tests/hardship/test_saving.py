@@ -6,6 +6,7 @@ from pathlib import Path
 
 import pytest
 
+from hardship.ailing import ailing_everywhere
 from hardship.cut_off import Disk, cut_off_everywhere
 from hardship.saving import (
     killed_while_saving,
@@ -86,3 +87,9 @@ def test_what_is_not_synced_before_its_name_is_would_be_found(
         lambda self, name: getattr(os, name) if name == "fsync" else real(self, name),
     )
     assert cut_off_everywhere(kiln, tmp_path)[1]
+
+
+def test_a_disk_that_fails_or_is_pulled_out_loses_nothing(kiln: Document, tmp_path: Path) -> None:
+    calls, wrong = ailing_everywhere(kiln, tmp_path)
+    assert wrong == []
+    assert calls > 5
