@@ -21,7 +21,7 @@ from jolly_parlor.placement.settings.headroom import PEAKS_DB, REFERENCE_DB_SPL,
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.placement.settings.knobs import Knob, Panel, Switch, panel_of, settled_delays
 
-WORTH_DB = 0.03
+WORTH_DB = 0.1
 """What a setting must buy to be changed."""
 _LOOKS = 6_000
 _MOST_COMBINATIONS, _FOLLOWED, _WALKED, _LOOKS_DOWN, _ROUNDS = 768, 6, 2, 30, 40
