@@ -25,7 +25,8 @@ class HandoverRow:
         self.frame: QFrame
         self.frame, layout = card()
         gear, a = session.document.gear, session.arrangement
-        layout.addWidget(label(tr("Does anything keep the bass from the monitors?"), "head"))
+        question = tr("Does anything keep the bass from the monitors?")
+        layout.addWidget(label(question, "head", wrap=True))
         row = FlowRow()
         impossible = impossible_words(gear, a.chains) if a is not None else ""
         for name, title, yes in (
