@@ -19,7 +19,6 @@ from jolly_parlor.project.room_fit import (
     chosen_fit,
     deserves,
     fit_document,
-    is_stale,
     kept_fit,
     restored,
 )
@@ -65,10 +64,10 @@ def test_the_kept_one_is_taken_until_takes_come_or_go(few: Document) -> None:
     marked = replace(document, fit=replace(document.fit, residual_db=0.123))
     assert fit_document(marked).residual_db == 0.123
     fewer = replace(marked, takes=marked.takes[:2])
-    assert is_stale(fewer) and restored(fewer) is None
+    assert fewer.fit_is_stale and restored(fewer) is None
     assert fit_document(fewer).residual_db != 0.123
     more = replace(marked, takes=(*marked.takes, *few.takes[:0]))
-    assert not is_stale(more) and restored(more) is not None
+    assert not more.fit_is_stale and restored(more) is not None
     assert len(fit.takes) == 3
 
 

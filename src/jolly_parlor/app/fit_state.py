@@ -62,7 +62,7 @@ class FitState(QObject):
     @property
     def stale(self) -> bool:
         """Whether takes have come or gone since the fit."""
-        return self.fit is not None and _stale(self._session.document)
+        return self.fit is not None and self._session.document.fit_is_stale
 
     @property
     def fit_used(self) -> Fit | None:
@@ -204,11 +204,6 @@ def _same_basis(one: Document, other: Document) -> bool:
     return one.room == other.room and replace(one.gear, judging=USUAL_JUDGING) == replace(
         other.gear, judging=USUAL_JUDGING
     )
-
-
-def _stale(document: Document) -> bool:
-    ids = tuple(take.info.id for take in document.takes)
-    return document.fit is not None and document.fit.takes != ids
 
 
 def _told(fit: Fit, before: KeptFit | None, in_use: bool) -> str:

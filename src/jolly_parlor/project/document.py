@@ -77,6 +77,12 @@ class Document:
     def _settings(self) -> dict[str, dict[str, str]]:
         return {a.name: settings_of(a) for a in self.arrangements}
 
+    @property
+    def fit_is_stale(self) -> bool:
+        """Whether takes have come or gone since the fit that is kept."""
+        ids = tuple(take.info.id for take in self.takes)
+        return self.fit is not None and self.fit.takes != ids
+
     def take_of(self, arrangement: Arrangement, source: str, seat: str) -> Take | None:
         """The newest take of that source at the head's centre that still holds."""
         return self.takes_around(arrangement, source, seat).get("centre")

@@ -68,7 +68,7 @@ def fit_document(document: Document, progress: Progress = lambda share: None) ->
     Refused with a sentence where there is nothing to fit to.
     """
     known = restored(document)
-    if known is not None and not is_stale(document):
+    if known is not None and not document.fit_is_stale:
         return known
     takes = evidence_of(document)
     if not takes:
@@ -138,12 +138,6 @@ def chosen_fit(document: Document, fitted: bool | None = None) -> Fit | None:
         known = document.fit
         return restored(document) if known is not None and known.in_use else None
     return fit_document(document) if fitted else None
-
-
-def is_stale(document: Document) -> bool:
-    """Whether takes have come or gone since the fit that the document keeps."""
-    ids = tuple(take.info.id for take in document.takes)
-    return document.fit is not None and document.fit.takes != ids
 
 
 def deserves(fit: Fit) -> bool:
