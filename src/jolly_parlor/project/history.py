@@ -162,7 +162,9 @@ class History:
     ) -> None:
         stood = _standing(step.document, shown)
         noted = entry(kind, text, stood, turned=turned % 4, renamed=renamed.as_kept())
-        document = replace(step.document, fit=self.document.fit)
+        document, fit = step.document, self.document.fit
+        if document.fit is not fit:  # else it is the one that was there before
+            document = replace(document, fit=fit)
         self._project = Project(document, (*self.ledger, noted))
 
 
