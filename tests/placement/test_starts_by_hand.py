@@ -19,7 +19,7 @@ from jolly_parlor.placement.around_seat import (
 from jolly_parlor.placement.chains import Chain, Crossover, Section
 from jolly_parlor.placement.in_words import extremes
 from jolly_parlor.placement.layouts import PRESETS, Direction, point_at
-from jolly_parlor.placement.loudspeakers import Loudspeaker
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
 from jolly_parlor.placement.settings.knobs import Knob, Panel, Switch
 from jolly_parlor.placement.settings.solver import Solution
 from jolly_parlor.placement.settings.worth import Worth, limits_words, worths
@@ -195,8 +195,14 @@ def test_others_begin_by_their_role_and_step_aside_for_what_stands() -> None:
     assert known["centre"] == Point(1.7, 1.0, 1.2)  # 30 cm to the left of it
 
 
-def test_the_pair_hands_over_where_the_subwoofers_do() -> None:
-    gear = with_others(Loudspeaker("a", "subwoofer", "low"), Loudspeaker("b", "subwoofer", "low"))
+def test_the_pair_hands_over_where_the_subwoofers_do_if_anything_can() -> None:
+    bare = with_others(Loudspeaker("a", "subwoofer", "low"), Loudspeaker("b", "subwoofer", "low"))
+    assert starting_chains(bare) == dict.fromkeys("ab", Chain(low_pass=Crossover(80.0)))
+    can = Controls(high_pass_hz=Span(60.0, 120.0))
+    models = tuple(
+        replace(one, controls=can) if one == bare.monitor else one for one in bare.models
+    )
+    gear = replace(bare, models=models)
     usual = starting_chains(gear)
     assert usual["left"] == usual["right"] == Chain(high_pass=Crossover(80.0))
     assert usual["a"] == usual["b"] == Chain(low_pass=Crossover(80.0))
