@@ -3687,6 +3687,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
+      <source>Does anything keep the bass from the monitors?</source>
+      <translation>Nimmt irgendetwas den Monitoren den Bass ab?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
       <source>What keeps the bass from the monitors</source>
       <translation>Was den Monitoren den Bass abnimmt</translation>
     </message>
@@ -3699,11 +3704,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/handover_row.py" />
       <source>At {at:.0f} Hz; where it can be turned, say so under their Controls.</source>
       <translation>Bei {at:.0f} Hz; ist das verstellbar, steht es unter ihren Reglern.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/handover_row.py" />
-      <source>Does anything keep the bass from the monitors?</source>
-      <translation>Nimmt irgendetwas den Monitoren den Bass ab?</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
