@@ -199,10 +199,7 @@ def test_the_pair_hands_over_where_the_subwoofers_do_if_anything_can() -> None:
     bare = with_others(Loudspeaker("a", "subwoofer", "low"), Loudspeaker("b", "subwoofer", "low"))
     assert starting_chains(bare) == dict.fromkeys("ab", Chain(low_pass=Crossover(80.0)))
     can = Controls(high_pass_hz=Span(60.0, 120.0))
-    models = tuple(
-        replace(one, controls=can) if one == bare.monitor else one for one in bare.models
-    )
-    gear = replace(bare, models=models)
+    gear = bare.with_model(bare.monitor.id, controls=can)
     usual = starting_chains(gear)
     assert usual["left"] == usual["right"] == Chain(high_pass=Crossover(80.0))
     assert usual["a"] == usual["b"] == Chain(low_pass=Crossover(80.0))

@@ -39,13 +39,9 @@ def with_sub(controls: Controls = TURNS) -> Document:
 
 def with_high_pass(document: Document, span: Span) -> Document:
     """The same with one at the pair that goes so far."""
-    models = tuple(
-        replace(model, controls=replace(model.controls, high_pass_hz=span))
-        if model == document.gear.monitor
-        else model
-        for model in document.gear.models
-    )
-    return set_gear(document, replace(document.gear, models=models))
+    gear = document.gear
+    controls = replace(gear.monitor.controls, high_pass_hz=span)
+    return set_gear(document, gear.with_model(gear.monitor.id, controls=controls))
 
 
 def highs(document: Document) -> set[Crossover | None]:

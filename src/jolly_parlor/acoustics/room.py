@@ -325,23 +325,25 @@ class Room:
 
     def filled_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
         """The same with soft things: nobody is told to put a cabinet into a bed."""
-        softs = tuple(
-            KeepOut(t.name, t.x, t.y, t.width, t.depth)
-            for t in self.things
-            if t.kind == "soft" and t.height > _FLAT and t.z < high and t.z + t.height > low + _FLAT
-        )
+        softs = self._things_between("soft", low + _FLAT, high, _FLAT)
         return (*self.blocked_between(low, high), *softs)
 
     def solids_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
         """The floor of the solid things, and of sloped ceiling, in the way of what reaches from one
         height to another.
         """
-        solids = tuple(
+        return (*self._things_between("solid", low, high), *self._ceiling.lower_than(high))
+
+    def _things_between(
+        self, kind: str, low: float, high: float, flatter: float = 0.0
+    ) -> tuple[KeepOut, ...]:
+        """The floor of things of a kind that are higher than something flat."""
+        return tuple(
             KeepOut(t.name, t.x, t.y, t.width, t.depth)
             for t in self.things
-            if t.kind == "solid" and t.z < high - TOUCHING and t.z + t.height > low + TOUCHING
+            if (t.kind == kind and t.height > flatter)
+            and (t.z < high - TOUCHING and t.z + t.height > low + TOUCHING)
         )
-        return (*solids, *self._ceiling.lower_than(high))
 
     def resized(self, width: float, length: float, height: float) -> "Room":
         """The same room stretched to another size."""

@@ -9,9 +9,11 @@ from typing import TYPE_CHECKING
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.room import Room
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import ADVICE, BAND, FIT, Question
 from jolly_parlor.app.session import Session
+from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import USUAL_JUDGING
 from jolly_parlor.project.document import Document
 from jolly_parlor.words import tr
@@ -150,7 +152,7 @@ class FitState(QObject):
     def _restore(self) -> None:
         """The fit that the document keeps, where it is still one of its room."""
         document = self._session.document
-        of = document.room, replace(document.gear, judging=USUAL_JUDGING), document.fit
+        of = *_basis(document), document.fit
         if of == self._of:
             return
         self._of = of
@@ -163,9 +165,7 @@ class FitState(QObject):
 
     def _keep(self, kept: KeptFit) -> None:
         """With the document as it stands."""
-        document = self._session.document
-        gear = replace(document.gear, judging=USUAL_JUDGING)
-        self._of = document.room, gear, kept
+        self._of = *_basis(self._session.document), kept
         self._session.history.keep_fit(kept)
         self.changed.emit()
         self._session.view_changed.emit()
@@ -184,7 +184,7 @@ class FitState(QObject):
 
         asked, before = self._asked, self._session.document.fit
         self.busy = False
-        if asked is None or not _same_basis(asked, self._session.document):
+        if asked is None or _basis(asked) != _basis(self._session.document):
             self.changed.emit()  # the room is another by now
             return
         fit, self.advice = found
@@ -200,10 +200,9 @@ class FitState(QObject):
         self.changed.emit()
 
 
-def _same_basis(one: Document, other: Document) -> bool:
-    return one.room == other.room and replace(one.gear, judging=USUAL_JUDGING) == replace(
-        other.gear, judging=USUAL_JUDGING
-    )
+def _basis(document: Document) -> tuple[Room, Gear]:
+    """What a fit is of; how it is judged changes nothing of it."""
+    return document.room, replace(document.gear, judging=USUAL_JUDGING)
 
 
 def _told(fit: Fit, before: KeptFit | None, in_use: bool) -> str:

@@ -41,7 +41,6 @@ if TYPE_CHECKING:
     from jolly_parlor.placement.search.wishes import Region
     from jolly_parlor.placement.strips import Axis
     from jolly_parlor.project.comparison import Comparison
-    from jolly_parlor.project.kept_fit import KeptFit
 
 
 class Session(QObject):
@@ -146,6 +145,11 @@ class Session(QObject):
         return None
 
     @property
+    def forecast_words(self) -> str:
+        """What forecasts stand on, as it is said wherever a figure is one."""
+        return tr("forecast as fitted") if self.fit_used is not None else tr("forecast")
+
+    @property
     def arrangement(self) -> Arrangement | None:
         """The current one, as dragged."""
         if self.draft is not None:
@@ -195,11 +199,6 @@ class Session(QObject):
         """Write into the Ledger what changes nothing else; no undo takes it away."""
         self.history.note(noted)
         self.document_changed.emit()
-
-    def keep_fit(self, fit: KeptFit | None) -> None:
-        """What the takes have taught is kept in the document; no step of its own."""
-        self.history.keep_fit(fit)
-        self.view_changed.emit()
 
     def undo(self) -> None:
         """Take the last change back."""

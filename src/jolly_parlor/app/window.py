@@ -247,7 +247,7 @@ class MainWindow(Commands):
             "{name} at the {seat}, {basis}: {value_db:.1f} dB.{hint}",
             name=spoken(session.mix.name),
             seat=session.seat,
-            basis=tr("forecast as fitted") if session.fit_used is not None else tr("forecast"),
+            basis=session.forecast_words,
             value_db=figure.value_db,
             hint=hint,
         )

@@ -90,8 +90,7 @@ def equalise_command(
     if check_it:
         _tell_check(equaliser_check(document, name), out)
         return
-    wanted = {None: None, "fitted": True}.get(basis, False)
-    fit = chosen_fit(document, wanted)
+    fit = chosen_fit(document, None if basis is None else basis == "fitted")
     asked = None if basis is None else basis == "measured"
     found = equalise(document, name, scope, fit, asked)
     share = strength / 100

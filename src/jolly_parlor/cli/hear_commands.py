@@ -74,7 +74,7 @@ def hear_command(
     """
     document = open_document(file)
     usual_arrangement(document)
-    fit = chosen_fit(document, {None: None, "fitted": True}.get(basis, False))
+    fit = chosen_fit(document, None if basis is None else basis == "fitted")
     if fit is not None:
         document = as_fitted(document, fit)
     gear = document.gear

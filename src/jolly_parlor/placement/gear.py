@@ -1,6 +1,6 @@
 """What is placed: loudspeakers with their models, seats and the desk."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 from typing import Annotated
 
@@ -107,6 +107,14 @@ class Gear:
     def model(self, model_id: str) -> Model:
         """The model of that id."""
         return self._models[model_id]
+
+    def with_model(self, model_id: str, **changes: object) -> "Gear":
+        """The same with a model that differs in some of its fields."""
+        models = tuple(
+            replace(model, **changes) if model.id == model_id else model  # type: ignore[arg-type]
+            for model in self.models
+        )
+        return replace(self, models=models)
 
     def counting_seats(self, others: float) -> dict[str, float]:
         """Seats that count, with their weights: the main one, and the others where they do."""

@@ -128,10 +128,7 @@ def set_handover(document: Document, yes: bool) -> Document:
         own = replace(own, high_pass_hz=Span(USUAL_CROSSOVER_HZ, USUAL_CROSSOVER_HZ))
     elif not yes:
         own = replace(own, high_pass_hz=None, high_pass_kinds=())
-    models = tuple(
-        replace(one, controls=own) if one.id == gear.monitor.id else one for one in gear.models
-    )
-    changed = set_gear(document, replace(gear, models=models))
+    changed = set_gear(document, gear.with_model(gear.monitor.id, controls=own))
 
     def full_range(a: Arrangement) -> Arrangement:
         flat = {side: replace(a.chain(side), high_pass=None) for side in PAIR if side in a.chains}

@@ -1,6 +1,6 @@
 """What takes say of a mix at a seat: which of them answer for it, and how they are judged."""
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -68,13 +68,11 @@ def usual_mix(document: Document) -> Mix:
     if whole == BOTH or not document.takes:
         return whole
 
-    def measured(mix: Mix) -> list[bool]:
-        return [
-            measured_response(document, Listening(a, seat, mix)) is not None
-            for a in document.arrangements
-        ]
+    def measured(mix: Mix) -> Iterator[bool]:
+        for a in document.arrangements:
+            yield measured_response(document, Listening(a, seat, mix)) is not None
 
-    return BOTH if all(measured(BOTH)) and not any(measured(whole)) else whole
+    return whole if any(measured(whole)) or not all(measured(BOTH)) else BOTH
 
 
 def head_average(document: Document, listening: Listening) -> Response | None:

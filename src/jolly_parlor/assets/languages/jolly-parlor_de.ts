@@ -2292,6 +2292,18 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
+      <source>forecast as fitted</source>
+      <translation>Vorhersage wie angepasst</translation>
+    </message>
+    <message>
+      <location filename="../../app/session.py" />
+      <location filename="../../vocabulary.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>forecast</source>
+      <translation>Vorhersage</translation>
+    </message>
+    <message>
+      <location filename="../../app/session.py" />
       <source>Change the desk</source>
       <translation>Tisch ändern</translation>
     </message>
@@ -4081,12 +4093,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/hear/audition_card.py" />
       <source>Press a name to hear it, {keys}, Esc silences.</source>
       <translation>Einen Namen drücken, um zu hören, {keys}, Esc bringt zum Schweigen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/hear/audition_card.py" />
-      <location filename="../../app/window.py" />
-      <source>forecast as fitted</source>
-      <translation>Vorhersage wie angepasst</translation>
     </message>
     <message>
       <location filename="../../app/stations/hear/audition_card.py" />
@@ -7267,13 +7273,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/window.py" />
       <source>{index} of {every}{picked}</source>
       <translation>{index} von {every}{picked}</translation>
-    </message>
-    <message>
-      <location filename="../../app/window.py" />
-      <location filename="../../vocabulary.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>forecast</source>
-      <translation>Vorhersage</translation>
     </message>
     <message>
       <location filename="../../app/window.py" />

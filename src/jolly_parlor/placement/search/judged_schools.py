@@ -5,13 +5,13 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, with_subwoofers
 from jolly_parlor.placement.schools import SCHOOLS, School, possible
-from jolly_parlor.placement.search.objective import UNFIT, Judge
+from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
 
@@ -45,17 +45,15 @@ def judged_schools(
     if not proposed:
         return []
     named = {school.name: school for school in SCHOOLS}
-    untrimmed = judge.figures(proposed, played=True)
-    settled = [tuned.settled(a, quick=True) for a in proposed]
     seat, mix = forecaster.gear.seats[0].name, with_subwoofers(forecaster.gear)
 
     def even(a: Arrangement) -> float:
         return evenness(forecaster.deviation(Listening(a, seat, mix))).value_db
 
-    found = [
-        JudgedSchool(named[a.name], a, even(a), even(bare))
-        for a, bare, figure in zip(settled, proposed, untrimmed, strict=True)
-        if figure < UNFIT
-    ]
+    found = []
+    for bare in proposed:
+        if not fit_problems(forecaster.room, forecaster.gear, bare):
+            settled = tuned.settled(bare, quick=True)
+            found.append(JudgedSchool(named[bare.name], settled, even(settled), even(bare)))
     order = np.argsort([one.figure_db for one in found], kind="stable")
     return [found[n] for n in order]

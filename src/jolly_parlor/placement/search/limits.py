@@ -13,12 +13,42 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.words import tr
 
-HALF_SHARE = 0.05
+_HALF_SHARE = 0.05
 _WAY_METRES = 0.9
-AT_DESK_METRES = (0.12, 0.31)
+_AT_DESK_METRES = (0.12, 0.31)
 """From the desk's near edge to an ear, of one who works at it."""
 STAYS_METRES = 0.03
+SLACK = 0.011
+"""A centimetre's rounding, of places that were set to the half centimetre."""
+_ROUNDED = 1e-6
 WAY = tr("way to the door")
+
+
+def monitors_missed(
+    wishes: Wishes, gear: Gear, frame: Frame, fronts: FloatArray
+) -> dict[str, FloatArray]:
+    """By how many metres distances of the monitors from the wall faced (metres) miss each limit
+    there is, by its field; nothing or less where it is kept.
+    """
+    found = {"farthest_monitors": fronts - wishes.farthest_monitors}
+    if wishes.off_half:
+        found["off_half"] = _within_half(frame, fronts)
+    if wishes.desk_at_wall and gear.desk is not None:
+        found["desk_at_wall"] = fronts - gear.desk.depth
+    return found
+
+
+def seat_missed(
+    wishes: Wishes, gear: Gear, frame: Frame, ears: FloatArray
+) -> dict[str, FloatArray]:
+    """The same of distances of the main ear."""
+    found = {"farthest_seat": ears - wishes.farthest_seat}
+    if wishes.off_half:
+        found["off_half"] = _within_half(frame, ears)
+    if wishes.desk_at_wall and gear.desk is not None:
+        near, far = (gear.desk.depth + reach for reach in _AT_DESK_METRES)
+        found["desk_at_wall"] = np.maximum(near - ears, ears - far)
+    return found
 
 
 def monitors_may_stand(
@@ -27,29 +57,29 @@ def monitors_may_stand(
     """Which distances from the wall faced (metres) monitors may have. here: where left, right and
     the main ear are now, (3, 3) from the wall faced, or None.
     """
-    keep = fronts <= wishes.farthest_monitors + 1e-6
-    if wishes.off_half:
-        keep &= np.abs(fronts / frame.depth - 0.5) >= HALF_SHARE
-    if wishes.desk_at_wall and gear.desk is not None:
-        keep &= fronts <= gear.desk.depth + 1e-6
+    keep = _kept(monitors_missed(wishes, gear, frame, fronts))
     if wishes.keep_monitors and here is not None:
         keep &= np.abs(fronts - here[:2, 1].mean()) <= STAYS_METRES
-    return np.asarray(keep)
+    return keep
 
 
 def seat_may_stand(
     wishes: Wishes, gear: Gear, frame: Frame, ears: FloatArray, here: FloatArray | None
 ) -> NDArray[np.bool_]:
     """Which distances from the wall faced (metres) the main ear may have."""
-    keep = ears <= wishes.farthest_seat + 1e-6
-    if wishes.off_half:
-        keep &= np.abs(ears / frame.depth - 0.5) >= HALF_SHARE
-    if wishes.desk_at_wall and gear.desk is not None:
-        near, far = AT_DESK_METRES
-        keep &= (ears >= gear.desk.depth + near) & (ears <= gear.desk.depth + far)
+    keep = _kept(seat_missed(wishes, gear, frame, ears))
     if wishes.keep_seat and here is not None:
         keep &= np.abs(ears - here[2, 1]) <= STAYS_METRES
-    return np.asarray(keep)
+    return keep
+
+
+def _within_half(frame: Frame, along: FloatArray) -> FloatArray:
+    """How far within the strip about half the length, metres."""
+    return np.asarray((_HALF_SHARE - np.abs(along / frame.depth - 0.5)) * frame.depth)
+
+
+def _kept(missed: dict[str, FloatArray]) -> NDArray[np.bool_]:
+    return np.asarray(np.all([by <= _ROUNDED for by in missed.values()], axis=0))
 
 
 def spacings_may_be(

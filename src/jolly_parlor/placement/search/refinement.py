@@ -22,6 +22,7 @@ from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.radiating import without_plates
 from jolly_parlor.placement.school_rules import back_to_wall_distance
 from jolly_parlor.placement.search.limits import (
+    SLACK,
     monitors_may_stand,
     seat_may_stand,
     spacings_may_be,
@@ -191,14 +192,14 @@ class Refinement:
     def _within(self, places: FloatArray) -> NDArray[np.bool_]:
         """Which places keep the limits, a centimetre's rounding aside."""
         front, depth, side, height, off = places.T
-        wishes, slack = self.wishes, 0.011
+        wishes = self.wishes
         ear = self.gear.seats[0].ear_height
         away = np.hypot(depth, side / 2)
         gap = self.room.frame.width / 2 - np.abs(off) - side / 2 - self.gear.monitor.width / 2
-        keep = np.abs(side / away - 1) <= wishes.equilateral_tolerance + slack
-        keep &= (away >= wishes.nearest - slack) & (away <= wishes.furthest + slack)
+        keep = np.abs(side / away - 1) <= wishes.equilateral_tolerance + SLACK
+        keep &= (away >= wishes.nearest - SLACK) & (away <= wishes.furthest + SLACK)
         keep &= front >= back_to_wall_distance(self.gear) + wishes.front_gap - 1e-6
-        keep &= front + depth <= self.room.frame.depth - wishes.behind_head + slack
+        keep &= front + depth <= self.room.frame.depth - wishes.behind_head + SLACK
         keep &= gap >= wishes.side_gap - 1e-6
         keep &= np.abs(height - ear) <= wishes.height_change + 1e-6
         frame, here = self.room.frame, standing_now(self.present, self.seat, self.room.frame)

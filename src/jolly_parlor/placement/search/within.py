@@ -4,20 +4,20 @@ want to be, by whoever it is given.
 
 from collections.abc import Mapping
 
+import numpy as np
+
 from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.limits import (
-    AT_DESK_METRES,
-    HALF_SHARE,
+    SLACK,
     STAYS_METRES,
+    monitors_missed,
+    seat_missed,
     with_clear_ways,
 )
 from jolly_parlor.placement.search.wishes import Wishes
-
-SLACK = 0.011
-"""A centimetre's rounding, as the search has it."""
 
 
 def broken(
@@ -41,21 +41,20 @@ def broken(
         "side_gap": wishes.side_gap - min(edges) + gear.monitor.width / 2,
         "behind_head": back - (frame.depth - wishes.behind_head),
         "height_change": max(abs(left.z - ear.z), abs(right.z - ear.z)) - wishes.height_change,
-        "farthest_seat": back - wishes.farthest_seat,
-        "farthest_monitors": front - wishes.farthest_monitors,
     }
-    if wishes.off_half:
-        off = min(abs(front / frame.depth - 0.5), abs(back / frame.depth - 0.5))
-        missed["off_half"] = (HALF_SHARE - off) * frame.depth
-    if wishes.desk_at_wall and gear.desk is not None:
-        near, far = (gear.desk.depth + reach for reach in AT_DESK_METRES)
-        missed["desk_at_wall"] = max(front - gear.desk.depth, near - back, back - far)
+    along = (
+        monitors_missed(wishes, gear, frame, np.array([front])),
+        seat_missed(wishes, gear, frame, np.array([back])),
+    )
+    for name, by in (one for part in along for one in part.items()):
+        missed[name] = max(missed.get(name, -np.inf), float(by[0]))
     found = {name: by for name, by in missed.items() if by > SLACK}
     if present is not None and present is not a:
         found |= _moved(wishes, gear, a, present)
-    cleared = with_clear_ways(room, wishes)
-    if len(fit_problems(cleared, gear, a)) > len(fit_problems(room, gear, a)):
-        found["clear_way"] = 1.0
+    if wishes.clear_way:
+        cleared = with_clear_ways(room, wishes)
+        if len(fit_problems(cleared, gear, a)) > len(fit_problems(room, gear, a)):
+            found["clear_way"] = 1.0
     return found
 
 

@@ -38,15 +38,12 @@ def gain_words(heard: Heard, solution: Solution, deep: float) -> str:
     if gear.hands_over or not any(one.id in heard.mix.loudspeakers for one in gear.subwoofers):
         return ""
     controls = replace(gear.monitor.controls, high_pass_hz=_TO_BUY)
-    models = tuple(
-        replace(model, controls=controls) if model == gear.monitor else model
-        for model in gear.models
-    )
+    with_one = gear.with_model(gear.monitor.id, controls=controls)
     at = Crossover()
     chains = dict(solution.chains)
     for side in PAIR:
         chains[side] = replace(chains[side], high_pass=at)
-    bought = solve(replace(heard, gear=replace(gear, models=models)), chains, deep, quick=True)
+    bought = solve(replace(heard, gear=with_one), chains, deep, quick=True)
     gain = solution.after_db - bought.after_db
     if gain < _TELLING_DB:
         return ""

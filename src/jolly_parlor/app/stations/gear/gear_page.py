@@ -223,11 +223,7 @@ class GearStation(Station):
 
     def _set_model(self, model_id: str, name: str, value: object) -> None:
         def edit(gear: Gear) -> Gear:
-            models = tuple(
-                replace(model, **{name: value}) if model.id == model_id else model  # type: ignore[arg-type]
-                for model in gear.models
-            )
-            return replace(gear, models=models)
+            return gear.with_model(model_id, **{name: value})
 
         self._set("loudspeaker", name, value, edit)
 

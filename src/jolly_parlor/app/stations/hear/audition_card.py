@@ -193,24 +193,21 @@ class AuditionCard:
                 row.figure.setText("" if takes_part else tr("left out"))
                 row.words.setText("")
                 continue
+            measured = found.audition.basis == "measured"
+            by = spoken("measured") if measured else self.session.forecast_words
             at = found.audition.names.index(row.name)
             figure = evenness(found.audition.curves[at]).value_db
             row.figure.setText(
                 tr(
                     "{figure:.1f} dB from even, {basis}",
                     figure=figure,
-                    basis=self._basis_words(found.audition.basis),
+                    basis=by,
                 )
             )
             row.words.setText(self._row_words(at))
         count = len(heard.names)
         keys = tr("keys 1 to {count} switch", count=count) if count > 1 else tr("the key 1 begins")
         self.hint.setText(tr("Press a name to hear it, {keys}, Esc silences.", keys=keys))
-
-    def _basis_words(self, basis: Basis) -> str:
-        if basis == "forecast" and self.session.fit_used is not None:
-            return tr("forecast as fitted")
-        return spoken(basis)
 
     def _new_row(self, line: int, name: str) -> "_Row":
         box, button = QCheckBox(), QPushButton()

@@ -68,12 +68,13 @@ class SetCard:
                     self.grid.addWidget(self._number(name, what, chain), row, column)
                 column += 1
             if crossed:
-                can = name not in PAIR or gear.hands_over or chain.high_pass is not None
-                for cell in self._crossing(name, chain)[: None if can else 1]:
-                    self.grid.addWidget(cell, row, column)
-                    column += 1
-                if not can:
-                    self.grid.addWidget(label(tr("full range"), "soft"), row, column)
+                cells = [self._polarity(name, chain)]
+                if name not in PAIR or gear.hands_over or chain.high_pass is not None:
+                    cells += self._crossing(name, chain)
+                else:
+                    cells.append(label(tr("full range"), "soft"))
+                for at, cell in enumerate(cells, start=column):
+                    self.grid.addWidget(cell, row, at)
 
     def _number(self, name: str, what: str, chain: Chain) -> QWidget:
         value, unit = float(getattr(chain, what)), RANGED[what].unit
@@ -84,10 +85,13 @@ class SetCard:
             partial(self._set, name, what),
         )
 
-    def _crossing(self, name: str, chain: Chain) -> tuple[QWidget, ...]:
+    def _polarity(self, name: str, chain: Chain) -> QWidget:
         polarity = choice_field(tr("{name} set polarity", name=name), ("normal", "reversed"))
         polarity.setCurrentIndex(int(chain.inverted))
         polarity.activated.connect(lambda at: self._set(name, "inverted", bool(at)))
+        return polarity
+
+    def _crossing(self, name: str, chain: Chain) -> tuple[QWidget, ...]:
         sub = self.session.document.gear.loudspeaker(name).is_subwoofer
         side = "low_pass" if sub else "high_pass"
         now: Crossover | None = getattr(chain, side)
@@ -104,7 +108,7 @@ class SetCard:
         )
         kinds.setCurrentIndex(KINDS.index(now.filter) if now is not None else len(KINDS))
         kinds.activated.connect(lambda n: self._switch(name, side, at, n))
-        return polarity, corner, kinds
+        return corner, kinds
 
     def _field(self, name: str, unit: str, value: float, do: Callable[[float], None]) -> QWidget:
         field = number_field(name, unit)
