@@ -46,11 +46,17 @@ def test_the_box_answers_until_the_furnished_room_is_worked_out(
     window.go("compare")
     assert window.compare.verdict.text() == "Not ranked yet" and not window.compare.rows
     assert "ranks nothing" in window.compare.under.text() and session.comparison is None
+    window.go("survey")
+    assert window.survey.facing.text() == "Scoring both …"
     window.go("forecast")
     qtbot.waitUntil(lambda: not session.fields.working_out(room), timeout=240_000)
     qtbot.waitUntil(lambda: "Empty box" not in words_of(window), timeout=60_000)
     qtbot.waitUntil(
         lambda: np.max(np.abs(session.shown.forecast.deviation_db - bare)) > 0.5, timeout=60_000
+    )
+    window.go("survey")
+    qtbot.waitUntil(
+        lambda: "both monitors at the desk" in window.survey.facing.text(), timeout=60_000
     )
     window.go("compare")
     qtbot.waitUntil(lambda: len(window.compare.rows) > 1, timeout=120_000)

@@ -1,12 +1,17 @@
 """A room that cannot be worked out with its things leaves the empty box, and why is told."""
 
+import threading
+from collections.abc import Iterator
 from dataclasses import replace
 
 import pytest
+from pytestqt.qtbot import QtBot
 
 from jolly_parlor.acoustics.room import Thing
 from jolly_parlor.acoustics.usual_things import usual_thing
+from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.known_fields import KnownFields
+from jolly_parlor.app.questions import FORECAST, SCHOOLS, Kind, Models, Question
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 
@@ -48,3 +53,51 @@ def test_working_out_tells_how_far_it_is_and_can_be_stopped(kiln: Document) -> N
     assert told[0] >= 0.1
     assert not fields[0].working_out(room)
     assert fields[0].problem(room).startswith("You stopped it")
+
+
+@pytest.fixture
+def held(kiln: Document, monkeypatch: pytest.MonkeyPatch) -> Iterator[threading.Event]:
+    """A room with a wardrobe is worked out once this is set; it is the box's field all the same."""
+    from jolly_parlor.acoustics.fields import bare_field
+
+    go_on = threading.Event()
+
+    def works(room: object, *_: object) -> object:
+        go_on.wait(30)
+        return bare_field(kiln.room, _[0])
+
+    monkeypatch.setattr("jolly_parlor.acoustics.fields.room_field", works)
+    yield go_on
+    go_on.set()
+
+
+def test_who_ranks_waits_until_the_room_is_known_who_shows_does_not(
+    qtbot: QtBot, kiln: Document, held: threading.Event
+) -> None:
+    room = replace(kiln.room, things=(usual_thing(kiln.room, "wardrobe"),))
+    fields = KnownFields()
+    calculator = Calculator(None, fields=fields)
+    stood_on: dict[Kind, object] = {}
+
+    def ask(kind: Kind) -> None:
+        def job(models: Models) -> object:
+            return models.forecaster.field
+
+        def answered(field: object) -> None:
+            stood_on[kind] = field
+
+        calculator.ask(Question(kind, room, kiln.gear, job, answered))
+
+    try:
+        ask(SCHOOLS)
+        ask(FORECAST)
+        qtbot.waitUntil(lambda: FORECAST in stood_on, timeout=20_000)
+        qtbot.waitUntil(lambda: not calculator.busy, timeout=20_000)
+        assert SCHOOLS not in stood_on and fields.working_out(room)
+        held.set()
+        fields.join()
+        calculator.look_again()
+        qtbot.waitUntil(lambda: SCHOOLS in stood_on, timeout=20_000)
+        assert stood_on[SCHOOLS] is not stood_on[FORECAST], "that was the empty box"
+    finally:
+        calculator.stop()

@@ -2,6 +2,8 @@
 luminance and contrast ratio from memory of the recommendation), focus, names, and the keyboard.
 """
 
+from dataclasses import replace
+
 import pytest
 from PyQt6.QtCore import QPoint, QRect, Qt
 from PyQt6.QtGui import QColor, QGuiApplication, QPainter, QPixmap
@@ -30,6 +32,8 @@ from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.widgets.fields import Choice, choice_field, text_field
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import RIGHT
+from jolly_parlor.placement.names import named
+from jolly_parlor.project.edits import add_arrangement
 
 
 def luminance(colour: QColor) -> float:
@@ -159,6 +163,31 @@ def test_nudges_in_a_row_are_one_step_back_and_one_entry(qtbot: QtBot, window: M
     QTest.keyClick(plan, Qt.Key.Key_Right)
     window.undo()
     assert session.document.chosen is not None
+
+
+def test_a_found_one_is_called_by_where_it_goes_while_it_is_nudged(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    session, plan = window.session, window.plan
+    found = replace(session.document.arrangements[0], school="search", grading=None)
+    room, gear = session.document.room, session.document.gear
+    assert session.do("Add", lambda d: add_arrangement(d, named(room, gear, found)))
+    session.show_arrangement(session.document.arrangements[-1].name)
+    before = session.arrangement
+    plan.setFocus()
+    session.select(RIGHT)
+    names = set()
+    for _ in range(3):  # of one series, each with another name
+        QTest.keyClick(plan, Qt.Key.Key_Down)
+        where = session.arrangement.left.y - room.frame.front
+        assert session.arrangement.name == f"Search, moved, monitors {where:.2f} m"
+        assert window.arrangement_name.text() == session.arrangement.name
+        names.add(session.arrangement.name)
+    assert len(names) == 3
+    window.undo()
+    assert session.arrangement == before
+    window.redo()
+    assert session.arrangement.name.startswith("Search, moved, ")
 
 
 def test_the_right_monitor_is_not_behind_its_own_number(qtbot: QtBot, window: MainWindow) -> None:

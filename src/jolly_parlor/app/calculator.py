@@ -130,6 +130,11 @@ class Calculator(QObject):
                 self._held = held
                 self._lock.notify()
 
+    def look_again(self) -> None:
+        """A room has been worked out: what waited for it goes on."""
+        with self._lock:
+            self._lock.notify()
+
     @property
     def busy(self) -> bool:
         """Whether a question is worked on, or waits and may be."""
@@ -227,7 +232,10 @@ class Calculator(QObject):
     def _work_on(self, request: _Request) -> None:
         question = request.question
         try:
-            answer, why = question.job(self._models_of(question.room, question.gear)), ""
+            models = self._models_of(question.room, question.gear)
+            if question.kind.decides and self._fields.at_work(question.room):
+                raise _GaveWay  # until the room is known as it is
+            answer, why = question.job(models), ""
         except _GaveWay:
             with self._lock:
                 if request.number == self._newest[question.kind]:
@@ -266,7 +274,12 @@ class Calculator(QObject):
 
     def _next(self) -> Kind | None:
         """The kind to take up next; call with the lock held."""
-        able = (kind for kind in self._waiting if not self._held or kind.follows_drags)
+        able = (
+            kind
+            for kind, request in self._waiting.items()
+            if (not self._held or kind.follows_drags)
+            and not (kind.decides and self._fields.at_work(request.question.room))
+        )
         return min(able, key=lambda kind: kind.rank, default=None)
 
     def _give_way(self) -> None:

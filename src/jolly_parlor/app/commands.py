@@ -232,7 +232,8 @@ class Commands(PaperCommands):
         if a is None:
             return
         rule = tr("Begun as a copy of “{name}”.", name=a.name)
-        twin = replace(a, name=tr("{name} copy", name=a.name)[:60], school="own", rule=rule)
+        name = tr("{name} copy", name=a.name)[:60]
+        twin = replace(a, name=name, school="own", rule=rule, name_follows=False)
         if self.session.do(tr("Copy {name}", name=a.name), lambda d: add_arrangement(d, twin)):
             self.session.show_arrangement(self.session.document.arrangements[-1].name)
 
@@ -246,8 +247,7 @@ class Commands(PaperCommands):
         name = dialogs.ask_name(self, tr("Rename the arrangement"), a.name)
         if name is not None:
             edit = partial(rename_arrangement, name=a.name, to=name[:60])
-            if self.session.do(tr("Rename {name}", name=a.name), edit):
-                self.session.show_arrangement(name[:60])
+            self.session.do(tr("Rename {name}", name=a.name), edit)
 
     def remove(self) -> None:
         """Drop the current arrangement; undo brings it back."""

@@ -77,8 +77,16 @@ class KnownFields:
         """Whether a better field of the room is on its way, or will be once it is asked for."""
         from jolly_parlor.acoustics.fields import needs_working_out
 
+        if not needs_working_out(room):
+            return False
         with self._lock:
-            return needs_working_out(room) and all(known != room for known, _ in self._settled)
+            over = any(known == room for known, _ in self._settled)
+            return room in self._at_work or not (over or any(k == room for k, _ in self._known))
+
+    def at_work(self, room: Room) -> bool:
+        """Whether a better field of the room is being worked out just now."""
+        with self._lock:
+            return room in self._at_work
 
     def share(self, room: Room) -> float:
         """How much of the work on a room is done, 0 to 1."""

@@ -31,6 +31,7 @@ from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.history import History, Project
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.measured import usual_mix
+from jolly_parlor.project.renaming import renames_between
 from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
@@ -189,6 +190,7 @@ class Session(QObject):
             return False
         now, before = self.arrangement, self.document
         self.history.do(label, changed, now.name if now is not None else None, series)
+        self._follow(before)
         self.draft = None
         self.document_changed.emit()
         if words := takes_aside.told(before, self.document):
@@ -334,11 +336,15 @@ class Session(QObject):
     def drop(self, series: str = "") -> None:
         """Commit what was dragged as one undoable move, or as more of the last one's series."""
         draft = self.draft
-        if draft is not None and not self.do(
-            tr("Move in {name}", name=draft.name),
-            partial(replace_arrangement, arrangement=draft),
-            series,
-        ):
+        if draft is None:
+            return
+        at = [a.name for a in self.document.arrangements].index(draft.name)
+
+        def edit(d: Document) -> Document:
+            # The moves before this one in its series may have given it another name.
+            return replace_arrangement(d, replace(draft, name=d.arrangements[at].name))
+
+        if not self.do(tr("Move in {name}", name=draft.name), edit, series):
             self.abandon_drag()
 
     def reach(self) -> None:
@@ -399,12 +405,23 @@ class Session(QObject):
             return
         self._asked.clear()
         self.view_changed.emit()
+        for calculator in self._calculators:
+            calculator.look_again()
 
     def _step(self, step: Callable[[str | None], None]) -> None:
         now = self.arrangement
+        before = self.document
         step(now.name if now is not None else None)
+        self._follow(before)
         self.draft = None
         self.document_changed.emit()
+
+    def _follow(self, before: Document) -> None:
+        """Go on showing what a change calls otherwise."""
+        old, new = ([a.name for a in d.arrangements] for d in (before, self.document))
+        names = renames_between(old, new)
+        self._name = names.get(self._name or "", self._name)
+        self._before = names.get(self._before or "", self._before)
 
     def _fits(self, arrangement: Arrangement | None) -> bool:
         document = self.document

@@ -23,9 +23,7 @@ from jolly_parlor.words import tr
 @click.argument("file", type=PATH)
 @click.option("--kind", multiple=True, type=click.Choice(ENTRY_KINDS), help="Only these.")
 @click.option("--seat", help="Whose Evenness is told; the first one's without.")
-@click.option(
-    "--source", default="both", show_default=True, help="What plays: most takes are of the pair."
-)
+@click.option("--source", help="What plays; all that will be heard without.")
 @click.option("--stand-up", type=int, metavar="STEP", help="Add what stood there to FILE.")
 @JSON
 @click.option("--csv", "csv_out", type=OUT, help="Write it comma-separated.")
@@ -33,7 +31,7 @@ def ledger(
     file: Path,
     kind: tuple[str, ...],
     seat: str | None,
-    source: str,
+    source: str | None,
     stand_up: int | None,
     out: str | None,
     csv_out: Path | None,

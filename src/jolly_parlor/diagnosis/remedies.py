@@ -19,6 +19,7 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.names import JOINED
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.search.within import broken, no_further
@@ -132,10 +133,10 @@ def _listenable(arrangement: Arrangement, seat: str) -> bool:
 
 
 def _named(move: Move, arrangement: Arrangement) -> Arrangement:
-    base = arrangement.name.split(" · ")[0]
-    name = f"{base} · {move.text()}"[:60]
+    base = arrangement.name.split(JOINED)[0]
+    name = f"{base}{JOINED}{move.text()}"[:60]
     rule = tr("“{base}” with {what}, tried against a finding.", base=base, what=move.text())
-    return replace(move.arrangement, name=name, school="own", rule=rule)
+    return replace(move.arrangement, name=name, school="own", rule=rule, name_follows=True)
 
 
 def _triangle(a: Arrangement, seat: str, monitors_y: float, seat_y: float) -> Arrangement:

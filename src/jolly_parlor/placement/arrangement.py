@@ -56,6 +56,8 @@ class Arrangement:
     """The way a subwoofer looks: degrees from straight back into the room, towards the right as the
     listener sees it; one that is not named looks away from its nearest wall.
     """
+    name_follows: bool = False
+    """Whether the name is the program's: it says what this is, and changes with a move."""
     grading: Grading | None = None
     """What the listener gives it as it stands; a move takes it away (the Ledger keeps it)."""
 

@@ -75,6 +75,7 @@ class School:
             desk=desk,
             school=self.id,
             rule=self.rule,
+            name_follows=True,
         )
         if not room.is_empty_box:
             self._check_in_the_way(room, gear, proposed)

@@ -12,13 +12,14 @@ from jolly_parlor.acoustics.room import Room
 from jolly_parlor.acoustics.turning import turned
 from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.names import renamed_by_move
 from jolly_parlor.placement.schools import School
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.what_moved import what_moved
 from jolly_parlor.project.document import Document, Take, carried
 from jolly_parlor.project.editing import EditRefused, checked, done
 from jolly_parlor.project.gear_edits import usual_chains
-from jolly_parlor.project.renaming import Renames
+from jolly_parlor.project.renaming import NOTHING_RENAMED, Renames
 from jolly_parlor.words import tr
 
 
@@ -63,10 +64,7 @@ def line_up(document: Document, arrangement: Arrangement, turns: int) -> Documen
 
 def add_arrangement(document: Document, arrangement: Arrangement) -> Document:
     """Append an arrangement, its name made unique."""
-    taken = {a.name for a in document.arrangements}
-    name, number = arrangement.name, 2
-    while name in taken:
-        name, number = f"{arrangement.name[:55]} {number}", number + 1
+    name = _free_name(document, arrangement.name)
     added = replace(arrangement, name=name)
     changed = replace(document, arrangements=(*document.arrangements, added))
     text = tr("“{name}” added. {rule}", name=name, rule=arrangement.rule)
@@ -91,14 +89,8 @@ def rename_arrangement(document: Document, name: str, to: str) -> Document:
     if to in {a.name for a in document.arrangements}:
         raise EditRefused(tr("There is already an arrangement “{to}”; choose another name.", to=to))
     document.arrangement(name)
-    renames = Renames(arrangements={name: to})
-    changed = replace(
-        document,
-        arrangements=tuple(map(renames.arrangement, document.arrangements)),
-        takes=tuple(map(renames.take, document.takes)),
-        by_ear=renames.by_ear(document.by_ear),
-        chosen=to if document.chosen == name else document.chosen,
-    )
+    changed, renames = _renamed(document, name, to)
+    changed = replace_in(changed, to, replace(changed.arrangement(to), name_follows=False))
     told = tr("“{name}” is now called “{to}”.", name=name, to=to)
     return done(document, changed, "arrangement", told, renamed=renames.as_kept())
 
@@ -116,13 +108,16 @@ def remove_arrangement(document: Document, name: str) -> Document:
 
 
 def replace_arrangement(document: Document, arrangement: Arrangement) -> Document:
-    """Put an arrangement of the same name in place of the old one: a move."""
+    """Put an arrangement of the same name in place of the old one: a move. A name that the program
+    gave follows it.
+    """
     old = document.arrangement(arrangement.name)
     words = "; ".join(what_moved(old, arrangement))
     if not words:
         return document
-    changed = replace_in(document, arrangement.name, arrangement)
-    return done(document, changed, "move", f"“{arrangement.name}”: {words}.", arrangement)
+    text = f"“{old.name}”: {words}."
+    changed, stands, renames = moved_in(document, arrangement)
+    return done(document, changed, "move", text, stands, renamed=renames.as_kept())
 
 
 def choose(document: Document, name: str, reason: str) -> Document:
@@ -138,7 +133,41 @@ def choose(document: Document, name: str, reason: str) -> Document:
     )
 
 
+def moved_in(document: Document, arrangement: Arrangement) -> tuple[Document, Arrangement, Renames]:
+    """The document with an arrangement moved, unchecked, how it stands there, and what is now
+    called otherwise: a name that the program gave says where it stands.
+    """
+    name, called = arrangement.name, renamed_by_move(document.room, document.gear, arrangement)
+    changed = replace_in(document, name, replace(called, name=name))
+    if called.name == name:
+        return changed, called, NOTHING_RENAMED
+    others = tuple(a for a in document.arrangements if a.name != name)
+    to = _free_name(replace(document, arrangements=others), called.name)
+    changed, renames = _renamed(changed, name, to)
+    return changed, changed.arrangement(to), renames
+
+
 def replace_in(document: Document, name: str, new: Arrangement) -> Document:
     """Another arrangement in the place of the one of that name, unchecked: a part of an edit."""
     changed = tuple(new if a.name == name else a for a in document.arrangements)
     return replace(document, arrangements=changed)
+
+
+def _free_name(document: Document, wanted: str) -> str:
+    taken = {a.name for a in document.arrangements}
+    name, number = wanted, 2
+    while name in taken:
+        name, number = f"{wanted[:55]} {number}", number + 1
+    return name
+
+
+def _renamed(document: Document, name: str, to: str) -> tuple[Document, Renames]:
+    renames = Renames(arrangements={name: to})
+    changed = replace(
+        document,
+        arrangements=tuple(map(renames.arrangement, document.arrangements)),
+        takes=tuple(map(renames.take, document.takes)),
+        by_ear=renames.by_ear(document.by_ear),
+        chosen=to if document.chosen == name else document.chosen,
+    )
+    return changed, renames

@@ -233,7 +233,8 @@ def stand_up_again(
             " Without {left_out}, which the gear no longer has.", left_out=", ".join(left_out)
         )
     name = tr("{name}, step {number}", name=stood.name[:44], number=number)
-    return add_arrangement(document, replace(stood, name=name, school="own", rule=rule))
+    again = replace(stood, name=name, school="own", rule=rule, name_follows=True)
+    return add_arrangement(document, again)
 
 
 def _for_gear(

@@ -7,10 +7,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation
-from jolly_parlor.placement.gear import Gear
 from jolly_parlor.words import tr
 
 _TELLING_DB = 0.15  # smaller differences are within what the model can tell apart
@@ -99,20 +97,6 @@ class Trade:
     reach_hz: float
     """Bass reach of the monitors alone."""
     moved_metres: float
-
-
-_AT_WALL_METRES = 0.06
-
-
-def found_name(room: Room, gear: Gear, a: Arrangement, evenness_db: float | None = None) -> str:
-    """What a search has made, by what it is: `Search, 3.4 dB, desk at wall`."""
-    front = room.frame.front
-    at_wall = gear.desk is not None and a.desk is not None and a.desk.y - front <= _AT_WALL_METRES
-    away = a.left.y - front
-    where = tr("desk at wall") if at_wall else tr("monitors {away:.2f} m", away=away)
-    if evenness_db is None:
-        return tr("Search, {where}", where=where)
-    return tr("Search, {evenness_db:.1f} dB, {where}", evenness_db=evenness_db, where=where)
 
 
 def agreeing_words(share: float) -> str:

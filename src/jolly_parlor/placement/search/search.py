@@ -18,6 +18,7 @@ from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.evenness import bass_reach_hz, evenness, mismatch_db
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE
+from jolly_parlor.placement.names import named
 from jolly_parlor.placement.search.coarse_pass import Progress, weigh
 from jolly_parlor.placement.search.limits import standing_now, with_clear_ways
 from jolly_parlor.placement.search.objective import UNFIT
@@ -25,7 +26,6 @@ from jolly_parlor.placement.search.proposals import (
     Proposal,
     Trade,
     distinct,
-    found_name,
     trade_words,
     unbettered,
 )
@@ -244,9 +244,9 @@ class _Way:
         """Show the best so far as it would be played."""
         for arrangement in best:
             [figure] = self.look.judge.figures([arrangement], played=True).tolist()
-            named = replace(arrangement, name=found_name(self.room, self.gear, arrangement))
+            shown = named(self.room, self.gear, arrangement)
             if figure < UNFIT:
-                glimpse(SoFar(named, self.turns, figure))
+                glimpse(SoFar(shown, self.turns, figure))
 
     def _here(self) -> FloatArray | None:
         return standing_now(self.present, self.look.seat, self.room.frame)
@@ -269,10 +269,9 @@ class _Way:
             forecast = look.forecaster.at_seat(arrangement, look.seat)
             whole = forecast.deviation(playing)
             even = evenness(whole).value_db
-            name = found_name(self.room, self.gear, arrangement, even)
             found.append(
                 Proposal(
-                    replace(arrangement, name=name),
+                    named(self.room, self.gear, arrangement),
                     self.turns,
                     float(judged[index]),
                     float(alone[index]),
@@ -310,7 +309,7 @@ class _Way:
         front = unbettered(np.stack([values, reach, moved], axis=1))
         self.trades = [
             Trade(
-                replace(arrangements[i], name=found_name(self.room, self.gear, arrangements[i])),
+                named(self.room, self.gear, arrangements[i]),
                 self.turns,
                 float(values[i]),
                 float(reach[i]),

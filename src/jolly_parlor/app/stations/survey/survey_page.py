@@ -254,7 +254,15 @@ class SurveyStation(Station):
                 school=f.school,
             )
 
-        self.facing.setText(f"{words('This way', ours)}; {words('the left wall', other)}.")
+        self.facing.setText(
+            tr(
+                "{this_way}; {the_left_wall}. Forecast of the surveyed room for both monitors at "
+                "the {seat}.",
+                this_way=words(tr("This way"), ours),
+                the_left_wall=words(tr("the left wall"), other),
+                seat=self.session.document.gear.seats[0].name,
+            )
+        )
 
     def _set_zone(self, name: str, value: float) -> None:
         """All four make a zone; one set back to 0 takes it away."""

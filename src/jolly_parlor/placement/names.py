@@ -1,0 +1,41 @@
+"""What the program calls the arrangements that it makes: by what they are, so that a name holds no
+figure that a fit or another wish would change.
+"""
+
+from dataclasses import replace
+
+from jolly_parlor.acoustics.room import Room
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.gear import Gear
+from jolly_parlor.words import tr
+
+JOINED = " · "
+"""Between the name of an arrangement and what was done to it."""
+
+_AT_WALL_METRES = 0.06
+
+
+def named(room: Room, gear: Gear, a: Arrangement) -> Arrangement:
+    """What a search has found, by what it is: `Search, desk at wall`."""
+    name = tr("Search, {where}", where=_where(room, gear, a))
+    return replace(a, name=name, name_follows=True)
+
+
+def renamed_by_move(room: Room, gear: Gear, a: Arrangement) -> Arrangement:
+    """An arrangement that somebody has moved, called by where it came from, no longer as if it
+    stood there. One that a search found still says where it stands.
+    """
+    if not a.name_follows:
+        return a
+    if a.school == "search":
+        name = tr("Search, moved, {where}", where=_where(room, gear, a))
+        return replace(a, name=name)
+    came_from = a.name.split(JOINED)[0][:50]
+    return replace(a, name=tr("{name}, moved", name=came_from), name_follows=False)
+
+
+def _where(room: Room, gear: Gear, a: Arrangement) -> str:
+    front = room.frame.front
+    if gear.desk is not None and a.desk is not None and a.desk.y - front <= _AT_WALL_METRES:
+        return tr("desk at wall")
+    return tr("monitors {away:.2f} m", away=a.left.y - front)
