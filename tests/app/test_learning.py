@@ -70,7 +70,7 @@ def test_fit_use_and_go_back(
     settled(qtbot, window)
     assert abs(session.shown.forecast.deviation_db - as_surveyed).max() > 0.3
     assert session.fitted.band is not None and session.fitted.band.min() > 0.2
-    assert "Fitted room." in window.forecast.under.text()
+    assert "forecast as fitted" in window.forecast.verdict.text()
     window.go("takes")
     window.findChild(QPushButton, "room-used-survey").click()
     window.go("forecast")

@@ -15,6 +15,7 @@ from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.units import with_minus
+from places import EXAMPLES
 from processes import ran_here
 
 FIGURE = re.compile(r"(\d+\.\d) dB from even")
@@ -56,10 +57,11 @@ def collected(window: MainWindow, qtbot: QtBot, order: tuple[str, ...]) -> dict[
 ORDERS = ("forecast", "compare", "signoff"), ("signoff", "compare", "forecast")
 
 
+@pytest.mark.parametrize("room", ["kiln-room", "kiln-furnished", "harbour-loft"])
 def test_the_walk_tells_one_figure_in_any_order_and_after_opening(
-    qtbot: QtBot, window: MainWindow, open_window: Callable[..., MainWindow], tmp_path: Path
+    room: str, qtbot: QtBot, open_window: Callable[..., MainWindow], tmp_path: Path
 ) -> None:
-    walks = []
+    window, walks = open_window(open_document(EXAMPLES / f"{room}.parlor")), []
     for name in some([a.name for a in window.session.document.arrangements]):
         window.session.show_arrangement(name)
         by_order = [collected(window, qtbot, order) for order in ORDERS]

@@ -266,7 +266,7 @@ class Commands(PaperCommands):
                 tr(
                     "{value_db:.1f} dB from even, {layer}.",
                     value_db=figure.value_db,
-                    layer=self.session.layer,
+                    layer=self.session.layer_words,
                 )
                 if figure
                 else ""

@@ -151,6 +151,11 @@ class Session(QObject):
         return tr("forecast as fitted") if self.fit_used is not None else tr("forecast")
 
     @property
+    def layer_words(self) -> str:
+        """What the figures of the layer shown stand on."""
+        return tr("measured") if self.layer == "measured" else self.forecast_words
+
+    @property
     def arrangement(self) -> Arrangement | None:
         """The current one, as dragged."""
         if self.draft is not None:

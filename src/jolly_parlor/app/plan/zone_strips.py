@@ -89,6 +89,14 @@ class ZoneStrips(QWidget):
             for s in self.session.neighbourhood.strips
             if not np.all(np.isnan(s.figures_db))
         ]
+        if told:
+            of = tr(
+                "{mix} at the {seat}, {basis}.",
+                mix=spoken(self.session.mix.name),
+                seat=self.session.seat,
+                basis=self.session.forecast_words,
+            )
+            told.insert(0, of)
         self.setAccessibleDescription(" ".join(told) or tr("No strips."))
 
     def sizeHint(self) -> QSize:

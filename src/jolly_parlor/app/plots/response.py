@@ -118,7 +118,7 @@ class ResponseView(QWidget):
                 "{mix} at the {seat}, {layer}: {value_db:.1f} dB from even. {curve_words}",
                 mix=mix,
                 seat=self.session.seat,
-                layer=layer,
+                layer=self.session.layer_words,
                 value_db=figure.value_db,
                 curve_words=curve_words(curve),
             )

@@ -153,7 +153,7 @@ class ForecastStation(Station):
                     "{what} at the {seat}, {layer}: {value_db:.1f} dB from even",
                     what=what,
                     seat=session.seat,
-                    layer=session.layer,
+                    layer=session.layer_words,
                     value_db=figure.value_db,
                 )
             )
@@ -170,10 +170,8 @@ class ForecastStation(Station):
         words += "." if target.is_flat else tr(", against {words}.", words=target.words)
         if self.session.layer == "measured":
             return words + tr(" Filled: measured. Dotted: forecast.")
-        if self.session.fitted.in_use:
-            words += tr(" Fitted room.")
-            if self.session.fitted.band is not None:
-                words += tr(" Grey: four measurements in five would lie within.")
+        if self.session.fitted.in_use and self.session.fitted.band is not None:
+            words += tr(" Grey: four measurements in five would lie within.")
         room = self.session.believed.room
         if needs_working_out(room) and workable_hz(room) < HIGHEST_HZ:
             words += tr(
