@@ -692,6 +692,11 @@
     </message>
     <message>
       <location filename="../../app/commands.py" />
+      <source>{name} copy</source>
+      <translation>{name} Kopie</translation>
+    </message>
+    <message>
+      <location filename="../../app/commands.py" />
       <source>Copy {name}</source>
       <translation>{name} kopieren</translation>
     </message>
@@ -754,11 +759,6 @@
       <location filename="../../app/commands.py" />
       <source>The other version could not be kept, so nothing was saved: {error}</source>
       <translation>Die andere Fassung ließ sich nicht aufheben, also wurde nichts gespeichert: {error}</translation>
-    </message>
-    <message>
-      <location filename="../../app/commands.py" />
-      <source>{name} copy</source>
-      <translation>{name} Kopie</translation>
     </message>
     <message>
       <location filename="../../app/dialogs.py" />
@@ -1613,6 +1613,11 @@ Noch etwa {left:.0f} s.</translation>
     </message>
     <message>
       <location filename="../../app/plan/zone_strips.py" />
+      <source>{mix} at the {seat}, {basis}.</source>
+      <translation>{mix} am Platz {seat}, {basis}.</translation>
+    </message>
+    <message>
+      <location filename="../../app/plan/zone_strips.py" />
       <location filename="../../app/plots/place_strip.py" />
       <location filename="../../app/plots/row.py" />
       <location filename="../../report/full.py" />
@@ -2304,18 +2309,25 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
+      <location filename="../../vocabulary.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>measured</source>
+      <translation>gemessen</translation>
+    </message>
+    <message>
+      <location filename="../../app/session.py" />
       <source>Change the desk</source>
       <translation>Tisch ändern</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
-      <source>“{first}” now comes first, before “{was}”.</source>
-      <translation>„{first}“ steht jetzt vorn, vor „{was}“.</translation>
+      <source>Move in {name}</source>
+      <translation>Verschieben in {name}</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
-      <source>Move in {name}</source>
-      <translation>Verschieben in {name}</translation>
+      <source>“{first}” now comes first, before “{was}”.</source>
+      <translation>„{first}“ steht jetzt vorn, vor „{was}“.</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
@@ -3244,8 +3256,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
-      <source> Fitted room.</source>
-      <translation> Eingepasster Raum.</translation>
+      <source> Grey: four measurements in five would lie within.</source>
+      <translation> Grau: vier von fünf Messungen lägen darin.</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
@@ -3276,11 +3288,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/forecast/forecast_page.py" />
       <source> Filled: measured. Dotted: forecast.</source>
       <translation> Gefüllt: gemessen. Gepunktet: Vorhersage.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/forecast/forecast_page.py" />
-      <source> Grey: four measurements in five would lie within.</source>
-      <translation> Grau: vier von fünf Messungen lägen darin.</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
@@ -4771,6 +4778,7 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/wishes_card.py" />
+      <location filename="../../app/stations/survey/survey_page.py" />
       <source>the left wall</source>
       <translation>die linke Wand</translation>
     </message>
@@ -6163,6 +6171,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
+      <source>{this_way}; {the_left_wall}. Forecast of the surveyed room for both monitors at the {seat}.</source>
+      <translation>{this_way}; {the_left_wall}. Vorhersage des aufgenommenen Raums für beide Monitore am Platz {seat}.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
       <source>Add {kind}</source>
       <translation>{kind} hinzufügen</translation>
     </message>
@@ -6262,6 +6275,12 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/survey/survey_page.py" />
       <source>keep-out {index} {name}</source>
       <translation>Sperrfläche {index} {name}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <location filename="../../vocabulary.py" />
+      <source>This way</source>
+      <translation>In dieser Richtung</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/tape_card.py" />
@@ -10994,6 +11013,31 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{mounts}, {z} hoch</translation>
     </message>
     <message>
+      <location filename="../../placement/names.py" />
+      <source>Search, {where}</source>
+      <translation>Suche, {where}</translation>
+    </message>
+    <message>
+      <location filename="../../placement/names.py" />
+      <source>monitors {away:.2f} m</source>
+      <translation>Monitore {away:.2f} m</translation>
+    </message>
+    <message>
+      <location filename="../../placement/names.py" />
+      <source>Search, moved, {where}</source>
+      <translation>Suche, verschoben, {where}</translation>
+    </message>
+    <message>
+      <location filename="../../placement/names.py" />
+      <source>desk at wall</source>
+      <translation>Tisch an der Wand</translation>
+    </message>
+    <message>
+      <location filename="../../placement/names.py" />
+      <source>{name}, moved</source>
+      <translation>{name}, verschoben</translation>
+    </message>
+    <message>
       <location filename="../../placement/reflections.py" />
       <source>Loudspeakers beam: what leaves them sideways or backwards is less than is said here. Small rooms are easily over-treated: begin with the marked points, measure, and stop early. What hangs on a wall or ceiling is fixed by whoever may.</source>
       <translation>Lautsprecher bündeln: was sie seitwärts oder nach hinten abgeben, ist weniger, als hier steht. Kleine Räume sind leicht überbehandelt: mit den markierten Punkten beginnen, messen, früh aufhören. Was an Wand oder Decke hängt, befestigt, wer das darf.</translation>
@@ -11220,28 +11264,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />
-      <source>Search, {evenness_db:.1f} dB, {where}</source>
-      <translation>Suche, {evenness_db:.1f} dB, {where}</translation>
-    </message>
-    <message>
-      <location filename="../../placement/search/proposals.py" />
       <source>{tenths} of 10 rooms that fit your takes would agree</source>
       <translation>{tenths} von 10 Räumen, die zu Ihren Messungen passen, stimmten zu</translation>
-    </message>
-    <message>
-      <location filename="../../placement/search/proposals.py" />
-      <source>desk at wall</source>
-      <translation>Tisch an der Wand</translation>
-    </message>
-    <message>
-      <location filename="../../placement/search/proposals.py" />
-      <source>monitors {away:.2f} m</source>
-      <translation>Monitore {away:.2f} m</translation>
-    </message>
-    <message>
-      <location filename="../../placement/search/proposals.py" />
-      <source>Search, {where}</source>
-      <translation>Suche, {where}</translation>
     </message>
     <message>
       <location filename="../../placement/search/proposals.py" />
@@ -15762,12 +15786,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../vocabulary.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>measured</source>
-      <translation>gemessen</translation>
-    </message>
-    <message>
-      <location filename="../../vocabulary.py" />
       <source>fitted</source>
       <translation>angepasst</translation>
     </message>
@@ -16733,11 +16751,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../vocabulary.py" />
       <source>What it would take to do better</source>
       <translation>Was nötig wäre, um besser zu sein</translation>
-    </message>
-    <message>
-      <location filename="../../vocabulary.py" />
-      <source>This way</source>
-      <translation>In dieser Richtung</translation>
     </message>
     <message>
       <location filename="../../vocabulary.py" />
