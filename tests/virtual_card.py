@@ -6,6 +6,8 @@ however busy the machine is, and two seconds of sound take a tenth of one.
 
 import fcntl
 import os
+import subprocess
+import sys
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
 from pathlib import Path
@@ -23,12 +25,18 @@ pcm.nothing {{ type null }}
 pcm.played {{ type file slave.pcm "nothing" file "{pipe}" format "raw" }}
 pcm.heard {{ type file slave.pcm "nothing" file "/dev/null" infile "{pipe}" format "raw" }}
 """
+_PAIR = """
+pcm.nothing {{ type null }}
+pcm.loudspeakers {{ type file slave.pcm "nothing" file "{played}" format "raw" }}
+pcm.microphone {{ type file slave.pcm "nothing" file "/dev/null" infile "{heard}" format "raw" }}
+"""
 _LEAD_FRAMES = 20_480
 """On their way before a recording begins: recording comes first in each block, and would wait for
 ever for what is played after it.
 """
 _FRAME = 2 * 4
 _PIPE_BYTES = 1 << 20
+TWO_CLOCKS = Path(__file__).parent / "two_clocks.py"
 
 
 class VirtualCard:
@@ -76,6 +84,34 @@ def virtual_sound_card(home: Path) -> Iterator[VirtualCard]:
         finally:
             os.close(pipe)
     _look_for_devices()  # or a later test would play into a pipe that nobody empties
+
+
+@contextmanager
+def virtual_pair(
+    home: Path, drift: float = 120.0, late: float = 0.05, dropped: int = 0
+) -> Iterator[None]:
+    """Two devices, `loudspeakers` and `microphone`, between them a process with a clock of its own:
+    see `two_clocks`.
+    """
+    ways = {name: home / name for name in ("played", "heard")}
+    for way in ways.values():
+        os.mkfifo(way)
+    (home / ".asoundrc").write_text(_PAIR.format(**ways))
+    words = [sys.executable, TWO_CLOCKS, *ways.values(), str(drift), str(late), str(dropped)]
+    # Held open, or who looks for devices would wait for somebody at the other end.
+    held = [os.open(way, os.O_RDWR | os.O_NONBLOCK) for way in ways.values()]
+    air = subprocess.Popen(words)
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setenv("HOME", str(home))
+        _look_for_devices()
+        try:
+            yield
+        finally:
+            air.kill()
+            air.wait()
+            for one in held:
+                os.close(one)
+    _look_for_devices()
 
 
 def _look_for_devices() -> None:

@@ -11,7 +11,6 @@ from jolly_parlor.placement.settings.decay import DECAY_HZ
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.refused import Refused
-from jolly_parlor.signals.quality import NO_TIMING_REFERENCE
 from jolly_parlor.words import tr
 
 _ODD_MS, _APART_MS = 3.0, 20.0
@@ -144,16 +143,12 @@ def _must_add_up(takes: list[Take]) -> None:
                 named=_named(without[0]),
             )
         )
-    loose = [
-        t
-        for t in takes
-        if t.info.measured and NO_TIMING_REFERENCE in " ".join(t.info.measured.words)
-    ]
+    loose = [t for t in takes if t.info.measured and not t.info.measured.timed]
     if loose:
         raise NoCommonTime(
             tr(
                 "{named} was measured without a timing reference, so it cannot be "
-                "added to others; connect the loopback and measure again.",
+                "added to others; connect the loopback, or let markers play, and measure again.",
                 named=_named(loose[0]),
             )
         )

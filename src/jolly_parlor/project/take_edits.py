@@ -100,6 +100,7 @@ def add_measured(
         found.peak_db,
         found.distortion_db,
         found.repeat_db,
+        timing=found.timing,
     )
     number = _next_id(document)
     name = f"{'simulated ' if device.simulated else ''}{number}"

@@ -16,9 +16,10 @@ from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Controls
 from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS, measurable
 from jolly_parlor.signals.impulse import ImpulseResponse
-from jolly_parlor.signals.quality import Mark
+from jolly_parlor.signals.quality import NO_TIMING_REFERENCE, Mark
 from jolly_parlor.signals.response import Response
 from jolly_parlor.strict import STRICT
+from jolly_parlor.studio.device import Timing
 from jolly_parlor.studio.measuring import Settings
 from jolly_parlor.words import tr
 
@@ -60,6 +61,15 @@ class Measured:
     """What its sweeps differ by; 0 where there was one."""
     insisted: bool = False
     """Whether the user wants it used although it is bad."""
+    timing: Timing | None = None
+    """What its reference in time is; None in takes of before this was kept."""
+
+    @property
+    def timed(self) -> bool:
+        """Whether its phase is counted from when the sound left."""
+        if self.timing is None:
+            return NO_TIMING_REFERENCE not in " ".join(self.words)
+        return self.timing != "none"
 
 
 @dataclass(frozen=True)

@@ -164,6 +164,22 @@ def arrival(measured_metres: float | None, expected_metres: float) -> list[Remar
     ]
 
 
+def clocks(drift: float | None) -> list[Remark]:
+    """That markers gave the reference in time, and what they took out; None where they did not."""
+    if drift is None:
+        return []
+    return [
+        Remark(
+            "good",
+            tr(
+                "In time by markers; the two clocks differed by {parts:.0f} parts in a million, "
+                "taken out.",
+                parts=abs(drift) * 1e6,
+            ),
+        )
+    ]
+
+
 def calibration(name: str) -> list[Remark]:
     """A microphone without its file."""
     if name:

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, replace
-from typing import Protocol
+from typing import Literal, Protocol
 
 import numpy as np
 
@@ -19,6 +19,8 @@ LATENCY_ALLOWANCE_SECONDS = 0.25
 
 _UPRIGHT = 1e-6
 
+Timing = Literal["loopback", "markers", "none"]
+"""What a recording's reference in time is: a cable, markers played with it, or nothing."""
 Progress = Callable[[float, float], None]
 """Called with the share done, 0 to 1, and the input's peak in dB below full scale."""
 
@@ -147,6 +149,15 @@ class Recording:
     """The signal as it left, recorded beside it: the timing reference. None without one."""
     troubles: tuple[str, ...] = field(default=())
     """Over- and underruns and their like, in words."""
+    marked: bool = False
+    """Whether the first sample is when the sound left, by markers."""
+    drift: float = 0.0
+    """By how much the recorder's clock was faster than the player's, taken out already."""
+
+    @property
+    def timing(self) -> Timing:
+        """What its reference in time is."""
+        return "loopback" if self.loopback is not None else "markers" if self.marked else "none"
 
 
 class Device(Protocol):

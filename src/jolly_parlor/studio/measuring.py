@@ -18,7 +18,7 @@ from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.weighting import level_dba
 from jolly_parlor.strict import STRICT
-from jolly_parlor.studio.device import Device, Progress, Recording, Stage
+from jolly_parlor.studio.device import Device, Progress, Recording, Stage, Timing
 from jolly_parlor.validity import faults
 from jolly_parlor.words import tr
 
@@ -64,6 +64,8 @@ class Measurement:
     """Of the recordings, below full scale."""
     repeat_db: float = 0.0
     """What the sweeps differ by, `quality.repeat_db`."""
+    timing: Timing = "none"
+    """What its reference in time is."""
     distortion_db: dict[int, float] = field(default_factory=dict)
     """By order, against the linear response, for tones near 125 Hz; orders that stand above the
     noise only.
@@ -101,13 +103,15 @@ def measure(
     ]
     responses = [_response(impulse, device, calibration) for impulse in impulses]
     names = stage.playing(source).names
+    timing: Timing = "none" if any(r.timing == "none" for r in taken) else taken[0].timing
     low_hz = min((stage.sources[name].low_corner_hz for name in names), default=20.0)
     remarks = [
         *quality.clipping([r.samples for r in taken]),
         *(quality.Remark("doubtful", t) for r in taken for t in r.troubles),
         *quality.noise(taken[0].samples, silence.samples, device.sample_rate, low_hz),
         *quality.disagreement(responses),
-        *_arrival(impulses[0], taken[0], source, stage),
+        *_arrival(impulses[0], timing, source, stage),
+        *quality.clocks(taken[0].drift if timing == "markers" else None),
         *quality.calibration(calibration.name if calibration else ""),
         *quality.siblings(responses[0], siblings or {}),
     ]
@@ -121,6 +125,7 @@ def measure(
         _weighted(device, taken[0].samples[: sound.size]),
         20 * np.log10(max(peak, _TALL)),
         quality.repeat_db(responses),
+        timing,
         _distortion(wholes[0], sweep),
     )
 
@@ -220,14 +225,14 @@ def _mean(responses: list[Response]) -> Response:
 
 
 def _arrival(
-    impulse: ImpulseResponse, recording: Recording, source: str, stage: Stage
+    impulse: ImpulseResponse, timing: Timing, source: str, stage: Stage
 ) -> list[quality.Remark]:
     playing, speed = stage.playing(source), stage.room.speed_of_sound
     expected = min(
         stage.sources[name].place.distance(stage.microphone) + playing.delay_seconds(name) * speed
         for name in playing.names
     )
-    if recording.loopback is None:
+    if timing == "none":
         return quality.arrival(None, expected)
     return quality.arrival(impulse.arrival_seconds() * speed, expected)
 

@@ -13,7 +13,6 @@ from jolly_parlor.words import tr
 
 _BLOCK, _OUT_BLOCK = 1024, 512
 _WAIT_SECONDS = 0.05
-_SILENT = tr("{name} takes no sound any more: is it still plugged in? Plug it in and begin again.")
 
 
 @dataclass(frozen=True)
@@ -111,19 +110,13 @@ class SoundCard:
                 while not run.wait(_WAIT_SECONDS):
                     if watch.stalled(run.done):
                         stream.abort()
-                        raise DeviceFailed(_SILENT.format(name=self.name))
+                        raise went_silent(self.name)
                     progress(run.share, run.peak_db)
                     if cancelled():
                         stream.abort()  # silent at once: what is queued is thrown away
                         break
         except self._sd.PortAudioError as error:
-            raise DeviceFailed(
-                tr(
-                    "{name} stopped: {reason}. Check that nothing else uses it.",
-                    name=self.name,
-                    reason=reason(error),
-                )
-            ) from None
+            raise failed(self.name, error) from None
         heard = run.heard[: run.done]
         loopback = None
         if self.channels.loopback_input is not None:
@@ -155,13 +148,7 @@ class SoundCard:
         try:
             stream_out(self.device, self.sample_rate, out.shape[1], run, told, cancelled)
         except self._sd.PortAudioError as error:
-            raise DeviceFailed(
-                tr(
-                    "{name} stopped: {reason}. Check that nothing else uses it.",
-                    name=self.name,
-                    reason=reason(error),
-                )
-            ) from None
+            raise failed(self.name, error) from None
 
     @property
     def _inputs(self) -> int:
@@ -186,21 +173,37 @@ class SoundCard:
 
     def _checked(self) -> str:
         """The device's name, after asking whether it can do what is wanted."""
+        self._checked_input(self.device, self.sample_rate)
+        return self._checked_output()
+
+    def _checked_output(self) -> str:
+        """The name of what plays. Raises DeviceFailed where it cannot as is wanted."""
         most = max([*self.channels.outputs.values(), self.channels.loopback_output or 1])
         try:
             told = self._sd.query_devices(self.device, "output")
             self._sd.check_output_settings(self.device, most, "float32", None, self.sample_rate)
-            self._sd.check_input_settings(
-                self.device, self._inputs, "float32", None, self.sample_rate
-            )
         except (self._sd.PortAudioError, ValueError) as error:
             raise DeviceFailed(
                 tr(
-                    "The sound card cannot play {most} and record {inputs} channels at "
-                    "{sample_rate} Hz: {reason}.",
+                    "The sound card cannot play {most} channels at {sample_rate} Hz: {reason}.",
                     most=most,
-                    inputs=self._inputs,
                     sample_rate=self.sample_rate,
+                    reason=reason(error),
+                )
+            ) from None
+        return str(told["name"])
+
+    def _checked_input(self, device: int | str | None, sample_rate: int) -> str:
+        """The name of what records. Raises DeviceFailed where it cannot as is wanted."""
+        try:
+            told = self._sd.query_devices(device, "input")
+            self._sd.check_input_settings(device, self._inputs, "float32", None, sample_rate)
+        except (self._sd.PortAudioError, ValueError) as error:
+            raise DeviceFailed(
+                tr(
+                    "The sound card cannot record {inputs} channels at {sample_rate} Hz: {reason}.",
+                    inputs=self._inputs,
+                    sample_rate=sample_rate,
                     reason=reason(error),
                 )
             ) from None
@@ -254,7 +257,7 @@ def stream_out(
         while not run.wait(_WAIT_SECONDS):
             if watch.stalled(run.seconds):
                 stream.abort()
-                raise DeviceFailed(_SILENT.format(name=tr("The sound card")))
+                raise went_silent(tr("The sound card"))
             told(run.seconds)
             if cancelled():
                 run.fade_out()
@@ -276,12 +279,43 @@ def portaudio() -> Any:
 
 def sound_cards() -> list[str]:
     """Names of the devices that can both play and record. Raises DeviceFailed."""
-    every = portaudio().query_devices()
-    return [
-        str(d["name"])
-        for d in every
-        if d["max_input_channels"] > 0 and d["max_output_channels"] > 0
-    ]
+    both = set(inputs())
+    return [name for name in outputs() if name in both]
+
+
+def outputs() -> list[str]:
+    """Names of the devices that can play. Raises DeviceFailed."""
+    return _able("max_output_channels")
+
+
+def inputs() -> list[str]:
+    """Names of the devices that can record. Raises DeviceFailed."""
+    return _able("max_input_channels")
+
+
+def _able(what: str) -> list[str]:
+    return [str(d["name"]) for d in portaudio().query_devices() if d[what] > 0]
+
+
+def failed(name: str, error: Exception) -> DeviceFailed:
+    """A device that stopped, in a sentence."""
+    return DeviceFailed(
+        tr(
+            "{name} stopped: {reason}. Check that nothing else uses it.",
+            name=name,
+            reason=reason(error),
+        )
+    )
+
+
+def went_silent(name: str) -> DeviceFailed:
+    """A device that takes or gives no more, in a sentence."""
+    return DeviceFailed(
+        tr(
+            "{name} takes no sound any more: is it still plugged in? Plug it in and begin again.",
+            name=name,
+        )
+    )
 
 
 def reason(error: Exception) -> str:

@@ -50,29 +50,77 @@ class Watch:
         return self._asleep() - self._begun_asleep > _SLEPT_SECONDS
 
 
-class RecordingRun:
-    """What one stream plays and has heard; its callback runs on PortAudio's own thread."""
+class Late:
+    """Over- and underruns of a stream, in words."""
 
-    def __init__(self, out: Any, inputs: int) -> None:
-        self.out, self.heard = out, np.zeros((len(out), inputs), np.float32)
-        self.done = 0
-        self._late: set[str] = set()
-        self._end = Event()
+    def __init__(self) -> None:
+        self._words: set[str] = set()
 
-    def step(self, indata: Any, outdata: Any, frames: int, _time: Any, status: Any) -> None:
-        """One block."""
-        import sounddevice
-
+    def note(self, status: Any) -> None:
+        """What PortAudio says of a block."""
         for flag, words in _FLAGS.items():
             if getattr(status, flag):
-                self._late.add(words)
+                self._words.add(words)
+
+    @property
+    def words(self) -> tuple[str, ...]:
+        """Each once."""
+        return tuple(sorted(self._words))
+
+
+class Listened:
+    """What an input has heard so far, (frames, inputs) at most."""
+
+    def __init__(self, frames: int, inputs: int, late: Late) -> None:
+        self.heard, self.done = np.zeros((frames, inputs), np.float32), 0
+        self._late, self.begun = late, Event()
+
+    def step(self, indata: Any, frames: int, _time: Any, status: Any) -> None:
+        """One block of an input alone."""
+        import sounddevice
+
+        self._late.note(status)
+        if self.add(indata, frames) < frames:
+            raise sounddevice.CallbackStop
+
+    def add(self, indata: Any, frames: int) -> int:
+        """Keep a block, as much as there is room for; how much that was."""
+        here = min(frames, len(self.heard) - self.done)
+        self.heard[self.done : self.done + here] = indata[:here]
+        self.done += here
+        self.begun.set()
+        return here
+
+    @property
+    def peak_db(self) -> float:
+        """Of the last tenth of a second or so heard, below full scale."""
+        recent = self.heard[max(self.done - 4800, 0) : self.done]
+        peak = float(np.max(np.abs(recent))) if recent.size else 0.0
+        return float(20 * np.log10(max(peak, 1e-6)))
+
+
+class Sent:
+    """What an output plays, once, (frames, outputs)."""
+
+    def __init__(self, out: Any, late: Late) -> None:
+        self.out, self.done = out, 0
+        self._late, self._end = late, Event()
+
+    def step(self, outdata: Any, frames: int, _time: Any, status: Any) -> None:
+        """One block of an output alone."""
+        import sounddevice
+
+        self._late.note(status)
+        if self.give(outdata, frames) < frames:
+            raise sounddevice.CallbackStop
+
+    def give(self, outdata: Any, frames: int) -> int:
+        """The next block, silence beyond the end; how much of it there was."""
         here = min(frames, len(self.out) - self.done)
         outdata[:here] = self.out[self.done : self.done + here]
         outdata[here:] = 0
-        self.heard[self.done : self.done + here] = indata[:here]
         self.done += here
-        if self.done >= len(self.out):
-            raise sounddevice.CallbackStop
+        return here
 
     def ended(self) -> None:
         """The stream has ended."""
@@ -82,22 +130,49 @@ class RecordingRun:
         """Whether it ended within that time."""
         return self._end.wait(seconds)
 
+
+class RecordingRun:
+    """What one stream plays and has heard; its callback runs on PortAudio's own thread."""
+
+    def __init__(self, out: Any, inputs: int) -> None:
+        self._late = Late()
+        self._sent, self._listened = Sent(out, self._late), Listened(len(out), inputs, self._late)
+        self.ended, self.wait = self._sent.ended, self._sent.wait
+
+    @property
+    def heard(self) -> Any:
+        """(frames, inputs)."""
+        return self._listened.heard
+
+    @property
+    def done(self) -> int:
+        """Frames so far."""
+        return self._sent.done
+
+    def step(self, indata: Any, outdata: Any, frames: int, _time: Any, status: Any) -> None:
+        """One block."""
+        import sounddevice
+
+        self._late.note(status)
+        self._sent.give(outdata, frames)
+        self._listened.add(indata, frames)
+        if self.done >= len(self._sent.out):
+            raise sounddevice.CallbackStop
+
     @property
     def share(self) -> float:
         """How much is done, 0 to 1."""
-        return self.done / max(len(self.out), 1)
+        return self.done / max(len(self._sent.out), 1)
 
     @property
     def peak_db(self) -> float:
         """Of the last tenth of a second or so heard, below full scale."""
-        recent = self.heard[max(self.done - 4800, 0) : self.done]
-        peak = float(np.max(np.abs(recent))) if recent.size else 0.0
-        return float(20 * np.log10(max(peak, 1e-6)))
+        return self._listened.peak_db
 
     @property
     def troubles(self) -> tuple[str, ...]:
         """Over- and underruns, in words."""
-        return tuple(sorted(self._late))
+        return self._late.words
 
 
 class Volume:
