@@ -6,7 +6,7 @@ from pathlib import Path
 import pytest
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QLineEdit, QPushButton
+from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
@@ -180,6 +180,11 @@ def test_what_a_take_tells_in_six_views_and_through_gates(qtbot: QtBot, window: 
     assert told.told.look.per_octave == 1
 
 
+def pick(box: QComboBox, row: int) -> None:
+    box.setCurrentIndex(row)
+    box.activated.emit(row)
+
+
 def test_a_sound_card_is_wired_by_the_user_and_kept(
     window: MainWindow, monkeypatch: pytest.MonkeyPatch
 ) -> None:
@@ -190,10 +195,27 @@ def test_a_sound_card_is_wired_by_the_user_and_kept(
     card = _begin(window)
     row = card.equipment
     assert not row.setup_button.isVisible()
-    monkeypatch.setattr(equipment, "sound_cards", lambda: ["Desk box"])
+    monkeypatch.setattr(equipment, "look_again", lambda: None)
+    monkeypatch.setattr(equipment, "outputs", lambda: ["Desk box: USB Audio (hw:1,0)", "Wall"])
+    monkeypatch.setattr(equipment, "inputs", lambda: ["Desk box: USB Audio (hw:1,0)", "Lark"])
+    assert not row.hears.isVisible() and not row.marks.isVisible()
     window.findChild(QPushButton, "find-cards").click()
-    row.device.setCurrentIndex(1)
-    assert row.setup_button.isVisible()
+    assert "2 devices can play, 2 devices can hear" in window.notice_text.text()
+    assert [row.device.itemText(i) for i in range(3)][1:] == ["Desk box", "Wall"]
+    pick(row.device, 1)
+    assert row.setup_button.isVisible() and not row.marks.isVisible()
+    # A microphone at a device of its own has a clock of its own.
+    assert [row.hears.itemText(i) for i in range(3)] == ["the same device", "Desk box", "Lark"]
+    pick(row.hears, 2)
+    assert "no timing reference" not in card.words.text() and row.marks.isVisible()
+    assert row.marks.currentText() == "left"
+    assert SettingsStore(window.session.settings._path).values.card.hears == "Lark"
+    # One that is plugged in appears; one that is away stays chosen, and is said to be.
+    monkeypatch.setattr(equipment, "inputs", lambda: ["Heron"])
+    row._plugged_in()
+    assert window.notice_text.text() == "Heron is there now."
+    assert row.hears.currentText() == "Lark (not there)"
+    pick(row.hears, 0)
     assert "no timing reference and level not calibrated" in card.words.text()
     assert "6 of 6 things below are not ticked yet" in card.words.text()
     for box in card.checks.boxes:

@@ -12,7 +12,7 @@ from jolly_parlor.project.staging import stage_of
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import DeviceFailed, Stage
 from jolly_parlor.studio.measuring import Settings, measure
-from jolly_parlor.studio.soundcard import Channels, SoundCard, sound_cards
+from jolly_parlor.studio.soundcard import Channels, SoundCard, inputs, outputs
 from virtual_card import VirtualCard, virtual_sound_card
 
 
@@ -35,7 +35,7 @@ def stage(kiln: Document) -> Stage:
 
 def test_a_sweep_comes_back_flat_and_in_time(virtual_card: VirtualCard, stage: Stage) -> None:
     card = SoundCard("default", Channels(loopback_output=2, loopback_input=2))
-    assert "default" in sound_cards()
+    assert "default" in inputs() and "default" in outputs()
     settings = Settings(Sweep(seconds=2.0), sweeps=1, output_db=-12.0)
     found = measure(card, settings, "left", stage)
     f = (found.response.frequencies_hz > 40) & (found.response.frequencies_hz < 10000)
@@ -115,6 +115,9 @@ def test_how_far_it_is_is_told_and_cancelling_stops_the_stream(
 def test_what_it_cannot_do_is_said(virtual_card: VirtualCard, stage: Stage) -> None:
     with pytest.raises(DeviceFailed, match="cannot play"):
         SoundCard("no such card")
+    few = SoundCard("default", Channels({"left": 1, "right": 2, "sub": 999}))
+    with pytest.raises(DeviceFailed, match=r"outputs, and sub is set to number 999"):
+        few.record(np.zeros(100), "sub", stage, 0.0, lambda s, p: None, lambda: False)
     with pytest.raises(DeviceFailed, match="No output channel is set for sub"):
         SoundCard("default").record(
             np.zeros(100), "sub", stage, 0.0, lambda s, p: None, lambda: False

@@ -17,6 +17,7 @@ from jolly_parlor.studio.device import Device
 from jolly_parlor.studio.measuring import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.studio.soundcard import Channels, SoundCard
+from jolly_parlor.studio.two_devices import TwoDevices
 from jolly_parlor.words import tr
 
 
@@ -28,6 +29,8 @@ from jolly_parlor.words import tr
 @click.option(
     "--device", default="simulated", show_default=True, help="simulated, or a sound card's name."
 )
+@click.option("--input", "hears", help="The microphone's device, where it has one of its own.")
+@click.option("--marks", default="left", show_default=True, help="With --input: plays the markers.")
 @click.option("--microphone", default=1, show_default=True, help="Input channel, from 1.")
 @click.option("--loopback", nargs=2, type=int, help="Output and input cabled as timing reference.")
 @click.option("--point", default="centre", type=click.Choice(list(HEAD_SHIFTS)), show_default=True)
@@ -43,6 +46,8 @@ def measure_take(
     source: str,
     seat: str,
     device: str,
+    hears: str | None,
+    marks: str,
     microphone: int,
     loopback: tuple[int, int] | None,
     point: HeadPoint,
@@ -67,7 +72,17 @@ def measure_take(
     else:
         outputs = {name: number for number, name in enumerate(stage.sources, start=1)}
         out, back = loopback or (None, None)
-        studio, own = SoundCard(device, Channels(outputs, microphone, out, back)), None
+        channels, own = Channels(outputs, microphone, out, back), None
+        if hears is not None and hears != device:
+            if loopback:
+                raise click.UsageError(
+                    tr("--loopback needs one device; with --input markers tell the time.")
+                )
+            if marks not in outputs:
+                raise click.UsageError(f"--marks is one of {', '.join(outputs)}.")
+            studio = TwoDevices(device, hears, channels, marks=marks)
+        else:
+            studio = SoundCard(device, channels)
     calibration = read_calibration(file_of_mic) if file_of_mic is not None else own
     sweep = Sweep(seconds=seconds, sample_rate=studio.sample_rate)
     settings = Settings(sweep, sweeps, output)

@@ -1,7 +1,10 @@
 """Sound cards through PortAudio. An optional extra: without `sounddevice` it says how to get it."""
 
-from collections.abc import Callable, Mapping
+import re
+from collections.abc import Callable, Iterator, Mapping
+from contextlib import contextmanager
 from dataclasses import dataclass, field, replace
+from threading import Lock
 from typing import Any, Protocol
 
 import numpy as np
@@ -11,6 +14,7 @@ from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
 from jolly_parlor.studio.streams import SLEPT, Playback, RecordingRun, Watch
 from jolly_parlor.words import tr
 
+_ADDRESS = re.compile(r"(: (USB )?Audio( #\d+)?)? \((plug)?hw:\d+,\d+\)$")
 _BLOCK, _OUT_BLOCK = 1024, 512
 _WAIT_SECONDS = 0.05
 
@@ -34,6 +38,17 @@ class CardSetup:
     sample_rate: int = 48000
     full_scale_db_spl: float | None = None
     """Sound pressure level of an input at full scale, where it has been calibrated."""
+    plays: str = ""
+    """The device that plays, by name; empty is the simulated studio."""
+    hears: str = ""
+    """The device of the microphone; empty is the one that plays."""
+    marks: str = "left"
+    """The loudspeaker that plays the markers where two devices are used."""
+
+    @property
+    def two_devices(self) -> bool:
+        """Whether the microphone is at a device of its own."""
+        return bool(self.hears) and self.hears != self.plays
 
     def reaching(self, sources: list[str]) -> "CardSetup":
         """The same with an output for each of these sources; new ones take the next free."""
@@ -74,6 +89,7 @@ class SoundCard:
         self.sample_rate = sample_rate
         self.device = device
         self._full_scale_db_spl = full_scale_db_spl
+        self._outputs = 1
         self.name = self._checked()
 
     @property
@@ -106,7 +122,7 @@ class SoundCard:
                 callback=run.step,
                 finished_callback=run.ended,
             )
-            with stream:
+            with in_use(), stream:
                 while not run.wait(_WAIT_SECONDS):
                     if watch.stalled(run.done):
                         stream.abort()
@@ -134,16 +150,10 @@ class SoundCard:
         cancelled: Callable[[], bool],
     ) -> None:
         """As the interface asks."""
-        wanted = self.channels.outputs
-        for name in sounds:
-            if name not in wanted:
-                raise DeviceFailed(
-                    tr("No output channel is set for {name}; choose one.", name=name)
-                )
         frames = max(sound.size for sound in sounds.values())
-        out = np.zeros((frames, max(wanted.values())), np.float32)
+        out = np.zeros((frames, self._outputs), np.float32)
         for name, sound in sounds.items():
-            out[: sound.size, wanted[name] - 1] += sound
+            out[: sound.size, self._output_of(name)] += sound
         run = Playback(out, self.sample_rate, output_db, again)
         try:
             stream_out(self.device, self.sample_rate, out.shape[1], run, told, cancelled)
@@ -156,31 +166,45 @@ class SoundCard:
 
     def _routed(self, sound: FloatArray, names: tuple[str, ...], after: float) -> Any:
         """The sound on its output channels, silence after it, (frames, channels) float32."""
-        wanted = self.channels.outputs
-        missing = [name for name in names if name not in wanted]
-        if missing:
-            raise DeviceFailed(
-                tr("No output channel is set for {missing}; choose one.", missing=missing[0])
-            )
-        used = [*wanted.values(), self.channels.loopback_output or 1]
-        frames = sound.size + round(after * self.sample_rate)
-        out = np.zeros((frames, max(used)), np.float32)
-        for name in names:
-            out[: sound.size, wanted[name] - 1] = sound
+        used = [self._output_of(name) for name in names]
         if names and self.channels.loopback_output is not None:
-            out[: sound.size, self.channels.loopback_output - 1] = sound
+            used.append(self.channels.loopback_output - 1)
+        frames = sound.size + round(after * self.sample_rate)
+        out = np.zeros((frames, self._outputs), np.float32)
+        out[: sound.size, used] = sound[:, None]
         return out
+
+    def _output_of(self, source: str) -> int:
+        """A source's channel, counted from 0. Raises DeviceFailed where it has none here."""
+        number = self.channels.outputs.get(source)
+        if number is None:
+            raise DeviceFailed(tr("No output channel is set for {name}; choose one.", name=source))
+        if number > self._outputs:
+            raise DeviceFailed(
+                tr(
+                    "{name} has {count} outputs, and {source} is set to number {number}: choose "
+                    "another at “Channels …”.",
+                    name=self.name,
+                    count=self._outputs,
+                    source=source,
+                    number=number,
+                )
+            )
+        return number - 1
 
     def _checked(self) -> str:
         """The device's name, after asking whether it can do what is wanted."""
+        played = self._checked_output()
         self._checked_input(self.device, self.sample_rate)
-        return self._checked_output()
+        return played
 
     def _checked_output(self) -> str:
         """The name of what plays. Raises DeviceFailed where it cannot as is wanted."""
         most = max([*self.channels.outputs.values(), self.channels.loopback_output or 1])
         try:
             told = self._sd.query_devices(self.device, "output")
+            # A source beyond what it has can still not be measured; the others can.
+            most = self._outputs = min(most, max(int(told["max_output_channels"]), 1))
             self._sd.check_output_settings(self.device, most, "float32", None, self.sample_rate)
         except (self._sd.PortAudioError, ValueError) as error:
             raise DeviceFailed(
@@ -245,7 +269,7 @@ def stream_out(
 ) -> None:
     """Play until it ends, or fades out once cancelled. Raises PortAudio's own errors."""
     watch = Watch()
-    with portaudio().OutputStream(
+    stream = portaudio().OutputStream(
         samplerate=sample_rate,
         blocksize=_OUT_BLOCK,
         device=device,
@@ -253,7 +277,8 @@ def stream_out(
         dtype="float32",
         callback=run.step,
         finished_callback=run.ended,
-    ) as stream:
+    )
+    with in_use(), stream:
         while not run.wait(_WAIT_SECONDS):
             if watch.stalled(run.seconds):
                 stream.abort()
@@ -277,10 +302,36 @@ def portaudio() -> Any:
     return sounddevice
 
 
-def sound_cards() -> list[str]:
-    """Names of the devices that can both play and record. Raises DeviceFailed."""
-    both = set(inputs())
-    return [name for name in outputs() if name in both]
+def look_again() -> None:
+    """Take notice of devices that have come and gone, unless something plays or is recorded just
+    now. Raises DeviceFailed.
+    """
+    library = portaudio()
+    with _USE:
+        if not _streams:
+            library._terminate()  # it looks for devices when it begins, and at no other time
+            library._initialize()
+
+
+@contextmanager
+def in_use() -> Iterator[None]:
+    """While a stream is open: the library must not be begun anew under it."""
+    with _USE:
+        _streams.append(None)
+    try:
+        yield
+    finally:
+        with _USE:
+            _streams.pop()
+
+
+_USE, _streams = Lock(), list[None]()
+
+
+def shown_name(name: str) -> str:
+    """A device as its maker and the desktop call it, without the system's own address."""
+    bare = _ADDRESS.sub("", name)
+    return bare.removesuffix(": -").strip() or name
 
 
 def outputs() -> list[str]:

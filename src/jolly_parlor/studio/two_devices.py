@@ -13,7 +13,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.signals.clocks import Marked, NoMarker, timed
 from jolly_parlor.signals.resampling import resampled
 from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
-from jolly_parlor.studio.soundcard import Channels, SoundCard, failed, went_silent
+from jolly_parlor.studio.soundcard import Channels, SoundCard, failed, in_use, went_silent
 from jolly_parlor.studio.streams import SLEPT, Late, Listened, Sent, Watch
 from jolly_parlor.words import tr
 
@@ -101,7 +101,7 @@ class TwoDevices(SoundCard):
         ear = Listened(frames, self.channels.microphone, late)
         mouth = Sent(out if out is not None else np.zeros((0, 1), np.float32), late)
         try:
-            with self._sd.InputStream(
+            listening = self._sd.InputStream(
                 samplerate=self.input_rate,
                 blocksize=_BLOCK,
                 device=self.microphone_device,
@@ -109,7 +109,8 @@ class TwoDevices(SoundCard):
                 dtype="float32",
                 latency="high",
                 callback=ear.step,
-            ) as listening:
+            )
+            with in_use(), listening:
                 whole = self._both(ear, mouth, progress, cancelled, watch)
                 listening.abort()
         except self._sd.PortAudioError as error:
@@ -170,13 +171,6 @@ class TwoDevices(SoundCard):
         if self.input_rate == self.sample_rate or not heard.size:
             return heard
         return resampled(heard, self.input_rate, self.sample_rate)
-
-    def _output_of(self, source: str) -> int:
-        if source not in self.channels.outputs:
-            raise DeviceFailed(
-                tr("No output channel is set for {missing}; choose one.", missing=source)
-            )
-        return self.channels.outputs[source] - 1
 
     def _checked(self) -> str:
         played = self._checked_output()

@@ -1,8 +1,10 @@
 """What a take is measured with: the simulated studio or a sound card, and the microphone's file."""
 
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
+from PyQt6.QtCore import QFileSystemWatcher, QTimer
 from PyQt6.QtWidgets import QComboBox, QWidget
 
 from jolly_parlor.app import dialogs
@@ -14,15 +16,30 @@ from jolly_parlor.signals.calibration import Calibration, read_calibration
 from jolly_parlor.signals.cells import ResponseFileError
 from jolly_parlor.studio.device import Device, DeviceFailed
 from jolly_parlor.studio.simulated import SimulatedStudio
-from jolly_parlor.studio.soundcard import SoundCard, sound_cards
+from jolly_parlor.studio.soundcard import (
+    CardSetup,
+    SoundCard,
+    inputs,
+    look_again,
+    outputs,
+    shown_name,
+)
+from jolly_parlor.studio.two_devices import TwoDevices
 from jolly_parlor.words import plural, tr
+
+_WHERE_CARDS_APPEAR = "/dev/snd"
+_SETTLES_MS = 800
+"""A device that is plugged in appears part by part."""
 
 
 class Equipment:
-    """A row: where around the head, with which device and microphone. `row` is the layout."""
+    """A row: where around the head, with which devices and microphone. `row` is the layout."""
 
     def __init__(
-        self, session: Workbench, changed: Callable[[], None], calibrate: Callable[[], None]
+        self,
+        session: Workbench,
+        changed: Callable[[], None],
+        calibrate: Callable[[], None],
     ) -> None:
         self.session = session
         self._changed = changed
@@ -31,10 +48,32 @@ class Equipment:
         self.mishap_rate = 0.0
         self.row = FlowRow()
         self.device = QComboBox()
-        self.device.addItem(SimulatedStudio.name)
+        self.device.addItem(SimulatedStudio.name, "")
         self.device.setObjectName("device")
-        self.device.setAccessibleName(tr("Measuring device"))
-        self.device.currentIndexChanged.connect(lambda _: self._choose())
+        self.device.setAccessibleName(tr("Device that plays"))
+        self.device.activated.connect(lambda _: self._choose())
+        self.hears = QComboBox()
+        self.hears.setObjectName("microphone-device")
+        self.hears.setAccessibleName(tr("Device of the microphone"))
+        self.hears.activated.connect(lambda _: self._choose())
+        self.marks = QComboBox()
+        self.marks.setObjectName("marks")
+        self.marks.setAccessibleName(tr("Loudspeaker that plays the markers"))
+        self.marks.setToolTip(
+            tr(
+                "Two devices have two clocks. A short marker before and after each sweep brings "
+                "them together; it comes from this loudspeaker, which must not move meanwhile."
+            )
+        )
+        self.marks.activated.connect(lambda _: self._choose())
+        self._hears_words, self._marks_words = label(tr("hears"), "soft"), label("", "soft")
+        self._marks_words.setText(tr("markers from"))
+        self._plugged = QFileSystemWatcher(self.device)
+        self._plugged.directoryChanged.connect(lambda _: self._soon.start())
+        self._soon = QTimer(self.device)
+        self._soon.setSingleShot(True)
+        self._soon.setInterval(_SETTLES_MS)
+        self._soon.timeout.connect(self._plugged_in)
         look = named_button(tr("Look for sound cards"), "find-cards", self.find_cards)
         self.setup_button = named_button(tr("Channels …"), "card-setup", self.set_up)
         self.calibrate = named_button(tr("Calibrate …"), "calibrate", calibrate)
@@ -50,8 +89,12 @@ class Equipment:
         widgets: tuple[QWidget, ...] = (
             label("at", "soft"),
             self.point,
-            label("with", "soft"),
+            label(tr("plays"), "soft"),
             self.device,
+            self._hears_words,
+            self.hears,
+            self._marks_words,
+            self.marks,
             look,
             self.setup_button,
             self.calibrate,
@@ -65,7 +108,12 @@ class Equipment:
     @property
     def is_card(self) -> bool:
         """Whether a sound card is chosen."""
-        return self.device.currentIndex() > 0
+        return bool(self.device.currentData())
+
+    @property
+    def setup(self) -> CardSetup:
+        """How sound cards are wired, as the settings keep it."""
+        return self.session.settings.values.card
 
     @property
     def simulated(self) -> SimulatedStudio:
@@ -84,8 +132,11 @@ class Equipment:
         sources = self._sources()
         if not set(sources) <= set(setup.channels.outputs):
             setup = setup.reaching(sources)
-        name = self.device.currentText()
-        return SoundCard(name, setup.channels, setup.sample_rate, setup.full_scale_db_spl)
+        rest = setup.sample_rate, setup.full_scale_db_spl
+        if setup.two_devices:
+            channels = replace(setup.channels, loopback_output=None, loopback_input=None)
+            return TwoDevices(setup.plays, setup.hears, channels, *rest, self._marking())
+        return SoundCard(setup.plays, setup.channels, *rest)
 
     @property
     def microphone(self) -> Calibration | None:
@@ -106,7 +157,7 @@ class Equipment:
             )
         setup = self.session.settings.values.card
         wanting = []
-        if setup.channels.loopback_input is None:
+        if not setup.two_devices and setup.channels.loopback_input is None:
             wanting.append(tr("no loopback, so no timing reference"))
         if setup.full_scale_db_spl is None:
             wanting.append(tr("level not calibrated"))
@@ -116,23 +167,52 @@ class Equipment:
     def find_cards(self) -> None:
         """List the sound cards beside the simulated studio."""
         try:
-            names = sound_cards()
+            look_again()
+            found = self._list()
         except DeviceFailed as error:
             self.session.refused.emit(str(error))
             return
-        while self.device.count() > 1:
-            self.device.removeItem(1)
-        self.device.addItems(names)
-        count = len(names)
+        if not self._plugged.directories():
+            self._plugged.addPath(_WHERE_CARDS_APPEAR)
         self.session.told.emit(
-            plural(
-                count,
-                "{count} sound card found. Choose it, then say at "
-                "“Channels …” where each source and the microphone are plugged in.",
-                "{count} sound cards found. Choose one, then say at "
-                "“Channels …” where each source and the microphone are plugged in.",
+            tr(
+                "{outputs} can play, {inputs} can hear. Choose what plays and what hears; at "
+                "“Channels …” say where each source and the microphone are plugged in.",
+                outputs=plural(len(found[0]), "{count} device", "{count} devices"),
+                inputs=plural(len(found[1]), "{count} device", "{count} devices"),
             )
         )
+
+    def _list(self) -> tuple[list[str], list[str]]:
+        """Fill both lists with what there is now; what was chosen stays chosen, there or not."""
+        setup = self.session.settings.values.card
+        able = outputs(), inputs()
+        for box, first, names, chosen in (
+            (self.device, SimulatedStudio.name, able[0], setup.plays),
+            (self.hears, tr("the same device"), able[1], setup.hears),
+        ):
+            box.clear()
+            box.addItem(first, "")
+            for name in [*names, *([chosen] if chosen and chosen not in names else [])]:
+                away = "" if name in names else tr(" (not there)")
+                box.addItem(shown_name(name) + away, name)
+            box.setCurrentIndex(max(box.findData(chosen), 0))
+        self._offer()
+        return able
+
+    def _plugged_in(self) -> None:
+        """Something was plugged in or out; what plays meanwhile plays on."""
+        before = {self.device.itemData(i) for i in range(self.device.count())}
+        before |= {self.hears.itemData(i) for i in range(self.hears.count())}
+        try:
+            look_again()
+            found = self._list()
+        except DeviceFailed:
+            return  # asked for by nobody: who measures is told
+        new = [name for name in {*found[0], *found[1]} if name not in before]
+        if new:
+            self.session.told.emit(tr("{name} is there now.", name=shown_name(new[0])))
+        self._changed()
 
     def set_up(self) -> None:
         """Ask which channel is what."""
@@ -166,13 +246,38 @@ class Equipment:
         return [one.id for one in self.session.document.gear.loudspeakers]
 
     def _choose(self) -> None:
+        settings = self.session.settings
+        chosen = replace(
+            settings.values.card,
+            plays=self.device.currentData(),
+            hears=self.hears.currentData() or "",
+            marks=self.marks.currentData() or settings.values.card.marks,
+        )
+        settings.change(card=chosen)
         self._offer()
         self._changed()
 
+    def _marking(self) -> str:
+        """The loudspeaker that plays the markers: the one chosen, where there is one like it."""
+        wanted, there = self.session.settings.values.card.marks, self._sources()
+        return wanted if wanted in there else there[0]
+
     def _offer(self) -> None:
-        """Wiring and calibrating are for a sound card."""
-        self.setup_button.setVisible(self.is_card)
-        self.calibrate.setVisible(self.is_card)
+        """Wiring and calibrating are for a sound card, markers for two devices."""
+        two = self.is_card and self.session.settings.values.card.two_devices
+        for widget, shown in (
+            (self.setup_button, self.is_card),
+            (self.calibrate, self.is_card),
+            (self._hears_words, self.is_card),
+            (self.hears, self.is_card),
+            (self._marks_words, two),
+            (self.marks, two),
+        ):
+            widget.setVisible(shown)
+        self.marks.clear()
+        for name in self._sources():
+            self.marks.addItem(name, name)
+        self.marks.setCurrentIndex(max(self.marks.findData(self._marking()), 0))
 
 
 def _point_words(name: str, dx: float, dy: float, dz: float) -> str:
