@@ -23,6 +23,8 @@ def test_a_note_is_written_and_the_ledger_read_in_words_json_and_csv(tmp_path: P
     last = run("ledger", room, "--kind", "note").stdout.splitlines()[-1]
     assert "fridge off, curtains drawn" in last and "forecast" in last
     told = json.loads(run("ledger", room, "--json").stdout)
+    assert told["source"] == "both+sub"  # what will be heard, as on its page
+    told = json.loads(run("ledger", room, "--source", "both", "--json").stdout)
     assert told["entries"][-1]["text"] == "fridge off, curtains drawn"
     assert any(row["measured_db"] for row in told["entries"])
     out = tmp_path / "ledger.csv"

@@ -5,6 +5,7 @@ from dataclasses import replace
 import pytest
 
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.names import named
 from jolly_parlor.placement.schools import SCHOOLS
 from jolly_parlor.project.document import Document
@@ -67,6 +68,15 @@ def test_a_school_moved_is_no_longer_the_school(kiln: Document) -> None:
     assert moved.arrangements[-1].name == f"{school.name}, moved"
     again = replace_arrangement(moved, back_by(moved.arrangements[-1], 0.05))
     assert again.arrangements[-1].name == f"{school.name}, moved"
+
+
+def test_a_sub_moved_leaves_the_name_of_the_triangle(found) -> None:
+    document, a = found
+    sub = a.places["sub"]
+    moved = replace_arrangement(
+        document, a.moved(loudspeaker("sub"), replace(sub, x=sub.x + 0.3, y=sub.y + 0.3))
+    )
+    assert moved.arrangements[-1].name == a.name and moved.arrangements[-1] != a
 
 
 def test_a_name_of_the_owner_s_stays(found) -> None:

@@ -21,17 +21,22 @@ def named(room: Room, gear: Gear, a: Arrangement) -> Arrangement:
     return replace(a, name=name, name_follows=True)
 
 
-def renamed_by_move(room: Room, gear: Gear, a: Arrangement) -> Arrangement:
+def renamed_by_move(room: Room, gear: Gear, was: Arrangement, a: Arrangement) -> Arrangement:
     """An arrangement that somebody has moved, called by where it came from, no longer as if it
-    stood there. One that a search found still says where it stands.
+    stood there. One that a search found still says where it stands. What its name does not speak
+    of, subwoofers and those around the seat, may move under the same name.
     """
-    if not a.name_follows:
+    if not a.name_follows or _triangle(was) == _triangle(a):
         return a
     if a.school == "search":
         name = tr("Search, moved, {where}", where=_where(room, gear, a))
         return replace(a, name=name)
     came_from = a.name.split(JOINED)[0][:50]
     return replace(a, name=tr("{name}, moved", name=came_from), name_follows=False)
+
+
+def _triangle(a: Arrangement) -> object:
+    return a.left, a.right, a.seats, a.desk
 
 
 def _where(room: Room, gear: Gear, a: Arrangement) -> str:

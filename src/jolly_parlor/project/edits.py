@@ -116,7 +116,7 @@ def replace_arrangement(document: Document, arrangement: Arrangement) -> Documen
     if not words:
         return document
     text = f"“{old.name}”: {words}."
-    changed, stands, renames = moved_in(document, arrangement)
+    changed, stands, renames = _moved_in(document, arrangement)
     return done(document, changed, "move", text, stands, renamed=renames.as_kept())
 
 
@@ -133,11 +133,15 @@ def choose(document: Document, name: str, reason: str) -> Document:
     )
 
 
-def moved_in(document: Document, arrangement: Arrangement) -> tuple[Document, Arrangement, Renames]:
+def _moved_in(
+    document: Document, arrangement: Arrangement
+) -> tuple[Document, Arrangement, Renames]:
     """The document with an arrangement moved, unchecked, how it stands there, and what is now
     called otherwise: a name that the program gave says where it stands.
     """
-    name, called = arrangement.name, renamed_by_move(document.room, document.gear, arrangement)
+    name = arrangement.name
+    was = document.arrangement(name)
+    called = renamed_by_move(document.room, document.gear, was, arrangement)
     changed = replace_in(document, name, replace(called, name=name))
     if called.name == name:
         return changed, called, NOTHING_RENAMED

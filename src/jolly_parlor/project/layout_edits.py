@@ -10,7 +10,7 @@ from jolly_parlor.placement.layouts import PRESETS, Direction, Layout, LayoutId,
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.editing import EditRefused, done
-from jolly_parlor.project.edits import moved_in
+from jolly_parlor.project.edits import replace_in
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.words import tr
 
@@ -116,7 +116,7 @@ def move_to(
     document: Document, name: str, placed: Arrangement, told: tuple[Settled, ...]
 ) -> Document:
     """The same with what was found."""
-    changed, stands, renames = moved_in(document, replace(placed, name=name))
+    changed = replace_in(document, name, placed)
     words = "; ".join(
         tr(
             "{loudspeaker} {after_db:.1f} dB from even",
@@ -130,8 +130,7 @@ def move_to(
         changed,
         "move",
         tr("“{name}”, around the seat: {words}.", name=name, words=words),
-        stands,
-        renamed=renames.as_kept(),
+        placed,
     )
 
 

@@ -27,6 +27,8 @@ _TOLD_SECONDS = 0.15
 _ABOVE_THE_REST, _ALIKE = 6.0, 0.5
 """How far a marker stands out, and how much less strong than the other one may be."""
 _MARGIN = 256
+_BLOCK, _EDGE = 1 << 18, 4096
+"""Samples worked on at once, so that a long recording needs little memory, and beyond them."""
 
 
 class NoMarker(Refused):
@@ -114,17 +116,39 @@ def timed(heard: FloatArray, rate: int, marked: Marked, flight_seconds: float = 
 
 
 def stretched(samples: FloatArray, factor: float) -> FloatArray:
-    """Band-limited to so many times as many samples: the spectrum is summed at the new places, by
-    the chirp z-transform.
+    """Band-limited to so many times as many samples, block by block, (ceil(factor samples),)."""
+    out = np.zeros(int(np.ceil(samples.size * factor)))
+    for begin in range(0, out.size, _BLOCK):
+        count = min(_BLOCK, out.size - begin)
+        first = begin / factor
+        start = int(first) - _EDGE
+        piece = _piece(samples, start, int(count / factor) + 2 + 2 * _EDGE)
+        out[begin : begin + count] = _at_places(piece * _faded(piece.size), first - start, factor)[
+            :count
+        ]
+    return out
+
+
+def _faded(size: int) -> FloatArray:
+    """Ones, with raised cosines in the outer halves of the edges: blocks begin and end softly."""
+    window, fade = np.ones(size), _EDGE // 2
+    window[:fade] = 0.5 - 0.5 * np.cos(np.pi * (np.arange(fade) + 0.5) / fade)
+    window[-fade:] = window[:fade][::-1]
+    return window
+
+
+def _at_places(piece: FloatArray, first: float, factor: float) -> FloatArray:
+    """The piece at `first`, first + 1 / factor and so on: its spectrum is summed there, by the
+    chirp z-transform (Rabiner, Schafer & Rader 1969).
     """
     from scipy import fft, signal
 
-    size = fft.next_fast_len(samples.size + 2 * _MARGIN, real=True)
-    spectrum = fft.rfft(samples, size)
+    size = fft.next_fast_len(piece.size, real=True)
+    spectrum = fft.rfft(piece, size)
     spectrum[1:] *= 2.0
-    count = int(np.ceil(samples.size * factor))
-    step = np.exp(2j * np.pi / (size * factor))
-    summed: FloatArray = np.real(signal.czt(spectrum, count, step))
+    spectrum *= np.exp(2j * np.pi * first / size * np.arange(spectrum.size))
+    count = int(piece.size * factor)
+    summed: FloatArray = np.real(signal.czt(spectrum, count, np.exp(2j * np.pi / (size * factor))))
     return summed / size
 
 
@@ -157,9 +181,11 @@ def _drift(sound: FloatArray, marked: Marked) -> float:
 
 
 def _piece(sound: FloatArray, begin: int, length: int) -> FloatArray:
+    """A stretch of a sound, silence where it has none."""
     piece = np.zeros(length)
-    part = sound[max(begin, 0) : begin + length]
-    piece[: part.size] = part
+    part = sound[max(begin, 0) : max(begin + length, 0)]
+    at = max(-begin, 0)
+    piece[at : at + part.size] = part
     return piece
 
 

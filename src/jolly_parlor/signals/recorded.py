@@ -8,20 +8,21 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.calibration import Calibration
+from jolly_parlor.signals.drifting import without_drift
 from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.impulse import (
     ImpulseResponse,
-    deconvolved,
     deconvolved_by,
     linear_part,
 )
 from jolly_parlor.signals.reading import ReadResponse, ResponseFileError
+from jolly_parlor.signals.resampling import resampled
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.wav import WavRefused, read_wav
 from jolly_parlor.words import tr
 
-_FULL_SCALE = 0.9995
+_FULL_SCALE, _TOLD_DRIFT = 0.9995, 2e-6
 _LOOKED_AT_HZ = (250.0, 500.0, 1000.0, 2000.0, 4000.0)
 _LATE_AN_OCTAVE_SECONDS, _EARLY_SECONDS = 0.006, 0.002
 """A room's octaves arrive within some milliseconds of each other (common practice, no source)."""
@@ -53,38 +54,33 @@ def read_recording(
     """
     try:
         heard, rate = _one_channel(path, channel)
+        sweep = None
         if played.file is not None:
             sound, sweep_rate = _one_channel(played.file, 1)
             if sweep_rate != rate:
-                raise ResponseFileError(
-                    tr(
-                        "{name} has {sweep_rate} samples a second, {name2} has {rate}: "
-                        "record at the rate of the sweep.",
-                        name=played.file.name,
-                        sweep_rate=sweep_rate,
-                        name2=path.name,
-                        rate=rate,
-                    )
-                )
-            whole = deconvolved_by(heard, sound, rate)
-            _check_sweep(whole, path.name)
-            impulse = whole.gated(0.1, 1.0)
+                heard, rate = resampled(heard, rate, sweep_rate), sweep_rate
         else:
             sweep = played.sweep(rate)
-            whole = deconvolved(heard, sweep)
-            _check_sweep(whole, path.name, sweep)
-            impulse = linear_part(whole, sweep)
+            sound = sweep.samples()
+        heard, drift = without_drift(heard, sound, rate)
+        whole = deconvolved_by(heard, sound, rate)
+        _check_sweep(whole, path.name, sweep)
+        impulse = whole.gated(0.1, 1.0) if sweep is None else linear_part(whole, sweep)
     except ResponseFileError:
         raise
     except WavRefused as error:
         raise ResponseFileError(str(error)) from None
     except Refused as error:
         raise ResponseFileError(f"{path.name}: {error}") from None
-    return _read(path, heard, impulse, calibration)
+    return _read(path, heard, impulse, calibration, drift)
 
 
 def _read(
-    path: Path, heard: FloatArray, impulse: ImpulseResponse, calibration: Calibration | None
+    path: Path,
+    heard: FloatArray,
+    impulse: ImpulseResponse,
+    calibration: Calibration | None,
+    drift: float,
 ) -> ReadResponse:
     f = TAKE_HZ[0.45 * impulse.sample_rate >= TAKE_HZ]
     pressure = impulse.pressure(f)
@@ -96,6 +92,13 @@ def _read(
             arrival_seconds=impulse.arrival_seconds() * 1000,
         )
     ]
+    if abs(drift) >= _TOLD_DRIFT:
+        notes.append(
+            tr(
+                "The recorder's clock differed by {parts:.0f} parts in a million, taken out.",
+                parts=abs(drift) * 1e6,
+            )
+        )
     if calibration is not None:
         pressure = pressure / calibration.factor(f)
         impulse = impulse.without(calibration.factor)
