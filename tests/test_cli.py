@@ -214,7 +214,7 @@ def test_a_recording_made_elsewhere_becomes_a_response(tmp_path: Path) -> None:
             _, expected = signal.freqz(b, a, [100.0, 1000.0], fs=48000)
             assert level == pytest.approx(20 * np.log10(0.5 * np.abs(expected)), abs=0.1)
     refused = run("analyse", tmp_path / "out.csv", "--csv", tmp_path / "x.csv", code=1).stderr
-    assert "out.csv could not be read as a WAV file" in refused
+    assert "out.csv could not be read as a sound" in refused
 
 
 def test_learning_from_takes_without_a_window(

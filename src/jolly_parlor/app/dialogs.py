@@ -149,7 +149,7 @@ def choose_response(parent: QWidget, settings: SettingsStore) -> Path | None:
         parent,
         tr("Import a response"),
         settings.values.last_folder,
-        tr("Responses (*.txt *.csv *.frd *.dat *.tsv *.wav);;All files (*)"),
+        tr("Responses (*.txt *.csv *.frd *.dat *.tsv *.wav *.flac *.aif *.aiff);;All files (*)"),
     )
     return _kept(chosen, settings)
 

@@ -10,7 +10,7 @@ from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.reading import ReadResponse, ResponseFileError, read_response
 from jolly_parlor.signals.response import Response
-from jolly_parlor.signals.wav import WavRefused, read_wav
+from jolly_parlor.signals.wav import SOUND_SUFFIXES, WavRefused, read_wav
 from jolly_parlor.words import plural, tr
 
 SUFFIXES = (".txt", ".csv", ".frd", ".dat", ".tsv", ".wav")
@@ -27,10 +27,10 @@ def read_take(
 ) -> ReadResponse:
     """Read a response. Raises ResponseFileError with one plain sentence.
 
-    channel: of a WAV with several, from 1. curve: of a text with several, its name. columns: what
+    channel: of a sound with several, from 1. curve: of a text with several, its name. columns: what
     those of a text are to be taken for (`read_response`).
     """
-    if path.suffix.lower() != ".wav":
+    if path.suffix.lower() not in SOUND_SUFFIXES:
         return read_response(path, curve, columns)
     try:
         samples, rate = read_wav(path, path.name)

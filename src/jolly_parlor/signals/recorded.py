@@ -19,7 +19,7 @@ from jolly_parlor.signals.reading import ReadResponse, ResponseFileError
 from jolly_parlor.signals.resampling import resampled
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.signals.wav import WavRefused, read_wav
+from jolly_parlor.signals.wav import SOUND_SUFFIXES, WavRefused, read_wav
 from jolly_parlor.words import tr
 
 _FULL_SCALE, _TOLD_DRIFT = 0.9995, 2e-6
@@ -166,10 +166,10 @@ def _arrivals(whole: ImpulseResponse, middles_hz: FloatArray) -> FloatArray:
 
 
 def looks_recorded(path: Path) -> bool:
-    """Whether a WAV is more likely the recording of a sweep than an impulse response: an impulse
+    """Whether a sound is more likely the recording of a sweep than an impulse response: an impulse
     response of a room has most of its energy within half a second.
     """
-    if path.suffix.lower() != ".wav":
+    if path.suffix.lower() not in SOUND_SUFFIXES:
         return False
     try:
         samples, rate = read_wav(path, path.name)

@@ -1,4 +1,4 @@
-"""WAV files in and out: 16, 24, 32 bit and float, any number of channels."""
+"""Sound files: WAV, FLAC and AIFF in, WAV out: 16, 24, 32 bit and float, any number of channels."""
 
 import io
 from contextlib import nullcontext
@@ -13,6 +13,8 @@ from jolly_parlor.inputs import regular
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
+SOUND_SUFFIXES = (".wav", ".flac", ".aif", ".aiff")
+"""Of files that are read as sounds."""
 _RATES_HZ = (4000, 768_000)
 MOST_FRAMES, _MOST_SAMPLES = 4_000_000, 16_000_000
 """Of a channel, 83 seconds at 48 000 a second, and over all channels: what is worked out of them
@@ -76,7 +78,7 @@ def read_wav(file: Path | BinaryIO, name: str) -> tuple[FloatArray, int]:
     except (soundfile.LibsndfileError, RuntimeError, OSError, ValueError, TypeError) as error:
         why = getattr(error, "strerror", None) or error
         raise WavRefused(
-            tr("{name} could not be read as a WAV file: {error}", name=name, error=why)
+            tr("{name} could not be read as a sound: {error}", name=name, error=why)
         ) from None
     if samples.shape[0] < 16 or not np.all(np.isfinite(samples)):
         raise WavRefused(
