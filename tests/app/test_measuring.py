@@ -37,7 +37,7 @@ def test_level_then_the_next_take_and_the_one_after(qtbot: QtBot, window: MainWi
     card = _begin(window)
     assert "Next: the left monitor at the desk; microphone" in card.words.text()
     assert "Simulated studio" in card.words.text()
-    card.level_button.click()
+    card.sweep.level_button.click()
     qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
     assert "dB SPL at the seat" in card.result.text()
     window.findChild(QPushButton, "measure-next").click()

@@ -22,6 +22,8 @@ MOST_DRIFT = 1000e-6
 _LOW_HZ, _HIGH_HZ, _SECONDS = 400.0, 16_000.0, 0.5
 _LEAD_SECONDS, _RING_SECONDS = 0.2, 0.7
 """Silence before a marker, and for the room to fall silent after it."""
+WITH_MARKERS_SECONDS = _LEAD_SECONDS + 2 * (_SECONDS + _RING_SECONDS)
+"""How much longer a sound between markers takes."""
 _TOLD_SECONDS = 0.15
 """What follows a marker's arrival and is like the other's: the same room."""
 _ABOVE_THE_REST, _ALIKE = 6.0, 0.5

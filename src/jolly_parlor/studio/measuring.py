@@ -11,6 +11,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals import quality
 from jolly_parlor.signals.calibration import Calibration
+from jolly_parlor.signals.clocks import WITH_MARKERS_SECONDS
 from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.impulse import ImpulseResponse, deconvolved, distortion_db, linear_part
 from jolly_parlor.signals.quality import Verdict
@@ -74,6 +75,14 @@ class Measurement:
 
 class Cancelled(Exception):
     """The user stopped; nothing is kept."""
+
+
+def seconds_of_take(settings: Settings, two_devices: bool) -> float:
+    """How long a take lasts, the silence before it included."""
+    each = settings.sweep.seconds + _AFTER_SECONDS
+    if two_devices:
+        each += WITH_MARKERS_SECONDS
+    return _SILENCE_SECONDS + settings.sweeps * each
 
 
 def measure(

@@ -111,6 +111,11 @@ class Equipment:
         return bool(self.device.currentData())
 
     @property
+    def two_devices(self) -> bool:
+        """Whether the microphone has a device, and so a clock, of its own."""
+        return self.is_card and self.setup.two_devices
+
+    @property
     def setup(self) -> CardSetup:
         """How sound cards are wired, as the settings keep it."""
         return self.session.settings.values.card
@@ -264,7 +269,7 @@ class Equipment:
 
     def _offer(self) -> None:
         """Wiring and calibrating are for a sound card, markers for two devices."""
-        two = self.is_card and self.session.settings.values.card.two_devices
+        two = self.two_devices
         for widget, shown in (
             (self.setup_button, self.is_card),
             (self.calibrate, self.is_card),

@@ -9,17 +9,18 @@ from pathlib import Path
 from PyQt6.QtWidgets import (
     QFrame,
     QPushButton,
-    QSpinBox,
     QWidget,
 )
 
-from jolly_parlor.app import dialogs, theme
+from jolly_parlor.app import dialogs
 from jolly_parlor.app.background import end
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.checklist import Checklist
 from jolly_parlor.app.stations.takes.equipment import Equipment
-from jolly_parlor.app.widgets.fields import CheckedField, label, number_field, on_click
+from jolly_parlor.app.stations.takes.in_one_go import InOneGo
+from jolly_parlor.app.stations.takes.sweep_row import SweepRow
+from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.meter import Meter
 from jolly_parlor.app.widgets.recording import RecordingStrip
@@ -31,12 +32,14 @@ from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
 from jolly_parlor.project.document import HeadPoint
 from jolly_parlor.project.staging import siblings_of, stage_of, tried_stage
 from jolly_parlor.project.take_edits import add_measured
+from jolly_parlor.project.wanted_takes import Wanted, missing
 from jolly_parlor.refused import Refused
-from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.signals.chime import called
+from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.weighting import exposure_words
 from jolly_parlor.studio.device import Device, Progress
 from jolly_parlor.studio.levelling import Level, find_level, full_scale_of_tone
-from jolly_parlor.studio.measuring import Measurement, Settings, measure
+from jolly_parlor.studio.measuring import Measurement, Settings, measure, seconds_of_take
 from jolly_parlor.units import format_length
 from jolly_parlor.words import tr
 
@@ -55,7 +58,9 @@ class MeasureCard:
     def __init__(self, session: Workbench) -> None:
         self.session = session
         self._run: MeasureRun | None = None
-        self._next: tuple[str, str] | None = None
+        self._next: Wanted | None = None
+        self._outcome: Mark | None = None
+        self._makes_take = False
         self.checks = Checklist()
         self.frame: QFrame
         self.frame, layout = card()
@@ -71,7 +76,11 @@ class MeasureCard:
         layout.addLayout(head)
         self.equipment = Equipment(session, self.refresh, self.calibrate)
         layout.addLayout(self.equipment.row)
-        layout.addLayout(self._settings())
+        self.sweep = SweepRow(session, self.equipment, self.check_level)
+        self.sweeps, self.output = self.sweep.sweeps, self.sweep.output
+        layout.addLayout(self.sweep.row)
+        self.in_one_go = InOneGo(session, self, lambda: not self.equipment.is_card)
+        layout.addLayout(self.in_one_go.row)
         layout.addWidget(label(SWEEPS, "soft", wrap=True))
         row = FlowRow()
         self.meter = Meter()
@@ -102,82 +111,17 @@ class MeasureCard:
     @property
     def settings(self) -> Settings:
         """As entered."""
-        rate = self.session.settings.values.card.sample_rate if self.equipment.is_card else 48000
-        sweep = Sweep(self.low.value, self.high.value, self.seconds.value, rate)
-        return Settings(sweep, self.sweeps.value(), self.output.value)
-
-    def _settings(self) -> FlowRow:
-        row = FlowRow()
-        defaults = Settings()
-        self.output = number_field(tr("output level"), "dB", 0)
-        self.seconds = number_field(tr("sweep length"), "s", 0)
-        self.output.set_value(defaults.output_db)
-        self.seconds.set_value(defaults.sweep.seconds)
-        self.output.committed.connect(lambda v: self._keep(self.output, v, -80.0, 0.0))
-        self.seconds.committed.connect(lambda v: self._keep(self.seconds, v, 0.5, 60.0))
-        self.sweeps = QSpinBox()
-        self.sweeps.setRange(1, 8)
-        self.sweeps.setValue(defaults.sweeps)
-        self.sweeps.setAccessibleName(tr("sweeps averaged"))
-        self.sweeps.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)
-        self.mishaps = number_field("mishaps", "%", 0)
-        self.mishaps.setToolTip(
-            tr("How often somebody slams a door or talks in the simulated studio")
-        )
-        self.mishaps.set_value(0)
-        self.mishaps.committed.connect(self._set_mishaps)
-        self.low = number_field(tr("sweep from"), tr("Hz"), 0)
-        self.high = number_field(tr("sweep to"), tr("Hz"), 0)
-        self.low.set_value(defaults.sweep.low_hz)
-        self.high.set_value(defaults.sweep.high_hz)
-        self.low.committed.connect(lambda v: self._keep(self.low, v, 5.0, 1000.0))
-        self.high.committed.connect(lambda v: self._keep(self.high, v, 200.0, 48000.0))
-        self.level_button = QPushButton(tr("Check the level"))
-        self.level_button.setObjectName("check-level")
-        on_click(self.level_button, self.check_level)
-        for title, widget in (
-            ("sweeps", self.sweeps),
-            ("each", self.seconds),
-            ("from", self.low),
-            ("to", self.high),
-            ("at", self.output),
-            ("mishaps", self.mishaps),
-        ):
-            row.addWidget(label(title, "soft"))
-            row.addWidget(widget)
-        row.addWidget(self.level_button)
-        row.addStretch(1)
-        for field in (self.output, self.seconds, self.low, self.high, self.mishaps):
-            theme.keep_width(field, most=64)
-            field.failed.connect(self.session.refused.emit)
-        return row
-
-    def _set_mishaps(self, percent: float) -> None:
-        self._keep(self.mishaps, percent, 0.0, 100.0)
-        self.equipment.mishap_rate = self.mishaps.value / 100
-
-    def _keep(self, field: CheckedField, value: float, low: float, high: float) -> None:
-        if low <= value <= high:
-            field.keep(value)
-            return
-        name = field.objectName()
-        self.session.refused.emit(
-            tr(
-                "The {name} goes from {low:g} to {high:g}; it stays as it was.",
-                name=name,
-                low=low,
-                high=high,
-            )
-        )
-        field.reset()
+        rate = self.equipment.setup.sample_rate if self.equipment.is_card else 48000
+        return self.sweep.settings(rate)
 
     def refresh(self) -> None:
         """Say what comes next."""
-        self._next = self._missing()
+        self._next = next(iter(self.missing()), None)
         a = self.session.arrangement
         able = a is not None and self._run is None
-        self.go.setEnabled(able and self._next is not None)
-        self.level_button.setEnabled(able)
+        self.go.setEnabled(able and self._next is not None and not self.in_one_go.on)
+        self.in_one_go.refresh(able)
+        self.sweep.level_button.setEnabled(able)
         if a is None:
             self.words.setText(tr("Rough in an arrangement first."))
         elif self._next is None:
@@ -247,7 +191,7 @@ class MeasureCard:
         name = calibration.name if calibration else ""
         where = (a.name, source, seat, point, tried, swapped)
         taken = partial(self._taken, studio, settings, name, where)
-        self._start(work, taken, tr("{source} at the {seat}", source=source, seat=seat))
+        self._start(work, taken, tr("{source} at the {seat}", source=source, seat=seat), True)
 
     def check_level(self) -> None:
         """Find the output level with the first source at the seat looked at."""
@@ -305,21 +249,37 @@ class MeasureCard:
         if self._run is not None:
             end(self._run)
 
-    def _missing(self) -> tuple[str, str] | None:
-        """Source and seat of the next take worth making: the main seat first."""
-        document, a = self.session.document, self.session.arrangement
+    def missing(self) -> list[Wanted]:
+        """The takes of the arrangement shown that are worth making, the main seat first."""
+        a = self.session.arrangement
         if a is None:
-            return None
-        beside = [one.id for one in document.gear.beside_the_pair]
-        point = self.equipment.point.currentData()
-        for index, seat in enumerate(document.gear.seats):
-            wanted = ["left", "right", "both", *beside] if index == 0 else ["both"]
-            for source in wanted:
-                if point not in document.takes_around(a, source, seat.name):
-                    return source, seat.name
-        return None
+            return []
+        return missing(self.session.document, a, self.equipment.point.currentData())
 
-    def _start(self, work: Work, done: Callable[..., None], what: str) -> None:
+    def seconds_of(self, count: int) -> float:
+        """How long so many takes play."""
+        return count * seconds_of_take(self.settings, self.equipment.two_devices)
+
+    def call(self) -> None:
+        """Two rising notes, so that whoever moves the microphone can stay in the room."""
+        level, source = self.output.value, "left"
+        try:
+            studio = self.equipment.studio()
+        except Refused as error:
+            self.session.refused.emit(str(error))
+            return
+
+        def work(progress: Progress, cancelled: Callable[[], bool]) -> None:
+            notes = {source: called(studio.sample_rate)}
+            studio.play(notes, lambda: level, False, lambda at: None, cancelled)
+
+        self._start(work, lambda _: None, tr("the call for the next place"))
+
+    def _start(
+        self, work: Work, done: Callable[..., None], what: str, makes_take: bool = False
+    ) -> None:
+        self._makes_take = makes_take
+        self._outcome = None
         self._run = MeasureRun(work)
         self._run.progressed.connect(self._progress)
         self._run.done.connect(done)
@@ -345,9 +305,11 @@ class MeasureCard:
             self.session.refused.emit(why)
 
     def _finish(self) -> None:
-        self._run = None
+        self._run, outcome, takes = None, self._outcome, self._makes_take
         self.running.hide()
         self.refresh()
+        if takes:
+            self.in_one_go.made(outcome)
 
     def _levelled(self, found: Level) -> None:
         if found.good:
@@ -380,7 +342,7 @@ class MeasureCard:
             lambda d: add_measured(d, found, device, settings, calibration, *where),
         )
         self._also_keep()
-        mark = found.verdict.mark
+        self._outcome = mark = found.verdict.mark
         opening = {
             "good": tr("A good take."),
             "doubtful": tr("A doubtful take:"),
