@@ -4,7 +4,7 @@ from collections.abc import Callable
 
 from PyQt6.QtCore import QCoreApplication, QEvent, QPoint, QPointF, Qt, QTimer
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QApplication, QDialog, QLineEdit, QPushButton
+from PyQt6.QtWidgets import QAbstractButton, QApplication, QDialog, QLineEdit
 from pytestqt.qtbot import QtBot
 
 from jolly_parlor.app.start import application
@@ -53,7 +53,7 @@ def type_into(window: MainWindow, name: str, text: str) -> QLineEdit:
 
 def press(window: MainWindow, name: str) -> None:
     """Click the button of that name, which must be there and enabled."""
-    button = window.findChild(QPushButton, name)
+    button = window.findChild(QAbstractButton, name)
     assert button is not None, f"no button {name}"
     assert button.isEnabled()
     QTest.mouseClick(button, Qt.MouseButton.LeftButton)

@@ -87,6 +87,7 @@ def test_the_walk_with_eight(
     window.go("takes")
     path = EXAMPLES / "kiln-room-takes" / "a-third_sub_desk.txt"
     monkeypatch.setattr(dialogs, "choose_response", lambda *_: path)
+    press(window, "take-sub 2-desk")
     press(window, "import-sub 2-desk")
     assert session.document.take_of(session.document.arrangement(moved.name), "sub 2", "desk")
     # Compared with all that play.

@@ -68,6 +68,7 @@ def test_a_mishap_is_kept_marked_and_used_only_on_request(qtbot: QtBot, window: 
     assert "left out of every ranking" in card.result.text()
     assert window.session.document.take_of(a, "left", "desk") is None
     settled(qtbot, window)
+    window.takes.takes.chips["left", "desk"].click()
     window.takes.findChild(QPushButton, "insist-left-desk").click()
     assert window.session.document.take_of(a, "left", "desk") is not None
 
@@ -78,6 +79,7 @@ def test_points_around_the_head_are_averaged_and_told(qtbot: QtBot, window: Main
     qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
     card.equipment.point.setCurrentIndex(card.equipment.point.findData("back"))
     assert "Next: the left monitor" in card.words.text()
+    window.takes.takes.chips["left", "desk"].click()
     window.takes.findChild(QPushButton, "again-left-desk").click()
     qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
     assert [t.info.point for t in window.session.document.takes] == ["centre", "back"]

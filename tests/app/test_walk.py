@@ -76,6 +76,7 @@ def test_from_an_empty_room_to_a_saved_card(
         session.show_arrangement(name)
         path = EXAMPLES / "kiln-room-takes" / f"{stem}_both_desk.txt"
         monkeypatch.setattr(dialogs, "choose_response", lambda *_, p=path: p)
+        press(window, "take-both-desk")
         press(window, "import-both-desk")
     assert len(session.document.takes) == 3
     # Compare: ranked by takes, the verdict names the first row.

@@ -739,7 +739,7 @@
       <location filename="../../app/commands.py" />
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <location filename="../../app/stations/takes/takes_page.py" />
+      <location filename="../../app/stations/takes/take_grid.py" />
       <source>Remove {name}</source>
       <translation>{name} entfernen</translation>
     </message>
@@ -857,8 +857,8 @@
     </message>
     <message>
       <location filename="../../app/dialogs.py" />
-      <source>Responses (*.txt *.csv *.frd *.dat *.tsv *.wav);;All files (*)</source>
-      <translation>Frequenzgänge (*.txt *.csv *.frd *.dat *.tsv *.wav);;Alle Dateien (*)</translation>
+      <source>Responses (*.txt *.csv *.frd *.dat *.tsv *.wav *.flac *.aif *.aiff);;All files (*)</source>
+      <translation>Frequenzgänge (*.txt *.csv *.frd *.dat *.tsv *.wav *.flac *.aif *.aiff);;Alle Dateien (*)</translation>
     </message>
     <message>
       <location filename="../../app/dialogs.py" />
@@ -1189,7 +1189,7 @@ Noch etwa {left:.0f} s.</translation>
       <location filename="../../app/stations/gear/fields.py" />
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <location filename="../../app/stations/subs/set_card.py" />
-      <location filename="../../app/stations/takes/measure_card.py" />
+      <location filename="../../app/stations/takes/sweep_row.py" />
       <location filename="../../placement/loudspeakers.py" />
       <location filename="../../signals/tables.py" />
       <location filename="../../vocabulary.py" />
@@ -2309,6 +2309,7 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
+      <location filename="../../app/stations/takes/take_chip.py" />
       <location filename="../../vocabulary.py" />
       <location filename="../../report/templates/card.html" />
       <source>measured</source>
@@ -3569,7 +3570,7 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/survey/tape_card.py" />
       <location filename="../../app/stations/survey/things_card.py" />
       <location filename="../../app/stations/takes/doubtful_card.py" />
-      <location filename="../../app/stations/takes/takes_page.py" />
+      <location filename="../../app/stations/takes/take_grid.py" />
       <source>Remove</source>
       <translation>Entfernen</translation>
     </message>
@@ -5867,13 +5868,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
       <location filename="../../app/stations/takes/measure_card.py" />
-      <location filename="../../app/stations/takes/takes_page.py" />
+      <location filename="../../app/stations/takes/take_grid.py" />
       <source>Measure</source>
       <translation>Messen</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
-      <location filename="../../app/stations/takes/takes_page.py" />
+      <location filename="../../app/stations/takes/take_grid.py" />
       <source>Measure again</source>
       <translation>Noch einmal messen</translation>
     </message>
@@ -6423,6 +6424,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Gegenstand {index} {name}</translation>
     </message>
     <message>
+      <location filename="../../app/stations/takes/arrangement_tiles.py" />
+      <source>{made} of {wanted} takes</source>
+      <translation>{made} von {wanted} Messungen</translation>
+    </message>
+    <message>
       <location filename="../../app/stations/takes/checklist.py" />
       <source>Trims flat, equaliser off.</source>
       <translation>Klangregler neutral, Equalizer aus.</translation>
@@ -6525,8 +6531,28 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
-      <source>Measuring device</source>
-      <translation>Messgerät</translation>
+      <source>Device that plays</source>
+      <translation>Gerät, das spielt</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>Device of the microphone</source>
+      <translation>Gerät des Mikrofons</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>Loudspeaker that plays the markers</source>
+      <translation>Lautsprecher, der die Marken spielt</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>Two devices have two clocks. A short marker before and after each sweep brings them together; it comes from this loudspeaker, which must not move meanwhile.</source>
+      <translation>Zwei Geräte haben zwei Uhren. Eine kurze Marke vor und nach jedem Sweep bringt sie zusammen; sie kommt aus diesem Lautsprecher, der währenddessen stehen bleiben muss.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>markers from</source>
+      <translation>Marken aus</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
@@ -6565,13 +6591,18 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
-      <source>{count} sound card found. Choose it, then say at “Channels …” where each source and the microphone are plugged in.</source>
-      <translation>{count} Soundkarte gefunden. Sie wählen, dann bei „Kanäle …“ sagen, wo jede Quelle und das Mikrofon stecken.</translation>
+      <source>{outputs} can play, {inputs} can hear. Choose what plays and what hears; at “Channels …” say where each source and the microphone are plugged in.</source>
+      <translation>{outputs} zum Spielen, {inputs} zum Hören. Bitte wählen, was spielt und was hört; bei „Kanäle …“ steht, wo jede Quelle und das Mikrofon stecken.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
-      <source>{count} sound cards found. Choose one, then say at “Channels …” where each source and the microphone are plugged in.</source>
-      <translation>{count} Soundkarten gefunden. Eine wählen, dann bei „Kanäle …“ sagen, wo jede Quelle und das Mikrofon stecken.</translation>
+      <source>hears</source>
+      <translation>hört</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>plays</source>
+      <translation>spielt</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
@@ -6583,6 +6614,31 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../studio/levelling.py" />
       <source>level not calibrated</source>
       <translation>Pegel nicht kalibriert</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>the same device</source>
+      <translation>dasselbe Gerät</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>{name} is there now.</source>
+      <translation>{name} ist jetzt da.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>{count} device</source>
+      <translation>{count} Gerät</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source>{count} devices</source>
+      <translation>{count} Geräte</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
+      <source> (not there)</source>
+      <translation> (nicht da)</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
@@ -6682,6 +6738,63 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Seither kamen oder gingen Messungen; noch einmal einpassen. </translation>
     </message>
     <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <location filename="../../fitting/fit_words.py" />
+      <source>{count} take</source>
+      <translation>{count} Messung</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <location filename="../../fitting/fit_words.py" />
+      <source>{count} takes</source>
+      <translation>{count} Messungen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>Measure all of it</source>
+      <translation>Alles messen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>It stands there: go on</source>
+      <translation>Es steht dort: weiter</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>Put the microphone at the {seat}, as the plan shows it: {left} to come.</source>
+      <translation>Das Mikrofon an den Platz {seat} stellen, wie der Grundriss ihn zeigt: noch {left}.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>{number} of {count}. Any key silences it.</source>
+      <translation>{number} von {count}. Jede Taste bringt es zum Schweigen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>{takes}, {seconds:.0f} s of sound: one place of the microphone after another, what was spoilt once more. Any key silences it.</source>
+      <translation>{takes}, {seconds:.0f} s Klang: ein Ort des Mikrofons nach dem anderen, Verdorbenes noch einmal. Jede Taste bringt es zum Schweigen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>Stopped after {count}; the rest can follow.</source>
+      <translation>Angehalten nach {count}; der Rest kann folgen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>That one was spoilt; once more.</source>
+      <translation>Die war verdorben; noch einmal.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>Stopped after {count}: {tries} were spoilt one after the other. What was wrong stands above; put it right, then go on.</source>
+      <translation>Angehalten nach {count}: {tries} waren nacheinander verdorben. Was nicht stimmte, steht oben; bitte beheben, dann weiter.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/in_one_go.py" />
+      <source>All of it is measured: {count}.</source>
+      <translation>Alles ist gemessen: {count}.</translation>
+    </message>
+    <message>
       <location filename="../../app/stations/takes/measure_card.py" />
       <location filename="../../fitting/next_take.py" />
       <source>both monitors</source>
@@ -6718,46 +6831,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/measure_card.py" />
-      <source>output level</source>
-      <translation>Ausgangspegel</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <source>sweep length</source>
-      <translation>Länge des Sweeps</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <source>sweeps averaged</source>
-      <translation>gemittelte Sweeps</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <source>How often somebody slams a door or talks in the simulated studio</source>
-      <translation>Wie oft im simulierten Studio jemand eine Tür zuschlägt oder redet</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <source>sweep from</source>
-      <translation>Sweep von</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <source>sweep to</source>
-      <translation>Sweep bis</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <source>Check the level</source>
-      <translation>Den Pegel prüfen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <source>The {name} goes from {low:g} to {high:g}; it stays as it was.</source>
-      <translation>{name} geht von {low:g} bis {high:g}; es blieb, wie es war.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
+      <location filename="../../app/stations/takes/take_chip.py" />
+      <location filename="../../app/stations/takes/take_grid.py" />
       <source>{source} at the {seat}</source>
       <translation>{source} am Hörplatz {seat}</translation>
     </message>
@@ -6770,6 +6845,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/measure_card.py" />
       <source>Full scale is {full_scale_db_spl:.1f} dB SPL. Do not touch the input's gain.</source>
       <translation>Vollaussteuerung ist {full_scale_db_spl:.1f} dB SPL. Die Eingangsverstärkung nicht anrühren.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/measure_card.py" />
+      <source>the call for the next place</source>
+      <translation>der Ruf zum nächsten Ort</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/measure_card.py" />
@@ -6866,6 +6946,46 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/missing_card.py" />
       <source>It is in the survey as “missing”: name and measure it there, say at Takes that they still hold, and fit again.</source>
       <translation>Es steht im Aufmaß als „missing“: dort benennen und ausmessen, bei „Messungen“ sagen, dass sie noch gelten, und noch einmal einpassen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>output level</source>
+      <translation>Ausgangspegel</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>sweep length</source>
+      <translation>Länge des Sweeps</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>sweeps averaged</source>
+      <translation>gemittelte Sweeps</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>How often somebody slams a door or talks in the simulated studio</source>
+      <translation>Wie oft im simulierten Studio jemand eine Tür zuschlägt oder redet</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>sweep from</source>
+      <translation>Sweep von</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>sweep to</source>
+      <translation>Sweep bis</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>Check the level</source>
+      <translation>Den Pegel prüfen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>The {name} goes from {low:g} to {high:g}; it stays as it was.</source>
+      <translation>{name} geht von {low:g} bis {high:g}; es blieb, wie es war.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/take_card.py" />
@@ -6985,9 +7105,123 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{n} bei {minus} dB</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
+      <location filename="../../app/stations/takes/take_chip.py" />
+      <source>not measured yet</source>
+      <translation>noch nicht gemessen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_chip.py" />
+      <source>imported</source>
+      <translation>importiert</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_chip.py" />
+      <location filename="../../vocabulary.py" />
+      <source>doubtful</source>
+      <translation>zweifelhaft</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_chip.py" />
+      <location filename="../../project/take_edits.py" />
+      <source>bad, left out</source>
+      <translation>schlecht, ausgelassen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_chip.py" />
+      <source>does it still hold?</source>
+      <translation>gilt sie noch?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_chip.py" />
+      <source>moved since</source>
+      <translation>seither bewegt</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_chip.py" />
+      <location filename="../../report/full.py" />
+      <location filename="../../report/writing.py" />
+      <source>no take</source>
+      <translation>keine Messung</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>✓ good</source>
+      <translation>✓ gut</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>? doubtful</source>
+      <translation>? zweifelhaft</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
       <source>✗ bad, left out</source>
       <translation>✗ schlecht, ausgelassen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>{source}, as set</source>
+      <translation>{source}, wie eingestellt</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>both, as set</source>
+      <translation>beide, wie eingestellt</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>, no phase</source>
+      <translation>, keine Phase</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>{file_name}: {size} points, {f:.0f} to {f2:.0f} Hz{phase}</source>
+      <translation>{file_name}: {size} Punkte, {f:.0f} bis {f2:.0f} Hz{phase}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Use {take_id} anyway</source>
+      <translation>{take_id} trotzdem verwenden</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>, {db:.0f} dB SPL</source>
+      <translation>, {db:.0f} dB SPL</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>{marks}; {device}{loud}</source>
+      <translation>{marks}; {device}{loud}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Rough in an arrangement first; takes belong to one.</source>
+      <translation>Erst eine Aufstellung anlegen; Messungen gehören zu einer.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Import another…</source>
+      <translation>Andere importieren…</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>at the {seat}</source>
+      <translation>am Hörplatz {seat}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Choose one to see what it is, or to measure or import it.</source>
+      <translation>Eine anklicken, um zu sehen, was sie ist, oder um sie zu messen oder zu importieren.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Import…</source>
+      <translation>Importieren …</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Use it anyway</source>
+      <translation>Trotzdem verwenden</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
@@ -7001,13 +7235,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
-      <source>{file_name}
-{size} points, {f:.0f} to {f2:.0f} Hz{phase}</source>
-      <translation>{file_name}
-{size} Punkte, {f:.0f} bis {f2:.0f} Hz{phase}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
       <source>Remove them</source>
       <translation>Entfernen</translation>
     </message>
@@ -7015,18 +7242,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/takes_page.py" />
       <source>Measure here, or import responses as text: you see how each was read first.</source>
       <translation>Hier messen, oder Frequenzgänge als Text importieren: erst ist zu sehen, wie jeder gelesen wurde.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
-      <source>, no phase</source>
-      <translation>, keine Phase</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
-      <source>
-{marks}; {device}, {level_db_spl:.0f} dB SPL</source>
-      <translation>
-{marks}; {device}, {level_db_spl:.0f} dB SPL</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
@@ -7045,11 +7260,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
-      <source>Use {take_id} anyway</source>
-      <translation>{take_id} trotzdem verwenden</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
       <source>No longer valid</source>
       <translation>Nicht mehr gültig</translation>
     </message>
@@ -7060,23 +7270,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
-      <source>Rough in an arrangement first; takes belong to one.</source>
-      <translation>Erst eine Aufstellung anlegen; Messungen gehören zu einer.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
       <source>: something has moved since. Undo the move, or measure again.</source>
       <translation>: seither hat sich etwas bewegt. Den Schritt zurücknehmen, oder noch einmal messen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
-      <source>Import…</source>
-      <translation>Importieren …</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
-      <source>Use it anyway</source>
-      <translation>Trotzdem verwenden</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
@@ -7100,23 +7295,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
-      <source>at the {seat}</source>
-      <translation>am Hörplatz {seat}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
       <source>{source} at the {seat} in “{arrangement}”</source>
       <translation>{source} am Hörplatz {seat} in „{arrangement}“</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
-      <source>{source}, as set</source>
-      <translation>{source}, wie eingestellt</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/takes_page.py" />
-      <source>both, as set</source>
-      <translation>beide, wie eingestellt</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
@@ -9023,6 +9203,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{level_db_spl:.0f} dB SPL am Mikrofon.</translation>
     </message>
     <message>
+      <location filename="../../cli/take_commands.py" />
+      <source>--loopback needs one device; with --input markers tell the time.</source>
+      <translation>--loopback braucht ein einziges Gerät; mit --input sagen Marken die Zeit.</translation>
+    </message>
+    <message>
       <location filename="../../cli/window_commands.py" />
       <source>There is no display to open a window on: DISPLAY and WAYLAND_DISPLAY are empty. The commands work without one; see jolly-parlor --help.</source>
       <translation>Es gibt keinen Bildschirm, um ein Fenster zu öffnen: DISPLAY und WAYLAND_DISPLAY sind leer. Die Befehle arbeiten ohne; siehe jolly-parlor --help.</translation>
@@ -9644,16 +9829,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../fitting/fit_words.py" />
       <source>{name}: times {factor:.2f}, within a factor of {exp:.2f}</source>
       <translation>{name}: mal {factor:.2f}, innerhalb eines Faktors von {exp:.2f}</translation>
-    </message>
-    <message>
-      <location filename="../../fitting/fit_words.py" />
-      <source>{count} take</source>
-      <translation>{count} Messung</translation>
-    </message>
-    <message>
-      <location filename="../../fitting/fit_words.py" />
-      <source>{count} takes</source>
-      <translation>{count} Messungen</translation>
     </message>
     <message>
       <location filename="../../fitting/fit_words.py" />
@@ -13086,8 +13261,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/measured_parts.py" />
-      <source>{named} was measured without a timing reference, so it cannot be added to others; connect the loopback and measure again.</source>
-      <translation>{named} wurde ohne Zeitbezug gemessen und lässt sich nicht zu anderen addieren; die Schleife anschließen und noch einmal messen.</translation>
+      <source>{named} was measured without a timing reference, so it cannot be added to others; connect the loopback, or let markers play, and measure again.</source>
+      <translation>{named} wurde ohne Zeitbezug gemessen und lässt sich so nicht mit anderen summieren; die Rückführung anschließen oder Marken spielen lassen und noch einmal messen.</translation>
     </message>
     <message>
       <location filename="../../project/measured_parts.py" />
@@ -13482,11 +13657,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../project/take_edits.py" />
-      <source>bad, left out</source>
-      <translation>schlecht, ausgelassen</translation>
-    </message>
-    <message>
-      <location filename="../../project/take_edits.py" />
       <source>That take is no longer in the document.</source>
       <translation>Diese Messung ist nicht mehr im Dokument.</translation>
     </message>
@@ -13877,12 +14047,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../report/full.py" />
       <location filename="../../report/writing.py" />
-      <source>no take</source>
-      <translation>keine Messung</translation>
-    </message>
-    <message>
-      <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
       <location filename="../../report/templates/card.html" />
       <source>By ear and by eye</source>
       <translation>Nach Gehör und Augenschein</translation>
@@ -14009,6 +14173,26 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/cells.py" />
       <source>{name} is cut off or not a text file.</source>
       <translation>{name} ist abgeschnitten oder keine Textdatei.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/clocks.py" />
+      <source>The markers are {there:.3f} s apart, not {wanted:.3f} s: parts are missing, or another file was played.</source>
+      <translation>Die Marken liegen {there:.3f} s auseinander, nicht {wanted:.3f} s: es fehlen Teile, oder es wurde eine andere Datei gespielt.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/clocks.py" />
+      <source>No marker could be told from the noise: play louder, or make it quieter.</source>
+      <translation>Keine Marke war vom Geräusch zu unterscheiden: lauter spielen oder für Ruhe sorgen.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/clocks.py" />
+      <source>Only one marker was recorded: keep recording until the last has been heard.</source>
+      <translation>Nur eine Marke wurde aufgenommen: weiter aufnehmen, bis die letzte zu hören war.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/clocks.py" />
+      <source>The recording lasts {there:.1f} s; from marker to marker are {wanted:.1f} s.</source>
+      <translation>Die Aufnahme dauert {there:.1f} s; von Marke zu Marke sind es {wanted:.1f} s.</translation>
     </message>
     <message>
       <location filename="../../signals/decay.py" />
@@ -14298,6 +14482,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/quality.py" />
+      <source>In time by markers; the two clocks differed by {parts:.0f} parts in a million, taken out.</source>
+      <translation>Zeitbezug durch Marken; die beiden Uhren wichen um {parts:.0f} Millionstel ab, herausgerechnet.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/quality.py" />
       <source>No microphone calibration was loaded.</source>
       <translation>Keine Mikrofonkalibrierung war geladen.</translation>
     </message>
@@ -14453,6 +14642,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/recorded.py" />
+      <source>The recorder's clock differed by {parts:.0f} parts in a million, taken out.</source>
+      <translation>Die Uhr des Rekorders wich um {parts:.0f} Millionstel ab, herausgerechnet.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/recorded.py" />
       <source>{name} taken away.</source>
       <translation>{name} abgezogen.</translation>
     </message>
@@ -14470,11 +14664,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../signals/recorded.py" />
       <source>{name}: the sound arrives {before:.0f} ms before it was played; the recording must begin with the sweep, or before it.</source>
       <translation>{name}: der Schall kommt {before:.0f} ms an, bevor er gespielt wurde; die Aufnahme muss mit dem Sweep beginnen oder vorher.</translation>
-    </message>
-    <message>
-      <location filename="../../signals/recorded.py" />
-      <source>{name} has {sweep_rate} samples a second, {name2} has {rate}: record at the rate of the sweep.</source>
-      <translation>{name} hat {sweep_rate} Abtastwerte je Sekunde, {name2} hat {rate}: mit der Rate des Sweeps aufnehmen.</translation>
     </message>
     <message>
       <location filename="../../signals/response.py" />
@@ -14726,8 +14915,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/wav.py" />
-      <source>{name} could not be read as a WAV file: {error}</source>
-      <translation>{name} ließ sich nicht als WAV-Datei lesen: {error}</translation>
+      <source>{name} could not be read as a sound: {error}</source>
+      <translation>{name} ließ sich nicht als Klang lesen: {error}</translation>
     </message>
     <message>
       <location filename="../../signals/wav.py" />
@@ -14834,6 +15023,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
+      <source>{name} stopped: {reason}. Check that nothing else uses it.</source>
+      <translation>{name} hielt an: {reason}. Prüfen, dass nichts anderes es benutzt.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/soundcard.py" />
       <source>{name} takes no sound any more: is it still plugged in? Plug it in and begin again.</source>
       <translation>{name} nimmt keinen Ton mehr an: Ist sie noch eingesteckt? Einstecken und von vorn beginnen.</translation>
     </message>
@@ -14854,8 +15048,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
-      <source>No output channel is set for {missing}; choose one.</source>
-      <translation>Für {missing} ist kein Ausgangskanal gesetzt; einen wählen.</translation>
+      <source>No output channel is set for {name}; choose one.</source>
+      <translation>Für {name} ist kein Ausgangskanal gesetzt; einen wählen.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/soundcard.py" />
+      <source>{name} has {count} outputs, and {source} is set to number {number}: choose another at “Channels …”.</source>
+      <translation>{name} hat {count} Ausgänge, und {source} steht auf Nummer {number}: bei „Kanäle …“ einen anderen wählen.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
@@ -14864,18 +15063,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
-      <source>{name} stopped: {reason}. Check that nothing else uses it.</source>
-      <translation>{name} hielt an: {reason}. Prüfen, dass nichts anderes es benutzt.</translation>
+      <source>The sound card cannot play {most} channels at {sample_rate} Hz: {reason}.</source>
+      <translation>Die Soundkarte kann bei {sample_rate} Hz keine {most} Kanäle spielen: {reason}.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
-      <source>No output channel is set for {name}; choose one.</source>
-      <translation>Für {name} ist kein Ausgangskanal gesetzt; einen wählen.</translation>
-    </message>
-    <message>
-      <location filename="../../studio/soundcard.py" />
-      <source>The sound card cannot play {most} and record {inputs} channels at {sample_rate} Hz: {reason}.</source>
-      <translation>Die Soundkarte kann nicht {most} Kanäle bei {sample_rate} Hz spielen und {inputs} aufnehmen: {reason}.</translation>
+      <source>The sound card cannot record {inputs} channels at {sample_rate} Hz: {reason}.</source>
+      <translation>Die Soundkarte kann bei {sample_rate} Hz keine {inputs} Kanäle aufnehmen: {reason}.</translation>
     </message>
     <message>
       <location filename="../../studio/soundcard.py" />
@@ -14896,6 +15090,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../studio/streams.py" />
       <source>The computer was too slow to play: the sweep has gaps. Measure again.</source>
       <translation>Der Rechner war zu langsam zum Spielen: der Sweep hat Lücken. Noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/two_devices.py" />
+      <source>{played} and {heard}</source>
+      <translation>{played} und {heard}</translation>
     </message>
   </context>
   <context>
@@ -15843,11 +16042,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../vocabulary.py" />
       <source>good</source>
       <translation>gut</translation>
-    </message>
-    <message>
-      <location filename="../../vocabulary.py" />
-      <source>doubtful</source>
-      <translation>zweifelhaft</translation>
     </message>
     <message>
       <location filename="../../vocabulary.py" />

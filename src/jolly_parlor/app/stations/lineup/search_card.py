@@ -305,7 +305,7 @@ class SearchCard:
         on_click(button, partial(self._add, a, turns))
         button.pointed.connect(lambda on: self.session.show_ghost(a if on and not turns else None))
         room, gear = self.session.document.room, self.session.document.gear
-        plan = SmallPlan(turned_often(room, turns), gear, a, gear.seats[0].name)
+        plan = SmallPlan(turned_often(room, turns), gear, a)
         self.rows.addWidget(plan, index, 1)
         self.rows.addWidget(button, index, 4)
         return button

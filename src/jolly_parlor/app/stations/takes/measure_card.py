@@ -121,6 +121,7 @@ class MeasureCard:
         able = a is not None and self._run is None
         self.go.setEnabled(able and self._next is not None and not self.in_one_go.on)
         self.in_one_go.refresh(able)
+        self.sweep.refresh()
         self.sweep.level_button.setEnabled(able)
         if a is None:
             self.words.setText(tr("Rough in an arrangement first."))

@@ -57,13 +57,21 @@ class SweepRow:
             ("at", self.output),
             ("mishaps", self.mishaps),
         ):
-            self.row.addWidget(label(title, "soft"))
+            words = label(title, "soft")
+            self.row.addWidget(words)
             self.row.addWidget(widget)
+            if widget is self.mishaps:
+                self._only_simulated = words, widget
         self.row.addWidget(self.level_button)
         self.row.addStretch(1)
         for field in (self.output, self.seconds, self.low, self.high, self.mishaps):
             theme.keep_width(field, most=64)
             field.failed.connect(self._session.refused.emit)
+
+    def refresh(self) -> None:
+        """Doors slam in the simulated studio only."""
+        for widget in self._only_simulated:
+            widget.setVisible(not self._equipment.is_card)
 
     def settings(self, sample_rate: int) -> Settings:
         """As entered."""

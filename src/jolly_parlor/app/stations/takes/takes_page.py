@@ -9,24 +9,19 @@ from PyQt6.QtWidgets import QPushButton
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.errands import waited_for
 from jolly_parlor.app.import_preview import Read
-from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.base import Station, card
 from jolly_parlor.app.stations.takes.doubtful_card import DoubtfulCard
 from jolly_parlor.app.stations.takes.fit_card import FitCard
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.stations.takes.missing_card import MissingCard
 from jolly_parlor.app.stations.takes.take_card import TakeCard
+from jolly_parlor.app.stations.takes.take_grid import TakeGrid
 from jolly_parlor.app.widgets.fields import label, on_click
-from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
-from jolly_parlor.project.document import Document, Take
+from jolly_parlor.project.document import Document
 from jolly_parlor.project.guessing import Place, files_in
 from jolly_parlor.project.take_edits import (
     add_take,
-    insist_on_take,
-    remove_take,
     remove_takes,
 )
 from jolly_parlor.signals.importing import read_take
@@ -42,16 +37,10 @@ class TakesStation(Station):
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
-        frame, layout = card()
-        self.title = label("", "head")
-        layout.addWidget(self.title)
-        self.grid = WrappedGrid()
-        self.grid.setHorizontalSpacing(14)
-        self.grid.setVerticalSpacing(6)
-        layout.addLayout(self.grid)
         self.measure = MeasureCard(session)
+        self.takes = TakeGrid(session, self.measure.measure, self.choose_file)
+        self.body.addWidget(self.takes.frame)
         self.body.addWidget(self.measure.frame)
-        self.body.addWidget(frame)
         self.fit = FitCard(session, self.measure)
         self.body.addWidget(self.fit.frame)
         self.missing = MissingCard(session)
@@ -81,7 +70,7 @@ class TakesStation(Station):
     def refresh(self) -> None:
         """Show which takes there are."""
         document, a = self.session.document, self.session.arrangement
-        clear(self.grid)
+        self.takes.refresh()
         self.measure.refresh()
         self.told.refresh()
         self.fit.refresh()
@@ -102,90 +91,11 @@ class TakesStation(Station):
         stale = document.stale_takes(a) if a is not None else []
         self.stale_card.setVisible(bool(stale))
         if a is None:
-            self.title.setText(tr("Rough in an arrangement first; takes belong to one."))
             return
         self.stale.setText(
             "; ".join(t.info.file_name for t in stale)
             + tr(": something has moved since. Undo the move, or measure again.")
         )
-        self.title.setText(a.name)
-        seats = [seat.name for seat in document.gear.seats]
-        for column, seat in enumerate(seats, start=1):
-            self.grid.addWidget(label(tr("at the {seat}", seat=seat), "soft"), 0, column)
-        sources = [name for name in document.source_names if self._tells(name)]
-        for row, source in enumerate(sources, start=1):
-            name = {
-                WITH_SUBWOOFERS: tr("{source}, as set", source=source),
-                BOTH_AS_SET.id: tr("both, as set"),
-            }.get(source)
-            name = name or source
-            self.grid.addWidget(label(name), row, 0, Qt.AlignmentFlag.AlignTop)
-            for column, seat in enumerate(seats, start=1):
-                take = document.take_of(a, source, seat)
-                self._cell(row, column, source, seat, take or document.bad_take_of(a, source, seat))
-        self.grid.setColumnStretch(len(seats) + 1, 1)
-
-    def _tells(self, source: str) -> bool:
-        """Whether a take of it says anything of its own: of a pair that is not set, both do."""
-        document, a = self.session.document, self.session.arrangement
-        if source != BOTH_AS_SET.id or a is None:
-            return True
-        taken = any(take.info.source == source for take in document.takes)
-        return taken or not all(a.chain(side).flat_alone for side in PAIR)
-
-    def _cell(self, row: int, column: int, source: str, seat: str, take: Take | None) -> None:
-        if take is None:
-            button = QPushButton(tr("Import…"))
-            button.setObjectName(f"import-{source}-{seat}")
-            on_click(button, partial(self.choose_file, source, seat))
-            listen = QPushButton(tr("Measure"))
-            listen.setObjectName(f"measure-{source}-{seat}")
-            on_click(listen, partial(self.measure.measure, source, seat))
-            pair = FlowRow()
-            pair.setSpacing(6)
-            pair.addWidget(button)
-            pair.addWidget(listen)
-            pair.addStretch(1)
-            self.grid.addLayout(pair, row, column)
-            return
-        f = take.response.frequencies_hz
-        phase = "" if take.response.phase_deg is not None else tr(", no phase")
-        text = tr(
-            "{file_name}\n{size} points, {f:.0f} to {f2:.0f} Hz{phase}",
-            file_name=take.info.file_name,
-            size=f.size,
-            f=f[0],
-            f2=f[-1],
-            phase=phase,
-        )
-        for note in take.info.notes:
-            text += f"\n{note}"
-        how = take.info.measured
-        if how is not None:
-            text += tr(
-                "\n{marks}; {device}, {level_db_spl:.0f} dB SPL",
-                marks=_MARKS[how.mark],
-                device=how.device,
-                level_db_spl=how.level_db_spl or 0,
-            )
-            text += "".join(f"\n{words}" for words in how.words)
-        cell = WrappedGrid()
-        cell.setSpacing(6)
-        cell.addWidget(label(text, wrap=True), 0, 0, 2, 1, alignment=Qt.AlignmentFlag.AlignTop)
-        remove = QPushButton(tr("Remove"))
-        on_click(remove, partial(self._remove, take.info.id, take.info.file_name))
-        cell.addWidget(remove, 0, 1, alignment=Qt.AlignmentFlag.AlignTop)
-        again = QPushButton(tr("Measure again"))
-        again.setObjectName(f"again-{source}-{seat}")
-        on_click(again, partial(self.measure.measure, source, seat))
-        cell.addWidget(again, 0, 2, alignment=Qt.AlignmentFlag.AlignTop)
-        if not take.usable:
-            insist = QPushButton(tr("Use it anyway"))
-            insist.setObjectName(f"insist-{source}-{seat}")
-            on_click(insist, partial(self._insist, take.info.id))
-            cell.addWidget(insist, 1, 1, alignment=Qt.AlignmentFlag.AlignTop)
-        cell.setColumnStretch(0, 1)
-        self.grid.addLayout(cell, row, column)
 
     def choose_file(self, source: str, seat: str) -> None:
         """Ask for the file of one cell."""
@@ -279,14 +189,6 @@ class TakesStation(Station):
         told = tr("{reads} imported.", reads=len(reads)) if places else tr("Nothing imported.")
         self.session.told.emit(" ".join([told, *refusals[:3]]))
 
-    def _insist(self, take_id: str) -> None:
-        self.session.do(
-            tr("Use {take_id} anyway", take_id=take_id), lambda d: insist_on_take(d, take_id)
-        )
-
-    def _remove(self, take_id: str, name: str) -> None:
-        self.session.do(tr("Remove {name}", name=name), lambda d: remove_take(d, take_id))
-
     def _remove_stale(self) -> None:
         a = self.session.arrangement
         if a is not None:
@@ -312,6 +214,3 @@ class TakesStation(Station):
         where = dialogs.ask_where(self, paths[0].name, self.session.document)
         if where is not None:
             self.import_file(paths[0], *where)
-
-
-_MARKS = {"good": "✓ good", "doubtful": "? doubtful", "bad": tr("✗ bad, left out")}
