@@ -262,3 +262,28 @@ def test_a_recorded_sweep_is_imported_with_its_parameters(
     level = np.interp(1000.0, take.response.frequencies_hz, take.response.level_db)
     assert level == pytest.approx(20 * np.log10(0.3), abs=0.1)
     assert take.impulse is not None
+
+
+def test_the_level_is_known_by_what_a_phone_reads(
+    qtbot: QtBot, window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    from jolly_parlor.app import level_dialogs
+
+    card = _begin(window)
+    monkeypatch.setattr(level_dialogs, "ask_way", lambda *_: "reading")
+    monkeypatch.setattr(level_dialogs, "ask_reading", lambda *_: None)
+    card.calibrate()
+    qtbot.waitUntil(lambda: not card.measuring, timeout=30_000)
+    settings = window.session.settings
+    assert settings.values.card.full_scale_db_spl is None, "nobody typed it"
+    # The simulated microphone knows its own level: a phone beside it that reads what the take says.
+    asked = []
+    monkeypatch.setattr(level_dialogs, "ask_reading", lambda *_: asked.append(1) or 60.0)
+    card.calibrate()
+    qtbot.waitUntil(lambda: not card.measuring, timeout=30_000)
+    first = settings.values.card.full_scale_db_spl
+    assert asked and f"Full scale is {first:.1f} dB SPL" in card.result.text()
+    monkeypatch.setattr(level_dialogs, "ask_reading", lambda *_: 70.0)
+    card.calibrate()
+    qtbot.waitUntil(lambda: not card.measuring, timeout=30_000)
+    assert settings.values.card.full_scale_db_spl == pytest.approx(first + 10.0, abs=0.3)

@@ -8,9 +8,11 @@ import pytest
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.staging import stage_of
-from jolly_parlor.signals.weighting import exposure_words, level_dba
+from jolly_parlor.signals.calibration import read_calibration
+from jolly_parlor.signals.noise import pink_noise
+from jolly_parlor.signals.weighting import a_weighting_db, exposure_words, level_dba
 from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
-from jolly_parlor.studio.levelling import full_scale_of_tone
+from jolly_parlor.studio.levelling import full_scale_of_tone, heard_dba
 from jolly_parlor.studio.soundcard import CardSetup, Channels
 
 RATE = 48000
@@ -87,3 +89,49 @@ def test_a_new_source_takes_the_next_free_output() -> None:
         ["left", "right", "sub"]
     )
     assert setup.channels.outputs == {"left": 3, "right": 4, "sub": 5}
+
+
+class Room:
+    """A device whose microphone hears what is played so much quieter, over a murmur."""
+
+    name, simulated, sample_rate, full_scale_db_spl = "made up", False, RATE, None
+
+    def __init__(self, gain: float, murmur: float = 1e-5) -> None:
+        self._gain, self._murmur = gain, murmur
+
+    def record(
+        self,
+        sound: FloatArray,
+        source: str,
+        stage: Stage,
+        after_seconds: float,
+        progress: Progress,
+        cancelled: Callable[[], bool],
+    ) -> Recording:
+        murmur = self._murmur * np.random.default_rng(0).standard_normal(sound.size)
+        return Recording(np.clip(self._gain * sound + murmur, -1, 1), RATE)
+
+
+def test_what_a_phone_reads_gives_the_level_of_full_scale(kiln: Document) -> None:
+    stage = stage_of(kiln, kiln.arrangements[0], "desk")
+    heard = heard_dba(Room(0.5), "left", stage, -20.0)
+    # Pink noise from 20 Hz to 20 kHz: worked out from its spectrum, not from samples.
+    noise = pink_noise(8.0, RATE)
+    f = np.geomspace(20, 20_000, 4000)
+    weighted = 10 * np.log10(np.mean(10 ** (a_weighting_db(f) / 10)))  # equal power in octaves
+    played = 10 * np.log10(np.mean(noise**2)) + weighted
+    assert heard == pytest.approx(played - 20 + 20 * np.log10(0.5), abs=0.1)
+    for device, words in ((Room(30.0), "clips"), (Room(1e-6), "hardly stands above")):
+        with pytest.raises(DeviceFailed, match=words):
+            heard_dba(device, "left", stage, -20.0)
+
+
+def test_sensitivity_and_volts_give_it_too(tmp_path) -> None:
+    """A microphone of 50 mV/Pa: 1 V drives it to 20 lg(1 / 0.05) + 94 = 120 dB SPL (as handbooks
+    reckon it).
+    """
+    file = tmp_path / "mic.txt"
+    file.write_text("Sensitivity: 50.0 mV/Pa\n20\t-1.0\n100\t0.0\n1000\t0.5\n")
+    assert read_calibration(file).full_scale_db_spl(1.0) == pytest.approx(120.0, abs=0.02)
+    file.write_text("Sensitivity: -26 dB\n20\t-1.0\n100\t0.0\n1000\t0.5\n")
+    assert read_calibration(file).full_scale_db_spl(1.0) is None  # dB of what, it does not say

@@ -362,20 +362,6 @@ def ask_card_setup(parent: QWidget, setup: CardSetup, sources: list[str]) -> Car
     return made if dialog.exec() == QDialog.DialogCode.Accepted else None
 
 
-def ask_tone(parent: QWidget) -> float | None:
-    """The level of the calibrator's tone."""
-    value, ok = QInputDialog.getDouble(
-        parent,
-        tr("Calibrate"),
-        tr("Calibrator on the microphone and sounding, dB SPL:"),
-        94.0,
-        60,
-        130,
-        1,
-    )
-    return value if ok else None
-
-
 def ask_played(parent: QWidget, file_name: str, settings: SettingsStore) -> Played | None:
     """What sweep a recording holds: by its parameters, or as a WAV."""
     from jolly_parlor.signals.recorded import Played

@@ -5,7 +5,7 @@ from pathlib import Path
 import click
 
 from jolly_parlor.cli.output import FORCE, OUT, write_bytes
-from jolly_parlor.signals.programme import PROGRAMMES, programme
+from jolly_parlor.signals.programme import PROGRAMMES, Asked, programme
 from jolly_parlor.signals.wav import wav_to_hear
 from jolly_parlor.words import tr
 
@@ -27,5 +27,17 @@ def signal(
     made = programme(kind)
     asked = made.asked(seconds, low, high)
     write_bytes(out, wav_to_hear(made.samples(rate, asked), rate), ".wav")
-    click.echo(f"{out}: {made.name.lower()}, {made.use}.")
+    told = made.use if asked == made.usual else _asked_words(asked)
+    click.echo(f"{out}: {made.name.lower()}, {told}.")
     click.echo(_CAUTION)
+
+
+def _asked_words(asked: Asked) -> str:
+    if not asked.high_hz:
+        return tr("{seconds:g} seconds", seconds=asked.seconds)
+    return tr(
+        "{low:g} to {high:g} Hz in {seconds:g} seconds",
+        low=asked.low_hz,
+        high=asked.high_hz,
+        seconds=asked.seconds,
+    )

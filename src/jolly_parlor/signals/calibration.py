@@ -4,7 +4,7 @@ The microphone's own response is taken away from what it heard.
 """
 
 import re
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 import numpy as np
@@ -20,6 +20,8 @@ _SENSITIVITY = re.compile(
 )
 """Every repeat is bounded: a line of blanks must not take forever."""
 _LARGEST_DB = 60.0
+_PASCAL_DB_SPL = 93.98
+"""1 Pa against 20 micropascals."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -32,6 +34,18 @@ class Calibration:
     phase_deg: FloatArray | None = None
     sensitivity: str = ""
     """The line about sensitivity as the file has it, where it has one."""
+    millivolts_per_pascal: float | None = None
+    """Where that line says so."""
+
+    def full_scale_db_spl(self, full_scale_volts: float) -> float | None:
+        """The sound pressure level that drives an input of so many volts (the effective value of a
+        full-scale sine) to its end: 20 lg(V / S) + 94 dB, S in V/Pa, 94 dB being 1 Pa (IEC 61094).
+        None where the sensitivity is not known.
+        """
+        if not self.millivolts_per_pascal or full_scale_volts <= 0:
+            return None
+        ratio = full_scale_volts / (self.millivolts_per_pascal / 1000)
+        return float(20 * np.log10(ratio) + _PASCAL_DB_SPL)
 
     def factor(self, frequencies_hz: FloatArray) -> ComplexArray:
         """What to divide a measured pressure by; held constant beyond the file's ends."""
@@ -64,7 +78,10 @@ def read_calibration(path: Path) -> Calibration:
                 curves=len(curves),
             )
         )
-    return _calibration(curves[0], path.name, found.group(0).strip() if found else "")
+    made = _calibration(curves[0], path.name, found.group(0).strip() if found else "")
+    if found is not None and (found.group(2) or "").lower() == "mv":
+        made = replace(made, millivolts_per_pascal=float(found.group(1).replace(",", ".")))
+    return made
 
 
 _TOO_FEW = tr(

@@ -5,7 +5,9 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from jolly_parlor.signals.noise import pink_noise
 from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.signals.weighting import level_dba
 from jolly_parlor.studio.device import Device, DeviceFailed, Progress, Stage
 from jolly_parlor.words import tr
 
@@ -15,6 +17,7 @@ _AIM_DB_SPL = 72.5
 _FIRST_DB, _STEP_DB, _HIGHEST_OUTPUT_DB, _LOWEST_OUTPUT_DB = -50.0, 6.0, -3.0, -80.0
 _CLIPPING_DB = -6.0
 _SECONDS = 1.0
+_NOISE_SECONDS, _ABOVE_QUIET_DB, _FULL = 8.0, 10.0, 0.999
 _LEAST_TONE_POWER, _STEADY_DB = 1e-6, 0.3
 
 
@@ -102,6 +105,36 @@ def full_scale_of_tone(
     if abs(10 * np.log10(halves[0] / halves[1])) > _STEADY_DB:
         raise DeviceFailed(tr("The tone is not steady: wait until it is and calibrate again."))
     return float(tone_db_spl - 10 * np.log10(float(np.mean(halves))))
+
+
+def heard_dba(
+    device: Device,
+    source: str,
+    stage: Stage,
+    output_db: float,
+    progress: Progress = lambda share, peak: None,
+    cancelled: Callable[[], bool] = lambda: False,
+) -> float:
+    """The A-weighted level of pink noise at the microphone against full scale, dB: what a meter
+    beside it reads, less this, is the level of full scale. Raises DeviceFailed.
+    """
+    noise = pink_noise(_NOISE_SECONDS, device.sample_rate) * 10 ** (output_db / 20)
+    heard = device.record(noise, source, stage, 0.0, progress, cancelled).samples
+    if cancelled() or heard.size < noise.size // 2:
+        raise DeviceFailed(tr("Stopped; the level stays as it was."))
+    if float(np.max(np.abs(heard))) >= _FULL:
+        raise DeviceFailed(tr("The noise clips the input: turn its gain down and begin again."))
+    # It begins some milliseconds late, and a room takes a moment to fill.
+    steady = heard[heard.size // 4 : heard.size - heard.size // 8]
+    found = level_dba(steady, device.sample_rate, 0.0)
+    quiet = device.record(
+        np.zeros(device.sample_rate), "", stage, 0.0, lambda share, peak: None, cancelled
+    ).samples
+    if found - level_dba(quiet, device.sample_rate, 0.0) < _ABOVE_QUIET_DB:
+        raise DeviceFailed(
+            tr("The noise hardly stands above the room's own: play louder and begin again.")
+        )
+    return found
 
 
 def _words(level: float | None, peak: float) -> str:

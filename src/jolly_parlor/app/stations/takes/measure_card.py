@@ -1,7 +1,6 @@
 """The card on Takes that measures: level check, meter, progress, what to measure next."""
 
 from collections.abc import Callable
-from dataclasses import replace
 from datetime import datetime
 from functools import partial
 from pathlib import Path
@@ -12,13 +11,13 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from jolly_parlor.app import dialogs
 from jolly_parlor.app.background import end
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.checklist import Checklist
 from jolly_parlor.app.stations.takes.equipment import Equipment
 from jolly_parlor.app.stations.takes.in_one_go import InOneGo
+from jolly_parlor.app.stations.takes.known_level import KnownLevel
 from jolly_parlor.app.stations.takes.sweep_row import SweepRow
 from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
@@ -38,7 +37,7 @@ from jolly_parlor.signals.chime import called
 from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.weighting import exposure_words
 from jolly_parlor.studio.device import Device, Progress
-from jolly_parlor.studio.levelling import Level, find_level, full_scale_of_tone
+from jolly_parlor.studio.levelling import Level, find_level
 from jolly_parlor.studio.measuring import Measurement, Settings, measure, seconds_of_take
 from jolly_parlor.units import format_length
 from jolly_parlor.words import tr
@@ -99,6 +98,9 @@ class MeasureCard:
         self.result.setObjectName("measure-result")
         self.result.hide()
         layout.addWidget(self.result)
+        self.known_level = KnownLevel(
+            session, self.equipment, self._start, self._say, lambda: self.output.value
+        )
         session.closing.connect(self.close)
         for box in self.checks.boxes:
             box.toggled.connect(lambda _: self.refresh())
@@ -213,32 +215,9 @@ class MeasureCard:
         self._start(work, self._levelled, tr("level check"))
 
     def calibrate(self) -> None:
-        """Take the level of full scale from a tone of known level at the microphone."""
-        document, a = self.session.document, self.session.arrangement
-        tone = dialogs.ask_tone(self.frame) if a is not None and self._run is None else None
-        if a is None or tone is None:
-            return
-        try:
-            stage = stage_of(document, a, document.gear.seats[0].name)
-            studio = self.equipment.studio()
-        except Refused as error:
-            self.session.refused.emit(str(error))
-            return
-
-        def work(progress: Progress, cancelled: Callable[[], bool]) -> float:
-            return full_scale_of_tone(studio, stage, tone, progress, cancelled)
-
-        self._start(work, self._calibrated, "calibration")
-
-    def _calibrated(self, full_scale_db_spl: float) -> None:
-        settings = self.session.settings
-        settings.change(card=replace(settings.values.card, full_scale_db_spl=full_scale_db_spl))
-        self._say(
-            tr(
-                "Full scale is {full_scale_db_spl:.1f} dB SPL. Do not touch the input's gain.",
-                full_scale_db_spl=full_scale_db_spl,
-            )
-        )
+        """Find out how loud full scale is."""
+        if self._run is None:
+            self.known_level.ask()
 
     def stop(self) -> None:
         """Silence at once."""
