@@ -16,7 +16,10 @@ from jolly_parlor.app.stations.takes.take_grid import TakeGrid
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import LEFT
 from jolly_parlor.project.edits import replace_arrangement
+from jolly_parlor.project.room_fit import evidence_of
 from jolly_parlor.project.take_states import progress
+
+AGAIN = ["Measure again", "Import another…", "By a moving microphone", "Remove"]
 
 
 @pytest.fixture
@@ -48,10 +51,10 @@ def test_a_chip_opens_with_what_comes_next_first(window: MainWindow, grid: TakeG
     assert "Choose one" in grid.details.text() and deeds(grid) == []
     press(window, "take-left-desk")
     assert grid.details.text().startswith("Left at the desk: imported\na-third_left_desk.txt: ")
-    assert deeds(grid) == ["Measure again", "Import another…", "Remove"]
+    assert deeds(grid) == AGAIN
     press(window, "take-left-sofa")
     assert grid.details.text() == "Left at the sofa: not measured yet."
-    assert deeds(grid) == ["Measure", "Import…"]
+    assert deeds(grid) == ["Measure", "Import…", "By a moving microphone"]
     assert grid.chips["left", "sofa"].isChecked() and not grid.chips["left", "desk"].isChecked()
     assert grid.chips["left", "desk"].accessibleName() == "left at the desk: imported"
 
@@ -92,9 +95,9 @@ def test_keys_walk_measure_and_import(
 
 def test_the_menu_offers_the_same(window: MainWindow, grid: TakeGrid) -> None:
     menu = grid.menu_of(grid.chips["left", "desk"])
-    assert [a.text() for a in menu.actions()] == ["Measure again", "Import another…", "Remove"]
+    assert [a.text() for a in menu.actions()] == AGAIN
     count = len(window.session.document.takes)
-    menu.actions()[2].trigger()
+    menu.actions()[3].trigger()
     assert len(window.session.document.takes) == count - 1
     menu.deleteLater()
 
@@ -120,3 +123,16 @@ def test_a_file_goes_where_its_chip_is(
     press(window, "take-both+sub-desk")
     press(window, "import-both+sub-desk")
     assert told == [1]
+
+
+def test_a_moving_microphone_brings_a_level_without_phase(
+    qtbot: QtBot, window: MainWindow, grid: TakeGrid
+) -> None:
+    before = len(evidence_of(window.session.document))
+    press(window, "take-both-sofa")
+    press(window, "moving-both-sofa")
+    qtbot.waitUntil(lambda: not window.takes.measure.measuring, timeout=60_000)
+    take = window.session.document.takes[-1]
+    assert take.info.measured.moving and take.response.phase_deg is None and take.impulse is None
+    assert "a level without phase" in grid.details.text()
+    assert len(evidence_of(window.session.document)) <= before, "it tells of no one place"

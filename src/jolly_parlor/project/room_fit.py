@@ -39,6 +39,8 @@ def evidence_of(document: Document) -> list[Evidence]:
     for take in sorted(document.takes, key=lambda take: not take.info.floor_place):
         if not take.usable or document.doubts(take):
             continue
+        if take.info.measured is not None and take.info.measured.moving:
+            continue  # it tells of no one place
         try:
             level = smoothed_level(take.response)
         except Refused:

@@ -101,10 +101,11 @@ def add_measured(
         found.distortion_db,
         found.repeat_db,
         timing=found.timing,
+        moving=found.impulse is None,
     )
     number = _next_id(document)
     name = f"{'simulated ' if device.simulated else ''}{number}"
-    start = found.impulse.start_seconds
+    start = found.impulse.start_seconds if found.impulse is not None else None
     info = TakeInfo(
         number,
         source,

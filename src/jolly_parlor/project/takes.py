@@ -64,6 +64,9 @@ class Measured:
     timing: Timing | None = None
     """What its reference in time is; None in takes of before this was kept."""
 
+    moving: bool = False
+    """Whether noise was averaged while the microphone moved: of no one place."""
+
     @property
     def timed(self) -> bool:
         """Whether its phase is counted from when the sound left."""

@@ -54,8 +54,10 @@ class Measurement:
     """The mean of the sweeps: level in dB of sound pressure level where the device knows it, else
     against full scale, for a sweep at full scale; phase from the timing reference.
     """
-    impulse: ImpulseResponse
-    """Of the first sweep, the microphone's calibration taken away."""
+    impulse: ImpulseResponse | None
+    """Of the first sweep, the microphone's calibration taken away; None where noise was averaged
+    while the microphone moved.
+    """
     verdict: Verdict
     level_db_spl: float | None
     """Of the first sweep at the microphone, as played."""

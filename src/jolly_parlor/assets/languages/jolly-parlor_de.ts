@@ -952,16 +952,6 @@ Tritt Ihre Fassung an die Stelle, bleibt die andere daneben erhalten.</translati
     </message>
     <message>
       <location filename="../../app/dialogs.py" />
-      <source>Calibrate</source>
-      <translation>Kalibrieren</translation>
-    </message>
-    <message>
-      <location filename="../../app/dialogs.py" />
-      <source>Calibrator on the microphone and sounding, dB SPL:</source>
-      <translation>Kalibrator auf dem Mikrofon und in Betrieb, dB SPL:</translation>
-    </message>
-    <message>
-      <location filename="../../app/dialogs.py" />
       <source>{file_name} sounds like a recorded sweep</source>
       <translation>{file_name} klingt wie ein aufgenommener Sweep</translation>
     </message>
@@ -1355,6 +1345,61 @@ Noch etwa {left:.0f} s.</translation>
       <location filename="../../app/known_fields.py" />
       <source>working out the room</source>
       <translation>beim Berechnen des Raums</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>A phone or sound level meter beside the microphone, while noise plays</source>
+      <translation>Ein Telefon oder Pegelmesser neben dem Mikrofon, während Rauschen spielt</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>A calibrator's tone on the microphone</source>
+      <translation>Der Ton eines Kalibrators auf dem Mikrofon</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>The microphone's sensitivity, and the input's full scale in volts</source>
+      <translation>Die Empfindlichkeit des Mikrofons und die Vollaussteuerung des Eingangs in Volt</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>Calibrator on the microphone and sounding, dB SPL:</source>
+      <translation>Kalibrator auf dem Mikrofon und in Betrieb, dB SPL:</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>What it read, in dB(A), slow, beside the microphone:</source>
+      <translation>Was es anzeigte, in dB(A), langsam, neben dem Mikrofon:</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>Volts (effective) at full scale, with the gain as it is:</source>
+      <translation>Volt (effektiv) bei Vollaussteuerung, mit der Verstärkung, wie sie ist:</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>How loud is it?</source>
+      <translation>Wie laut ist es?</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>Tell the level by:</source>
+      <translation>Der Pegel ist bekannt durch:</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>Calibrate</source>
+      <translation>Kalibrieren</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>What did it read?</source>
+      <translation>Was zeigte es an?</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
+      <source>The input's full scale</source>
+      <translation>Die Vollaussteuerung des Eingangs</translation>
     </message>
     <message>
       <location filename="../../app/measure_run.py" />
@@ -6795,6 +6840,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Alles ist gemessen: {count}.</translation>
     </message>
     <message>
+      <location filename="../../app/stations/takes/known_level.py" />
+      <source>calibration</source>
+      <translation>Kalibrierung</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/known_level.py" />
+      <source>Full scale is {full_scale_db_spl:.1f} dB SPL. Do not touch the input's gain.</source>
+      <translation>Vollaussteuerung ist {full_scale_db_spl:.1f} dB SPL. Die Eingangsverstärkung nicht anrühren.</translation>
+    </message>
+    <message>
       <location filename="../../app/stations/takes/measure_card.py" />
       <location filename="../../fitting/next_take.py" />
       <source>both monitors</source>
@@ -6840,11 +6895,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/measure_card.py" />
       <source>level check</source>
       <translation>Pegelprüfung</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <source>Full scale is {full_scale_db_spl:.1f} dB SPL. Do not touch the input's gain.</source>
-      <translation>Vollaussteuerung ist {full_scale_db_spl:.1f} dB SPL. Die Eingangsverstärkung nicht anrühren.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/measure_card.py" />
@@ -7177,6 +7227,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/take_grid.py" />
       <source>{file_name}: {size} points, {f:.0f} to {f2:.0f} Hz{phase}</source>
       <translation>{file_name}: {size} Punkte, {f:.0f} bis {f2:.0f} Hz{phase}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>By a moving microphone</source>
+      <translation>Mit bewegtem Mikrofon</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/take_grid.py" />
@@ -9191,6 +9246,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../cli/signal_commands.py" />
       <source>Start quiet: a tone at full scale harms ears and tweeters before it seems loud.</source>
       <translation>Leise beginnen: ein voll ausgesteuerter Ton schadet Ohren und Hochtönern, ehe er laut wirkt.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/signal_commands.py" />
+      <source>{low:g} to {high:g} Hz in {seconds:g} seconds</source>
+      <translation>{low:g} bis {high:g} Hz in {seconds:g} Sekunden</translation>
+    </message>
+    <message>
+      <location filename="../../cli/signal_commands.py" />
+      <source>{seconds:g} seconds</source>
+      <translation>{seconds:g} Sekunden</translation>
     </message>
     <message>
       <location filename="../../cli/take_commands.py" />
@@ -14997,6 +15062,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Der Ton ist nicht gleichmäßig: warten, bis er es ist, und noch einmal kalibrieren.</translation>
     </message>
     <message>
+      <location filename="../../studio/levelling.py" />
+      <source>The noise clips the input: turn its gain down and begin again.</source>
+      <translation>Das Rauschen übersteuert den Eingang: seine Verstärkung verringern und neu beginnen.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/levelling.py" />
+      <source>The noise hardly stands above the room's own: play louder and begin again.</source>
+      <translation>Das Rauschen steht kaum über dem des Raums: lauter spielen und neu beginnen.</translation>
+    </message>
+    <message>
       <location filename="../../studio/listening_out.py" />
       <source>the system has no output</source>
       <translation>das System hat keinen Ausgang</translation>
@@ -15015,6 +15090,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../studio/measuring.py" />
       <source>This cannot be measured with: {beyond}.</source>
       <translation>So lässt sich nicht messen: {beyond}.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/moving.py" />
+      <source>The recording ended before the noise did; measure again.</source>
+      <translation>Die Aufnahme endete vor dem Rauschen; noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/moving.py" />
+      <source>Averaged while the microphone moved, 1/{per_octave} octave: a level without phase.</source>
+      <translation>Gemittelt, während sich das Mikrofon bewegte, 1/{per_octave} Oktave: ein Pegel ohne Phase.</translation>
     </message>
     <message>
       <location filename="../../studio/simulated.py" />

@@ -39,6 +39,7 @@ from jolly_parlor.signals.weighting import exposure_words
 from jolly_parlor.studio.device import Device, Progress
 from jolly_parlor.studio.levelling import Level, find_level
 from jolly_parlor.studio.measuring import Measurement, Settings, measure, seconds_of_take
+from jolly_parlor.studio.moving import measure_moving
 from jolly_parlor.units import format_length
 from jolly_parlor.words import tr
 
@@ -161,13 +162,24 @@ class MeasureCard:
         """Measure one take; good or bad, it is kept."""
         self._measure(source, seat, None, False)
 
+    def measure_moving(self, source: str, seat: str) -> None:
+        """The same while the microphone is led round the seat: a level without phase."""
+        self._measure(source, seat, None, False, moving=True)
+
     def try_place(self, sub: str, seat: str, tried: FloorPlace, swapped: bool) -> None:
         """The same of a subwoofer at a floor place; swapped: it stands at the head and the
         microphone there.
         """
         self._measure(sub, seat, tried, swapped)
 
-    def _measure(self, source: str, seat: str, tried: FloorPlace | None, swapped: bool) -> None:
+    def _measure(
+        self,
+        source: str,
+        seat: str,
+        tried: FloorPlace | None,
+        swapped: bool,
+        moving: bool = False,
+    ) -> None:
         document, a = self.session.document, self.session.arrangement
         if a is None or self._run is not None:
             return
@@ -187,6 +199,17 @@ class MeasureCard:
         others = siblings_of(document, a, source, seat) if point == "centre" else {}
 
         def work(progress: Progress, cancelled: Callable[[], bool]) -> Measurement:
+            if moving:
+                level = settings.output_db
+                return measure_moving(
+                    studio,
+                    level,
+                    source,
+                    stage,
+                    calibration,
+                    progress=progress,
+                    cancelled=cancelled,
+                )
             return measure(
                 studio, settings, source, stage, calibration, others, progress, cancelled
             )

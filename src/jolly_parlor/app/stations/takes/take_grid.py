@@ -40,15 +40,18 @@ def _chosen(deed: _Deed, _: bool) -> None:
 
 
 class TakeGrid:
-    """`frame` is the widget. measure and choose_file: what begins a take, and asks for a file."""
+    """`frame` is the widget. measure, measure_moving and choose_file: what begins a
+    take, and asks for a file."""
 
     def __init__(
         self,
         session: Workbench,
         measure: Callable[[str, str], None],
+        measure_moving: Callable[[str, str], None],
         choose_file: Callable[[str, str], None],
     ) -> None:
         self.session, self._measure, self._choose_file = session, measure, choose_file
+        self._measure_moving = measure_moving
         self.frame, layout = card()
         self.tiles = ArrangementTiles(session)
         layout.addLayout(self.tiles.row)
@@ -132,14 +135,19 @@ class TakeGrid:
         """What comes next first."""
         take = state.take
         measure = partial(self._measure, *where)
+        moving = _Deed(
+            "moving", tr("By a moving microphone"), partial(self._measure_moving, *where)
+        )
         if take is None:
             return [
                 _Deed("measure", tr("Measure"), measure),
                 _Deed("import", tr("Import…"), partial(self._choose_file, *where)),
+                moving,
             ]
         deeds = [
             _Deed("again", tr("Measure again"), measure),
             _Deed("import", tr("Import another…"), partial(self._choose_file, *where)),
+            moving,
             _Deed("remove", tr("Remove"), partial(self._remove, take)),
         ]
         if state.state == "bad":

@@ -38,7 +38,9 @@ class TakesStation(Station):
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
         self.measure = MeasureCard(session)
-        self.takes = TakeGrid(session, self.measure.measure, self.choose_file)
+        self.takes = TakeGrid(
+            session, self.measure.measure, self.measure.measure_moving, self.choose_file
+        )
         self.body.addWidget(self.takes.frame)
         self.body.addWidget(self.measure.frame)
         self.fit = FitCard(session, self.measure)
