@@ -278,7 +278,7 @@ def _arrival(sound: FloatArray, first: int, sample_rate: int) -> float:
     begin = max(first - one.size // 8, 0)
     piece = _piece(sound, begin, 2 * one.size)
     whole = deconvolved_by(piece, one, sample_rate)
-    heard = whole.between(0.0, whole.times[-1])
+    heard = whole.between(0.0, whole.end_seconds)
     direct = _first_peak(heard)
     return begin + direct * sample_rate
 

@@ -68,7 +68,7 @@ def read_take(
         )
     if channels > 1:
         notes.append(tr("Channel {channel} of {channels}.", channel=channel, channels=channels))
-    rest = impulse.times[-1] - arrival
+    rest = impulse.end_seconds - arrival
     if rest < 0.1:
         raise ResponseFileError(
             tr(

@@ -35,6 +35,11 @@ class ImpulseResponse:
         return self.start_seconds + np.arange(self.samples.size) / self.sample_rate
 
     @property
+    def end_seconds(self) -> float:
+        """Time of the last sample."""
+        return self.start_seconds + (self.samples.size - 1) / self.sample_rate
+
+    @property
     def peak_seconds(self) -> float:
         """When it is largest, between samples: the highest point of the oversampled magnitude."""
         at = int(np.argmax(np.abs(self.samples)))
@@ -55,7 +60,7 @@ class ImpulseResponse:
         """
         size = np.abs(self.samples)
         least = size.max() * 10 ** (threshold_db / 20)
-        return float(self.times[int(np.argmax(size >= least))])
+        return float(self.start_seconds + int(np.argmax(size >= least)) / self.sample_rate)
 
     def between(self, begin_seconds: float, end_seconds: float) -> "ImpulseResponse":
         """The stretch between two times, by whole samples."""
@@ -129,7 +134,9 @@ def deconvolved_by(recording: FloatArray, played: FloatArray, sample_rate: int) 
                 size2=played.size / sample_rate,
             )
         )
-    size = 1 << int(np.ceil(np.log2(recording.size + played.size)))
+    from scipy import fft  # imported here: starting the window need not wait for it
+
+    size = fft.next_fast_len(recording.size + played.size, real=True)
     source = np.fft.rfft(played, size)
     power = source.real**2 + source.imag**2
     power += _FLOOR**2 * power.max()
@@ -150,7 +157,7 @@ def linear_part(whole: ImpulseResponse, sweep: Sweep, seconds: float = 1.0) -> I
     A response without the lowest frequencies rings before its arrival as well as after; the fade
     begins as early as the second-order product lets it.
     """
-    arrival = whole.between(0.0, whole.times[-1]).arrival_seconds()
+    arrival = whole.between(0.0, whole.end_seconds).arrival_seconds()
     lead = min(_LEAD_SHARE * sweep.harmonic_lead_seconds(2), _LONGEST_LEAD_SECONDS)
     cut = whole.between(arrival - lead, arrival + seconds)
     away = (cut.times - arrival + lead) / (lead / 2)

@@ -198,7 +198,7 @@ def _impulse(whole: ImpulseResponse, recording: Recording, sweep: Sweep) -> Impu
     left_at = 0.0
     if recording.loopback is not None:
         reference = deconvolved(recording.loopback, sweep)
-        left_at = reference.between(-0.05, reference.times[-1]).peak_seconds
+        left_at = reference.between(-0.05, reference.end_seconds).peak_seconds
     return ImpulseResponse(linear.samples, linear.sample_rate, linear.start_seconds - left_at)
 
 
