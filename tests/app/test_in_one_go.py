@@ -1,5 +1,6 @@
 """All that is missing of an arrangement, measured in one go."""
 
+from collections.abc import Callable
 from dataclasses import replace
 
 import pytest
@@ -81,28 +82,41 @@ def test_any_key_silences_it(qtbot: QtBot, window: MainWindow, card: MeasureCard
     assert not card.measuring and card.in_one_go.begin_button.isVisible()
 
 
-@pytest.mark.parametrize("spoilt", [1, 99])
-def test_what_is_spoilt_is_made_once_more_and_given_up_after_three(
-    spoilt: int, qtbot: QtBot, window: MainWindow, card: MeasureCard, monkeypatch
+@pytest.fixture
+def spoilt(monkeypatch: pytest.MonkeyPatch) -> Callable[[int], None]:
+    """Call it to have so many takes spoilt."""
+
+    def spoil(count: int) -> None:
+        left = [count]
+
+        def measure(*words: object, **more: object) -> object:
+            found = measuring.measure(*words, **more)
+            left[0] -= 1
+            bad = Verdict((Remark("bad", "A door slammed."),))
+            return replace(found, verdict=bad) if left[0] >= 0 else found
+
+        monkeypatch.setattr("jolly_parlor.app.stations.takes.measure_card.measure", measure)
+
+    return spoil
+
+
+def test_what_is_spoilt_is_made_once_more(
+    qtbot: QtBot, window: MainWindow, card: MeasureCard, spoilt: Callable[[int], None]
 ) -> None:
-    count = 0
-    true = measuring.measure
-
-    def measure(*words: object, **more: object) -> object:
-        nonlocal count
-        count += 1
-        found = true(*words, **more)
-        bad = Verdict((Remark("bad", "A door slammed."),))
-        return replace(found, verdict=bad) if count <= spoilt else found
-
-    monkeypatch.setattr("jolly_parlor.app.stations.takes.measure_card.measure", measure)
+    spoilt(1)
     press(window, "measure-all")
     qtbot.waitUntil(lambda: not card.in_one_go.on, timeout=120_000)
-    if spoilt == 1:
-        assert made(window) == [EVERY[0], *EVERY]
-    else:
-        assert made(window) == [EVERY[0]] * 3
-        assert "3 were spoilt one after the other" in card.in_one_go.words.text()
+    assert made(window) == [EVERY[0], *EVERY]
+
+
+def test_and_given_up_after_three(
+    qtbot: QtBot, window: MainWindow, card: MeasureCard, spoilt: Callable[[int], None]
+) -> None:
+    spoilt(99)
+    press(window, "measure-all")
+    qtbot.waitUntil(lambda: not card.in_one_go.on, timeout=120_000)
+    assert made(window) == [EVERY[0]] * 3
+    assert "3 were spoilt one after the other" in card.in_one_go.words.text()
 
 
 def test_a_full_set_at_two_seats_takes_less_than_ninety_seconds(card: MeasureCard) -> None:

@@ -46,6 +46,7 @@ def bare(window: MainWindow, qtbot: QtBot) -> MainWindow:
 def test_from_each_alone_to_the_verifying_take(bare: MainWindow, qtbot: QtBot) -> None:
     window, session = bare, bare.session
     for source in ("left", "right", "sub"):
+        press(window, f"take-{source}-desk")
         press(window, f"measure-{source}-desk")
         taken(qtbot, window)
     window.go("subs")

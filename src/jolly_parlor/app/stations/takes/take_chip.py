@@ -10,6 +10,7 @@ from PyQt6.QtGui import QKeyEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QAbstractButton, QSizePolicy
 
 from jolly_parlor.app import theme
+from jolly_parlor.app.widgets.fields import tip
 from jolly_parlor.project.take_states import State, TakeState
 from jolly_parlor.signals.response import Response
 from jolly_parlor.words import tr
@@ -56,7 +57,7 @@ class TakeChip(QAbstractButton):
         name = tr("{source} at the {seat}", source=self.source, seat=self.seat)
         self.setAccessibleName(f"{name}: {STATE_WORDS[state.state]}")
         self.setAccessibleDescription(told)
-        self.setToolTip(told)
+        self.setToolTip(tip(told))
         if state.take is not self.state.take or self._curve is None:
             self._curve = None if state.take is None else _points(state.take.response)
         self.state = state
