@@ -133,7 +133,7 @@ def edits(count: int) -> None:
     print(f"edits: {count}, {told}, {lost} documents lost", flush=True)
 
 
-def monkey(seeds: int, steps: int) -> None:
+def monkey(seeds: int, steps: int, first: int = 0) -> None:
     """Errors and warnings under each seed, each in a window of its own. A seed plays the same:
     what is worked out is worked out by turns.
     """
@@ -141,7 +141,7 @@ def monkey(seeds: int, steps: int) -> None:
     from hardship.monkey import Monkey
     from hardship.small_answers import use_small_answers
 
-    for seed in range(seeds):
+    for seed in range(first, first + seeds):
         with (
             tempfile.TemporaryDirectory() as home,
             pytest.MonkeyPatch.context() as patch,
@@ -250,6 +250,7 @@ def main() -> None:
     parser = argparse.ArgumentParser()
     parser.add_argument("what", nargs="*", metavar="WHAT", help=", ".join(KINDS))
     parser.add_argument("--seeds", type=int, default=3)
+    parser.add_argument("--first", type=int, default=0, help="The first seed, of monkeys.")
     parser.add_argument("--count", type=int, default=1000)
     parser.add_argument("--steps", type=int, default=STEPS)
     parser.add_argument("--hours", type=float, default=8.0)
@@ -266,7 +267,7 @@ def main() -> None:
     if "edits" in wanted:
         edits(10 * asked.count)
     if "monkey" in wanted:
-        monkey(asked.seeds, asked.steps)
+        monkey(asked.seeds, asked.steps, asked.first)
     if "use" in wanted:
         use(asked.hours)
 
