@@ -10,11 +10,13 @@ from jolly_parlor.signals.quality import (
     calibration,
     clipping,
     disagreement,
+    hum,
     noise,
     repeat_db,
     siblings,
 )
 from jolly_parlor.signals.response import Response
+from jolly_parlor.signals.sweep import Sweep
 
 RATE = 8000
 F = np.geomspace(20.0, 400.0, 400)
@@ -139,3 +141,20 @@ def test_takes_at_one_seat_are_neither_the_same_sound_nor_of_another_level() -> 
     assert louder == Remark("doubtful", "3 dB louder than right: measure all at one setting.")
     (quieter,) = siblings(own, {"right": flat(4.2)})
     assert quieter.text == "4 dB quieter than right: measure all at one setting."
+
+
+@pytest.mark.parametrize(("hertz", "size"), [(50.0, 0.01), (100.0, 0.006), (60.0, 0.008)])
+def test_a_hum_is_told_by_its_frequency(hertz: float, size: float) -> None:
+    rate = 48_000
+    t = np.arange(rate) / rate
+    murmur = 1e-4 * np.random.default_rng(0).standard_normal(rate)
+    sweep = 0.1 * Sweep(seconds=2.0).samples()
+    [told] = hum(sweep, murmur + size * np.sin(2 * np.pi * hertz * t), rate)
+    assert told.mark == "doubtful" and f"A hum at {hertz:.0f} Hz is only" in told.text
+    # As loud as the sweep's own third of an octave there, by hand: 2 of its 11 octaves a second.
+    share = (1 / 3) / (np.log2(2000)) * np.mean(sweep**2)
+    above = 10 * np.log10(share / (size**2 / 2))
+    assert abs(float(told.text.split("only ")[1].split(" dB")[0]) - above) < 1.5
+    assert hum(sweep, murmur, rate) == []
+    assert hum(sweep, murmur + 1e-4 * np.sin(2 * np.pi * hertz * t), rate) == []
+    assert hum(sweep, 30 * murmur, rate) == [], "a rumble is no tone"

@@ -17,6 +17,10 @@ NO_TIMING_REFERENCE = tr("No timing reference")
 """How the remark begins that takes without one carry."""
 _CLIPPED, _CLIPPED_SAMPLES = 0.999, 3
 _DROWNING_DB, _THIN_DB = 10.0, 20.0
+_MAINS_HZ, _TONE_HZ, _TONE_DB, _HUM_DB = (50.0, 60.0), 2.0, 12.0, 25.0
+"""Of the mains here and there; how wide a tone is, how far it stands out, and how near the sweep it
+matters.
+"""
 _DISAGREE_DB, _DISAGREE_BAD_DB = 1.0, 3.0
 _FAR_METRES, _LOST_METRES = 0.05, 0.20
 _SIBLING_DB, _NULL_DB = 3.0, 10.0
@@ -96,6 +100,39 @@ def noise(sweep: FloatArray, silence: FloatArray, sample_rate: int, low_hz: floa
                 )
             )
     return found
+
+
+def hum(sweep: FloatArray, silence: FloatArray, sample_rate: int) -> list[Remark]:
+    """A hum of the mains that the sweep hardly stands above: the tone, by its frequency, and what
+    to do. In the silence a tone at 50 or 60 Hz, or the second or third multiple, stands above what
+    is beside it.
+    """
+    loud, quiet = _Spectrum(sweep, sample_rate), _Spectrum(silence, sample_rate)
+    worst: tuple[float, float] | None = None
+    for hertz in (mains * n for mains in _MAINS_HZ for n in (1, 2, 3)):
+        low, high = hertz * 2 ** (-1 / 6), hertz * 2 ** (1 / 6)
+        tone = quiet.band_db(hertz - _TONE_HZ, hertz + _TONE_HZ)
+        beside = max(
+            quiet.band_db(low, hertz - 2 * _TONE_HZ),
+            quiet.band_db(hertz + 2 * _TONE_HZ, high),
+        )
+        above = loud.band_db(low, high) - tone
+        stands_out = tone - beside > _TONE_DB
+        if stands_out and above < _HUM_DB and (worst is None or above < worst[0]):
+            worst = above, hertz
+    if worst is None:
+        return []
+    return [
+        Remark(
+            "doubtful",
+            tr(
+                "A hum at {hertz:.0f} Hz is only {above:.0f} dB below the sweep: have everything "
+                "at one socket, chargers and dimmers unplugged, and measure again.",
+                hertz=worst[1],
+                above=max(worst[0], 0.0),
+            ),
+        )
+    ]
 
 
 def repeat_db(responses: Sequence[Response]) -> float:
@@ -223,11 +260,20 @@ def _levels(response: Response) -> FloatArray:
 
 def _band_db(samples: FloatArray, sample_rate: int, low: float, high: float) -> float:
     """Mean power of a band per second of sound, dB."""
-    from scipy import fft  # imported here: starting the window need not wait for it
+    return _Spectrum(samples, sample_rate).band_db(low, high)
 
-    size = fft.next_fast_len(samples.size, real=True)
-    spectrum = fft.rfft(samples, size)
-    f = fft.rfftfreq(size, 1 / sample_rate)
-    chosen = (f >= low) & (f < high)
-    power = 2 * np.sum(np.abs(spectrum[chosen]) ** 2) / samples.size / size
-    return float(10 * np.log10(max(power, 1e-20)))
+
+class _Spectrum:
+    """The power of a sound by frequency, worked out once for many bands."""
+
+    def __init__(self, samples: FloatArray, sample_rate: int) -> None:
+        from scipy import fft  # imported here: starting the window need not wait for it
+
+        size = fft.next_fast_len(samples.size, real=True)
+        self._hz = fft.rfftfreq(size, 1 / sample_rate)
+        self._power = 2 * np.abs(fft.rfft(samples, size)) ** 2 / samples.size / size
+
+    def band_db(self, low: float, high: float) -> float:
+        """Mean power between two frequencies, Hz, dB."""
+        a, b = np.searchsorted(self._hz, (low, high))
+        return float(10 * np.log10(max(float(np.sum(self._power[a:b])), 1e-20)))

@@ -120,6 +120,7 @@ def measure(
         *quality.clipping([r.samples for r in taken]),
         *(quality.Remark("doubtful", t) for r in taken for t in r.troubles),
         *quality.noise(taken[0].samples, silence.samples, device.sample_rate, low_hz),
+        *quality.hum(taken[0].samples, silence.samples, device.sample_rate),
         *quality.disagreement(responses),
         *_arrival(impulses[0], timing, source, stage),
         *quality.clocks(taken[0].drift if timing == "markers" else None),

@@ -14542,6 +14542,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/quality.py" />
+      <source>A hum at {hertz:.0f} Hz is only {above:.0f} dB below the sweep: have everything at one socket, chargers and dimmers unplugged, and measure again.</source>
+      <translation>Ein Brummen bei {hertz:.0f} Hz liegt nur {above:.0f} dB unter dem Sweep: alles an eine Steckdose, Ladegeräte und Dimmer ausstecken, und noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="../../signals/quality.py" />
       <source>The sound came from {measured_metres:.2f} m, the plan says {expected_metres:.2f} m: check the microphone's place and the channel.</source>
       <translation>Der Schall kam aus {measured_metres:.2f} m, der Plan sagt {expected_metres:.2f} m: Ort des Mikrofons und Kanal prüfen.</translation>
     </message>
