@@ -11,6 +11,7 @@ from pytestqt.qtbot import QtBot
 
 from certain import some
 from helpers_app import settled
+from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, save_document
@@ -75,6 +76,26 @@ def test_the_walk_tells_one_figure_in_any_order_and_after_opening(
     for name, one in zip([a.name for a in again.session.document.arrangements], walks, strict=True):
         again.session.show_arrangement(name)
         assert collected(again, qtbot, ORDERS[0]) == one
+
+
+@pytest.mark.parametrize("room", ["kiln-room", "kiln-furnished", "harbour-loft"])
+def test_no_station_tells_another_figure_without_saying_of_what(
+    room: str, qtbot: QtBot, open_window: Callable[..., MainWindow]
+) -> None:
+    """Every station's figures are those of Compare's rows, by takes or forecast, or name what else
+    they are of.
+    """
+    window = open_window(open_document(EXAMPLES / f"{room}.parlor"))
+    told(window, "compare", qtbot)
+    found = window.session.comparison
+    assert found is not None
+    both = [f for row in found.rows for f in (row.measured_evenness, row.forecast_evenness)]
+    known = {f"{figure.value_db:.1f}" for figure in both if figure is not None}
+    seen = [line for station in WALK for line in told(window, station, qtbot)]
+    lines = [line for line in dict.fromkeys(seen) if FIGURE.search(line)]
+    assert len(lines) > 2
+    other = [line for line in lines if not set(FIGURE.findall(line)) <= known]
+    assert [line for line in other if not re.search("both monitors at|→", line)] == []
 
 
 def test_commands_and_report_tell_it_too(
