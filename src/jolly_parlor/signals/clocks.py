@@ -98,8 +98,11 @@ class Timed:
 
 def marker(sample_rate: int) -> FloatArray:
     """At full scale, (samples,)."""
-    high = min(_HIGH_HZ, 0.42 * sample_rate)
-    return Sweep(_LOW_HZ, high, _SECONDS, sample_rate, 0.02, 0.005).samples()
+    return Sweep(_LOW_HZ, _top_hz(sample_rate), _SECONDS, sample_rate, 0.02, 0.005).samples()
+
+
+def _top_hz(sample_rate: int) -> float:
+    return min(_HIGH_HZ, 0.42 * sample_rate)
 
 
 def timed(heard: FloatArray, rate: int, marked: Marked, flight_seconds: float = 0.0) -> Timed:
@@ -108,11 +111,11 @@ def timed(heard: FloatArray, rate: int, marked: Marked, flight_seconds: float = 
     flight_seconds: how long a marker travels to the microphone. Raises NoMarker where the two are
     not found that far apart, with what was found instead.
     """
-    sound = heard if rate == marked.sample_rate else resampled(heard, rate, marked.sample_rate)
-    drift = _drift(sound, marked)
+    sound = resampled(heard, rate, marked.sample_rate)
+    first, second = _found(sound, marked)
+    drift = _drift(sound, first, second, marked)
     sound = stretched(sound, 1 / (1 + drift))
-    first, _ = _found(sound, marked)
-    arrived = _arrival(sound, first, marked.sample_rate)
+    arrived = _arrival(sound, round(first / (1 + drift)), marked.sample_rate)
     left = arrived - flight_seconds * marked.sample_rate - marked.lead
     return Timed(shifted(sound, left, marked.size), drift)
 
@@ -161,11 +164,7 @@ def shifted(samples: FloatArray, by: float, size: int) -> FloatArray:
     from scipy import fft
 
     whole = int(np.floor(by))
-    out = np.zeros(size + 2 * _MARGIN)
-    begin = whole - _MARGIN
-    a, b = max(begin, 0), min(begin + out.size, samples.size)
-    if b > a:
-        out[a - begin : b - begin] = samples[a:b]
+    out = _piece(samples, whole - _MARGIN, size + 2 * _MARGIN)
     part = by - whole
     if part:
         length = fft.next_fast_len(out.size, real=True)
@@ -175,8 +174,7 @@ def shifted(samples: FloatArray, by: float, size: int) -> FloatArray:
     return np.asarray(out[_MARGIN : _MARGIN + size])
 
 
-def _drift(sound: FloatArray, marked: Marked) -> float:
-    first, second = _found(sound, marked)
+def _drift(sound: FloatArray, first: int, second: int, marked: Marked) -> float:
     length = round((_SECONDS + _TOLD_SECONDS) * marked.sample_rate)
     one, two = (_piece(sound, at, length) for at in (first, second))
     return (second - first + _delay(one, two, marked.sample_rate)) / marked.apart - 1
@@ -260,7 +258,7 @@ def _delay(one: FloatArray, two: FloatArray, sample_rate: int) -> float:
     size = fft.next_fast_len(2 * one.size, real=True)
     cross = fft.rfft(two, size) * np.conj(fft.rfft(one, size))
     hz = np.arange(cross.size) * sample_rate / size
-    inside = (hz > 1.1 * _LOW_HZ) & (hz < 0.9 * min(_HIGH_HZ, 0.42 * sample_rate))
+    inside = (hz > 1.1 * _LOW_HZ) & (hz < 0.9 * _top_hz(sample_rate))
     cross = np.where(inside, cross, 0.0)
     lags = fft.irfft(cross, size)
     whole = int(np.argmax(lags))

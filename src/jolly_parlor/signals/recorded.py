@@ -57,8 +57,7 @@ def read_recording(
         clipped, sweep = float(np.max(np.abs(heard))) >= _FULL_SCALE, None
         if played.file is not None:
             sound, sweep_rate = _one_channel(played.file, 1)
-            if sweep_rate != rate:
-                heard, rate = resampled(heard, rate, sweep_rate), sweep_rate
+            heard, rate = resampled(heard, rate, sweep_rate), sweep_rate
         else:
             sweep = played.sweep(rate)
             sound = sweep.samples()

@@ -168,8 +168,6 @@ class TwoDevices(SoundCard):
         )
 
     def _at_own_rate(self, heard: FloatArray) -> FloatArray:
-        if self.input_rate == self.sample_rate or not heard.size:
-            return heard
         return resampled(heard, self.input_rate, self.sample_rate)
 
     def _checked(self) -> str:

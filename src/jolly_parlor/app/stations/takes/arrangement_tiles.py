@@ -32,9 +32,9 @@ class ArrangementTile(QAbstractButton):
         self.setObjectName(f"tile-{a.name}")
         self.setCheckable(True)
         self.setChecked(shown)
-        told = tr("{made} of {wanted} takes", made=self.made, wanted=self.wanted)
-        self.setAccessibleName(f"{a.name}: {told}")
-        self.setToolTip(told)
+        self._told = tr("{made} of {wanted} takes", made=self.made, wanted=self.wanted)
+        self.setAccessibleName(f"{a.name}: {self._told}")
+        self.setToolTip(self._told)
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
@@ -65,8 +65,7 @@ class ArrangementTile(QAbstractButton):
             p.drawText(QRectF(text.left(), text.top(), text.width(), line), 0, name)
             p.setFont(theme.sans(9.5))
             p.setPen(t.colour("soft"))
-            told = tr("{made} of {wanted} takes", made=self.made, wanted=self.wanted)
-            p.drawText(QRectF(text.left(), text.top() + line, text.width(), line), 0, told)
+            p.drawText(QRectF(text.left(), text.top() + line, text.width(), line), 0, self._told)
             bar = QRectF(text.left(), box.bottom() - 14, text.width(), 5)
             p.setPen(QPen(t.colour("soft"), 1))
             p.setBrush(Qt.BrushStyle.NoBrush)

@@ -66,8 +66,8 @@ class Equipment:
             )
         )
         self.marks.activated.connect(lambda _: self._choose())
-        self._hears_words, self._marks_words = label(tr("hears"), "soft"), label("", "soft")
-        self._marks_words.setText(tr("markers from"))
+        self._hears_words = label(tr("hears"), "soft")
+        self._marks_words = label(tr("markers from"), "soft")
         self._plugged = QFileSystemWatcher(self.device)
         self._plugged.directoryChanged.connect(lambda _: self._soon.start())
         self._soon = QTimer(self.device)
@@ -133,7 +133,7 @@ class Equipment:
         if not self.is_card:
             self.simulated.mishap_rate = self.mishap_rate
             return self.simulated
-        setup = self.session.settings.values.card
+        setup = self.setup
         sources = self._sources()
         if not set(sources) <= set(setup.channels.outputs):
             setup = setup.reaching(sources)
@@ -160,7 +160,7 @@ class Equipment:
                 name=SimulatedStudio.name,
                 room=room,
             )
-        setup = self.session.settings.values.card
+        setup = self.setup
         wanting = []
         if not setup.two_devices and setup.channels.loopback_input is None:
             wanting.append(tr("no loopback, so no timing reference"))
@@ -190,7 +190,7 @@ class Equipment:
 
     def _list(self) -> tuple[list[str], list[str]]:
         """Fill both lists with what there is now; what was chosen stays chosen, there or not."""
-        setup = self.session.settings.values.card
+        setup = self.setup
         able = outputs(), inputs()
         for box, first, names, chosen in (
             (self.device, SimulatedStudio.name, able[0], setup.plays),
@@ -222,7 +222,7 @@ class Equipment:
     def set_up(self) -> None:
         """Ask which channel is what."""
         settings = self.session.settings
-        setup = settings.values.card.reaching(self._sources())
+        setup = self.setup.reaching(self._sources())
         chosen = dialogs.ask_card_setup(self.device, setup, self._sources())
         if chosen is not None:
             settings.change(card=chosen)
@@ -253,10 +253,10 @@ class Equipment:
     def _choose(self) -> None:
         settings = self.session.settings
         chosen = replace(
-            settings.values.card,
+            self.setup,
             plays=self.device.currentData(),
             hears=self.hears.currentData() or "",
-            marks=self.marks.currentData() or settings.values.card.marks,
+            marks=self.marks.currentData() or self.setup.marks,
         )
         settings.change(card=chosen)
         self._offer()
@@ -264,7 +264,7 @@ class Equipment:
 
     def _marking(self) -> str:
         """The loudspeaker that plays the markers: the one chosen, where there is one like it."""
-        wanted, there = self.session.settings.values.card.marks, self._sources()
+        wanted, there = self.setup.marks, self._sources()
         return wanted if wanted in there else there[0]
 
     def _offer(self) -> None:

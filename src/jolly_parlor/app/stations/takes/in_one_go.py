@@ -66,9 +66,8 @@ class InOneGo(QObject):
         """Whether it is under way, waiting for the microphone included."""
         return self._on
 
-    def refresh(self, able: bool) -> None:
-        """How much there is to do."""
-        count = len(self._card.missing())
+    def refresh(self, able: bool, count: int) -> None:
+        """How many takes there are to make."""
         self.begin_button.setVisible(not self._on)
         self.begin_button.setEnabled(able and count > 1)
         self.go_on_button.setVisible(self._waits)
@@ -85,9 +84,10 @@ class InOneGo(QObject):
 
     def begin(self) -> None:
         """Make all takes that are missing."""
-        if self._on or not self._card.missing():
+        left = self._card.missing()
+        if self._on or not left:
             return
-        self._left = self._card.missing()
+        self._left = left
         self._on, self._made, self._tries, self._seat = True, 0, 0, ""
         self._stopped = False
         application = QApplication.instance()

@@ -119,11 +119,12 @@ class MeasureCard:
 
     def refresh(self) -> None:
         """Say what comes next."""
-        self._next = next(iter(self.missing()), None)
+        missing_here = self.missing()
+        self._next = next(iter(missing_here), None)
         a = self.session.arrangement
         able = a is not None and self._run is None
         self.go.setEnabled(able and self._next is not None and not self.in_one_go.on)
-        self.in_one_go.refresh(able)
+        self.in_one_go.refresh(able, len(missing_here))
         self.sweep.refresh()
         self.sweep.level_button.setEnabled(able)
         if a is None:

@@ -98,11 +98,11 @@ class TakeChip(QAbstractButton):
                 p.drawText(inner, Qt.AlignmentFlag.AlignVCenter, tr("no take"))
                 return
             p.setPen(QPen(t.colour("rule"), 1.0))
-            p.drawLine(QPointF(inner.left(), inner.center().y()), _right(inner))
+            middle = inner.center().y()
+            p.drawLine(QPointF(inner.left(), middle), QPointF(inner.right(), middle))
             pen = QPen(t.colour(_COLOURS[state]), 1.6)
             if state in ("moved", "bad", "asked"):
                 pen.setStyle(Qt.PenStyle.DotLine)
-            p.setPen(pen)
             p.translate(inner.topLeft())
             p.scale(inner.width(), inner.height())
             pen.setCosmetic(True)
@@ -133,10 +133,6 @@ def draw_mark(p: QPainter, t: theme.Theme, state: State, at: QPointF) -> None:
         p.drawEllipse(at, r, r)
         if state == "moved":
             p.drawLine(QPointF(x + r, y - r), QPointF(x + r + 4, y - r - 3))
-
-
-def _right(inner: QRectF) -> QPointF:
-    return QPointF(inner.right(), inner.center().y())
 
 
 def _points(response: Response) -> QPolygonF:
