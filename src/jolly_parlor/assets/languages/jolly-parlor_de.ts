@@ -6596,6 +6596,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
+      <source>hears</source>
+      <translation>hört</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/equipment.py" />
       <source>markers from</source>
       <translation>Marken aus</translation>
     </message>
@@ -6638,11 +6643,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/equipment.py" />
       <source>{outputs} can play, {inputs} can hear. Choose what plays and what hears; at “Channels …” say where each source and the microphone are plugged in.</source>
       <translation>{outputs} zum Spielen, {inputs} zum Hören. Bitte wählen, was spielt und was hört; bei „Kanäle …“ steht, wo jede Quelle und das Mikrofon stecken.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/equipment.py" />
-      <source>hears</source>
-      <translation>hört</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
