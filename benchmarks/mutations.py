@@ -235,19 +235,22 @@ def main() -> int:
     parser.add_argument("packages", nargs="*", default=PACKAGES)
     parser.add_argument("--each", type=int, default=40)
     parser.add_argument("--seed", type=int, default=1)
+    parser.add_argument("--trees", type=int, default=2, help="Copies at work beside one another.")
     args = parser.parse_args()
     os.environ |= {"QT_QPA_PLATFORM": "offscreen", "OMP_NUM_THREADS": "1"}
     os.environ |= {"OPENBLAS_NUM_THREADS": "1"}
     known, below = Known(), 0
     with tempfile.TemporaryDirectory() as folder:
         trees: SimpleQueue[Path] = SimpleQueue()
-        for n in range(2):
+        for n in range(args.trees):
             tree = Path(folder) / str(n)
-            shutil.copytree(ROOT, tree, ignore=shutil.ignore_patterns(".venv", ".git", ".coverage"))
+            shutil.copytree(
+                ROOT, tree, ignore=shutil.ignore_patterns(".venv", ".git", ".coverage", ".long")
+            )
             trees.put(tree)
         for package in args.packages:
             mutations = drawn(package, args.each, args.seed)
-            with ThreadPoolExecutor(2) as pool:
+            with ThreadPoolExecutor(args.trees) as pool:
                 results = list(pool.map(lambda m: tried(m, known, trees), mutations))
             died = [r is not None and r.test_outcome != TestOutcome.SURVIVED for r in results]
             share = sum(died) / max(len(died), 1)
