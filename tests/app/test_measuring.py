@@ -6,7 +6,7 @@ from pathlib import Path
 import pytest
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QComboBox, QLineEdit, QPushButton
+from PyQt6.QtWidgets import QComboBox, QInputDialog, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
@@ -14,6 +14,7 @@ from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.guessing import files_in, guess
 from jolly_parlor.project.history import Project
+from jolly_parlor.signals.calibration import read_calibration
 
 
 def _enter(window: MainWindow, name: str, text: str) -> None:
@@ -80,7 +81,7 @@ def test_points_around_the_head_are_averaged_and_told(qtbot: QtBot, window: Main
     card.equipment.point.setCurrentIndex(card.equipment.point.findData("back"))
     assert "Next: the left monitor" in card.words.text()
     window.takes.takes.chips["left", "desk"].click()
-    window.takes.findChild(QPushButton, "again-left-desk").click()
+    window.takes.findChild(QPushButton, "measure-left-desk").click()
     qtbot.waitUntil(lambda: not card.measuring, timeout=60_000)
     assert [t.info.point for t in window.session.document.takes] == ["centre", "back"]
     settled(qtbot, window)
@@ -104,7 +105,7 @@ def test_what_cannot_be_played_is_refused_and_nothing_lost(
 ) -> None:
     card = _begin(window)
     _enter(window, "output level", "12")
-    assert "goes from -80 to 0" in window.notice_text.text()
+    assert "goes from -80 to -3" in window.notice_text.text()
     assert card.output.value == -26.0
     _enter(window, "output level", "loud")
     assert "is not a number" in window.notice_text.text()
@@ -287,3 +288,23 @@ def test_the_level_is_known_by_what_a_phone_reads(
     card.calibrate()
     qtbot.waitUntil(lambda: not card.measuring, timeout=30_000)
     assert settings.values.card.full_scale_db_spl == pytest.approx(first + 10.0, abs=0.3)
+
+
+def test_a_microphone_whose_file_knows_its_input_needs_nothing_else(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    card = _begin(window)
+    file = tmp_path / "mic.txt"
+    file.write_text("Sensitivity: -20 dBFS at 94 dB SPL\n20\t-1.0\n100\t0.0\n1000\t0.5\n")
+    card.equipment.calibration = read_calibration(file)
+    offered: list[str] = []
+
+    def choose(parent: object, title: str, words: str, items: list[str], *rest: object):  # type: ignore[no-untyped-def]
+        offered.extend(items)
+        return next(i for i in items if "knows its input" in i), True
+
+    monkeypatch.setattr(QInputDialog, "getItem", choose)
+    card.calibrate()
+    assert len(offered) == 3
+    # 94 dB SPL lies 20 dB below a full-scale sine, which lies 3 dB below full scale throughout.
+    assert window.session.settings.values.card.full_scale_db_spl == pytest.approx(117.0, abs=0.1)

@@ -7,18 +7,24 @@ from PyQt6.QtWidgets import QInputDialog, QWidget
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.words import tr
 
-Way = Literal["reading", "tone", "volts"]
+Way = Literal["reading", "tone", "volts", "file"]
 _WAYS: dict[Way, str] = {
     "reading": tr("A phone or sound level meter beside the microphone, while noise plays"),
     "tone": tr("A calibrator's tone on the microphone"),
     "volts": tr("The microphone's sensitivity, and the input's full scale in volts"),
+    "file": tr("The microphone's file, which knows its input (with its gain as it came)"),
 }
 
 
 def ask_way(parent: QWidget, microphone: Calibration | None) -> Way | None:
-    """By what the level is known; sensitivity only where the microphone's file has it in mV/Pa."""
-    known = microphone is not None and microphone.millivolts_per_pascal is not None
-    ways = [way for way in _WAYS if way != "volts" or known]
+    """By what the level is known; sensitivity only where the microphone's file has it, and says of
+    what.
+    """
+    ways: list[Way] = ["reading", "tone"]
+    if microphone is not None and microphone.millivolts_per_pascal is not None:
+        ways.append("volts")
+    if microphone is not None and microphone.own_full_scale_db_spl is not None:
+        ways.append("file")
     titles = [_WAYS[way] for way in ways]
     chosen, agreed = QInputDialog.getItem(
         parent, tr("How loud is it?"), tr("Tell the level by:"), titles, 0, False

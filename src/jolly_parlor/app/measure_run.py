@@ -16,6 +16,8 @@ class MeasureRun(QThread):
     """One piece of work with a device: a take or a level check."""
 
     progressed = pyqtSignal(float, float)
+    waiting = pyqtSignal(str)
+    """What for, in a sentence."""
     done = pyqtSignal(object)
     refused = pyqtSignal(str)
 

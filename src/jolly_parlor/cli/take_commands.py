@@ -1,5 +1,6 @@
 """Takes: measure, analyse."""
 
+from functools import partial
 from pathlib import Path
 
 import click
@@ -93,6 +94,7 @@ def measure_take(
         stage,
         calibration,
         siblings_of(document, placed, source, seat),
+        told=partial(click.echo, err=True),
     )
     name = calibration.name if calibration else ""
     changed = add_measured(

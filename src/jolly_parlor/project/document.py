@@ -100,10 +100,14 @@ class Document:
                     found[take.info.point] = take
         return found
 
-    def bad_take_of(self, arrangement: Arrangement, source: str, seat: str) -> Take | None:
-        """The newest take of that source at that seat that is left out because it is bad."""
+    def bad_take_of(
+        self, arrangement: Arrangement, source: str, seat: str, point: HeadPoint = "centre"
+    ) -> Take | None:
+        """The newest take of that source at that point of the seat's head that is left out because
+        it is bad.
+        """
         for take in reversed(self.takes):
-            if (take.info.source, take.info.seat) == (source, seat):
+            if (take.info.source, take.info.seat, take.info.point) == (source, seat, point):
                 if take.applies_to(arrangement) and not take.usable:
                     return take
         return None

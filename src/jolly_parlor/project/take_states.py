@@ -7,7 +7,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import BOTH_AS_SET
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.takes import Take
+from jolly_parlor.project.takes import HeadPoint, Take
 from jolly_parlor.project.wanted_takes import wanted
 
 State = Literal["none", "measured", "imported", "doubtful", "bad", "asked", "moved"]
@@ -25,18 +25,24 @@ class TakeState:
     take: Take | None = None
 
 
-def take_state(document: Document, a: Arrangement, source: str, seat: str) -> TakeState:
-    """Of one mix at one seat: what holds comes first, then what was left out, last what is over."""
-    if (take := document.take_of(a, source, seat)) is not None:
+def take_state(
+    document: Document, a: Arrangement, source: str, seat: str, point: HeadPoint = "centre"
+) -> TakeState:
+    """Of one mix at one point of a seat's head: what holds comes first, then what was left out,
+    last what is over.
+    """
+    if (take := document.takes_around(a, source, seat).get(point)) is not None:
         how = take.info.measured
         if how is None:
             return TakeState("imported", take)
         return TakeState("measured" if how.mark == "good" else "doubtful", take)
-    if (take := document.bad_take_of(a, source, seat)) is not None:
+    if (take := document.bad_take_of(a, source, seat, point)) is not None:
         return TakeState("bad", take)
     for take in reversed(document.takes):
         info = take.info
         if (info.placed.name, info.source, info.seat) != (a.name, source, seat):
+            continue
+        if info.point != point:
             continue
         if not take.applies_to(a):
             return TakeState("moved", take)

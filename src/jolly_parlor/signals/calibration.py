@@ -15,10 +15,16 @@ from jolly_parlor.signals.tables import Curve, curves_of, table_of
 from jolly_parlor.words import tr
 
 _SENSITIVITY = re.compile(
-    r"sens[a-z]{0,12} {0,3}(?:factor)? {0,3}[=:]? {0,3}(-?\d{1,6}(?:[.,]\d{1,6})?) {0,3}(db|mv)?",
+    r"sens[a-z]{0,12} {0,3}(?:factor)? {0,3}[=:]? {0,3}(-?\d{1,6}(?:[.,]\d{1,6})?) {0,3}(db|mv)?"
+    r"(?P<of>.{0,40})",
     re.IGNORECASE,
 )
 """Every repeat is bounded: a line of blanks must not take forever."""
+_OF_VOLTS = re.compile(r" {0,2}(v ?/ ?pa|\(?(re\.? ?)?1 ?v ?/ ?pa)", re.IGNORECASE)
+_OF_FULL_SCALE = re.compile(r" {0,2}fs(/ ?pa| {0,2}(at|@|for) {0,2}94\b)", re.IGNORECASE)
+"""What stands behind `dB` where it says what the decibels are of."""
+_SINE_DB = 3.01
+"""A sine that reaches full scale lies so far below full scale throughout."""
 _LARGEST_DB = 60.0
 _PASCAL_DB_SPL = 93.98
 """1 Pa against 20 micropascals."""
@@ -36,16 +42,20 @@ class Calibration:
     """The line about sensitivity as the file has it, where it has one."""
     millivolts_per_pascal: float | None = None
     """Where that line says so."""
+    own_full_scale_db_spl: float | None = None
+    """The level of full scale (mean square 1) where that line says how far below a full-scale sine
+    1 Pa comes (AES17): a microphone with its input built in.
+    """
 
     def full_scale_db_spl(self, full_scale_volts: float) -> float | None:
-        """The sound pressure level that drives an input of so many volts (the effective value of a
-        full-scale sine) to its end: 20 lg(V / S) + 94 dB, S in V/Pa, 94 dB being 1 Pa (IEC 61094).
-        None where the sensitivity is not known.
+        """The level of full scale (mean square 1) at an input that a sine of so many effective
+        volts drives to its end: 20 lg(V / S) + 94 dB + 3 dB, S in V/Pa, 94 dB being 1 Pa (IEC
+        61094), and that sine lying 3 dB below. None where the sensitivity is not known.
         """
         if not self.millivolts_per_pascal or full_scale_volts <= 0:
             return None
         ratio = full_scale_volts / (self.millivolts_per_pascal / 1000)
-        return float(20 * np.log10(ratio) + _PASCAL_DB_SPL)
+        return float(20 * np.log10(ratio) + _PASCAL_DB_SPL + _SINE_DB)
 
     def factor(self, frequencies_hz: FloatArray) -> ComplexArray:
         """What to divide a measured pressure by; held constant beyond the file's ends."""
@@ -79,8 +89,18 @@ def read_calibration(path: Path) -> Calibration:
             )
         )
     made = _calibration(curves[0], path.name, found.group(0).strip() if found else "")
-    if found is not None and (found.group(2) or "").lower() == "mv":
-        made = replace(made, millivolts_per_pascal=float(found.group(1).replace(",", ".")))
+    return made if found is None else _with_sensitivity(made, found)
+
+
+def _with_sensitivity(made: Calibration, found: re.Match[str]) -> Calibration:
+    """With what the line says of volts or of full scale; decibels of nothing named say neither."""
+    number, unit = float(found.group(1).replace(",", ".")), (found.group(2) or "").lower()
+    if unit == "mv":
+        return replace(made, millivolts_per_pascal=number)
+    if unit == "db" and _OF_VOLTS.match(found["of"]):
+        return replace(made, millivolts_per_pascal=1000 * 10 ** (number / 20))
+    if unit == "db" and _OF_FULL_SCALE.match(found["of"]):
+        return replace(made, own_full_scale_db_spl=_PASCAL_DB_SPL - number + _SINE_DB)
     return made
 
 

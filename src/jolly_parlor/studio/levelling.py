@@ -1,12 +1,14 @@
-"""The level check: quiet first, louder step by step, until the seat hears 70 to 75 dB SPL."""
+"""The level check: noise, quiet first and louder step by step, until the seat hears 70 to 75 dB SPL
+or a limit is reached.
+"""
 
 from collections.abc import Callable
 from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.signals.noise import pink_noise
-from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.signals.noise import band_noise, pink_noise
 from jolly_parlor.signals.weighting import level_dba
 from jolly_parlor.studio.device import Device, DeviceFailed, Progress, Stage
 from jolly_parlor.words import tr
@@ -14,9 +16,13 @@ from jolly_parlor.words import tr
 LOWEST_DB_SPL, HIGHEST_DB_SPL = 70.0, 75.0
 """At the seat while a sweep plays; common practice, no source."""
 _AIM_DB_SPL = 72.5
-_FIRST_DB, _STEP_DB, _HIGHEST_OUTPUT_DB, _LOWEST_OUTPUT_DB = -50.0, 6.0, -3.0, -80.0
+HIGHEST_OUTPUT_DB, LOWEST_OUTPUT_DB = -3.0, -80.0
+_FIRST_DB, _STEP_DB = -50.0, 6.0
 _CLIPPING_DB = -6.0
-_SECONDS = 1.0
+_SECONDS, _LOW_HZ, _HIGH_HZ, _CREST = 1.0, 20.0, 2000.0, 2.0
+"""Of the noise; 6 dB between its peaks and its mean as IEC 60268-1 has it for noise that stands for
+programme (from memory).
+"""
 _NOISE_SECONDS, _ABOVE_QUIET_DB, _FULL = 8.0, 10.0, 0.999
 _LEAST_TONE_POWER, _STEADY_DB = 1e-6, 0.3
 
@@ -38,16 +44,18 @@ def find_level(
     device: Device,
     source: str,
     stage: Stage,
+    highest_output_db: float = HIGHEST_OUTPUT_DB,
     progress: Progress = lambda share, peak: None,
     cancelled: Callable[[], bool] = lambda: False,
 ) -> Level:
-    """Play short sweeps from one source, rising by 6 dB at most, and stop in time.
+    """Play noise from one source, rising by 6 dB at most, and stop in time; never above the highest
+    output, below full scale.
 
     Raises DeviceFailed.
     """
-    sweep = Sweep(20.0, 2000.0, _SECONDS, device.sample_rate)
-    sound = sweep.samples()
-    output = _FIRST_DB
+    sound = as_loud_as_a_sweep(device.sample_rate)
+    highest = min(highest_output_db, HIGHEST_OUTPUT_DB)
+    output = min(_FIRST_DB, highest)
     while True:
         recording = device.record(
             sound * 10 ** (output / 20), source, stage, 0.5, progress, cancelled
@@ -66,17 +74,26 @@ def find_level(
         missing = _AIM_DB_SPL - level if level is not None else _CLIPPING_DB - 12.0 - peak
         if abs(missing) < 1.0 or (level is None and missing <= 0):
             return Level(output, level, peak, _words(level, peak), True)
-        if output >= _HIGHEST_OUTPUT_DB and missing > 0:
-            words = tr("Full output is still too quiet: turn the monitors up and check again.")
-            return Level(output, level, peak, words, False)
-        if output <= _LOWEST_OUTPUT_DB and missing < 0:
+        if output >= highest and missing > 0:
+            return Level(output, level, peak, _too_quiet(highest), False)
+        if output <= LOWEST_OUTPUT_DB and missing < 0:
             words = tr(
                 "It is too loud at the seat even at the lowest output: turn the "
                 "monitors down, or quieten the room, and check again."
             )
             return Level(output, level, peak, words, False)
         wanted = output + min(missing, _STEP_DB)
-        output = min(max(wanted, _LOWEST_OUTPUT_DB), _HIGHEST_OUTPUT_DB)
+        output = min(max(wanted, LOWEST_OUTPUT_DB), highest)
+
+
+def as_loud_as_a_sweep(sample_rate: int) -> FloatArray:
+    """Noise with the power and the spectrum of a sweep at full scale from 20 Hz to 2 kHz: equal
+    power in every octave, its rare peaks cut; (samples,). What it brings to the seat, a sweep does
+    too.
+    """
+    noise = band_noise(_SECONDS, sample_rate, _LOW_HZ, _HIGH_HZ)
+    noise = noise / np.sqrt(np.mean(noise**2))
+    return np.asarray(np.clip(noise, -_CREST, _CREST) * np.sqrt(0.5))
 
 
 def full_scale_of_tone(
@@ -135,6 +152,16 @@ def heard_dba(
             tr("The noise hardly stands above the room's own: play louder and begin again.")
         )
     return found
+
+
+def _too_quiet(highest: float) -> str:
+    if highest < HIGHEST_OUTPUT_DB:
+        return tr(
+            "At your limit of {highest:.0f} dB it is still too quiet: turn the monitors up or "
+            "raise the limit, and check again.",
+            highest=highest,
+        )
+    return tr("Full output is still too quiet: turn the monitors up and check again.")
 
 
 def _words(level: float | None, peak: float) -> str:

@@ -20,11 +20,13 @@ from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.weighting import level_dba
 from jolly_parlor.strict import STRICT
 from jolly_parlor.studio.device import Device, Progress, Recording, Stage, Timing
+from jolly_parlor.studio.quiet import SECONDS as SILENCE_SECONDS
+from jolly_parlor.studio.quiet import Quiet, silence_once_quiet
 from jolly_parlor.validity import faults
 from jolly_parlor.words import tr
 
 DISTORTION_HZ, _ORDERS = 125.0, (2, 3)
-_SILENCE_SECONDS, _AFTER_SECONDS = 1.0, 1.2
+_AFTER_SECONDS = 1.2
 _TALL = 1e-6
 
 
@@ -84,7 +86,7 @@ def seconds_of_take(settings: Settings, two_devices: bool) -> float:
     each = settings.sweep.seconds + _AFTER_SECONDS
     if two_devices:
         each += WITH_MARKERS_SECONDS
-    return _SILENCE_SECONDS + settings.sweeps * each
+    return SILENCE_SECONDS + settings.sweeps * each
 
 
 def measure(
@@ -96,10 +98,13 @@ def measure(
     siblings: dict[str, Response] | None = None,
     progress: Progress = lambda share, peak: None,
     cancelled: Callable[[], bool] = lambda: False,
+    quiet: Quiet | None = None,
+    told: Callable[[str], None] = lambda words: None,
 ) -> Measurement:
-    """Measure one source at the stage's microphone.
+    """Measure one source at the stage's microphone, once the room is quiet.
 
     source: a name of what the stage can play. siblings: takes at the same place to compare with.
+    quiet: what the takes before it in a set knew; told: what is waited for, in a sentence.
     Raises Cancelled, DeviceFailed, and Refused for a sweep that cannot be.
     """
     if wrong := settings.problem():
@@ -107,20 +112,26 @@ def measure(
     sweep, count = settings.sweep, settings.sweeps
     loudness = 10 ** (settings.output_db / 20)
     sound = sweep.samples() * loudness
-    silence, taken = _listened(device, sound, source, stage, count, progress, cancelled)
+    parts = count + 1
+    silence = silence_once_quiet(
+        device,
+        stage,
+        quiet or Quiet(),
+        told,
+        lambda share, peak: progress(share / parts, peak),
+        cancelled,
+    )
+    if cancelled():
+        raise Cancelled
+    taken = _listened(device, sound, source, stage, count, progress, cancelled)
     wholes = [deconvolved(recording.samples / loudness, sweep) for recording in taken]
     impulses = [
         _impulse(whole, recording, sweep) for whole, recording in zip(wholes, taken, strict=True)
     ]
     responses = [_response(impulse, device, calibration) for impulse in impulses]
-    names = stage.playing(source).names
     timing: Timing = "none" if any(r.timing == "none" for r in taken) else taken[0].timing
-    low_hz = min((stage.sources[name].low_corner_hz for name in names), default=20.0)
     remarks = [
-        *quality.clipping([r.samples for r in taken]),
-        *(quality.Remark("doubtful", t) for r in taken for t in r.troubles),
-        *quality.noise(taken[0].samples, silence.samples, device.sample_rate, low_hz),
-        *quality.hum(taken[0].samples, silence.samples, device.sample_rate),
+        *_of_the_recordings(taken, silence, source, stage),
         *quality.disagreement(responses),
         *_arrival(impulses[0], timing, source, stage),
         *quality.clocks(taken[0].drift if timing == "markers" else None),
@@ -150,18 +161,9 @@ def _listened(
     count: int,
     progress: Progress,
     cancelled: Callable[[], bool],
-) -> tuple[Recording, list[Recording]]:
-    """A second of silence, then the sound so many times; progress over all of it."""
+) -> list[Recording]:
+    """The sound so many times; progress from where the silence before it left it."""
     parts = count + 1
-    silence = _recorded(
-        device,
-        np.zeros(round(_SILENCE_SECONDS * device.sample_rate)),
-        "",
-        stage,
-        0.0,
-        lambda share, peak: progress(share / parts, peak),
-        cancelled,
-    )
     taken: list[Recording] = []
     for number in range(count):
         taken.append(
@@ -175,7 +177,21 @@ def _listened(
                 cancelled,
             )
         )
-    return silence, taken
+    return taken
+
+
+def _of_the_recordings(
+    taken: list[Recording], silence: Recording, source: str, stage: Stage
+) -> list[quality.Remark]:
+    """What they tell before they are made a response."""
+    names, rate = stage.playing(source).names, silence.sample_rate
+    low_hz = min((stage.sources[name].low_corner_hz for name in names), default=20.0)
+    return [
+        *quality.clipping([r.samples for r in taken]),
+        *(quality.Remark("doubtful", t) for r in taken for t in r.troubles),
+        *quality.noise(taken[0].samples, silence.samples, rate, low_hz),
+        *quality.hum(taken[0].samples, silence.samples, rate),
+    ]
 
 
 def _recorded(

@@ -22,8 +22,10 @@ from jolly_parlor.studio.device import Device, Progress, Stage
 from jolly_parlor.studio.measuring import Cancelled, Measurement
 from jolly_parlor.words import tr
 
-USUAL_SECONDS, PER_OCTAVE = 24.0, 6
+USUAL_SECONDS = 24.0
 """Long enough for a slow circle through the head's reach (common practice, no source)."""
+PER_OCTAVE = (6, 3)
+"""Parts of an octave it can be averaged in."""
 _PERIOD_SECONDS = 1.5
 _SILENCE_SECONDS = 2.0
 
@@ -35,11 +37,12 @@ def measure_moving(
     stage: Stage,
     calibration: Calibration | None = None,
     seconds: float = USUAL_SECONDS,
+    per_octave: int = PER_OCTAVE[0],
     progress: Progress = lambda share, peak: None,
     cancelled: Callable[[], bool] = lambda: False,
 ) -> Measurement:
-    """The mean on power over the way, 1/6 octave, without phase. Raises Cancelled, DeviceFailed,
-    and Refused for a recording that ended early.
+    """The mean on power over the way, in parts of an octave, without phase. Raises Cancelled,
+    DeviceFailed, and Refused for a recording that ended early.
     """
     rate, loudness = device.sample_rate, 10 ** (output_db / 20)
     one = pink_noise(_PERIOD_SECONDS, rate) * loudness
@@ -54,7 +57,7 @@ def measure_moving(
     whole = heard.samples[one.size : (heard.samples.size // one.size) * one.size]
     if whole.size < one.size:
         raise Refused(tr("The recording ended before the noise did; measure again."))
-    f, level = _level(whole.reshape(-1, one.size), one, rate)
+    f, level = _level(whole.reshape(-1, one.size), one, rate, per_octave)
     if calibration is not None:
         level = level - 20 * np.log10(np.abs(calibration.factor(f)))
     if device.full_scale_db_spl is not None:
@@ -72,7 +75,7 @@ def measure_moving(
             tr(
                 "Averaged while the microphone moved, 1/{per_octave} octave: a level without "
                 "phase.",
-                per_octave=PER_OCTAVE,
+                per_octave=per_octave,
             ),
         ),
     ]
@@ -84,7 +87,9 @@ def measure_moving(
     return Measurement(Response(f, level), None, Verdict(tuple(remarks)), loud, None, peak_db)
 
 
-def _level(periods: FloatArray, one: FloatArray, rate: int) -> tuple[FloatArray, FloatArray]:
+def _level(
+    periods: FloatArray, one: FloatArray, rate: int, per_octave: int
+) -> tuple[FloatArray, FloatArray]:
     """At frequencies in Hz, the mean on power over the periods against what was played, dB."""
     hz = np.asarray(np.fft.rfftfreq(one.size, 1 / rate), dtype=np.float64)
     inside = (hz >= PINK_HZ[0]) & (hz <= min(PINK_HZ[1], 0.48 * rate))
@@ -92,4 +97,4 @@ def _level(periods: FloatArray, one: FloatArray, rate: int) -> tuple[FloatArray,
     played = np.abs(np.fft.rfft(one)[inside]) ** 2
     each = 10 * np.log10(np.maximum(heard / played, 1e-20))
     at = TAKE_HZ[(hz[inside][0] <= TAKE_HZ) & (min(0.45 * rate, hz[inside][-1]) >= TAKE_HZ)]
-    return at, smooth_level_db(hz[inside], each, at, PER_OCTAVE)
+    return at, smooth_level_db(hz[inside], each, at, per_octave)

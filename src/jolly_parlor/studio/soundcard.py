@@ -5,12 +5,14 @@ from collections.abc import Callable, Iterator, Mapping
 from contextlib import contextmanager
 from dataclasses import dataclass, field, replace
 from threading import Lock
-from typing import Any, Protocol
+from typing import Annotated, Any, Protocol
 
 import numpy as np
+from annotated_types import Ge, Le
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.studio.device import DeviceFailed, Progress, Recording, Stage
+from jolly_parlor.studio.levelling import HIGHEST_OUTPUT_DB, LOWEST_OUTPUT_DB
 from jolly_parlor.studio.streams import SLEPT, Playback, RecordingRun, Watch
 from jolly_parlor.words import tr
 
@@ -44,6 +46,8 @@ class CardSetup:
     """The device of the microphone; empty is the one that plays."""
     marks: str = "left"
     """The loudspeaker that plays the markers where two devices are used."""
+    loudest_db: Annotated[float, Ge(LOWEST_OUTPUT_DB), Le(HIGHEST_OUTPUT_DB)] = HIGHEST_OUTPUT_DB
+    """What nothing that measures is played above, below full scale."""
 
     @property
     def two_devices(self) -> bool:

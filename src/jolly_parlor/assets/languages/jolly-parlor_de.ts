@@ -1363,6 +1363,11 @@ Noch etwa {left:.0f} s.</translation>
     </message>
     <message>
       <location filename="../../app/level_dialogs.py" />
+      <source>The microphone's file, which knows its input (with its gain as it came)</source>
+      <translation>Die Datei des Mikrofons, die ihren Eingang kennt (mit der Verstärkung, wie sie geliefert wurde)</translation>
+    </message>
+    <message>
+      <location filename="../../app/level_dialogs.py" />
       <source>Calibrator on the microphone and sounding, dB SPL:</source>
       <translation>Kalibrator auf dem Mikrofon und in Betrieb, dB SPL:</translation>
     </message>
@@ -6566,16 +6571,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
-      <source>the head's centre</source>
-      <translation>die Mitte des Kopfs</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/equipment.py" />
-      <source>{d:.0f} cm {d2}</source>
-      <translation>{d:.0f} cm {d2}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/equipment.py" />
       <source>Device that plays</source>
       <translation>Gerät, das spielt</translation>
     </message>
@@ -6781,6 +6776,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/fit_card.py" />
       <source>Takes have come or gone since; fit again. </source>
       <translation>Seither kamen oder gingen Messungen; noch einmal einpassen. </translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/head_points.py" />
+      <source>the head's centre</source>
+      <translation>die Mitte des Kopfs</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/head_points.py" />
+      <source>{d:.0f} cm {d2}</source>
+      <translation>{d:.0f} cm {d2}</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/in_one_go.py" />
@@ -7009,6 +7014,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>loudest output</source>
+      <translation>lautester Ausgang</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>Below full scale: neither the level check nor a sweep is played above it, however quiet it is at the seat.</source>
+      <translation>Unter Vollaussteuerung: weder die Pegelprüfung noch ein Sweep wird darüber gespielt, wie leise es am Hörplatz auch ist.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
       <source>sweeps averaged</source>
       <translation>gemittelte Sweeps</translation>
     </message>
@@ -7036,6 +7051,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/sweep_row.py" />
       <source>The {name} goes from {low:g} to {high:g}; it stays as it was.</source>
       <translation>{name} geht von {low:g} bis {high:g}; es blieb, wie es war.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/sweep_row.py" />
+      <source>never above</source>
+      <translation>nie über</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/take_card.py" />
@@ -7220,6 +7240,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/take_grid.py" />
+      <source>At other points of the head: {where}.</source>
+      <translation>An anderen Punkten des Kopfs: {where}.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
       <source>, no phase</source>
       <translation>, keine Phase</translation>
     </message>
@@ -7227,11 +7252,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/take_grid.py" />
       <source>{file_name}: {size} points, {f:.0f} to {f2:.0f} Hz{phase}</source>
       <translation>{file_name}: {size} Punkte, {f:.0f} bis {f2:.0f} Hz{phase}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/takes/take_grid.py" />
-      <source>By a moving microphone</source>
-      <translation>Mit bewegtem Mikrofon</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/take_grid.py" />
@@ -7252,6 +7272,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/take_grid.py" />
       <source>Rough in an arrangement first; takes belong to one.</source>
       <translation>Erst eine Aufstellung anlegen; Messungen gehören zu einer.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>By a moving microphone, 1/{parts} octave</source>
+      <translation>Mit bewegtem Mikrofon, 1/{parts} Oktave</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/take_grid.py" />
@@ -15023,8 +15048,18 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <name>studio</name>
     <message>
       <location filename="../../studio/levelling.py" />
+      <source>Full output is still too quiet: turn the monitors up and check again.</source>
+      <translation>Auch voll ausgesteuert ist es zu leise: die Monitore aufdrehen und noch einmal prüfen.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/levelling.py" />
       <source>{loud}, input peaks {peak:.0f} dB below clipping. Leave every setting as it is now.</source>
       <translation>{loud}, Eingangsspitzen {peak:.0f} dB unter dem Übersteuern. Jede Einstellung nun so lassen.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/levelling.py" />
+      <source>At your limit of {highest:.0f} dB it is still too quiet: turn the monitors up or raise the limit, and check again.</source>
+      <translation>An Ihrer Grenze von {highest:.0f} dB ist es noch zu leise: die Monitore aufdrehen oder die Grenze anheben und noch einmal prüfen.</translation>
     </message>
     <message>
       <location filename="../../studio/levelling.py" />
@@ -15035,11 +15070,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../studio/levelling.py" />
       <source>The input is close to clipping: turn its gain down and check again.</source>
       <translation>Der Eingang ist nahe am Übersteuern: zurückdrehen und noch einmal prüfen.</translation>
-    </message>
-    <message>
-      <location filename="../../studio/levelling.py" />
-      <source>Full output is still too quiet: turn the monitors up and check again.</source>
-      <translation>Auch voll ausgesteuert ist es zu leise: die Monitore aufdrehen und noch einmal prüfen.</translation>
     </message>
     <message>
       <location filename="../../studio/levelling.py" />
@@ -15105,6 +15135,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../studio/moving.py" />
       <source>Averaged while the microphone moved, 1/{per_octave} octave: a level without phase.</source>
       <translation>Gemittelt, während sich das Mikrofon bewegte, 1/{per_octave} Oktave: ein Pegel ohne Phase.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/quiet.py" />
+      <source>Waiting for quiet: something is {db:.0f} dB louder than the room ({left} s at most).</source>
+      <translation>Warten auf Ruhe: etwas ist {db:.0f} dB lauter als der Raum (höchstens noch {left} s).</translation>
     </message>
     <message>
       <location filename="../../studio/simulated.py" />

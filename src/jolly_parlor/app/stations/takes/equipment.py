@@ -8,6 +8,7 @@ from PyQt6.QtCore import QFileSystemWatcher, QTimer
 from PyQt6.QtWidgets import QComboBox, QWidget
 
 from jolly_parlor.app import dialogs
+from jolly_parlor.app.stations.takes.head_points import point_words
 from jolly_parlor.app.widgets.fields import label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
@@ -83,8 +84,8 @@ class Equipment:
         self.point = QComboBox()
         self.point.setObjectName("head-point")
         self.point.setAccessibleName(tr("Where around the head"))
-        for name, (dx, dy, dz) in HEAD_SHIFTS.items():
-            self.point.addItem(_point_words(name, dx, dy, dz), name)
+        for name in HEAD_SHIFTS:
+            self.point.addItem(point_words(name), name)
         self.point.currentIndexChanged.connect(lambda _: changed())
         widgets: tuple[QWidget, ...] = (
             label("at", "soft"),
@@ -283,15 +284,3 @@ class Equipment:
         for name in self._sources():
             self.marks.addItem(name, name)
         self.marks.setCurrentIndex(max(self.marks.findData(self._marking()), 0))
-
-
-def _point_words(name: str, dx: float, dy: float, dz: float) -> str:
-    if name == "centre":
-        return tr("the head's centre")
-    parts = ((dx, "left", "right"), (dy, "forward", "back"), (dz, "down", "up"))
-    words = [
-        tr("{d:.0f} cm {d2}", d=abs(d) * 100, d2=low if d < 0 else high)
-        for d, low, high in parts
-        if d
-    ]
-    return ", ".join(words)

@@ -15,6 +15,7 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.project.wanted_takes import Wanted
 from jolly_parlor.signals.quality import Mark
+from jolly_parlor.studio.quiet import Quiet
 from jolly_parlor.words import plural, tr
 
 _TRIES = 3
@@ -49,6 +50,7 @@ class InOneGo(QObject):
         self._left: list[Wanted] = []
         self._made = self._tries = 0
         self._seat = ""
+        self.quiet = Quiet()
         self._waits = self._on = self._stopped = False
         self.row = FlowRow()
         self.begin_button = named_button(tr("Measure all of it"), "measure-all", self.begin)
@@ -90,6 +92,7 @@ class InOneGo(QObject):
         self._left = left
         self._on, self._made, self._tries, self._seat = True, 0, 0, ""
         self._stopped = False
+        self.quiet = Quiet()
         application = QApplication.instance()
         if application is not None:
             application.installEventFilter(self)

@@ -39,6 +39,10 @@ class KnownLevel:
             return
         parent, microphone = self._equipment.device, self._equipment.microphone
         way = level_dialogs.ask_way(parent, microphone)
+        if way == "file" and microphone is not None:
+            if microphone.own_full_scale_db_spl is not None:
+                self._keep(microphone.own_full_scale_db_spl)
+            return
         if way == "volts" and microphone is not None:
             volts = level_dialogs.ask_volts(parent)
             found = None if volts is None else microphone.full_scale_db_spl(volts)

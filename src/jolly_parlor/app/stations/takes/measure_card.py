@@ -40,6 +40,7 @@ from jolly_parlor.studio.device import Device, Progress
 from jolly_parlor.studio.levelling import Level, find_level
 from jolly_parlor.studio.measuring import Measurement, Settings, measure, seconds_of_take
 from jolly_parlor.studio.moving import measure_moving
+from jolly_parlor.studio.quiet import Quiet
 from jolly_parlor.units import format_length
 from jolly_parlor.words import tr
 
@@ -163,9 +164,11 @@ class MeasureCard:
         """Measure one take; good or bad, it is kept."""
         self._measure(source, seat, None, False)
 
-    def measure_moving(self, source: str, seat: str) -> None:
-        """The same while the microphone is led round the seat: a level without phase."""
-        self._measure(source, seat, None, False, moving=True)
+    def measure_moving(self, source: str, seat: str, per_octave: int) -> None:
+        """The same while the microphone is led round the seat: a level without phase, in parts of
+        an octave.
+        """
+        self._measure(source, seat, None, False, per_octave)
 
     def try_place(self, sub: str, seat: str, tried: FloorPlace, swapped: bool) -> None:
         """The same of a subwoofer at a floor place; swapped: it stands at the head and the
@@ -179,7 +182,7 @@ class MeasureCard:
         seat: str,
         tried: FloorPlace | None,
         swapped: bool,
-        moving: bool = False,
+        moving: int | None = None,
     ) -> None:
         document, a = self.session.document, self.session.arrangement
         if a is None or self._run is not None:
@@ -197,10 +200,11 @@ class MeasureCard:
             self.session.refused.emit(str(error))
             return
         calibration = self.equipment.microphone
+        quiet = self.in_one_go.quiet if self.in_one_go.on else Quiet()
         others = siblings_of(document, a, source, seat) if point == "centre" else {}
 
         def work(progress: Progress, cancelled: Callable[[], bool]) -> Measurement:
-            if moving:
+            if moving is not None:
                 level = settings.output_db
                 return measure_moving(
                     studio,
@@ -208,11 +212,21 @@ class MeasureCard:
                     source,
                     stage,
                     calibration,
+                    per_octave=moving,
                     progress=progress,
                     cancelled=cancelled,
                 )
             return measure(
-                studio, settings, source, stage, calibration, others, progress, cancelled
+                studio,
+                settings,
+                source,
+                stage,
+                calibration,
+                others,
+                progress,
+                cancelled,
+                quiet,
+                self._waits,
             )
 
         name = calibration.name if calibration else ""
@@ -232,9 +246,10 @@ class MeasureCard:
             self.session.refused.emit(str(error))
             return
         name = "left" if source == "both" else source
+        loudest = self.sweep.loudest.value
 
         def work(progress: Progress, cancelled: Callable[[], bool]) -> Level:
-            return find_level(studio, name, stage, progress, cancelled)
+            return find_level(studio, name, stage, loudest, progress, cancelled)
 
         self._start(work, self._levelled, tr("level check"))
 
@@ -285,6 +300,7 @@ class MeasureCard:
         self._makes_take = makes_take
         self._outcome = None
         self._run = MeasureRun(work)
+        self._run.waiting.connect(self._say)
         self._run.progressed.connect(self._progress)
         self._run.done.connect(done)
         self._run.refused.connect(self._refuse)
@@ -294,6 +310,11 @@ class MeasureCard:
         self._say(tr("Playing and listening: {what} …", what=what))
         self.refresh()
         self._run.start()
+
+    def _waits(self, words: str) -> None:
+        """On the run's own thread: hand it over."""
+        if self._run is not None:
+            self._run.waiting.emit(words)
 
     def _progress(self, share: float, peak_db: float) -> None:
         self.strip.add(share, peak_db)

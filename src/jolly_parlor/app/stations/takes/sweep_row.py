@@ -1,6 +1,7 @@
 """The row that says how a take is measured: sweeps, their length and span, the level."""
 
 from collections.abc import Callable
+from dataclasses import replace
 
 from PyQt6.QtWidgets import QPushButton, QSpinBox
 
@@ -10,6 +11,7 @@ from jolly_parlor.app.widgets.fields import CheckedField, label, number_field, o
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.signals.sweep import Sweep
+from jolly_parlor.studio.levelling import HIGHEST_OUTPUT_DB, LOWEST_OUTPUT_DB
 from jolly_parlor.studio.measuring import Settings
 from jolly_parlor.words import tr
 
@@ -22,12 +24,23 @@ class SweepRow:
     ) -> None:
         self._session, self._equipment = session, equipment
         self.row = FlowRow()
-        defaults = Settings()
+        defaults, settings = Settings(), session.settings
         self.output = number_field(tr("output level"), "dB", 0)
         self.seconds = number_field(tr("sweep length"), "s", 0)
-        self.output.set_value(defaults.output_db)
+        self.output.set_value(min(defaults.output_db, settings.values.card.loudest_db))
         self.seconds.set_value(defaults.sweep.seconds)
-        self.output.committed.connect(lambda v: self._keep(self.output, v, -80.0, 0.0))
+        self.loudest = number_field(tr("loudest output"), "dB", 0)
+        self.loudest.setToolTip(
+            tr(
+                "Below full scale: neither the level check nor a sweep is played above it, however "
+                "quiet it is at the seat."
+            )
+        )
+        self.loudest.set_value(settings.values.card.loudest_db)
+        self.loudest.committed.connect(self._set_loudest)
+        self.output.committed.connect(
+            lambda v: self._keep(self.output, v, LOWEST_OUTPUT_DB, self.loudest.value)
+        )
         self.seconds.committed.connect(lambda v: self._keep(self.seconds, v, 0.5, 60.0))
         self.sweeps = QSpinBox()
         self.sweeps.setRange(1, 8)
@@ -55,6 +68,7 @@ class SweepRow:
             ("from", self.low),
             ("to", self.high),
             ("at", self.output),
+            (tr("never above"), self.loudest),
             ("mishaps", self.mishaps),
         ):
             words = label(title, "soft")
@@ -64,7 +78,7 @@ class SweepRow:
                 self._only_simulated = words, widget
         self.row.addWidget(self.level_button)
         self.row.addStretch(1)
-        for field in (self.output, self.seconds, self.low, self.high, self.mishaps):
+        for field in (self.output, self.loudest, self.seconds, self.low, self.high, self.mishaps):
             theme.keep_width(field, most=64)
             field.failed.connect(self._session.refused.emit)
 
@@ -81,6 +95,13 @@ class SweepRow:
     def _set_mishaps(self, percent: float) -> None:
         self._keep(self.mishaps, percent, 0.0, 100.0)
         self._equipment.mishap_rate = self.mishaps.value / 100
+
+    def _set_loudest(self, output_db: float) -> None:
+        self._keep(self.loudest, output_db, LOWEST_OUTPUT_DB, HIGHEST_OUTPUT_DB)
+        settings, loudest = self._session.settings, self.loudest.value
+        settings.change(card=replace(settings.values.card, loudest_db=loudest))
+        if self.output.value > loudest:
+            self.output.set_value(loudest)
 
     def _keep(self, field: CheckedField, value: float, low: float, high: float) -> None:
         if low <= value <= high:

@@ -47,20 +47,23 @@ class TakeChip(QAbstractButton):
         self.source, self.seat, self._keys = source, seat, keys
         self.state = TakeState("none")
         self._curve: QPolygonF | None = None
+        self._around = 0
         self.setObjectName(f"take-{source}-{seat}")
         self.setCheckable(True)
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
 
-    def show_state(self, state: TakeState, told: str) -> None:
-        """told: all there is to say of it, for tooltip and screen readers."""
+    def show_state(self, state: TakeState, told: str, around: int = 0) -> None:
+        """told: all there is to say of it, for tooltip and screen readers; around: how many other
+        points of the head have a take of it.
+        """
         name = tr("{source} at the {seat}", source=self.source, seat=self.seat)
         self.setAccessibleName(f"{name}: {STATE_WORDS[state.state]}")
         self.setAccessibleDescription(told)
         self.setToolTip(tip(told))
         if state.take is not self.state.take or self._curve is None:
             self._curve = None if state.take is None else _points(state.take.response)
-        self.state = state
+        self.state, self._around = state, around
         self.update()
 
     def sizeHint(self) -> QSize:
@@ -91,6 +94,10 @@ class TakeChip(QAbstractButton):
             p.drawRoundedRect(box, 8, 8)
             mark = QPointF(box.left() + 15, box.center().y())
             draw_mark(p, t, state, mark)
+            p.setPen(Qt.PenStyle.NoPen)
+            p.setBrush(t.colour("teal"))
+            for n in range(self._around):  # as the points lie: beside one another
+                p.drawEllipse(QPointF(box.left() + 9 + 5 * n, box.bottom() - 6), 1.6, 1.6)
             inner = box.adjusted(30, _EDGE, -_EDGE, -_EDGE)
             if self._curve is None:
                 p.setPen(t.colour("soft"))

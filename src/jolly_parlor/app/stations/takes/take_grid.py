@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QGridLayout, QMenu, QPushButton
 
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.takes.arrangement_tiles import ArrangementTiles
+from jolly_parlor.app.stations.takes.head_points import point_words
 from jolly_parlor.app.stations.takes.take_chip import STATE_WORDS, TakeChip
 from jolly_parlor.app.widgets.fields import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
@@ -19,7 +20,8 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
 from jolly_parlor.project.take_edits import insist_on_take, remove_take
 from jolly_parlor.project.take_states import TakeState, sources_shown, take_state
-from jolly_parlor.project.takes import Take
+from jolly_parlor.project.takes import HeadPoint, Take
+from jolly_parlor.studio.moving import PER_OCTAVE
 from jolly_parlor.words import capital, tr
 
 _MARKS = {"good": tr("✓ good"), "doubtful": tr("? doubtful"), "bad": tr("✗ bad, left out")}
@@ -33,6 +35,7 @@ class _Deed:
     name: str
     words: str
     do: Callable[[], object]
+    only_in_menu: bool = False
 
 
 def _chosen(deed: _Deed, _: bool) -> None:
@@ -47,11 +50,12 @@ class TakeGrid:
         self,
         session: Workbench,
         measure: Callable[[str, str], None],
-        measure_moving: Callable[[str, str], None],
+        measure_moving: Callable[[str, str, int], None],
         choose_file: Callable[[str, str], None],
+        point: Callable[[], HeadPoint],
     ) -> None:
         self.session, self._measure, self._choose_file = session, measure, choose_file
-        self._measure_moving = measure_moving
+        self._measure_moving, self._point = measure_moving, point
         self.frame, layout = card()
         self.tiles = ArrangementTiles(session)
         layout.addLayout(self.tiles.row)
@@ -67,6 +71,7 @@ class TakeGrid:
         self.deeds = FlowRow()
         layout.addLayout(self.deeds)
         self.chips: dict[Where, TakeChip] = {}
+        self._around: dict[Where, list[HeadPoint]] = {}
         self._opened: Where | None = None
         self._laid_out: tuple[object, ...] = ()
 
@@ -79,12 +84,16 @@ class TakeGrid:
             self.title.setText(tr("Rough in an arrangement first; takes belong to one."))
             self._open(None)
             return
-        self.title.setText(a.name)
+        point = self._point()
+        where = "" if point == "centre" else f", {point_words(point)}"
+        self.title.setText(f"{a.name}{where}")
         seats = tuple(seat.name for seat in document.gear.seats)
         self._lay_out(tuple(sources_shown(document, a)), seats)
         for (source, seat), chip in self.chips.items():
-            state = take_state(document, a, source, seat)
-            chip.show_state(state, _all_words(state, source, seat))
+            state = take_state(document, a, source, seat, point)
+            around = [p for p in document.takes_around(a, source, seat) if p != point]
+            chip.show_state(state, _all_words(state, source, seat), len(around))
+            self._around[source, seat] = around
         self._open(self._opened if self._opened in self.chips else None)
 
     def open(self, source: str, seat: str) -> None:
@@ -123,8 +132,10 @@ class TakeGrid:
             )
             return
         state = self.chips[where].state
-        self.details.setText(_all_words(state, *where))
+        self.details.setText(_all_words(state, *where) + _around_words(self._around[where]))
         for deed in self._deeds(where, state):
+            if deed.only_in_menu:
+                continue
             button = QPushButton(deed.words)
             button.setObjectName(f"{deed.name}-{where[0]}-{where[1]}")
             on_click(button, deed.do)
@@ -135,19 +146,25 @@ class TakeGrid:
         """What comes next first."""
         take = state.take
         measure = partial(self._measure, *where)
-        moving = _Deed(
-            "moving", tr("By a moving microphone"), partial(self._measure_moving, *where)
-        )
+        moving = [
+            _Deed(
+                f"moving-{parts}",
+                tr("By a moving microphone, 1/{parts} octave", parts=parts),
+                partial(self._measure_moving, *where, parts),
+                only_in_menu=parts != PER_OCTAVE[0],
+            )
+            for parts in PER_OCTAVE
+        ]
         if take is None:
             return [
                 _Deed("measure", tr("Measure"), measure),
                 _Deed("import", tr("Import…"), partial(self._choose_file, *where)),
-                moving,
+                *moving,
             ]
         deeds = [
             _Deed("again", tr("Measure again"), measure),
             _Deed("import", tr("Import another…"), partial(self._choose_file, *where)),
-            moving,
+            *moving,
             _Deed("remove", tr("Remove"), partial(self._remove, take)),
         ]
         if state.state == "bad":
@@ -209,6 +226,14 @@ def _source_words(source: str) -> str:
     if source == WITH_SUBWOOFERS:
         return tr("{source}, as set", source=source)
     return tr("both, as set") if source == BOTH_AS_SET.id else source
+
+
+def _around_words(points: list[HeadPoint]) -> str:
+    """At which other points of the head there are takes of it."""
+    if not points:
+        return ""
+    where = "; ".join(point_words(point) for point in points)
+    return "\n" + tr("At other points of the head: {where}.", where=where)
 
 
 def _all_words(state: TakeState, source: str, seat: str) -> str:

@@ -39,8 +39,13 @@ class TakesStation(Station):
         super().__init__(session)
         self.measure = MeasureCard(session)
         self.takes = TakeGrid(
-            session, self.measure.measure, self.measure.measure_moving, self.choose_file
+            session,
+            self.measure.measure,
+            self.measure.measure_moving,
+            self.choose_file,
+            self.measure.equipment.point.currentData,
         )
+        self.measure.equipment.point.currentIndexChanged.connect(self._point_chosen)
         self.body.addWidget(self.takes.frame)
         self.body.addWidget(self.measure.frame)
         self.fit = FitCard(session, self.measure)
@@ -68,6 +73,9 @@ class TakesStation(Station):
         """Colours and units may have changed."""
         self.told.restyle()
         self.refresh()
+
+    def _point_chosen(self, _: int) -> None:
+        self.takes.refresh()
 
     def refresh(self) -> None:
         """Show which takes there are."""
