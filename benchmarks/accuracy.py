@@ -17,7 +17,7 @@ from causes_known import share_named
 from finite_differences import GridRoom
 from simple import misplaced, pair, put_into_page, triangle, with_error, within
 
-from jolly_parlor.acoustics.room import (
+from jolly_parlor.acoustics.geometry.room import (
     SURFACE_NAMES,
     Point,
     Room,
@@ -26,6 +26,7 @@ from jolly_parlor.acoustics.room import (
     surface_admittance,
 )
 from jolly_parlor.acoustics.sources import high_pass
+from jolly_parlor.analysis.room_fit import with_doubt
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.fitting.posterior import believe, placing_of
@@ -38,11 +39,10 @@ from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.schools import SchoolCannotBeMet, school
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.project.room_fit import with_doubt
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Stage, StagedSource
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 RULES = ("third", "thirty_eight", "tight")

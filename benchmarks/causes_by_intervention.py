@@ -18,8 +18,8 @@ import numpy as np
 from lived_rooms import CELL, EAR, HZ, SECONDS, LivedRoom, lived_room, takes_of
 from simple import pair
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Surface
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.diagnosis.causes import Cause
 from jolly_parlor.diagnosis.features import Feature, features, same_feature

@@ -3,8 +3,8 @@
 import numpy as np
 from simple import pair, triangle
 
-from jolly_parlor.acoustics.images import mirror
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Surface, box_room
+from jolly_parlor.acoustics.geometry.image_sources import mirror
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, box_room
 from jolly_parlor.diagnosis.findings import findings_of_take
 from jolly_parlor.placement.evenness import deviation
 from jolly_parlor.placement.forecast import Forecaster

@@ -18,7 +18,7 @@ from accuracy import EAR, candidates
 from lived_rooms import figure_db
 from simple import misplaced, with_error
 
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Room, Surface, box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room, Surface, box_room
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room

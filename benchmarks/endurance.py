@@ -108,7 +108,7 @@ def calls(count: int, seeds: int) -> None:
 
 def edits(count: int) -> None:
     """Many edits in one session, saved and opened again."""
-    from jolly_parlor.acoustics.plan import Point
+    from jolly_parlor.acoustics.geometry.plan import Point
     from jolly_parlor.project.edits import replace_arrangement
     from jolly_parlor.project.files import open_project, save_project
     from jolly_parlor.project.history import History
@@ -162,7 +162,7 @@ def monkey(seeds: int, steps: int, first: int = 0) -> None:
 
 def use(hours: float) -> None:
     """Memory over hours of use; a minute of it takes a second."""
-    from jolly_parlor.acoustics.plan import Point
+    from jolly_parlor.acoustics.geometry.plan import Point
     from jolly_parlor.app.walk import WALK
     from jolly_parlor.placement.items import LEFT, seat
 

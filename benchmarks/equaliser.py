@@ -10,17 +10,17 @@ import time
 from dataclasses import replace
 from pathlib import Path
 
+from jolly_parlor.analysis.equaliser_check import equaliser_check
+from jolly_parlor.analysis.equalising import applied, equalise
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.mixes import BOTH_AS_SET
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.equaliser_check import equaliser_check
-from jolly_parlor.project.equalising import applied, equalise
 from jolly_parlor.project.files import read_survey
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 EXAMPLE = Path(__file__).resolve().parent.parent / "examples" / "kiln-room.json"

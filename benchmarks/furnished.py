@@ -16,18 +16,18 @@ from pathlib import Path
 
 import numpy as np
 
-from jolly_parlor.acoustics.fields import room_field
-from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.usual_things import usual_thing
+from jolly_parlor.acoustics.fields.field_of_room import room_field
+from jolly_parlor.acoustics.fields.modal_field import ModalField
+from jolly_parlor.acoustics.geometry.usual_things import usual_thing
+from jolly_parlor.analysis.cases import compute_case
+from jolly_parlor.analysis.room_fit import fit_document
 from jolly_parlor.app.samples import DEMO, SAMPLES
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.search.coarse_pass import weigh
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.space import Space, spaces
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.project.cases import compute_case
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import fit_document
 
 DATA = Path(__file__).parents[1] / "tests" / "data"
 

@@ -12,8 +12,8 @@ from pathlib import Path
 
 import numpy as np
 
-from jolly_parlor.audition.playing import PIECES, piece_loop, played
-from jolly_parlor.audition.rendering import Renderer
+from jolly_parlor.audition.auralisation import Renderer
+from jolly_parlor.audition.piece_heard import PIECES, piece_loop, played
 from jolly_parlor.audition.transfers import EARS, POINT, RATE_HZ, Transfers
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.forecast import Forecaster

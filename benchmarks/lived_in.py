@@ -16,9 +16,9 @@ ROOT = Path(__file__).resolve().parent.parent
 sys.path.insert(0, str(ROOT / "scripts"))
 
 from jolly_parlor.acoustics.bands import log_grid  # noqa: E402
-from jolly_parlor.acoustics.fields import bare_field, room_field  # noqa: E402
-from jolly_parlor.acoustics.plan import Point  # noqa: E402
-from jolly_parlor.acoustics.room import Room, Slope  # noqa: E402
+from jolly_parlor.acoustics.fields.field_of_room import bare_field, room_field  # noqa: E402
+from jolly_parlor.acoustics.geometry.plan import Point  # noqa: E402
+from jolly_parlor.acoustics.geometry.room import Room, Slope  # noqa: E402
 from jolly_parlor.placement.evenness import spread_db  # noqa: E402
 from jolly_parlor.project.files import read_survey  # noqa: E402
 from jolly_parlor.studio.voxels import VoxelRoom  # noqa: E402

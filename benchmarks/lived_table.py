@@ -30,7 +30,8 @@ import numpy as np
 from lived_rooms import HZ, LivedRoom, Truth, candidates, figure_db, lived_room, takes_of
 from simple import misplaced, put_into_page, with_error, within
 
-from jolly_parlor.acoustics.room import Room, Thing
+from jolly_parlor.acoustics.geometry.room import Room, Thing
+from jolly_parlor.analysis.room_fit import MOST_UNDER_DOUBT, with_doubt
 from jolly_parlor.fitting.evidence import Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.fitting.missing import SUSPICIOUS_DB, missing_things
@@ -41,7 +42,6 @@ from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.placement.schools import possible
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.project.room_fit import MOST_UNDER_DOUBT, with_doubt
 
 HEAD = ("centre", "left", "back")
 STEP, EARS, HELD_OUT = 0.1, 5, 5

@@ -15,7 +15,7 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
 from PyQt6.QtWidgets import QApplication
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.app import theme
 from jolly_parlor.app.samples import DEMO
 from jolly_parlor.app.settings import SettingsStore

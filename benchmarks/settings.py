@@ -10,6 +10,7 @@ from dataclasses import replace
 
 from jolly_parlor.app.samples import DEMO
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Span
@@ -18,7 +19,6 @@ from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.settings.heard import forecast_heard
 from jolly_parlor.placement.settings.solver import solve
-from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 

@@ -4,7 +4,7 @@ from pathlib import Path
 
 import numpy as np
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model, Slope

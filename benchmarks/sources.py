@@ -17,7 +17,7 @@ from unittest.mock import patch
 
 import numpy as np
 
-from jolly_parlor.project import cases
+from jolly_parlor.analysis import cases
 from jolly_parlor.signals.smoothing import smoothing_weights
 
 REFERENCE = Path(__file__).resolve().parents[2] / "shared" / "reference"

@@ -20,7 +20,7 @@ from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.impulse import deconvolved, linear_part
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 COUNT = 300

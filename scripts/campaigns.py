@@ -16,22 +16,22 @@ from pathlib import Path
 from source_kept import ROOT, kept_for_this_source
 
 _MUTATED = ("acoustics", "placement", "fitting", "equalising", "signals")
-_MONKEYS = 5
+_MONKEYS = 3
 _AT_ONCE = 2
 
 CAMPAIGNS: dict[str, str] = {
     # The longest first, so that none is left alone at the end.
-    "use": "endurance.py use --hours 0.5",
+    "use": "endurance.py use --hours 0.25",
     **{
         f"monkey-{seed}": f"endurance.py monkey --first {seed} --seeds 1 --steps 1000"
         for seed in range(_MONKEYS)
     },
-    **{f"mutants-{package}": f"mutations.py {package} --each 20 --trees 1" for package in _MUTATED},
+    **{f"mutants-{package}": f"mutations.py {package} --each 12 --trees 1" for package in _MUTATED},
     "accuracy": "accuracy.py --rooms 2 --studios 1 --searches 1 --lived 1",
-    "calls": "endurance.py calls --seeds 1 --count 2000",
-    "kills": "endurance.py kills --seeds 1 --count 1000",
-    "spoiled": "endurance.py spoiled --seeds 5 --count 2000",
-    "edits": "endurance.py edits --count 1000",
+    "calls": "endurance.py calls --seeds 1 --count 1000",
+    "kills": "endurance.py kills --seeds 1 --count 500",
+    "spoiled": "endurance.py spoiled --seeds 1 --count 2000",
+    "edits": "endurance.py edits --count 500",
     "cut": "endurance.py cut",
 }
 _TOLD = re.compile(r"^(mutants|spoiled|kills|cut|calls|edits|monkey|use:)")

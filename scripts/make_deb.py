@@ -19,8 +19,8 @@ import tomllib
 from pathlib import Path
 
 from jolly_parlor import RELEASED, __version__
-from jolly_parlor.cli.commands import COMMANDS
-from jolly_parlor.desktop.files import SUMMARY
+from jolly_parlor.cli.registry import COMMANDS
+from jolly_parlor.desktop.desktop_files import SUMMARY
 from jolly_parlor.desktop.installing import desktop_files
 
 ROOT = Path(__file__).resolve().parents[1]

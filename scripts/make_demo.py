@@ -15,8 +15,8 @@ from pathlib import Path
 import numpy as np
 from scipy import signal
 
-from jolly_parlor.acoustics.materials import material
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room
+from jolly_parlor.acoustics.materials.coefficients import material
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import read_survey, write_project

@@ -14,7 +14,8 @@ from pathlib import Path
 import numpy as np
 from markdown_it import MarkdownIt
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.analysis.measured import measured_deviation
 from jolly_parlor.assets import HELP, LANGUAGES
 from jolly_parlor.placement import cautions
 from jolly_parlor.placement.evenness import DIP_WEIGHT, SMOOTHING_PER_OCTAVE, evenness, spread_db
@@ -22,7 +23,6 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import BOTH, Listening
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.measured import measured_deviation
 from jolly_parlor.words import read_catalogue
 
 ROOT = Path(__file__).resolve().parents[1]

@@ -13,7 +13,7 @@ from PyQt6.QtGui import QGuiApplication, QImage, QPainter
 from PyQt6.QtSvg import QSvgRenderer
 
 from jolly_parlor.assets import ICONS
-from jolly_parlor.desktop.files import SIZES
+from jolly_parlor.desktop.desktop_files import SIZES
 
 
 def main() -> None:

@@ -15,7 +15,7 @@ from pathlib import Path
 
 import numpy as np
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import read_survey, write_project
 from jolly_parlor.project.history import Project

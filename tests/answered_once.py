@@ -7,6 +7,7 @@ from typing import Any
 
 import pytest
 
+from jolly_parlor.analysis import experiments
 from jolly_parlor.diagnosis import findings
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.diagnosis.interventions import Anechoic
@@ -16,7 +17,6 @@ from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.strips import Strip
 from jolly_parlor.placement.upper_range import UpperCurve
-from jolly_parlor.project import experiments
 
 _FINDINGS, _STRIP = findings.findings_of_forecast, strips.strip
 _KNOWN: dict[tuple[object, ...], Any] = {}

@@ -10,6 +10,7 @@ from dataclasses import replace
 from pathlib import Path
 
 import pytest
+from hypothesis import HealthCheck, settings
 
 from heard_once import heard_once, use_coarse_rooms
 from jolly_parlor.placement.forecast import Forecaster
@@ -17,6 +18,13 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, read_survey
 from jolly_parlor.studio.simulated import SimulatedStudio
 from places import EXAMPLES
+
+# No test depends on how fast anything is.
+settings.register_profile(
+    "any_machine", deadline=None, suppress_health_check=[HealthCheck.too_slow]
+)
+settings.load_profile("any_machine")
+
 
 _LONG = (
     "fitting/test_missing.py",

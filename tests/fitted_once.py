@@ -5,13 +5,13 @@ from collections.abc import Callable, Sequence
 import pytest
 
 from answered_once import once
-from jolly_parlor.acoustics import fields
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields import field_of_room as fields
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.analysis import room_fit
 from jolly_parlor.fitting import fit
 from jolly_parlor.fitting.evidence import Evidence
 from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.project import room_fit
 
 
 def fit_once(patch: pytest.MonkeyPatch) -> None:

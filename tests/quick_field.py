@@ -9,11 +9,12 @@ from typing import Any
 import pytest
 
 from answered_once import answer_once
-from jolly_parlor.acoustics import fields, joined_field, modal_field
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.enclosure import Enclosure
-from jolly_parlor.acoustics.modes import Mode
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.elements.enclosure import Enclosure
+from jolly_parlor.acoustics.fields import field_of_room as fields
+from jolly_parlor.acoustics.fields import joined_field, modal_field
+from jolly_parlor.acoustics.fields.rigid_modes import Mode
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.diagnosis import remedies
 from jolly_parlor.placement import strips
 from jolly_parlor.placement.arrangement import Arrangement

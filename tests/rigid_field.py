@@ -6,9 +6,9 @@ from functools import lru_cache
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
-from jolly_parlor.acoustics.modes import Mode, Modes, modes
-from jolly_parlor.acoustics.plates import Layer, Plate
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.plates import Layer, Plate
+from jolly_parlor.acoustics.fields.rigid_modes import Mode, Modes, modes
+from jolly_parlor.acoustics.geometry.room import Room
 
 _TO_HZ = 600.0
 _CLOSEST_METRES = 0.1

@@ -2,8 +2,8 @@
 
 from dataclasses import replace
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room, Surface
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room, Surface
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, Seat
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model

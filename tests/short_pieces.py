@@ -7,7 +7,7 @@ from functools import lru_cache
 import pytest
 
 from jolly_parlor.app import hearing_jobs
-from jolly_parlor.audition.playing import piece_loop
+from jolly_parlor.audition.piece_heard import piece_loop
 from jolly_parlor.signals.looping import Loop, as_loop
 
 SECONDS = 4

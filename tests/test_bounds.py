@@ -22,7 +22,7 @@ from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.own_piece import read_piece
 from jolly_parlor.signals.reading import read_response
-from jolly_parlor.signals.recorded import Played, looks_recorded, read_recording
+from jolly_parlor.signals.recorded_sweeps import Played, looks_recorded, read_recording
 from jolly_parlor.signals.wav import MOST_FRAMES
 from places import EXAMPLES
 from processes import ran
@@ -79,7 +79,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.project.files import open_document, read_survey
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.reading import read_response
-from jolly_parlor.signals.recorded import Played, read_recording
+from jolly_parlor.signals.recorded_sweeps import Played, read_recording
 import scipy.fft, soundfile
 
 def recording(path):

@@ -82,6 +82,5 @@ TestCommands = Commands.TestCase
 TestCommands.settings = settings(
     max_examples=cases(4),
     stateful_step_count=10,
-    deadline=None,
     suppress_health_check=list(HealthCheck),
 )

@@ -9,7 +9,7 @@ import pyloudnorm
 import pytest
 import soundfile
 
-from jolly_parlor.acoustics.head import ear_points
+from jolly_parlor.acoustics.rigid_sphere import ear_points
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import judged_band, mix_of
 from jolly_parlor.project.files import open_document, save_document

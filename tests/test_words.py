@@ -112,7 +112,7 @@ def test_a_furnished_room_is_worked_out_and_measured_in_any_language() -> None:
     """What surfaces are called inside the calculations is not translated."""
     code = (
         "from pathlib import Path; import numpy as np; "
-        "from jolly_parlor.acoustics.air_of_room import admittances_of, enclosure_of; "
+        "from jolly_parlor.acoustics.elements.air_of_room import admittances_of, enclosure_of; "
         "from jolly_parlor.project.files import open_document; "
         "from jolly_parlor.studio.voxels import VoxelRoom; "
         f"room = open_document(Path(r'{EXAMPLES / 'kiln-furnished.parlor'}')).room; "
@@ -129,7 +129,7 @@ def test_a_furnished_case_is_solved_alike_in_any_language(tmp_path: Path) -> Non
     short = tmp_path / "short.json"
     short.write_text(json.dumps(case | {"frequencies": case["frequencies"][:40:13]}), "utf-8")
     code = (
-        "from pathlib import Path; from jolly_parlor.project.cases import compute_case; "
+        "from pathlib import Path; from jolly_parlor.analysis.cases import compute_case; "
         f"print(compute_case(Path(r'{short}')).pressures['S1', 'R1'])"
     )
     assert said(code, "de") == said(code, "en") != ""
@@ -200,7 +200,7 @@ def test_a_word_is_spoken_where_it_is_known(word: str) -> None:
 def test_a_field_shows_and_takes_decimals_as_the_language_writes_them() -> None:
     code = (
         "from jolly_parlor.app.start import application; app = application(); "
-        "from jolly_parlor.app.widgets.fields import length_field, number_field; "
+        "from jolly_parlor.app.widgets.entries import length_field, number_field; "
         "one, two = number_field('a', 'dB'), length_field('b', lambda: 'metric'); "
         "one.set_value(2.5); two.set_value(3.42); print(one.text(), two.text()); "
         "two.committed.connect(lambda metres: print(metres)); "

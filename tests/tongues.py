@@ -11,7 +11,7 @@ from functools import cache
 _SERVER = """
 import io, json, os, sys, traceback
 from contextlib import redirect_stdout
-import jolly_parlor.cli.main, jolly_parlor.project.cases, jolly_parlor.studio.voxels
+import jolly_parlor.cli.main, jolly_parlor.analysis.cases, jolly_parlor.studio.voxels
 for line in sys.stdin:
     inside, outside = os.pipe()
     if os.fork() == 0:

@@ -2,7 +2,19 @@
 sentence: gathered for translators, and looked up by `words.spoken` and by `words.tr`'s places.
 """
 
-from jolly_parlor.words import spoken_words
+_SPOKEN: set[str] = set()
+
+
+def spoken_words(*words: str) -> tuple[str, ...]:
+    """Words that are keys elsewhere; the same words come back."""
+    _SPOKEN.update(words)
+    return words
+
+
+def is_spoken(word: str) -> bool:
+    """Whether it is one of them: a name that somebody gave is none."""
+    return word in _SPOKEN
+
 
 SIDES = spoken_words(
     *("left", "right", "front", "back", "floor", "ceiling", "wall", "side", "up", "down", "high"),
@@ -134,4 +146,4 @@ MATERIALS = spoken_words(
     "Window, large heavy pane",
     "Window, ordinary glass",
 )
-"""As `acoustics/materials.csv` names them."""
+"""As `acoustics/materials/materials.csv` names them."""

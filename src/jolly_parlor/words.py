@@ -21,12 +21,12 @@ from string import Formatter
 from platformdirs import user_config_path
 
 from jolly_parlor.assets import LANGUAGES
+from jolly_parlor.vocabulary import is_spoken
 
 ENGLISH, PSEUDO, DESKTOP = "en", "pseudo", "desktop"
 _LOCALE = "LC_ALL", "LC_MESSAGES", "LANG"
 """As POSIX has them, the first that is set counts."""
 VARIABLE = "JOLLY_PARLOR_LANGUAGE"
-_SPOKEN: set[str] = set()
 
 
 def tr(text: str, /, **values: object) -> str:
@@ -50,21 +50,11 @@ def plural(count: int, one: str, many: str, /, **values: object) -> str:
     return tr(one if count == 1 else many, count=count, **values)
 
 
-def spoken_words(*words: str) -> tuple[str, ...]:
-    """Words that are keys elsewhere, and are spoken where they are put into a sentence or shown
-    by `tr(word)`; the same words come back.
-    """
-    _SPOKEN.update(words)
-    return words
-
-
 def spoken(word: str) -> str:
-    """A word in the language in force, where it is one of `spoken_words`; else as it is: a name
+    """A word in the language in force, where it is one of the vocabulary; else as it is: a name
     that somebody gave stays that name.
     """
-    from jolly_parlor import vocabulary  # noqa: F401 - says which those are
-
-    if word not in _SPOKEN:
+    if not is_spoken(word):
         return word
     if language() == PSEUDO:
         return f"⟦{word}⟧" if word in _catalogue("de") else word

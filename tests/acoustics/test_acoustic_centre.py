@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from boundary_elements import areas, panels, potential, solid_angle
-from jolly_parlor.acoustics.acoustic_centre import ahead_of_face
+from jolly_parlor.acoustics.fields.acoustic_centre import ahead_of_face
 
 
 def centre_ahead(

@@ -4,7 +4,7 @@ import numpy as np
 import pytest
 
 from boundary_elements import areas, panels, potential, solid_angle
-from jolly_parlor.acoustics.bodies import Body, direct_sound
+from jolly_parlor.acoustics.fields.bodies import Body, direct_sound
 
 MONITOR, CUBE = (0.225, 0.30, 0.375), (0.40, 0.40, 0.40)
 

@@ -7,8 +7,8 @@ import pytest
 from scipy import special
 
 from certain import some
-from jolly_parlor.acoustics.head import RADIUS_METRES, Sphere, ear_directions, ear_points
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.rigid_sphere import RADIUS_METRES, Sphere, ear_directions, ear_points
 
 C = 343.0
 

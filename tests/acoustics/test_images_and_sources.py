@@ -7,14 +7,14 @@ from hypothesis import given
 from hypothesis import strategies as st
 from scipy import signal
 
-from jolly_parlor.acoustics.images import (
+from jolly_parlor.acoustics.geometry.image_sources import (
     Board,
     board_bounce,
     bounces,
     first_cancellation_at_source_hz,
     mirror,
 )
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point
 from jolly_parlor.acoustics.sources import (
     crossover_high,
     crossover_low,

@@ -3,10 +3,10 @@
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics import fields
-from jolly_parlor.acoustics.fields import bare_field, room_field
-from jolly_parlor.acoustics.joined_field import JoinedField
-from jolly_parlor.acoustics.room import Room, Surface, Wall
+from jolly_parlor.acoustics.fields import field_of_room as fields
+from jolly_parlor.acoustics.fields.field_of_room import bare_field, room_field
+from jolly_parlor.acoustics.fields.joined_field import JoinedField
+from jolly_parlor.acoustics.geometry.room import Room, Surface, Wall
 
 OWN = Surface("own", (0.2,) * 7)
 PLAN = ((0.0, 0.0), (2.2, 0.0), (2.2, 1.3), (3.0, 1.3), (3.0, 2.8), (0.0, 2.8))

@@ -5,8 +5,8 @@ from concurrent.futures import ThreadPoolExecutor
 
 import numpy as np
 
+from jolly_parlor.acoustics.array_cache import Kept, Together
 from jolly_parlor.acoustics.arrays import ComplexArray
-from jolly_parlor.acoustics.kept import Kept, Together
 
 
 def _made(key: int) -> ComplexArray:

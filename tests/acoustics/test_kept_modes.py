@@ -5,9 +5,9 @@ from pathlib import Path
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.enclosure import Block, Enclosure
-from jolly_parlor.acoustics.kept_modes import keep_on_disk, modes_on_disk
-from jolly_parlor.acoustics.modal_solver import ModalBasis
+from jolly_parlor.acoustics.elements.enclosure import Block, Enclosure
+from jolly_parlor.acoustics.elements.kept_modes import keep_on_disk, modes_on_disk
+from jolly_parlor.acoustics.elements.modal_solver import ModalBasis
 
 ROOM = Enclosure(
     ((0.0, 0.0), (2.0, 0.0), (2.0, 2.5), (0.0, 2.5)),

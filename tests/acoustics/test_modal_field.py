@@ -6,9 +6,16 @@ from functools import cache
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.fitted import fitted_room
-from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Opening, Room, Surface, Thing, box_room
+from jolly_parlor.acoustics.fields.modal_field import ModalField
+from jolly_parlor.acoustics.geometry.fitted_room import fitted_room
+from jolly_parlor.acoustics.geometry.room import (
+    SURFACE_NAMES,
+    Opening,
+    Room,
+    Surface,
+    Thing,
+    box_room,
+)
 from jolly_parlor.refused import Refused
 
 F = np.array([31.0, 47.0, 66.0, 90.0, 125.0, 160.0])
@@ -49,7 +56,7 @@ def test_one_pair_many_pairs_and_the_solver_agree_whichever_end_is_known() -> No
     assert np.max(_db(pairs, whole[[0, 0, 1], [0, 1, 0]])) < 0.01
     for _ in range(4):  # from now on by the inverse, in single precision
         fresh.transfer(PLACES[1], PLACES[3])
-        fresh.end(PLACES[1] + 0.01 * fresh.frequencies_hz.size)
+        fresh.places.end(PLACES[1] + 0.01 * fresh.frequencies_hz.size)
     assert np.max(_db(fresh.transfer(PLACES[1], PLACES[3]), whole[1, 1])) < 0.01
 
 

@@ -4,9 +4,9 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.eigenvalues import axis_modes
-from jolly_parlor.acoustics.modes import modes
-from jolly_parlor.acoustics.proportions import room_warnings
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.fields.rigid_modes import modes
+from jolly_parlor.acoustics.geometry.proportions import room_warnings
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.project.document import Document
 from rooms import sized
 

@@ -5,13 +5,20 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.box_around import box_around
-from jolly_parlor.acoustics.fields import bare_field, needs_working_out, room_field, workable_hz
-from jolly_parlor.acoustics.images import bounces
-from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.plan import beyond, polygon_problem, walk_until_wall
-from jolly_parlor.acoustics.plan_parts import plan_parts
-from jolly_parlor.acoustics.room import (
+from jolly_parlor.acoustics.fields.field_of_room import (
+    bare_field,
+    needs_working_out,
+    room_field,
+    workable_hz,
+)
+from jolly_parlor.acoustics.fields.modal_field import ModalField
+from jolly_parlor.acoustics.fields.standing_waves import room_modes
+from jolly_parlor.acoustics.fields.turned_field import TurnedField
+from jolly_parlor.acoustics.geometry.box_around import box_around
+from jolly_parlor.acoustics.geometry.image_sources import bounces
+from jolly_parlor.acoustics.geometry.plan import beyond, polygon_problem, walk_until_wall
+from jolly_parlor.acoustics.geometry.plan_parts import plan_parts
+from jolly_parlor.acoustics.geometry.room import (
     Diagonal,
     Opening,
     Point,
@@ -22,7 +29,7 @@ from jolly_parlor.acoustics.room import (
     Wall,
     box_room,
 )
-from jolly_parlor.acoustics.shaping import (
+from jolly_parlor.acoustics.geometry.shaping import (
     with_corner_cut,
     with_corner_moved,
     with_recess,
@@ -31,11 +38,9 @@ from jolly_parlor.acoustics.shaping import (
     with_wall_split,
     without_corner,
 )
-from jolly_parlor.acoustics.sight import in_sight
-from jolly_parlor.acoustics.standing_waves import room_modes
-from jolly_parlor.acoustics.tape_check import tape_problems
-from jolly_parlor.acoustics.turned_field import TurnedField
-from jolly_parlor.acoustics.turning import turned, turned_point
+from jolly_parlor.acoustics.geometry.sight import in_sight
+from jolly_parlor.acoustics.geometry.tape_check import tape_problems
+from jolly_parlor.acoustics.geometry.turned_room import turned, turned_point
 from jolly_parlor.refused import Refused
 
 NAMES = ("front", "right", "step", "far right", "back", "left")
@@ -156,7 +161,7 @@ def test_power_goes_where_it_is_absorbed() -> None:
     field = ModalField(room, f)
     source = np.array([1.1, 0.8, 1.0])
     k = 2 * np.pi * f[0] / room.speed_of_sound
-    end = field.end(source)
+    end = field.places.end(source)
     basis = field.solver.basis
     pressure = 4 * np.pi * basis.shapes @ end.answer[0]
     given = (

@@ -9,11 +9,11 @@ import skfem
 from scipy.linalg import eigh
 from skfem.models.poisson import laplace, mass
 
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.materials import materials
-from jolly_parlor.acoustics.rectilinear import RectilinearGrid
-from jolly_parlor.acoustics.triangles import TriangleMesh
-from jolly_parlor.acoustics.wedges import WedgeGrid
+from jolly_parlor.acoustics.elements.rectilinear import RectilinearGrid
+from jolly_parlor.acoustics.elements.triangles import TriangleMesh
+from jolly_parlor.acoustics.elements.wedges import WedgeGrid
+from jolly_parlor.acoustics.fields.impedance_box import BoxField
+from jolly_parlor.acoustics.materials.coefficients import materials
 
 LINES = (np.array([0.0, 0.7, 1.2]), np.array([0.0, 0.5, 1.3, 2.0]), np.array([0.0, 0.9, 1.5]))
 SLANTED = ((0.0, 0.0), (1.6, 0.0), (1.2, 1.1), (0.0, 1.4))

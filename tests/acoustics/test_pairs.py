@@ -3,8 +3,8 @@
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.pairs import PairField
+from jolly_parlor.acoustics.fields.impedance_box import BoxField
+from jolly_parlor.acoustics.fields.many_pairs import PairField
 
 
 @pytest.fixture(scope="module")

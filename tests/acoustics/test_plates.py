@@ -7,21 +7,21 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics import fields
-from jolly_parlor.acoustics.box_room import BoxRoomField
-from jolly_parlor.acoustics.enclosure import Block, Enclosure
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.joined_field import JoinedField
-from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
-from jolly_parlor.acoustics.plan import rectangle
-from jolly_parlor.acoustics.plate_in_modes import PlateInModes, Remainders
-from jolly_parlor.acoustics.plate_walls import bounds_around
-from jolly_parlor.acoustics.plated_field import PlatedField
-from jolly_parlor.acoustics.plates import Layer, Plate, solved
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Surface, Thing, box_room
-from jolly_parlor.acoustics.turned_field import TurnedField
-from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.acoustics.elements.enclosure import Block, Enclosure
+from jolly_parlor.acoustics.elements.modal_solver import ModalBasis, ModalSolver
+from jolly_parlor.acoustics.fields import field_of_room as fields
+from jolly_parlor.acoustics.fields.box_field import BoxRoomField
+from jolly_parlor.acoustics.fields.impedance_box import BoxField
+from jolly_parlor.acoustics.fields.joined_field import JoinedField
+from jolly_parlor.acoustics.fields.modal_field import ModalField
+from jolly_parlor.acoustics.fields.plate_in_modes import PlateInModes, Remainders
+from jolly_parlor.acoustics.fields.plate_walls import bounds_around
+from jolly_parlor.acoustics.fields.plated_field import PlatedField
+from jolly_parlor.acoustics.fields.plates import Layer, Plate, solved
+from jolly_parlor.acoustics.fields.turned_field import TurnedField
+from jolly_parlor.acoustics.geometry.plan import rectangle
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface, Thing, box_room
+from jolly_parlor.acoustics.geometry.turned_room import turned
 from jolly_parlor.signals.smoothing import smoothing_weights
 from rigid_field import RigidField
 

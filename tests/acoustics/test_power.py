@@ -31,7 +31,7 @@ def _integrated(distances: list[float], k: float) -> float:
     return float(mean / 2**walls)
 
 
-@settings(max_examples=15, deadline=None)
+@settings(max_examples=15)
 @given(st.lists(st.floats(0.05, 1.5), min_size=1, max_size=3), st.floats(30, 300))
 def test_the_formula_is_the_integral_over_directions(distances: list[float], f: float) -> None:
     ratio = radiated_power_ratio(distances, np.array([f]), C)[0]

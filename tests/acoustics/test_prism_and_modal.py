@@ -9,14 +9,14 @@ import pytest
 
 from certain import some
 from how_many import only_long
-from jolly_parlor.acoustics.enclosure import Block, Enclosure
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
-from jolly_parlor.acoustics.plan import rectangle
-from jolly_parlor.acoustics.plan_grid import plan_grid
-from jolly_parlor.acoustics.prism_solver import PrismSolver, plan_modes
-from jolly_parlor.acoustics.rectilinear import RectilinearGrid, grid_lines
-from jolly_parlor.project.cases import CaseResult, compute_case
+from jolly_parlor.acoustics.elements.enclosure import Block, Enclosure
+from jolly_parlor.acoustics.elements.modal_solver import ModalBasis, ModalSolver
+from jolly_parlor.acoustics.elements.plan_grid import plan_grid
+from jolly_parlor.acoustics.elements.prism_solver import PrismSolver, plan_modes
+from jolly_parlor.acoustics.elements.rectilinear import RectilinearGrid, grid_lines
+from jolly_parlor.acoustics.fields.impedance_box import BoxField
+from jolly_parlor.acoustics.geometry.plan import rectangle
+from jolly_parlor.analysis.cases import CaseResult, compute_case
 from jolly_parlor.signals.smoothing import smoothing_weights
 from places import DATA
 

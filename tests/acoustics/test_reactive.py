@@ -7,11 +7,16 @@ import pytest
 from scipy.optimize import brentq
 
 from jolly_parlor.acoustics.eigenvalues import axis_modes
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.fields import room_field
-from jolly_parlor.acoustics.fitted import KNOTS_HZ, fitted_room
-from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Surface, box_room, surface_admittance
+from jolly_parlor.acoustics.fields.field_of_room import room_field
+from jolly_parlor.acoustics.fields.impedance_box import BoxField
+from jolly_parlor.acoustics.fields.modal_field import ModalField
+from jolly_parlor.acoustics.geometry.fitted_room import KNOTS_HZ, fitted_room
+from jolly_parlor.acoustics.geometry.room import (
+    SURFACE_NAMES,
+    Surface,
+    box_room,
+    surface_admittance,
+)
 
 F = np.geomspace(25.0, 200.0, 40)
 

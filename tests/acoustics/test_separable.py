@@ -6,9 +6,9 @@ import numpy as np
 import pytest
 
 from certain import some
-from jolly_parlor.acoustics.field import BoxField
-from jolly_parlor.acoustics.separable import HorizontalField, section
-from jolly_parlor.acoustics.surfaces import admittance_from_normal_incidence
+from jolly_parlor.acoustics.fields.impedance_box import BoxField
+from jolly_parlor.acoustics.fields.separable import HorizontalField, section
+from jolly_parlor.acoustics.materials.admittances import admittance_from_normal_incidence
 from places import DATA
 
 

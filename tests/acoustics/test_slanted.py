@@ -5,8 +5,8 @@ from math import pi, sqrt
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.enclosure import Block, Enclosure, Roof
-from jolly_parlor.acoustics.modal_solver import ModalBasis, ModalSolver
+from jolly_parlor.acoustics.elements.enclosure import Block, Enclosure, Roof
+from jolly_parlor.acoustics.elements.modal_solver import ModalBasis, ModalSolver
 
 C = 343.2
 A, H = 4.0, 2.5

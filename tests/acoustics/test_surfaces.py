@@ -6,15 +6,15 @@ from hypothesis import given
 from hypothesis import strategies as st
 from scipy.integrate import quad
 
-from jolly_parlor.acoustics.materials import materials
-from jolly_parlor.acoustics.room import Opening, surface_admittance
-from jolly_parlor.acoustics.surfaces import (
+from jolly_parlor.acoustics.geometry.room import Opening, surface_admittance
+from jolly_parlor.acoustics.materials.admittances import (
     absorption_at,
     admittance_from_normal_incidence,
     admittance_from_random_incidence,
     random_incidence_absorption,
     reflection_factor,
 )
+from jolly_parlor.acoustics.materials.coefficients import materials
 from jolly_parlor.project.document import Document
 
 

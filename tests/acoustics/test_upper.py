@@ -4,10 +4,10 @@ import numpy as np
 import pyroomacoustics
 import pytest
 
-from jolly_parlor.acoustics.early_images import Images, joined
-from jolly_parlor.acoustics.fields import box_field
-from jolly_parlor.acoustics.images import bounces
-from jolly_parlor.acoustics.room import Point, Surface
+from jolly_parlor.acoustics.fields.early_images import Images, joined
+from jolly_parlor.acoustics.fields.field_of_room import box_field
+from jolly_parlor.acoustics.geometry.image_sources import bounces
+from jolly_parlor.acoustics.geometry.room import Point, Surface
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperForecaster
 from jolly_parlor.project.document import Document

@@ -30,7 +30,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.walk import WALK
-from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.widgets.entries import Choice
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document

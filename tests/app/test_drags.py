@@ -10,8 +10,8 @@ from PyQt6.QtTest import QTest
 from pytestqt.qtbot import QtBot
 
 from helpers_app import PATIENCE_MS, drag_on_plan, settled
-from jolly_parlor.acoustics.kept import EVERYTHING
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.array_cache import EVERYTHING
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.app.calculator import Calculator, Models
 from jolly_parlor.app.questions import FINDINGS, TINT, Question
 from jolly_parlor.app.window import MainWindow

@@ -14,8 +14,8 @@ from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.wanted_takes import missing
 from jolly_parlor.signals.quality import Remark, Verdict
-from jolly_parlor.studio import measuring
-from jolly_parlor.studio.measuring import Settings, seconds_of_take
+from jolly_parlor.studio import one_take as measuring
+from jolly_parlor.studio.one_take import Settings, seconds_of_take
 
 EVERY = [
     ("left", "desk"),

@@ -7,8 +7,8 @@ from dataclasses import replace
 import pytest
 from pytestqt.qtbot import QtBot
 
-from jolly_parlor.acoustics.room import Thing
-from jolly_parlor.acoustics.usual_things import usual_thing
+from jolly_parlor.acoustics.geometry.room import Thing
+from jolly_parlor.acoustics.geometry.usual_things import usual_thing
 from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.known_fields import KnownFields
 from jolly_parlor.app.questions import FORECAST, SCHOOLS, Kind, Models, Question
@@ -24,7 +24,7 @@ def test_why_a_room_was_not_worked_out_is_kept(
     def fails(*_: object) -> object:
         raise Refused("The wardrobe fills the room.")
 
-    monkeypatch.setattr("jolly_parlor.acoustics.fields.room_field", fails)
+    monkeypatch.setattr("jolly_parlor.acoustics.fields.field_of_room.room_field", fails)
     told: list[bool] = []
     fields = KnownFields(lambda: told.append(True))
     room = replace(kiln.room, things=(usual_thing(kiln.room, "wardrobe"),))
@@ -58,7 +58,7 @@ def test_working_out_tells_how_far_it_is_and_can_be_stopped(kiln: Document) -> N
 @pytest.fixture
 def held(kiln: Document, monkeypatch: pytest.MonkeyPatch) -> Iterator[threading.Event]:
     """A room with a wardrobe is worked out once this is set; it is the box's field all the same."""
-    from jolly_parlor.acoustics.fields import bare_field
+    from jolly_parlor.acoustics.fields.field_of_room import bare_field
 
     go_on = threading.Event()
 
@@ -66,7 +66,7 @@ def held(kiln: Document, monkeypatch: pytest.MonkeyPatch) -> Iterator[threading.
         go_on.wait(30)
         return bare_field(kiln.room, _[0])
 
-    monkeypatch.setattr("jolly_parlor.acoustics.fields.room_field", works)
+    monkeypatch.setattr("jolly_parlor.acoustics.fields.field_of_room.room_field", works)
     yield go_on
     go_on.set()
 

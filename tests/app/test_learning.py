@@ -13,13 +13,13 @@ from PyQt6.QtWidgets import QLabel, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import delete_what_was_let_go, settled
-from jolly_parlor.acoustics.room import Thing
+from jolly_parlor.acoustics.geometry.room import Thing
+from jolly_parlor.analysis import room_fit
 from jolly_parlor.app import dialogs, fit_state
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.fitting.missing import Missing
 from jolly_parlor.placement.judging import Judging, Target
-from jolly_parlor.project import room_fit
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project

@@ -243,7 +243,7 @@ def test_a_recorded_sweep_is_imported_with_its_parameters(
 ) -> None:
     import numpy as np
 
-    from jolly_parlor.signals.recorded import Played
+    from jolly_parlor.signals.recorded_sweeps import Played
     from jolly_parlor.signals.sweep import Sweep
     from jolly_parlor.signals.wav import wav_bytes
 

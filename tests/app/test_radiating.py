@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox
 from pytestqt.qtbot import QtBot
 
 from helpers_app import drag_on_plan, press, settled, type_into
-from jolly_parlor.app.plan.turning import grip_of
+from jolly_parlor.app.plan.turn_grip import grip_of
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import DESK, LEFT, loudspeaker
 from jolly_parlor.placement.radiating import way_on_plan

@@ -29,7 +29,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plan.painting import PlanPainter
 from jolly_parlor.app.start import application
 from jolly_parlor.app.walk import WALK
-from jolly_parlor.app.widgets.fields import Choice, choice_field, text_field
+from jolly_parlor.app.widgets.entries import Choice, choice_field, text_field
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import RIGHT
 from jolly_parlor.placement.names import named

@@ -12,12 +12,12 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QSlider
 from pytestqt.qtbot import QtBot
 
 from helpers_app import PATIENCE_MS, press, settled, type_into
+from jolly_parlor.analysis.equalising import sections_set
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.around_seat import off_its_angles
 from jolly_parlor.placement.layouts import STEREO
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.equalising import sections_set
 from jolly_parlor.project.layout_edits import choose_layout
 from jolly_parlor.signals.wav import read_wav
 

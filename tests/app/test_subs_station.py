@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import press, settled, type_into
-from jolly_parlor.app.plots.shares import SharesPlot
+from jolly_parlor.app.plots.share_posts import SharesPlot
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.chains import Filter
 from jolly_parlor.placement.items import loudspeaker

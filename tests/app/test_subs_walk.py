@@ -9,12 +9,12 @@ from PyQt6.QtWidgets import QLabel, QPushButton, QSlider
 from pytestqt.qtbot import QtBot
 
 from helpers_app import press, settled, type_into
+from jolly_parlor.analysis.measured import measured_deviation, measured_response
 from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.widgets.null_well import NullWell
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.mixes import Listening, with_subwoofers
 from jolly_parlor.project.history import Project
-from jolly_parlor.project.measured import measured_deviation, measured_response
 
 PATIENCE_MS = 90_000
 

@@ -11,13 +11,13 @@ from PyQt6.QtWidgets import QApplication, QPushButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import press, settled, type_into
+from jolly_parlor.analysis.room_fit import evidence_of
 from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.stations.takes.take_chip import STATE_WORDS, draw_mark
 from jolly_parlor.app.stations.takes.take_grid import TakeGrid
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import LEFT
 from jolly_parlor.project.edits import replace_arrangement
-from jolly_parlor.project.room_fit import evidence_of
 from jolly_parlor.project.take_states import progress
 from jolly_parlor.studio.simulated import SimulatedStudio
 

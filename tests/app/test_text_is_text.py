@@ -11,13 +11,13 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
 from jolly_parlor.app.actions import ACTIONS
-from jolly_parlor.app.widgets.fields import tip
+from jolly_parlor.app.widgets.entries import tip
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import rename_arrangement, set_room
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.report.card import build_card
-from jolly_parlor.report.writing import card_html
+from jolly_parlor.report.card_file import card_html
 
 WILD = "<b>B</b><a href='http://x'>l</a>"
 STATIONS = [action.argument for action in ACTIONS if action.method == "go"]

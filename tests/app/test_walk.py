@@ -13,7 +13,7 @@ from pytestqt.qtbot import QtBot
 
 from helpers_app import drag_on_plan, press, settled, type_into
 from jolly_parlor.app import dialogs
-from jolly_parlor.app.commands import first_station
+from jolly_parlor.app.command_methods import first_station
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster

@@ -6,18 +6,18 @@ import numpy as np
 import pytest
 
 from certain import some
+from jolly_parlor.analysis.hearing import Asked, Audition, hear
+from jolly_parlor.analysis.measured import measured_response
+from jolly_parlor.audition.auralisation import Heard, Renderer
 from jolly_parlor.audition.difference import MOST_DOWN_DB, MOST_UP_DB
-from jolly_parlor.audition.measured import spectrum_of_impulse, spectrum_of_response
-from jolly_parlor.audition.playing import piece_loop, played
-from jolly_parlor.audition.rendering import Heard, Renderer
+from jolly_parlor.audition.measured_sound import spectrum_of_impulse, spectrum_of_response
+from jolly_parlor.audition.piece_heard import piece_loop, played
 from jolly_parlor.audition.telling import CENTRES_HZ, telling_words, tellings, thirds_db
 from jolly_parlor.audition.transfers import BINS_HZ, RATE_HZ, Transfers
 from jolly_parlor.placement.evenness import GRID_HZ, beside
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, mix_of
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.hearing import Asked, Audition, hear
-from jolly_parlor.project.measured import measured_response
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.response import Response

@@ -6,9 +6,9 @@ import pytest
 from scipy import signal
 
 from certain import some
-from jolly_parlor.acoustics.head import ear_points
-from jolly_parlor.audition.playing import PIECES, piece_loop, played
-from jolly_parlor.audition.rendering import Heard, Renderer, shares
+from jolly_parlor.acoustics.rigid_sphere import ear_points
+from jolly_parlor.audition.auralisation import Heard, Renderer, shares
+from jolly_parlor.audition.piece_heard import PIECES, piece_loop, played
 from jolly_parlor.audition.transfers import EARS, POINT, RATE_HZ, Transfers
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.forecast import Forecaster
@@ -83,7 +83,7 @@ def test_phase_is_the_forecasts_too(boxed) -> None:
 
 
 def _at(forecaster: Forecaster, f: np.ndarray) -> tuple[object, ...]:
-    from jolly_parlor.acoustics.fields import box_field
+    from jolly_parlor.acoustics.fields.field_of_room import box_field
 
     return (box_field(forecaster.room, f),)
 

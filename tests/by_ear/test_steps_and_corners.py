@@ -5,7 +5,7 @@ from math import asin, cos, degrees, hypot, radians, sin
 
 import pytest
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.by_ear.steps import AIM_STEP_DEGREES, MOVES, STEPS, move_sheet, moved
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.corners import CORNERS, corner_on_plan, readings

@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.by_ear.compared import (
     figure_at,
     hunt_map,
@@ -14,8 +14,8 @@ from jolly_parlor.by_ear.compared import (
     usable,
     zone_said,
 )
-from jolly_parlor.by_ear.placing import CENTRING, COMB, PLACING, centring_verdict, placing_verdict
-from jolly_parlor.by_ear.record import ByEar, Hunt, ToneMark
+from jolly_parlor.by_ear.ear_record import ByEar, Hunt, ToneMark
+from jolly_parlor.by_ear.led_tests import CENTRING, COMB, PLACING, centring_verdict, placing_verdict
 from jolly_parlor.by_ear.review import QUESTIONS, keys, scored
 from jolly_parlor.by_ear.simulated_ear import centre_heard, heard_at, notes_heard
 from jolly_parlor.by_ear.steps import MOVES

@@ -12,9 +12,9 @@ import pytest
 from PyQt6.QtGui import QImage
 
 from jolly_parlor import __version__
-from jolly_parlor.cli.commands import COMMANDS as COMMANDS_TABLE
 from jolly_parlor.cli.main import cli
-from jolly_parlor.desktop.files import MIME_TYPE, SIZES, manual, quoted
+from jolly_parlor.cli.registry import COMMANDS as COMMANDS_TABLE
+from jolly_parlor.desktop.desktop_files import MIME_TYPE, SIZES, manual, quoted
 from jolly_parlor.desktop.installing import desktop_files, install, remove
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import save_document

@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import Point, Surface
+from jolly_parlor.acoustics.geometry.room import Point, Surface
 from jolly_parlor.diagnosis.causes import causes
 from jolly_parlor.diagnosis.features import features
 from jolly_parlor.diagnosis.findings import findings_of_forecast

@@ -6,8 +6,8 @@ import numpy as np
 import pytest
 
 from certain import some
-from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
-from jolly_parlor.acoustics.room import Point, Surface
+from jolly_parlor.acoustics.geometry.image_sources import first_cancellation_at_source_hz
+from jolly_parlor.acoustics.geometry.room import Point, Surface
 from jolly_parlor.diagnosis.causes import causes, measured_causes
 from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.findings import describe, findings_of_forecast, findings_of_take

@@ -5,8 +5,8 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.images import mirror
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Surface, box_room
+from jolly_parlor.acoustics.geometry.image_sources import mirror
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, box_room
 from jolly_parlor.diagnosis.causes import Cause, measured_causes
 from jolly_parlor.diagnosis.features import features
 from jolly_parlor.diagnosis.marks import Mark, marks

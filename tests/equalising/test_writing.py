@@ -8,7 +8,7 @@ import pytest
 import soundfile
 from scipy import signal
 
-from jolly_parlor.equalising.writing import (
+from jolly_parlor.equalising.filter_files import (
     coefficients,
     fir_wav,
     in_words,

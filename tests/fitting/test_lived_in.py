@@ -6,13 +6,13 @@ import numpy as np
 import pytest
 
 from fitted_once import fit_quickly
-from jolly_parlor.acoustics.room import Point, Room, Surface, Thing, Wall
+from jolly_parlor.acoustics.geometry.room import Point, Room, Surface, Thing, Wall
+from jolly_parlor.analysis.room_fit import fit_document
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing
 from jolly_parlor.fitting.fit_words import missing_words
 from jolly_parlor.fitting.parameters import room_parameters
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import fit_document
 from places import EXAMPLES
 from rooms import small_gear
 

@@ -6,8 +6,15 @@ from math import exp, log
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.fields import room_field
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface, Thing, box_room
+from jolly_parlor.acoustics.fields.field_of_room import room_field
+from jolly_parlor.acoustics.geometry.room import (
+    SURFACE_NAMES,
+    Point,
+    Room,
+    Surface,
+    Thing,
+    box_room,
+)
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting import fit as fit_module
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing

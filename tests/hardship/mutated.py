@@ -15,7 +15,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.own_piece import read_piece
-from jolly_parlor.signals.recorded import Played, looks_recorded, read_recording
+from jolly_parlor.signals.recorded_sweeps import Played, looks_recorded, read_recording
 from jolly_parlor.signals.wav import wav_bytes
 from places import DATA, EXAMPLES
 

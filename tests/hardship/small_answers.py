@@ -6,9 +6,9 @@ from typing import Any
 import pytest
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.box_room import BoxRoomField
-from jolly_parlor.acoustics.fields import box_field
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.box_field import BoxRoomField
+from jolly_parlor.acoustics.fields.field_of_room import box_field
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.app import jobs, search_run
 from jolly_parlor.app.stations.takes import missing_card
 from jolly_parlor.placement.arrangement import Arrangement

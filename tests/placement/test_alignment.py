@@ -6,7 +6,7 @@ from itertools import pairwise
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain, Crossover
 from jolly_parlor.placement.evenness import GRID_HZ

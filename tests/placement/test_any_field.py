@@ -3,8 +3,8 @@
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.fields import RoomField
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.fields.field_of_room import RoomField
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.diagnosis.findings import findings_of_forecast
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.evenness import GRID_HZ, evenness_db, spread_db

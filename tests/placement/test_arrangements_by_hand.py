@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import (
+from jolly_parlor.acoustics.geometry.room import (
     SURFACE_NAMES,
     KeepOut,
     Opening,

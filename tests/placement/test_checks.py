@@ -5,7 +5,7 @@ from dataclasses import replace
 
 import pytest
 
-from jolly_parlor.acoustics.room import KeepOut, Point
+from jolly_parlor.acoustics.geometry.room import KeepOut, Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.checks import geometry_checks
 from jolly_parlor.placement.items import loudspeaker, seat

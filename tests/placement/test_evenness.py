@@ -35,7 +35,7 @@ def test_the_figure_is_the_formula_of_the_docstring() -> None:
     assert figure.value_db == pytest.approx(4 / np.sqrt(2), rel=0.1)
 
 
-@settings(max_examples=25, deadline=None)
+@settings(max_examples=25)
 @given(st.floats(-60, 60))
 def test_gain_does_not_matter(gain: float) -> None:
     level = 7 * np.cos(np.log(GRID_HZ) * 8)

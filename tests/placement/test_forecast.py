@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.acoustics.sources import crossover_high, crossover_low
 from jolly_parlor.placement.forecast import Forecaster, head_points
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE, judged_band, one
@@ -70,7 +70,7 @@ def test_the_band_begins_at_the_lowest_corner_playing(kiln: Document) -> None:
 
 
 def test_a_softer_room_is_more_even(kiln: Document) -> None:
-    from jolly_parlor.acoustics.room import Surface
+    from jolly_parlor.acoustics.geometry.room import Surface
     from jolly_parlor.placement.evenness import evenness
 
     soft = {name: Surface("own", (0.9,) * 7) for name in kiln.room.surfaces}

@@ -6,7 +6,9 @@ import numpy as np
 import pytest
 
 from certain import some
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.analysis.comparison import compare
+from jolly_parlor.analysis.loudspeakers_alike import match_all, matched
 from jolly_parlor.placement.around_seat import off_its_angles, placed_around, settled_around
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear, gear_problems
@@ -23,10 +25,8 @@ from jolly_parlor.placement.matching import Heard, match_words, matches, mean_ov
 from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.layout_edits import choose_layout, move_around, set_direction
-from jolly_parlor.project.matching import match_all, matched
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from quick_field import QuickField

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from certain import some
-from jolly_parlor.acoustics.room import Opening
+from jolly_parlor.acoustics.geometry.room import Opening
 from jolly_parlor.placement.gear import Desk
 from jolly_parlor.placement.search.limits import WAY, with_clear_ways
 from jolly_parlor.placement.search.prices import Price, prices

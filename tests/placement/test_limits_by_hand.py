@@ -7,7 +7,7 @@ from math import cos, radians, sin, sqrt
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import (
+from jolly_parlor.acoustics.geometry.room import (
     SURFACE_NAMES,
     Opening,
     Point,

@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import item_of
 from jolly_parlor.placement.maps import pressure_map, seat_map, source_map

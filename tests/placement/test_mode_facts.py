@@ -2,7 +2,7 @@
 
 import pytest
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.placement.items import seat
 from jolly_parlor.placement.mode_facts import listed_modes, meetings, spacing_words
 from jolly_parlor.project.document import Document

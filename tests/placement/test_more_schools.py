@@ -8,9 +8,9 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from certain import made_or_refused
-from jolly_parlor.acoustics.fields import box_field
-from jolly_parlor.acoustics.room import CalmZone, Opening, Room
-from jolly_parlor.acoustics.turning import turned, turned_point
+from jolly_parlor.acoustics.fields.field_of_room import box_field
+from jolly_parlor.acoustics.geometry.room import CalmZone, Opening, Room
+from jolly_parlor.acoustics.geometry.turned_room import turned, turned_point
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.facing import facings
 from jolly_parlor.placement.forecast import Forecaster
@@ -36,7 +36,7 @@ def test_clear_keeps_a_metre_all_round_or_says_why(kiln: Document) -> None:
         school("clear").propose(sized(kiln.room, width=2.5), kiln.gear)
 
 
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=40)
 @given(st.floats(3.0, 7.0), st.floats(4.0, 9.0))
 def test_unequal_distances_have_the_middle_one_as_geometric_mean(
     width: float, length: float

@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import Room, Thing
+from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.placement.floor_places import floor_places
 from jolly_parlor.placement.search.subs import can_stand
 from jolly_parlor.project.document import Document

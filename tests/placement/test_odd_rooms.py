@@ -7,9 +7,9 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.fields import room_field
-from jolly_parlor.acoustics.modal_field import ModalField
-from jolly_parlor.acoustics.room import Room, Surface, Thing, Wall
+from jolly_parlor.acoustics.fields.field_of_room import room_field
+from jolly_parlor.acoustics.fields.modal_field import ModalField
+from jolly_parlor.acoustics.geometry.room import Room, Surface, Thing, Wall
 from jolly_parlor.placement.checks import geometry_checks
 from jolly_parlor.placement.evenness import DIP_WEIGHT, GRID_HZ
 from jolly_parlor.placement.facing import facings

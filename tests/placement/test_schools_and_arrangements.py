@@ -9,8 +9,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from certain import made_or_refused
-from jolly_parlor.acoustics.room import CalmZone, KeepOut, Opening, Point
-from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.acoustics.geometry.room import CalmZone, KeepOut, Opening, Point
+from jolly_parlor.acoustics.geometry.turned_room import turned
 from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.cautions import LIFTING, cautions
 from jolly_parlor.placement.items import LEFT, loudspeaker
@@ -54,7 +54,7 @@ def test_every_school_is_equilateral_and_symmetric(kiln: Document, which: School
     assert not fit_problems(room, kiln.gear, a)
 
 
-@settings(max_examples=60, deadline=None)
+@settings(max_examples=60)
 @given(st.floats(1.6, 8), st.floats(2.0, 12), st.floats(2.1, 4))
 def test_in_any_room_a_school_fits_or_says_why(width: float, length: float, height: float) -> None:
     from jolly_parlor.project.blank import blank_document

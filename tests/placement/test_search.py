@@ -10,10 +10,10 @@ from hypothesis import strategies as st
 from certain import made_or_refused
 from how_many import cases
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.fields import box_field
-from jolly_parlor.acoustics.room import KeepOut, Point
+from jolly_parlor.acoustics.fields.field_of_room import box_field
+from jolly_parlor.acoustics.geometry.room import KeepOut, Point
+from jolly_parlor.acoustics.geometry.turned_room import turned
 from jolly_parlor.acoustics.sources import high_pass
-from jolly_parlor.acoustics.turning import turned
 from jolly_parlor.placement.evenness import deviation, evenness, mismatch_db
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import item_of, seat
@@ -396,8 +396,7 @@ def test_the_step_divides_the_heads_movement(asked: float, taken: float) -> None
 )
 @settings(
     max_examples=cases(6),
-    deadline=None,
-    suppress_health_check=[HealthCheck.function_scoped_fixture],
+    suppress_health_check=[HealthCheck.function_scoped_fixture, HealthCheck.too_slow],
 )
 def test_in_any_room_what_is_weighed_may_stand(
     kiln: Document,

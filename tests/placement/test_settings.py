@@ -8,9 +8,9 @@ import numpy as np
 import pytest
 from scipy.optimize import differential_evolution
 
-from jolly_parlor.acoustics.fields import room_field
+from jolly_parlor.acoustics.fields.field_of_room import room_field
 from jolly_parlor.acoustics.filters import phase_knob
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.chains import Chain, Crossover, Filter
 from jolly_parlor.placement.evenness import GRID_HZ, evenness_db
 from jolly_parlor.placement.forecast import Forecaster

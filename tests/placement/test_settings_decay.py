@@ -5,7 +5,12 @@ import pytest
 
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.mixes import Mix
-from jolly_parlor.placement.settings.decay import DECAY_HZ, BandDecay, decay_change, decay_words
+from jolly_parlor.placement.settings.reverberation import (
+    DECAY_HZ,
+    BandDecay,
+    decay_change,
+    decay_words,
+)
 
 MIX = Mix("both+sub", "x", ("left", "right", "sub"), True, True)
 

@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import (
+from jolly_parlor.acoustics.geometry.room import (
     SURFACE_NAMES,
     Point,
     Surface,
@@ -14,13 +14,13 @@ from jolly_parlor.acoustics.room import (
 )
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.cautions import MOUNTING, cautions
+from jolly_parlor.placement.first_placing import starting_places
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Loudspeaker
 from jolly_parlor.placement.search.proposals import Proposal, trade_words
 from jolly_parlor.placement.search.refinement import Refinement
 from jolly_parlor.placement.search.subs import floor_candidates
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.placement.starting import starting_places
 from jolly_parlor.project.document import Document
 from rooms import placed
 

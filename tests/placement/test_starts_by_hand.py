@@ -7,8 +7,8 @@ from math import hypot
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Surface, Thing, box_room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface, Thing, box_room
 from jolly_parlor.placement.around_seat import (
     _twins,
     off_its_angles,
@@ -17,13 +17,13 @@ from jolly_parlor.placement.around_seat import (
     spots,
 )
 from jolly_parlor.placement.chains import Chain, Crossover, Section
+from jolly_parlor.placement.first_placing import inside, starting_chains, starting_places
 from jolly_parlor.placement.in_words import extremes
 from jolly_parlor.placement.layouts import PRESETS, Direction, point_at
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
 from jolly_parlor.placement.settings.knobs import Knob, Panel, Switch
 from jolly_parlor.placement.settings.solver import Solution
 from jolly_parlor.placement.settings.worth import Worth, limits_words, worths
-from jolly_parlor.placement.starting import inside, starting_chains, starting_places
 from rooms import simple, small_gear
 
 OWN = Surface("own", (0.1,) * 7)

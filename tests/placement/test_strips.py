@@ -3,7 +3,7 @@
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import LEFT, item_of, loudspeaker, seat

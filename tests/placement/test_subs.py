@@ -6,9 +6,10 @@ import numpy as np
 import pytest
 
 from certain import some
-from jolly_parlor.acoustics.room import KeepOut, Point
-from jolly_parlor.acoustics.room_parts import Thing
+from jolly_parlor.acoustics.geometry.room import KeepOut, Point
+from jolly_parlor.acoustics.geometry.room_parts import Thing
 from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.first_placing import starting_chains
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
@@ -18,7 +19,6 @@ from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.subs import SubSearch, candidates
 from jolly_parlor.placement.search.tuned_subs import TunedSubs, ways_to_set
 from jolly_parlor.placement.search.wishes import Region, Wishes
-from jolly_parlor.placement.starting import starting_chains
 from jolly_parlor.project.document import Document
 from rooms import with_subs
 

@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.diagnosis.features import features
 from jolly_parlor.diagnosis.marks import LANES
 from jolly_parlor.diagnosis.remedies import best_remedy

@@ -5,8 +5,8 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.placement.around_head import around
 from jolly_parlor.placement.items import seat
-from jolly_parlor.project.around import around
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.exporting import averages
 from jolly_parlor.project.staging import stage_of
@@ -14,7 +14,7 @@ from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 

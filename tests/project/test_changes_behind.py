@@ -8,7 +8,7 @@ from pathlib import Path
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.room import Surface
+from jolly_parlor.acoustics.geometry.room import Surface
 from jolly_parlor.placement.chains import Crossover
 from jolly_parlor.placement.loudspeakers import Controls
 from jolly_parlor.project import edits

@@ -7,14 +7,14 @@ import pytest
 
 from certain import some
 from jolly_parlor.acoustics.sources import crossover_high, crossover_low
+from jolly_parlor.analysis.comparison import compare
+from jolly_parlor.analysis.measured import measured_response
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.judging import Judging
 from jolly_parlor.placement.mixes import BOTH
-from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.judging_edits import set_judging
-from jolly_parlor.project.measured import measured_response
 from jolly_parlor.project.take_edits import remove_take
 from jolly_parlor.refused import Refused
 from rooms import listening
@@ -111,7 +111,7 @@ def test_reasons_carry_the_figures_they_are_drawn_from(demo: Document) -> None:
 
 
 def test_what_cannot_stand_ranks_last_with_its_reason(kiln: Document) -> None:
-    from jolly_parlor.acoustics.room import Point
+    from jolly_parlor.acoustics.geometry.room import Point
     from jolly_parlor.project.edits import replace_arrangement
 
     a = kiln.arrangements[2]

@@ -9,16 +9,16 @@ from hypothesis import strategies as st
 from hypothesis.stateful import RuleBasedStateMachine, invariant, rule
 
 from how_many import cases
-from jolly_parlor.acoustics.room import Point, Thing
-from jolly_parlor.acoustics.usual_things import usual_thing
+from jolly_parlor.acoustics.geometry.room import Point, Thing
+from jolly_parlor.acoustics.geometry.usual_things import usual_thing
 from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.gear import Seat
 from jolly_parlor.placement.items import loudspeaker, seat
 from jolly_parlor.placement.schools import SCHOOLS
 from jolly_parlor.project import edits
 from jolly_parlor.project.blank import blank_document
+from jolly_parlor.project.checked_edit import EditRefused
 from jolly_parlor.project.document import Document, problems
-from jolly_parlor.project.editing import EditRefused
 from jolly_parlor.project.edits import set_room
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.history import History, Project
@@ -197,7 +197,7 @@ class AnyWalk(RuleBasedStateMachine):
 
 
 TestAnyWalk = AnyWalk.TestCase
-TestAnyWalk.settings = settings(max_examples=cases(20), stateful_step_count=15, deadline=None)
+TestAnyWalk.settings = settings(max_examples=cases(20), stateful_step_count=15)
 
 
 def test_an_arrangement_gets_a_name_of_its_own(kiln: Document) -> None:

@@ -7,6 +7,10 @@ import numpy as np
 import pytest
 from scipy import signal
 
+from jolly_parlor.analysis.equaliser_check import equaliser_check
+from jolly_parlor.analysis.equaliser_curves import forecast_curves
+from jolly_parlor.analysis.equalising import applied, cleared, equalise, sections_set
+from jolly_parlor.analysis.measured import measured_response
 from jolly_parlor.equalising.biquads import analogue, second_order_sections
 from jolly_parlor.equalising.sections import WORTH_DB, Correction, correction_db
 from jolly_parlor.placement.chains import Chain, Crossover, Section
@@ -14,19 +18,15 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.layouts import STEREO
 from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, Listening, as_set, measurable
 from jolly_parlor.project.document import Document, Take
-from jolly_parlor.project.equaliser_check import equaliser_check
-from jolly_parlor.project.equaliser_curves import forecast_curves
-from jolly_parlor.project.equalising import applied, cleared, equalise, sections_set
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.gear_edits import set_gear
-from jolly_parlor.project.measured import measured_response
 from jolly_parlor.project.signing import Signing
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 from places import DATA
 

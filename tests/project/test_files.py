@@ -17,7 +17,7 @@ from how_many import cases
 from jolly_parlor import atomic
 from jolly_parlor.app.samples import DEMO, SAMPLES
 from jolly_parlor.assets import FOLDER as ASSETS
-from jolly_parlor.desktop.files import MIME_TYPE
+from jolly_parlor.desktop.desktop_files import MIME_TYPE
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import (
     FileRefused,
@@ -146,8 +146,7 @@ def test_a_contradictory_or_newer_file_is_refused_in_words(
 
 @settings(
     max_examples=cases(20),
-    deadline=None,
-    suppress_health_check=[HealthCheck.function_scoped_fixture],
+    suppress_health_check=[HealthCheck.function_scoped_fixture, HealthCheck.too_slow],
 )
 @given(st.data())
 def test_a_mutated_file_is_opened_or_refused(tmp_path: Path, data: st.DataObject) -> None:

@@ -5,14 +5,14 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.analysis.floor_walk import walk_round
+from jolly_parlor.analysis.subwoofers import sub_report
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.floor_places import HERE, floor_places
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.settings.shares import THIRDS_HZ
 from jolly_parlor.project.document import Document, problems
-from jolly_parlor.project.floor_walk import walk_round
-from jolly_parlor.project.subwoofers import sub_report
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 

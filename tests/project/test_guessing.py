@@ -59,8 +59,7 @@ def test_an_impulse_response_of_any_depth_is_read(tmp_path: Path, subtype: str) 
 @given(cut=st.integers(0, 400), spot=st.integers(0, 399), value=st.integers(0, 255))
 @settings(
     max_examples=cases(20),
-    deadline=None,
-    suppress_health_check=[HealthCheck.function_scoped_fixture],
+    suppress_health_check=[HealthCheck.function_scoped_fixture, HealthCheck.too_slow],
 )
 def test_mutated_wavs_are_read_or_refused_by_name(
     tmp_path: Path, cut: int, spot: int, value: int

@@ -5,6 +5,8 @@ from dataclasses import replace
 
 import numpy as np
 
+from jolly_parlor.analysis.checklist import check_list
+from jolly_parlor.analysis.tuning import tune
 from jolly_parlor.placement.chains import Crossover
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model, Span
@@ -15,11 +17,9 @@ from jolly_parlor.placement.settings.handing_over import gain_words, impossible_
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.placement.settings.solver import solve
 from jolly_parlor.project.blank import blank_document
-from jolly_parlor.project.checklist import check_list
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import propose
 from jolly_parlor.project.gear_edits import set_chain, set_crossover, set_gear, set_handover
-from jolly_parlor.project.tuning import tune
 
 SUB = Model("sub", "subwoofer", 0.34, 0.38, 0.36, 28.0)
 TURNS = Controls(gain_db=Span(-12.0, 6.0), delay_ms=Span(0.0, 10.0), polarity=True)

@@ -8,6 +8,13 @@ import numpy as np
 import pytest
 
 from fitted_once import fit_once
+from jolly_parlor.analysis.room_fit import (
+    chosen_fit,
+    deserves,
+    fit_document,
+    kept_fit,
+    restored,
+)
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.posterior import believe, placing_of
 from jolly_parlor.placement.items import LEFT
@@ -15,13 +22,6 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement, set_room
 from jolly_parlor.project.files import open_document, open_project, save_document, save_project
 from jolly_parlor.project.history import History, Project
-from jolly_parlor.project.room_fit import (
-    chosen_fit,
-    deserves,
-    fit_document,
-    kept_fit,
-    restored,
-)
 from places import EXAMPLES
 from processes import ran_here
 

@@ -5,6 +5,9 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.analysis.comparison import compare, difference, room_over_direct_db
+from jolly_parlor.analysis.experiments import experiments_of, explained
+from jolly_parlor.analysis.room_fit import as_fitted, evidence_of, fit_document, with_doubt
 from jolly_parlor.fitting.evidence import FIT_HZ
 from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.fitting.fit_words import every_figure, value_of
@@ -13,11 +16,8 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.judging import Judging
 from jolly_parlor.placement.mixes import BOTH
-from jolly_parlor.project.comparison import compare, difference, room_over_direct_db
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.experiments import experiments_of, explained
 from jolly_parlor.project.judging_edits import set_judging
-from jolly_parlor.project.room_fit import as_fitted, evidence_of, fit_document, with_doubt
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from rooms import BOTH_SUB, listening, without_controls

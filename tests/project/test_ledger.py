@@ -10,14 +10,24 @@ from pathlib import Path
 import pytest
 
 from certain import some
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.by_ear.record import Hunt, ToneSweep, Trial
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.analysis.ledger_steps import (
+    against,
+    judged_steps,
+    ledger_csv,
+    ledger_table,
+    same_places,
+    stand_up_again,
+    steps_of,
+    stood_before,
+)
+from jolly_parlor.by_ear.ear_record import Hunt, ToneSweep, Trial
 from jolly_parlor.placement.grading import Grading
 from jolly_parlor.placement.items import loudspeaker, seat
 from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project import ear_edits as ear
+from jolly_parlor.project.checked_edit import EditRefused
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.editing import EditRefused
 from jolly_parlor.project.edits import (
     add_arrangement,
     choose,
@@ -29,16 +39,6 @@ from jolly_parlor.project.files import open_project, save_project
 from jolly_parlor.project.gear_edits import set_chain, set_gear
 from jolly_parlor.project.history import History, Project
 from jolly_parlor.project.ledger import entry
-from jolly_parlor.project.ledger_steps import (
-    against,
-    judged_steps,
-    ledger_csv,
-    ledger_table,
-    same_places,
-    stand_up_again,
-    steps_of,
-    stood_before,
-)
 from jolly_parlor.project.packing import differences
 from jolly_parlor.refused import Refused
 from places import DATA
@@ -200,9 +200,9 @@ def test_figures_of_steps_are_the_forecast_and_the_take(monkeypatch: pytest.Monk
     of_both = [e for e in project.ledger if ": both at desk" in e.text]
     assert of_both and all(e.take for e in of_both)
     steps = judged_steps(document, project.ledger, "desk", BOTH)
+    from jolly_parlor.analysis.measured import measured_deviation
     from jolly_parlor.placement.evenness import evenness
     from jolly_parlor.placement.mixes import Listening
-    from jolly_parlor.project.measured import measured_deviation
 
     measured = [step for step in steps if step.measured_db is not None]
     assert len(measured) == len(of_both)

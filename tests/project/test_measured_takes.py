@@ -6,8 +6,8 @@ from pathlib import Path
 import numpy as np
 import pytest
 
+from jolly_parlor.analysis.comparison import compare
 from jolly_parlor.placement.mixes import BOTH
-from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.exporting import export_project
 from jolly_parlor.project.files import open_document, save_document
@@ -18,7 +18,7 @@ from jolly_parlor.signals.quality import Remark, Verdict
 from jolly_parlor.signals.reading import read_response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.wav import WavRefused, read_wav
-from jolly_parlor.studio.measuring import Measurement, Settings, measure
+from jolly_parlor.studio.one_take import Measurement, Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 SETTINGS = Settings(Sweep(seconds=1.5), sweeps=1)

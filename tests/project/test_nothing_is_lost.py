@@ -12,9 +12,9 @@ from hypothesis import strategies as st
 from hypothesis.stateful import RuleBasedStateMachine, invariant, rule
 
 from how_many import cases
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Opening
-from jolly_parlor.by_ear.record import Hunt
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Opening
+from jolly_parlor.by_ear.ear_record import Hunt
 from jolly_parlor.placement.gear import Seat
 from jolly_parlor.placement.grading import Grading
 from jolly_parlor.placement.items import loudspeaker, seat
@@ -208,7 +208,7 @@ class AnyEdit(RuleBasedStateMachine):
 
 
 TestAnyEdit = AnyEdit.TestCase
-TestAnyEdit.settings = settings(max_examples=cases(15), stateful_step_count=25, deadline=None)
+TestAnyEdit.settings = settings(max_examples=cases(15), stateful_step_count=25)
 
 
 @pytest.fixture

@@ -5,16 +5,16 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.analysis.null_meter import NullMeter, NullReading, SumReading
+from jolly_parlor.analysis.subwoofers import aligned
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.settings.knobs import panel_of
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.gear_edits import set_chain
-from jolly_parlor.project.null_meter import NullMeter, NullReading, SumReading
 from jolly_parlor.project.staging import stage_of
-from jolly_parlor.project.subwoofers import aligned
 from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 SETTINGS = Settings(Sweep(seconds=2.0), sweeps=1)

@@ -4,8 +4,8 @@ from dataclasses import replace
 
 import pytest
 
-from jolly_parlor.acoustics.room import Slope, Thing
-from jolly_parlor.acoustics.shaping import with_corner_cut, with_recess
+from jolly_parlor.acoustics.geometry.room import Slope, Thing
+from jolly_parlor.acoustics.geometry.shaping import with_corner_cut, with_recess
 from jolly_parlor.placement.schools import school
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import add_arrangement, set_room

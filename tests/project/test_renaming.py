@@ -10,8 +10,9 @@ from hypothesis import settings
 from hypothesis.stateful import RuleBasedStateMachine, invariant, rule
 
 from how_many import cases
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.by_ear.record import Hunt, HuntMark, ToneMark, ToneSweep, Trial
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.analysis.ledger_steps import stand_up_again, steps_of
+from jolly_parlor.by_ear.ear_record import Hunt, HuntMark, ToneMark, ToneSweep, Trial
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import rename_arrangement, set_room
@@ -20,7 +21,6 @@ from jolly_parlor.project.files import open_document, open_project, save_project
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.history import History, Project
 from jolly_parlor.project.ledger import entry
-from jolly_parlor.project.ledger_steps import stand_up_again, steps_of
 from jolly_parlor.project.packing import pack, unpack
 from jolly_parlor.project.renaming import Renames, renames_between
 from places import DATA, EXAMPLES
@@ -167,7 +167,7 @@ class Renaming(RuleBasedStateMachine):
 
 
 TestRenaming = Renaming.TestCase
-TestRenaming.settings = settings(max_examples=cases(4), stateful_step_count=12, deadline=None)
+TestRenaming.settings = settings(max_examples=cases(4), stateful_step_count=12)
 
 
 def test_walls_and_things_called_otherwise_put_no_take_in_doubt(tmp_path: Path) -> None:

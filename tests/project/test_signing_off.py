@@ -5,21 +5,21 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import box_room
-from jolly_parlor.acoustics.room_parts import Surface
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import box_room
+from jolly_parlor.acoustics.geometry.room_parts import Surface
+from jolly_parlor.analysis.checklist import BY_HAND, _geometry, check_list, ticked
+from jolly_parlor.analysis.comparison import compare
+from jolly_parlor.analysis.handover import NO_DECAY, handover
+from jolly_parlor.analysis.verdict import verdict
 from jolly_parlor.by_ear.review import QUESTIONS, keys
 from jolly_parlor.placement.checks import Check
 from jolly_parlor.placement.fixing import fixing_advice
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gathering import candidates, gathers
 from jolly_parlor.placement.mixes import BOTH, Listening, with_subwoofers
-from jolly_parlor.project.checklist import BY_HAND, _geometry, check_list, ticked
-from jolly_parlor.project.comparison import compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
-from jolly_parlor.project.handover import NO_DECAY, handover
-from jolly_parlor.project.verdict import verdict
 from jolly_parlor.refused import Refused
 
 NAME = "A third"

@@ -4,11 +4,11 @@ from dataclasses import replace
 
 import pytest
 
+from jolly_parlor.analysis.room_fit import evidence_of
 from jolly_parlor.placement.items import LEFT
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import remove_arrangement, rename_arrangement, replace_arrangement
-from jolly_parlor.project.room_fit import evidence_of
 from jolly_parlor.project.takes_aside import set_aside, told
 
 

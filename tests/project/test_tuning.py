@@ -6,22 +6,22 @@ from pathlib import Path
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
-from jolly_parlor.placement.mixes import with_subwoofers
-from jolly_parlor.project.comparison import compare
-from jolly_parlor.project.document import Document, Take
-from jolly_parlor.project.files import open_document, save_document
-from jolly_parlor.project.gear_edits import set_gear
-from jolly_parlor.project.subwoofers import sub_report
-from jolly_parlor.project.tuning import (
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.analysis.comparison import compare
+from jolly_parlor.analysis.subwoofers import sub_report
+from jolly_parlor.analysis.tuning import (
     applied,
     compare_at_best,
     seat_trades,
     set_chains,
     tune,
 )
+from jolly_parlor.placement.forecast import Forecaster
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.mixes import with_subwoofers
+from jolly_parlor.project.document import Document, Take
+from jolly_parlor.project.files import open_document, save_document
+from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 

@@ -8,7 +8,7 @@ import pytest
 from pypdf import PdfReader
 from reportlab.lib.units import mm
 
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.placement.grading import Grading
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.tape import tape_distances
@@ -17,8 +17,8 @@ from jolly_parlor.project.ear_edits import answer_review, grade_arrangement
 from jolly_parlor.project.edits import rename_arrangement, replace_arrangement
 from jolly_parlor.refused import Refused
 from jolly_parlor.report.card import build_card
+from jolly_parlor.report.card_file import CardNotWritten, card_html, write_card
 from jolly_parlor.report.plan_drawing import ScaledPlan
-from jolly_parlor.report.writing import CardNotWritten, card_html, write_card
 from jolly_parlor.units import feet_inches, format_length
 
 NAME = "Tight to the wall"

@@ -14,7 +14,7 @@ from jolly_parlor.project.layout_edits import choose_layout
 from jolly_parlor.refused import Refused
 from jolly_parlor.report.elevation_drawing import SIDES, ScaledElevation
 from jolly_parlor.report.full import gather, report_of
-from jolly_parlor.report.report_writing import ReportNotWritten, report_html, write_report
+from jolly_parlor.report.report_file import ReportNotWritten, report_html, write_report
 from jolly_parlor.units import feet_inches, format_length
 
 NAME = "A third"

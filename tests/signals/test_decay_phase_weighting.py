@@ -21,8 +21,7 @@ from jolly_parlor.signals.weighting import a_weighting_db, hours_allowed
 RATE = 8000
 _FUZZ = settings(
     max_examples=cases(40),
-    deadline=None,
-    suppress_health_check=[HealthCheck.function_scoped_fixture],
+    suppress_health_check=[HealthCheck.function_scoped_fixture, HealthCheck.too_slow],
 )
 
 
@@ -142,8 +141,7 @@ def test_what_is_no_calibration_is_refused(tmp_path: Path, text: str, says: str)
 @given(st.one_of(st.binary(max_size=300), st.text(max_size=300).map(str.encode)))
 @settings(
     max_examples=cases(40),
-    deadline=None,
-    suppress_health_check=[HealthCheck.function_scoped_fixture],
+    suppress_health_check=[HealthCheck.function_scoped_fixture, HealthCheck.too_slow],
 )
 def test_no_calibration_file_raises_anything_but_a_refusal(tmp_path: Path, data: bytes) -> None:
     path = tmp_path / "mic.txt"
@@ -156,8 +154,7 @@ def test_no_calibration_file_raises_anything_but_a_refusal(tmp_path: Path, data:
 @given(line=st.integers(0, 89), column=st.integers(0, 12), letter=st.characters(codec="ascii"))
 @settings(
     max_examples=cases(40),
-    deadline=None,
-    suppress_health_check=[HealthCheck.function_scoped_fixture],
+    suppress_health_check=[HealthCheck.function_scoped_fixture, HealthCheck.too_slow],
 )
 def test_a_mutated_calibration_is_read_or_refused_by_line(
     tmp_path: Path, line: int, column: int, letter: str

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from jolly_parlor.signals.reading import ResponseFileError, parse_response, read_response
-from jolly_parlor.signals.recorded import Played, read_recording
+from jolly_parlor.signals.recorded_sweeps import Played, read_recording
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.wav import wav_bytes
 

@@ -149,7 +149,7 @@ def test_other_encodings_are_read(tmp_path: Path) -> None:
         assert read_response(path).response.level_db == pytest.approx(LEVELS)
 
 
-@settings(max_examples=cases(60), deadline=None)
+@settings(max_examples=cases(60))
 @given(st.text(alphabet="0123456789.,;-+ \t\neEdBnaif#", max_size=300))
 def test_no_text_raises_anything_but_a_refusal(text: str) -> None:
     parse = partial(parse_response, text)
@@ -158,7 +158,7 @@ def test_no_text_raises_anything_but_a_refusal(text: str) -> None:
     assert read is None or np.all(np.isfinite(read.response.level_db))
 
 
-@settings(max_examples=60, deadline=None)
+@settings(max_examples=60)
 @given(st.data())
 def test_a_mutated_real_file_is_read_or_refused_in_words(data: st.DataObject) -> None:
     path = EXAMPLES / "kiln-room-takes" / "a-third_left_desk.txt"

@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 import other_clocks
 from certain import made_or_refused
 from jolly_parlor.signals.reading import ResponseFileError
-from jolly_parlor.signals.recorded import Played, looks_recorded, read_recording
+from jolly_parlor.signals.recorded_sweeps import Played, looks_recorded, read_recording
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.signals.wav import wav_bytes
 
@@ -61,7 +61,8 @@ def test_a_sweep_that_cannot_be_is_refused(tmp_path: Path, played: Played, words
 
 
 @settings(
-    max_examples=60, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture]
+    max_examples=60,
+    suppress_health_check=[HealthCheck.function_scoped_fixture, HealthCheck.too_slow],
 )
 @given(data=st.data())
 def test_mutated_recordings_are_read_or_refused_in_one_sentence(

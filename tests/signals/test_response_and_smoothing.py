@@ -63,7 +63,7 @@ def test_smoothing_is_the_power_mean_over_the_band() -> None:
         assert value == pytest.approx(plain, abs=0.1)
 
 
-@settings(max_examples=30, deadline=None)
+@settings(max_examples=30)
 @given(st.floats(-40, 40))
 def test_smoothing_commutes_with_gain(gain: float) -> None:
     f = np.geomspace(20, 300, 300)

@@ -7,7 +7,7 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.room import Surface
+from jolly_parlor.acoustics.geometry.room import Surface
 from jolly_parlor.placement.evenness import bass_reach_hz
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.schools import school
@@ -22,7 +22,7 @@ from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Progress, Recording, Stage
 from jolly_parlor.studio.levelling import find_level
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 from rooms import lined_alike
 

@@ -5,8 +5,15 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.fields import room_field
-from jolly_parlor.acoustics.room import SURFACE_NAMES, Point, Room, Surface, Thing, box_room
+from jolly_parlor.acoustics.fields.field_of_room import room_field
+from jolly_parlor.acoustics.geometry.room import (
+    SURFACE_NAMES,
+    Point,
+    Room,
+    Surface,
+    Thing,
+    box_room,
+)
 from jolly_parlor.app.samples import SAMPLES
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.project.document import Document
@@ -15,7 +22,7 @@ from jolly_parlor.project.staging import stage_of
 from jolly_parlor.signals.smoothing import smooth_level_db
 from jolly_parlor.studio.device import StagedSource
 from jolly_parlor.studio.hidden_room import HiddenRoom
-from jolly_parlor.studio.rendering import impulse_response
+from jolly_parlor.studio.room_impulse import impulse_response
 from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.studio.voxels import VoxelRoom
 

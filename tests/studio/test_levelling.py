@@ -20,7 +20,7 @@ from jolly_parlor.studio.levelling import (
     full_scale_of_tone,
     heard_dba,
 )
-from jolly_parlor.studio.measuring import Cancelled, Settings, measure
+from jolly_parlor.studio.one_take import Cancelled, Settings, measure
 from jolly_parlor.studio.quiet import Quiet
 from jolly_parlor.studio.soundcard import CardSetup, Channels
 

@@ -11,7 +11,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.signals.smoothing import smooth_level_db
 from jolly_parlor.studio.device import Progress, Recording, Stage
-from jolly_parlor.studio.moving import measure_moving
+from jolly_parlor.studio.moving_microphone import measure_moving
 
 RATE = 48000
 PLACES = [signal.butter(2, hz, fs=RATE) for hz in (300.0, 900.0, 2500.0)]

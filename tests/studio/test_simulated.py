@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from heard_once import RENDERED
-from jolly_parlor.acoustics.room import Point
+from jolly_parlor.acoustics.geometry.room import Point
 from jolly_parlor.placement.mixes import LEFT_ALONE
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.staging import siblings_of, stage_of
@@ -15,8 +15,8 @@ from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio import hidden_room
 from jolly_parlor.studio.device import Recording, Stage
 from jolly_parlor.studio.levelling import find_level
-from jolly_parlor.studio.measuring import Cancelled, Settings, measure
-from jolly_parlor.studio.rendering import TrueRoom, impulse_response
+from jolly_parlor.studio.one_take import Cancelled, Settings, measure
+from jolly_parlor.studio.room_impulse import TrueRoom, impulse_response
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 SHORT = Settings(Sweep(seconds=1.0), sweeps=2)

@@ -11,7 +11,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import DeviceFailed, Stage
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.soundcard import Channels, SoundCard, inputs, outputs
 from virtual_card import VirtualCard, virtual_sound_card
 

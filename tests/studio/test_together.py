@@ -3,18 +3,18 @@
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.analysis.measured import measured_response
+from jolly_parlor.analysis.room_fit import evidence_of
 from jolly_parlor.placement.mixes import Listening, mixed, with_subwoofers
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.gear_edits import set_chain
-from jolly_parlor.project.measured import measured_response
-from jolly_parlor.project.room_fit import evidence_of
 from jolly_parlor.project.staging import alignment_stage, as_set, stage_of, tried_stage
 from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.signals.importing import TAKE_HZ
 from jolly_parlor.signals.sweep import Sweep
-from jolly_parlor.studio.measuring import Measurement, Settings, measure
+from jolly_parlor.studio.one_take import Measurement, Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 
 SETTINGS = Settings(Sweep(seconds=1.0), sweeps=2)

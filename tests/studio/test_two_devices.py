@@ -11,7 +11,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Stage
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.soundcard import inputs, outputs
 from jolly_parlor.studio.two_devices import TwoDevices
 from two_clocks import LEFT, RIGHT

@@ -4,7 +4,7 @@ import numpy as np
 import pyloudnorm
 import pytest
 
-from jolly_parlor.audition.playing import piece_loop
+from jolly_parlor.audition.piece_heard import piece_loop
 from jolly_parlor.audition.transfers import RATE_HZ, Transfers
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.forecast import Forecaster

@@ -1,1 +1,1 @@
-"""What the room does: air, surfaces, modes, the sound field, images, sources."""
+"""What the room does to sound, from below: materials, geometry, finite elements, fields."""

@@ -11,7 +11,7 @@ from cachetools import LRUCache
 from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from jolly_parlor import defects
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.app.known_fields import ROOMS_KEPT, KnownFields
 from jolly_parlor.app.memory import give_back
 from jolly_parlor.app.questions import AnyQuestion, Kind, Models

@@ -27,7 +27,7 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app.settings import SettingsStore
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.guessing import Place, guess
 from jolly_parlor.refused import Refused
@@ -36,7 +36,7 @@ from jolly_parlor.words import tr
 if TYPE_CHECKING:
     from jolly_parlor.app.import_preview import Read
     from jolly_parlor.signals.reading import ReadResponse
-    from jolly_parlor.signals.recorded import Played
+    from jolly_parlor.signals.recorded_sweeps import Played
     from jolly_parlor.studio.soundcard import CardSetup
 
 
@@ -364,7 +364,7 @@ def ask_card_setup(parent: QWidget, setup: CardSetup, sources: list[str]) -> Car
 
 def ask_played(parent: QWidget, file_name: str, settings: SettingsStore) -> Played | None:
     """What sweep a recording holds: by its parameters, or as a WAV."""
-    from jolly_parlor.signals.recorded import Played
+    from jolly_parlor.signals.recorded_sweeps import Played
 
     dialog = QDialog(parent)
     dialog.setWindowTitle(tr("{file_name} sounds like a recorded sweep", file_name=file_name))

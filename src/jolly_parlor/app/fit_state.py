@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import ADVICE, BAND, FIT, Question
 from jolly_parlor.app.session import Session
@@ -103,7 +103,7 @@ class FitState(QObject):
         fit = self.fit
         if not self.in_use or fit is None:
             return document
-        from jolly_parlor.project.room_fit import as_fitted
+        from jolly_parlor.analysis.room_fit import as_fitted
 
         known = self._believed
         if known is None or known[0] is not document or known[1] is not fit:
@@ -159,7 +159,7 @@ class FitState(QObject):
         if document.fit is None:
             self.fit = self.advice = None
             return
-        from jolly_parlor.project.room_fit import restored
+        from jolly_parlor.analysis.room_fit import restored
 
         self.fit, self.advice = restored(document), None
 
@@ -180,7 +180,7 @@ class FitState(QObject):
         self.band_changed.emit()
 
     def _take_fit(self, found: tuple[Fit, Advice | None]) -> None:
-        from jolly_parlor.project.room_fit import deserves, kept_fit
+        from jolly_parlor.analysis.room_fit import deserves, kept_fit
 
         asked, before = self._asked, self._session.document.fit
         self.busy = False

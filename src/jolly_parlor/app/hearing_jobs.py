@@ -5,12 +5,12 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
+from jolly_parlor.analysis.hearing import Asked, Audition, hear
 from jolly_parlor.app.questions import Models
-from jolly_parlor.audition.playing import Played, piece_loop, played
+from jolly_parlor.audition.piece_heard import Played, piece_loop, played
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.hearing import Asked, Audition, hear
 from jolly_parlor.training.here import Here, LessonId, Room, here
 from jolly_parlor.training.lessons import LESSONS, Which, sounds
 

@@ -20,7 +20,7 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.widgets.fields import label, named_button, text_field
+from jolly_parlor.app.widgets.entries import label, named_button, text_field
 from jolly_parlor.assets import HELP
 from jolly_parlor.words import language, tr
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
-from jolly_parlor.acoustics.images import Bounce
+from jolly_parlor.acoustics.geometry.image_sources import Bounce
 
 if TYPE_CHECKING:
     from jolly_parlor.diagnosis.marks import Lane, Mark

@@ -11,7 +11,7 @@ from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QHBoxLayout, Q
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.hills import dress
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.signals.reading import (
     ReadResponse,

@@ -10,10 +10,17 @@ import numpy as np
 
 if TYPE_CHECKING:
     from jolly_parlor.acoustics.arrays import FloatArray
+    from jolly_parlor.analysis.comparison import Comparison
+    from jolly_parlor.analysis.equalising import Equalised
+    from jolly_parlor.analysis.floor_walk import FloorWalk
+    from jolly_parlor.analysis.ledger_steps import Step
+    from jolly_parlor.analysis.signing_off import SignedOff
+    from jolly_parlor.analysis.subwoofers import Aligned, SubReport
+    from jolly_parlor.analysis.tuning import SeatTrade, Tuned
     from jolly_parlor.app.questions import Models
     from jolly_parlor.by_ear.clues import Clue, Expected
     from jolly_parlor.by_ear.compared import HuntSaid
-    from jolly_parlor.by_ear.record import Hunt, ToneMark
+    from jolly_parlor.by_ear.ear_record import Hunt, ToneMark
     from jolly_parlor.diagnosis.findings import Finding
     from jolly_parlor.diagnosis.marks import Lane, Mark
     from jolly_parlor.diagnosis.remedies import Remedy
@@ -32,16 +39,9 @@ if TYPE_CHECKING:
     from jolly_parlor.placement.strips import Axis, Strip
     from jolly_parlor.placement.thing_effects import ThingEffect
     from jolly_parlor.placement.upper_range import UpperCurve
-    from jolly_parlor.project.comparison import Comparison
     from jolly_parlor.project.document import Document
-    from jolly_parlor.project.equalising import Equalised
-    from jolly_parlor.project.floor_walk import FloorWalk
     from jolly_parlor.project.ledger import Entry
-    from jolly_parlor.project.ledger_steps import Step
     from jolly_parlor.project.signing import Scope
-    from jolly_parlor.project.signing_off import SignedOff
-    from jolly_parlor.project.subwoofers import Aligned, SubReport
-    from jolly_parlor.project.tuning import SeatTrade, Tuned
     from jolly_parlor.units import UnitSystem
 
 
@@ -79,9 +79,9 @@ def shown(
     models: Models,
 ) -> Shown:
     """The curves at the ear, the marks, and what acts beyond the range."""
+    from jolly_parlor.analysis.measured import measured_deviation
     from jolly_parlor.diagnosis.marks import face_paths_of, first_beyond, marks
     from jolly_parlor.placement.upper_range import TOP_HZ
-    from jolly_parlor.project.measured import measured_deviation
 
     judged = models.forecaster.deviation(listening)
     asked = document.room, document.gear, listening
@@ -107,8 +107,8 @@ def findings(
     models: Models,
 ) -> list[Finding]:
     """Peaks and dips of the layer shown, explained."""
-    from jolly_parlor.project.experiments import findings_at
-    from jolly_parlor.project.measured import measured_deviation
+    from jolly_parlor.analysis.experiments import findings_at
+    from jolly_parlor.analysis.measured import measured_deviation
 
     measured = None
     if layer == "measured":
@@ -124,8 +124,8 @@ def comparison(
     document: Document, seat: str, mix: Mix, fit: Fit | None, at_best: bool, models: Models
 ) -> Comparison:
     """The ranking, as set or each at its best settings; with a fit, who can be told from whom."""
-    from jolly_parlor.project import comparison as comparing
-    from jolly_parlor.project.tuning import compare_at_best
+    from jolly_parlor.analysis import comparison as comparing
+    from jolly_parlor.analysis.tuning import compare_at_best
 
     model = models.forecaster, models.anechoic
     if at_best:
@@ -145,7 +145,7 @@ def next_try(listening: Listening, wishes: Wishes, models: Models) -> Remedy | N
 
 def learn(document: Document, seat: str, models: Models) -> tuple[Fit, Advice | None]:
     """The room fitted to the takes, and what to measure next for that seat."""
-    from jolly_parlor.project.room_fit import fit_document
+    from jolly_parlor.analysis.room_fit import fit_document
 
     fit = fit_document(document)
     return fit, advise(document, fit, seat, models)
@@ -153,7 +153,7 @@ def learn(document: Document, seat: str, models: Models) -> tuple[Fit, Advice | 
 
 def advise(document: Document, fit: Fit, seat: str, models: Models) -> Advice | None:
     """What to measure next; None with no arrangement to choose among."""
-    from jolly_parlor.project.room_fit import advice_for
+    from jolly_parlor.analysis.room_fit import advice_for
     from jolly_parlor.refused import Refused
 
     try:
@@ -188,7 +188,7 @@ def settings(
     document: Document, name: str, every_seat: bool, measured: bool, models: Models
 ) -> Tuned:
     """The best settings of an arrangement; `document` as it is believed."""
-    from jolly_parlor.project.tuning import tune
+    from jolly_parlor.analysis.tuning import tune
 
     field = models.forecaster.field
     return tune(document, name, every_seat, measured=measured, field=field)
@@ -196,35 +196,35 @@ def settings(
 
 def sub_shares(document: Document, name: str, models: Models) -> SubReport:
     """What each subwoofer does alone."""
-    from jolly_parlor.project.subwoofers import sub_report
+    from jolly_parlor.analysis.subwoofers import sub_report
 
     return sub_report(document, name, field=models.forecaster.field)
 
 
 def alignment(document: Document, name: str, models: Models) -> Aligned:
     """How each subwoofer stands to the pair."""
-    from jolly_parlor.project.subwoofers import aligned
+    from jolly_parlor.analysis.subwoofers import aligned
 
     return aligned(document, name, field=models.forecaster.field)
 
 
 def floor_walk(document: Document, name: str, sub: str, seat: str, models: Models) -> FloorWalk:
     """A subwoofer at each named place of the floor."""
-    from jolly_parlor.project.floor_walk import walk_round
+    from jolly_parlor.analysis.floor_walk import walk_round
 
     return walk_round(document, name, sub, seat, models.forecaster.field)
 
 
 def further_subs(document: Document, name: str, models: Models) -> list[Further]:
     """What none to four subwoofers would give."""
-    from jolly_parlor.project.subwoofers import further
+    from jolly_parlor.analysis.subwoofers import further
 
     return further(document, name, field=models.forecaster.field)
 
 
 def trades(document: Document, name: str, models: Models) -> list[SeatTrade]:
     """What the main seat gives up for the others."""
-    from jolly_parlor.project.tuning import seat_trades
+    from jolly_parlor.analysis.tuning import seat_trades
 
     return seat_trades(document, name, models.forecaster.field)
 
@@ -292,9 +292,9 @@ def tones(
     document: Document, listening: Listening, marks: tuple[ToneMark, ...], models: Models
 ) -> list[str]:
     """Notes marked by ear against findings: of the takes where there are some, else forecast."""
+    from jolly_parlor.analysis.experiments import findings_at
+    from jolly_parlor.analysis.measured import measured_deviation
     from jolly_parlor.by_ear.compared import tones_said
-    from jolly_parlor.project.experiments import findings_at
-    from jolly_parlor.project.measured import measured_deviation
 
     measured = measured_deviation(document, listening)
     found = findings_at(
@@ -309,7 +309,7 @@ def ledger(
     document: Document, noted: tuple[Entry, ...], seat: str, mix: Mix, models: Models
 ) -> list[Step]:
     """Every step of the Ledger with its figures."""
-    from jolly_parlor.project.ledger_steps import judged_steps
+    from jolly_parlor.analysis.ledger_steps import judged_steps
 
     return judged_steps(document, noted, seat, mix, models.forecaster)
 
@@ -323,7 +323,7 @@ def signed_off(
     models: Models,
 ) -> SignedOff:
     """All that is to be said of an arrangement before signing off."""
-    from jolly_parlor.project.signing_off import sign_off
+    from jolly_parlor.analysis.signing_off import sign_off
 
     model, silence = models.forecaster, models.anechoic
     return sign_off(document, name, model, silence, models.upper, believed, fit, units)
@@ -339,14 +339,14 @@ def equaliser(
     models: Models,
 ) -> Equalised:
     """Trims and sections."""
-    from jolly_parlor.project.equalising import equalise
+    from jolly_parlor.analysis.equalising import equalise
 
     return equalise(document, name, scope, fit, measured, models.forecaster.field, units)
 
 
 def around_seat(document: Document, name: str, models: Models) -> list[Match]:
     """What is off of every loudspeaker around the seat."""
-    from jolly_parlor.project.matching import match_all
+    from jolly_parlor.analysis.loudspeakers_alike import match_all
 
     return match_all(document, name, field=models.forecaster.field)
 

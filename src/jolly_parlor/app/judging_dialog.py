@@ -12,7 +12,7 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import dialogs
-from jolly_parlor.app.widgets.fields import Choice, label, named_button, number_field
+from jolly_parlor.app.widgets.entries import Choice, label, named_button, number_field
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.evenness import DIP_WEIGHT, MATCH_WEIGHT, SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.judging import FLAT_TARGET, TAKES_TO_HZ, USUAL_JUDGING, Judging

@@ -12,12 +12,12 @@ from functools import partial
 from typing import TYPE_CHECKING
 
 from jolly_parlor import defects
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
-    from jolly_parlor.acoustics.fields import RoomField
+    from jolly_parlor.acoustics.fields.field_of_room import RoomField
 
 ROOMS_KEPT = 2
 """The surveyed and the fitted room: going back and forth must not make their tables anew."""
@@ -58,7 +58,7 @@ class KnownFields:
         """The room's field on the usual grid, of the empty room while it is worked out. Raises
         Refused where it cannot be.
         """
-        from jolly_parlor.acoustics.fields import bare_field, needs_working_out
+        from jolly_parlor.acoustics.fields.field_of_room import bare_field, needs_working_out
 
         with self._lock:
             found = next((field for known, field in self._known if known == room), None)
@@ -75,7 +75,7 @@ class KnownFields:
 
     def working_out(self, room: Room) -> bool:
         """Whether a better field of the room is on its way, or will be once it is asked for."""
-        from jolly_parlor.acoustics.fields import needs_working_out
+        from jolly_parlor.acoustics.fields.field_of_room import needs_working_out
 
         if not needs_working_out(room):
             return False
@@ -119,7 +119,7 @@ class KnownFields:
         self._known = [(room, field), *others][:ROOMS_KEPT]
 
     def _work_out(self, room: Room) -> None:
-        from jolly_parlor.acoustics.fields import room_field
+        from jolly_parlor.acoustics.fields.field_of_room import room_field
 
         field, why = None, ""
         try:

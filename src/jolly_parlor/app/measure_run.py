@@ -6,7 +6,7 @@ from collections.abc import Callable
 from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from jolly_parlor import defects
-from jolly_parlor.studio.measuring import Cancelled
+from jolly_parlor.studio.one_take import Cancelled
 from jolly_parlor.words import tr
 
 Work = Callable[[Callable[[float, float], None], Callable[[], bool]], object]

@@ -9,7 +9,7 @@ from PyQt6.QtGui import QAction, QKeySequence
 
 from jolly_parlor.app.actions import ACTIONS, MENUS, Action
 from jolly_parlor.app.parts import WindowParts
-from jolly_parlor.app.widgets.fields import plain, tip
+from jolly_parlor.app.widgets.entries import plain, tip
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr
 

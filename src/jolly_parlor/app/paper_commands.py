@@ -32,7 +32,7 @@ class PaperCommands(WindowParts):
         """Write the card, or say why not."""
         # Imported here: the PDF writer is not needed to start.
         from jolly_parlor.report.card import build_card
-        from jolly_parlor.report.writing import write_card
+        from jolly_parlor.report.card_file import write_card
 
         a = self.session.arrangement
         if a is None:
@@ -63,7 +63,7 @@ class PaperCommands(WindowParts):
         """Write the full report beside the window's thread, or say why not."""
         # Imported here: the PDF writer is not needed to start.
         from jolly_parlor.report.full import gather, report_of
-        from jolly_parlor.report.report_writing import write_report
+        from jolly_parlor.report.report_file import write_report
 
         a, session = self.session.arrangement, self.session
         if a is None:
@@ -86,7 +86,7 @@ class PaperCommands(WindowParts):
     def print_card(self) -> None:
         """The placement card on paper, seen before."""
         from jolly_parlor.report.card import build_card
-        from jolly_parlor.report.writing import write_card
+        from jolly_parlor.report.card_file import write_card
 
         a = self.session.arrangement
         if a is not None:
@@ -102,7 +102,7 @@ class PaperCommands(WindowParts):
     def print_report(self) -> None:
         """The full report on paper, seen before."""
         from jolly_parlor.report.full import gather, report_of
-        from jolly_parlor.report.report_writing import write_report
+        from jolly_parlor.report.report_file import write_report
 
         a, session = self.session.arrangement, self.session
         if a is not None:

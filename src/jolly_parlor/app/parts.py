@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, TypeVar
 from PyQt6.QtWidgets import QMainWindow, QStackedWidget
 
 from jolly_parlor.app.walk import WALK
-from jolly_parlor.app.widgets.fields import on_click
+from jolly_parlor.app.widgets.entries import on_click
 
 if TYPE_CHECKING:
     from jolly_parlor.app.help_window import HelpWindow

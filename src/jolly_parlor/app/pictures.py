@@ -28,7 +28,7 @@ from PyQt6.QtWidgets import (
 
 from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.settings import SettingsStore
-from jolly_parlor.app.widgets.fields import plain
+from jolly_parlor.app.widgets.entries import plain
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.outputs import as_text, output, told_place
 from jolly_parlor.refused import Refused

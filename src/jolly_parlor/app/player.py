@@ -6,8 +6,8 @@ from functools import lru_cache
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.sounding import LOUDEST_DB, QUIET_DB, STEP_DB, Sounding
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.programme import programme
@@ -19,7 +19,7 @@ __all__ = ["LOUDEST_DB", "QUIET_DB", "STEP_DB", "Player"]
 class Player(Sounding):
     """What is heard while a test is led."""
 
-    def __init__(self, measure: MeasureCard) -> None:
+    def __init__(self, measure: MeasuringDesk) -> None:
         super().__init__(measure.session)
         self._measure = measure
         self.playing = ""

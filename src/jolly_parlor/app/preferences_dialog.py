@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QComboBox, QDialog, QFormLayout, QHBoxLayout, QVBoxL
 
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.parts import WindowParts
-from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.entries import label, named_button
 from jolly_parlor.words import tr
 
 _CHOICES: dict[str, tuple[str, tuple[tuple[object, str], ...]]] = {

@@ -9,12 +9,12 @@ from dataclasses import dataclass
 from functools import cached_property
 from typing import TYPE_CHECKING, Any, Generic, TypeVar
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
-    from jolly_parlor.audition.rendering import Renderer
+    from jolly_parlor.audition.auralisation import Renderer
     from jolly_parlor.diagnosis.interventions import Anechoic
     from jolly_parlor.placement.forecast import Forecaster
     from jolly_parlor.placement.upper_range import UpperForecaster
@@ -39,7 +39,7 @@ class Models:
     @cached_property
     def renderer(self) -> Renderer:
         """What makes sound of it; made when first asked for."""
-        from jolly_parlor.audition.rendering import Renderer
+        from jolly_parlor.audition.auralisation import Renderer
         from jolly_parlor.audition.transfers import Transfers
 
         return Renderer(Transfers(self.forecaster.room), self.forecaster.gear)

@@ -33,7 +33,7 @@ class Resting(QObject):
 
     def rest(self) -> None:
         """Let go of what can be worked out again in a moment."""
-        from jolly_parlor.acoustics.kept import EVERYTHING
+        from jolly_parlor.acoustics.array_cache import EVERYTHING
 
         if self._busy():
             self.wake()

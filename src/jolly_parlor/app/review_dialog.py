@@ -15,10 +15,10 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import Choice, label, named_button
+from jolly_parlor.app.widgets.entries import Choice, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.by_ear.record import Answer
+from jolly_parlor.by_ear.ear_record import Answer
 from jolly_parlor.by_ear.review import ANSWERS, QUESTIONS, Question, keys, scored
 from jolly_parlor.project.ear_edits import answer_review
 from jolly_parlor.words import tr

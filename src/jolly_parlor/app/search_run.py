@@ -5,11 +5,11 @@ import threading
 from PyQt6.QtCore import QObject, QThread, pyqtSignal
 
 from jolly_parlor import defects
+from jolly_parlor.analysis.room_fit import MOST_UNDER_DOUBT, agreement, with_doubt
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.search.apart import search_apart
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.room_fit import MOST_UNDER_DOUBT, agreement, with_doubt
 
 MOST = 5
 """Proposals that a search brings, where no fit asks for more."""

@@ -11,7 +11,8 @@ from typing import TYPE_CHECKING
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from jolly_parlor import defects
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.analysis.measured import usual_mix
 from jolly_parlor.app import jobs
 from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.highlight import Highlight
@@ -30,18 +31,17 @@ from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.history import History, Project
 from jolly_parlor.project.ledger import Entry
-from jolly_parlor.project.measured import usual_mix
 from jolly_parlor.project.renaming import renames_between
 from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
+    from jolly_parlor.analysis.comparison import Comparison
     from jolly_parlor.diagnosis.findings import Finding
     from jolly_parlor.diagnosis.remedies import Remedy
     from jolly_parlor.fitting.fit import Fit
     from jolly_parlor.placement.facing import Facing
     from jolly_parlor.placement.search.wishes import Region
     from jolly_parlor.placement.strips import Axis
-    from jolly_parlor.project.comparison import Comparison
 
 
 class Session(QObject):

@@ -9,8 +9,8 @@ from dataclasses import replace
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.acoustics.shaping import Shaped
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.geometry.shaping import Shaped
 from jolly_parlor.app.session import Session
 from jolly_parlor.project.edits import set_room
 from jolly_parlor.project.survey_edits import shape_room

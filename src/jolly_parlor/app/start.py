@@ -14,7 +14,7 @@ from PyQt6.QtWidgets import QApplication, QWidget
 from jolly_parlor import defects
 from jolly_parlor.app import theme
 from jolly_parlor.app.collecting import collect_here
-from jolly_parlor.app.commands import is_demo
+from jolly_parlor.app.command_methods import is_demo
 from jolly_parlor.app.dressing import dressed
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.window import MainWindow

@@ -22,8 +22,8 @@ class Stop:
 
 def _survey(session: Workbench) -> str:
     """Done once something is placed in it."""
-    from jolly_parlor.acoustics.proportions import room_warnings
-    from jolly_parlor.acoustics.tape_check import tape_problems
+    from jolly_parlor.acoustics.geometry.proportions import room_warnings
+    from jolly_parlor.acoustics.geometry.tape_check import tape_problems
 
     room = session.document.room
     if room_warnings(room) or tape_problems(room):

@@ -21,7 +21,7 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.commands import Commands, first_station
+from jolly_parlor.app.command_methods import Commands, first_station
 from jolly_parlor.app.drops import Drops
 from jolly_parlor.app.menus import Menus
 from jolly_parlor.app.pictures import Pictures
@@ -31,7 +31,7 @@ from jolly_parlor.app.plan.zone_strips import ZoneStrips
 from jolly_parlor.app.safety import LeftBehind, SafetyCopy
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.walk import WALK
-from jolly_parlor.app.widgets.fields import LiveLabel, label, on_click
+from jolly_parlor.app.widgets.entries import LiveLabel, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.stones import SteppingStones
 from jolly_parlor.app.widgets.working_line import WorkingLine

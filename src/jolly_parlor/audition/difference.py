@@ -7,8 +7,8 @@ Only level over frequency is in it; what rings, and where from, stays as the roo
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.early_images import faded_in
-from jolly_parlor.audition.rendering import Heard
+from jolly_parlor.acoustics.fields.early_images import faded_in
+from jolly_parlor.audition.auralisation import Heard
 from jolly_parlor.audition.transfers import BINS_HZ
 from jolly_parlor.placement.evenness import Deviation, grid_between
 from jolly_parlor.signals.phase import minimum_phase_deg

@@ -13,8 +13,9 @@ from functools import lru_cache
 
 import numpy as np
 
+from jolly_parlor.acoustics.array_cache import Kept
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.early_images import (
+from jolly_parlor.acoustics.fields.early_images import (
     JOIN_FROM_HZ,
     JOIN_TO_HZ,
     Arrivals,
@@ -22,13 +23,12 @@ from jolly_parlor.acoustics.early_images import (
     SeenImages,
     faded_in,
 )
-from jolly_parlor.acoustics.fields import RoomField, room_field
-from jolly_parlor.acoustics.head import Sphere, ear_directions, ear_points
-from jolly_parlor.acoustics.kept import Kept
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plated_field import PlatedFields
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.field_of_room import RoomField, room_field
+from jolly_parlor.acoustics.fields.plated_field import PlatedFields
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.rigid_sphere import Sphere, ear_directions, ear_points
 from jolly_parlor.placement.evenness import GRID_HZ
 
 RATE_HZ = 48_000

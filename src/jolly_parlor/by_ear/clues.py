@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.by_ear.steps import MOVES, moved
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, evenness

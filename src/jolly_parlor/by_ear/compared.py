@@ -8,9 +8,9 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import CalmZone
-from jolly_parlor.by_ear.record import Hunt, HuntMark, ToneMark
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import CalmZone
+from jolly_parlor.by_ear.ear_record import Hunt, HuntMark, ToneMark
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation

@@ -5,7 +5,7 @@ source.
 from collections.abc import Mapping
 from dataclasses import dataclass
 
-from jolly_parlor.by_ear.record import Answer
+from jolly_parlor.by_ear.ear_record import Answer
 from jolly_parlor.words import capital, tr
 
 SIDES = ("left", "right")

@@ -9,8 +9,8 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.by_ear.record import Heard, Hunt, ToneMark
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.by_ear.ear_record import Heard, Hunt, ToneMark
 from jolly_parlor.signals.tones import HIGHEST, LOWEST, note_hz, notes_between
 from jolly_parlor.studio.device import Stage
 from jolly_parlor.studio.simulated import SimulatedStudio

@@ -6,8 +6,8 @@ Steps of 2.5 cm, or an inch, and less: common practice, no source.
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems, standing_problems
 from jolly_parlor.placement.corners import Corner, Reading, readings
 from jolly_parlor.placement.gear import PAIR, Gear

@@ -11,8 +11,8 @@ from typing import Literal
 
 import numpy as np
 
-from jolly_parlor.acoustics.room import CalmZone, Room
-from jolly_parlor.by_ear.record import ByEar, VoiceWalk
+from jolly_parlor.acoustics.geometry.room import CalmZone, Room
+from jolly_parlor.by_ear.ear_record import ByEar, VoiceWalk
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 

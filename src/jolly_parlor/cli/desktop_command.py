@@ -8,7 +8,7 @@ import click
 from platformdirs import user_data_path
 
 from jolly_parlor import RELEASED
-from jolly_parlor.cli.commands import COMMANDS
+from jolly_parlor.cli.registry import COMMANDS
 from jolly_parlor.desktop.installing import desktop_files, install, remove
 from jolly_parlor.words import tr
 

@@ -5,7 +5,7 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.cli.output import FORCE, OUT_FOLDER, PATH, forced
+from jolly_parlor.cli.printed import FORCE, OUT_FOLDER, PATH, forced
 from jolly_parlor.outputs import check_place, is_document
 from jolly_parlor.placement.judging import FLAT_TARGET, Judging
 from jolly_parlor.placement.schools import school
@@ -23,7 +23,7 @@ from jolly_parlor.project.take_edits import add_take
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.calibration import read_calibration
 from jolly_parlor.signals.importing import read_take
-from jolly_parlor.signals.recorded import Played, read_recording
+from jolly_parlor.signals.recorded_sweeps import Played, read_recording
 from jolly_parlor.signals.taken_as import TAKEN_AS
 from jolly_parlor.words import tr
 

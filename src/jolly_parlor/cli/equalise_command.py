@@ -5,7 +5,10 @@ from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import (
+from jolly_parlor.analysis.equaliser_check import Checked, equaliser_check
+from jolly_parlor.analysis.equalising import Equalised, applied, at_every_point, equalise
+from jolly_parlor.analysis.room_fit import chosen_fit
+from jolly_parlor.cli.printed import (
     JSON,
     OUT,
     PATH,
@@ -16,20 +19,17 @@ from jolly_parlor.cli.output import (
     write_text,
 )
 from jolly_parlor.equalising.biquads import RATES_HZ, FirKind
-from jolly_parlor.equalising.sections import STRENGTH_WHY, USUAL_STRENGTH, Correction
-from jolly_parlor.equalising.writing import (
+from jolly_parlor.equalising.filter_files import (
     coefficients,
     fir_wav,
     in_words,
     section_words,
     table_csv,
 )
+from jolly_parlor.equalising.sections import STRENGTH_WHY, USUAL_STRENGTH, Correction
 from jolly_parlor.outputs import names_apart
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.equaliser_check import Checked, equaliser_check
-from jolly_parlor.project.equalising import Equalised, applied, at_every_point, equalise
 from jolly_parlor.project.files import edit_file, open_document
-from jolly_parlor.project.room_fit import chosen_fit
 from jolly_parlor.project.signing import SCOPES, Scope
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr

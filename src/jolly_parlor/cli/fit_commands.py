@@ -8,14 +8,14 @@ from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import FITTED, FORCE, OUT, PATH, asked_mix, write_text
+from jolly_parlor.analysis.experiments import explained
+from jolly_parlor.analysis.room_fit import advice_for, chosen_fit, evidence_of, fit_document
+from jolly_parlor.cli.printed import FITTED, FORCE, OUT, PATH, asked_mix, write_text
 from jolly_parlor.diagnosis.findings import Finding, describe
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.fit_words import seen, summary, unseen, value_of, warnings
 from jolly_parlor.fitting.missing import Missing, missing_things
-from jolly_parlor.project.experiments import explained
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import advice_for, chosen_fit, evidence_of, fit_document
 from jolly_parlor.words import tr
 
 

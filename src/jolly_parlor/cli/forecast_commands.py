@@ -10,16 +10,16 @@ import click
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.cli.output import FITTED, FORCE, OUT, PATH, asked_mix, rounded, write_text
+from jolly_parlor.analysis.cases import compute_case
+from jolly_parlor.analysis.comparison import Comparison, Row, compare
+from jolly_parlor.analysis.room_fit import as_fitted, chosen_fit
+from jolly_parlor.analysis.tuning import compare_at_best
+from jolly_parlor.cli.printed import FITTED, FORCE, OUT, PATH, asked_mix, rounded, write_text
 from jolly_parlor.outputs import as_text
 from jolly_parlor.placement.evenness import Evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import mixes
-from jolly_parlor.project.cases import compute_case
-from jolly_parlor.project.comparison import Comparison, Row, compare
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import as_fitted, chosen_fit
-from jolly_parlor.project.tuning import compare_at_best
 from jolly_parlor.words import tr
 
 

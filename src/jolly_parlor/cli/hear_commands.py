@@ -6,11 +6,13 @@ from typing import Any
 import click
 import numpy as np
 
-from jolly_parlor.audition.playing import MOST, PIECES, Played, piece_loop, played
-from jolly_parlor.audition.rendering import Heard, Renderer
+from jolly_parlor.analysis.hearing import Asked, Audition, Basis, Through, hear
+from jolly_parlor.analysis.room_fit import as_fitted, chosen_fit
+from jolly_parlor.audition.auralisation import Heard, Renderer
+from jolly_parlor.audition.piece_heard import MOST, PIECES, Played, piece_loop, played
 from jolly_parlor.audition.telling import NO_DIFFERENCE
 from jolly_parlor.audition.transfers import LEAD_SECONDS, RATE_HZ, Transfers
-from jolly_parlor.cli.output import (
+from jolly_parlor.cli.printed import (
     JSON,
     OUT_FOLDER,
     PATH,
@@ -27,8 +29,6 @@ from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, with_subwoofers
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.hearing import Asked, Audition, Basis, Through, hear
-from jolly_parlor.project.room_fit import as_fitted, chosen_fit
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop
 from jolly_parlor.signals.own_piece import SUFFIXES, read_piece

@@ -5,16 +5,16 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.cli.output import JSON, OUT, PATH, asked_mix, write_json, write_text
-from jolly_parlor.project.files import open_project, save_project
-from jolly_parlor.project.ledger import ENTRY_KINDS, entry
-from jolly_parlor.project.ledger_steps import (
+from jolly_parlor.analysis.ledger_steps import (
     Step,
     judged_steps,
     ledger_csv,
     ledger_table,
     stand_up_again,
 )
+from jolly_parlor.cli.printed import JSON, OUT, PATH, asked_mix, write_json, write_text
+from jolly_parlor.project.files import open_project, save_project
+from jolly_parlor.project.ledger import ENTRY_KINDS, entry
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 

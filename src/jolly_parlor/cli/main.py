@@ -13,7 +13,7 @@ import click
 from click.shell_completion import CompletionItem
 
 from jolly_parlor import __version__
-from jolly_parlor.cli.commands import COMMANDS
+from jolly_parlor.cli.registry import COMMANDS
 from jolly_parlor.outputs import AlreadyThere
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr

@@ -5,7 +5,8 @@ from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import JSON, PATH, rounded, usual_arrangement, write_json
+from jolly_parlor.analysis.loudspeakers_alike import match_all, matched
+from jolly_parlor.cli.printed import JSON, PATH, rounded, usual_arrangement, write_json
 from jolly_parlor.placement.around_seat import Settled
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.layouts import PRESETS, LayoutId, side_words
@@ -13,7 +14,6 @@ from jolly_parlor.placement.matching import Match, match_words
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import edit_file, open_document
 from jolly_parlor.project.layout_edits import choose_layout, move_around
-from jolly_parlor.project.matching import match_all, matched
 from jolly_parlor.words import plural, tr
 
 

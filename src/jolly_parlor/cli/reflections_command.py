@@ -5,11 +5,11 @@ from typing import Any
 
 import click
 
-from jolly_parlor.cli.output import JSON, PATH, rounded, usual_arrangement, write_json
+from jolly_parlor.analysis.handover import NOT_MEASURED, Handover, handover
+from jolly_parlor.cli.printed import JSON, PATH, rounded, usual_arrangement, write_json
 from jolly_parlor.placement.reflections import EARLY_DB, EARLY_SECONDS, SMALL_ROOMS
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.handover import NOT_MEASURED, Handover, handover
 from jolly_parlor.words import tr
 
 

@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING, Any
 
 import click
 
-from jolly_parlor.cli.output import (
+from jolly_parlor.cli.printed import (
     FORCE,
     OUT,
     OUT_NAME,
@@ -57,9 +57,9 @@ def report(
     whole report; with --json what it says.
     """
     from jolly_parlor.report.card import build_card
+    from jolly_parlor.report.card_file import write_card
     from jolly_parlor.report.full import gather, report_of
-    from jolly_parlor.report.report_writing import write_report
-    from jolly_parlor.report.writing import write_card
+    from jolly_parlor.report.report_file import write_report
 
     if out is None and out_json is None:
         raise click.UsageError(tr("Say where to write: OUT, a .pdf or .html, or --json."))

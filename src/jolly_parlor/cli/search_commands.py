@@ -7,8 +7,15 @@ from typing import Any
 
 import click
 
-from jolly_parlor.acoustics.turning import turned_often
-from jolly_parlor.cli.output import FITTED, FORCE, OUT, PATH, rounded, write_text
+from jolly_parlor.acoustics.geometry.turned_room import turned_often
+from jolly_parlor.analysis.room_fit import (
+    MOST_UNDER_DOUBT,
+    agreement,
+    as_fitted,
+    chosen_fit,
+    with_doubt,
+)
+from jolly_parlor.cli.printed import FITTED, FORCE, OUT, PATH, rounded, write_text
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.search.prices import prices
@@ -16,13 +23,6 @@ from jolly_parlor.placement.search.proposals import Proposal, Trade
 from jolly_parlor.placement.search.search import FACINGS, USUAL_STEP, Found, search
 from jolly_parlor.placement.search.wishes import READY_MADE, Facing
 from jolly_parlor.project.files import open_document
-from jolly_parlor.project.room_fit import (
-    MOST_UNDER_DOUBT,
-    agreement,
-    as_fitted,
-    chosen_fit,
-    with_doubt,
-)
 from jolly_parlor.words import tr
 
 

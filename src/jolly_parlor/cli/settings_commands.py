@@ -7,15 +7,15 @@ from typing import Any
 import click
 import numpy as np
 
-from jolly_parlor.cli.output import FITTED, JSON, PATH, rounded, usual_arrangement, write_json
+from jolly_parlor.analysis.room_fit import chosen_fit
+from jolly_parlor.analysis.subwoofers import SubReport, further, sub_report
+from jolly_parlor.analysis.tuning import Tuned, applied, tune
+from jolly_parlor.cli.printed import FITTED, JSON, PATH, rounded, usual_arrangement, write_json
 from jolly_parlor.placement.search.further_subs import Further, further_words
 from jolly_parlor.placement.settings.alignment import Alignment
 from jolly_parlor.placement.settings.headroom import REFERENCE_DB_SPL, Headroom
 from jolly_parlor.placement.settings.shares import THIRDS_HZ, Shares
 from jolly_parlor.project.files import edit_file, open_document
-from jolly_parlor.project.room_fit import chosen_fit
-from jolly_parlor.project.subwoofers import SubReport, further, sub_report
-from jolly_parlor.project.tuning import Tuned, applied, tune
 from jolly_parlor.words import tr
 
 

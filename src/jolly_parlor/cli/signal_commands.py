@@ -4,7 +4,7 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.cli.output import FORCE, OUT, write_bytes
+from jolly_parlor.cli.printed import FORCE, OUT, write_bytes
 from jolly_parlor.signals.programme import PROGRAMMES, Asked, programme
 from jolly_parlor.signals.wav import wav_to_hear
 from jolly_parlor.words import tr

@@ -5,17 +5,17 @@ from pathlib import Path
 
 import click
 
-from jolly_parlor.cli.output import FORCE, OUT, PATH, write_text
+from jolly_parlor.cli.printed import FORCE, OUT, PATH, write_text
 from jolly_parlor.placement.forecast import HEAD_SHIFTS
 from jolly_parlor.project.document import HeadPoint
 from jolly_parlor.project.files import open_project, response_csv, save_project
 from jolly_parlor.project.staging import siblings_of, stage_of
 from jolly_parlor.project.take_edits import add_measured
 from jolly_parlor.signals.calibration import Calibration, read_calibration
-from jolly_parlor.signals.recorded import Played, read_recording
+from jolly_parlor.signals.recorded_sweeps import Played, read_recording
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Device
-from jolly_parlor.studio.measuring import Settings, measure
+from jolly_parlor.studio.one_take import Settings, measure
 from jolly_parlor.studio.simulated import SimulatedStudio
 from jolly_parlor.studio.soundcard import Channels, SoundCard
 from jolly_parlor.studio.two_devices import TwoDevices

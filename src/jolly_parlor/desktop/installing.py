@@ -8,7 +8,7 @@ from pathlib import Path
 
 from jolly_parlor.assets import ICONS
 from jolly_parlor.atomic import replacing
-from jolly_parlor.desktop.files import (
+from jolly_parlor.desktop.desktop_files import (
     APP_ID,
     COMPONENT_ID,
     MIME_TYPE,

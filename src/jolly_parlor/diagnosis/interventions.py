@@ -11,9 +11,9 @@ from dataclasses import replace
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray
-from jolly_parlor.acoustics.modes import Mode
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room, SurfaceName
+from jolly_parlor.acoustics.fields.rigid_modes import Mode
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room, SurfaceName
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, deviation

@@ -11,11 +11,11 @@ from typing import Literal
 
 import numpy as np
 
-from jolly_parlor.acoustics.images import Bounce, board_bounce, bounces
-from jolly_parlor.acoustics.modes import Mode
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.acoustics.standing_waves import room_modes
+from jolly_parlor.acoustics.fields.rigid_modes import Mode
+from jolly_parlor.acoustics.fields.standing_waves import room_modes
+from jolly_parlor.acoustics.geometry.image_sources import Bounce, board_bounce, bounces
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.diagnosis.features import FeatureKind
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
 from jolly_parlor.placement.gear import PAIR, Gear

@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from math import exp, log2
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.diagnosis.causes import Cause
 from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.marks import Mark, marks

@@ -4,13 +4,13 @@ source.
 
 from dataclasses import dataclass
 
-from jolly_parlor.acoustics.images import (
+from jolly_parlor.acoustics.geometry.image_sources import (
     Bounce,
     board_bounce,
     bounces,
     first_cancellation_at_source_hz,
 )
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.diagnosis.marks import taped_metres
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems

@@ -7,8 +7,8 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plates import Plate
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response

@@ -19,8 +19,8 @@ import numpy as np
 import scipy
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
-from jolly_parlor.acoustics.fitted import FittedRoom
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.fitted_room import FittedRoom
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND, Evidence
 from jolly_parlor.fitting.parameters import (
     Parameter,

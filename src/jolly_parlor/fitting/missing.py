@@ -16,13 +16,13 @@ from math import pi
 import numpy as np
 import scipy
 
-from jolly_parlor.acoustics.air_of_room import admittances_of, enclosure_of, losses_of
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.enclosure import Enclosure
-from jolly_parlor.acoustics.fitted import FittedRoom, surveyed_room
-from jolly_parlor.acoustics.modal_field import modal_basis
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room, Thing
+from jolly_parlor.acoustics.elements.air_of_room import admittances_of, enclosure_of, losses_of
+from jolly_parlor.acoustics.elements.enclosure import Enclosure
+from jolly_parlor.acoustics.fields.modal_field import modal_basis
+from jolly_parlor.acoustics.geometry.fitted_room import FittedRoom, surveyed_room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, SAMPLES_PER_BAND, Evidence
 from jolly_parlor.fitting.fit import Fit, sigma_of
 from jolly_parlor.fitting.predicting import Predictor

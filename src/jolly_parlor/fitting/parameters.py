@@ -12,12 +12,17 @@ from typing import Literal
 
 import numpy as np
 
-from jolly_parlor.acoustics.air_of_room import loss_of
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.fitted import KNOTS_HZ, FittedRoom, fitted_room, knot_shares
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.elements.air_of_room import loss_of
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.fitted_room import (
+    KNOTS_HZ,
+    FittedRoom,
+    fitted_room,
+    knot_shares,
+)
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.fitting.evidence import Evidence
 from jolly_parlor.words import tr
 

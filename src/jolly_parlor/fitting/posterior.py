@@ -12,8 +12,8 @@ from math import erf, exp, pi, sqrt
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.parameters import (

@@ -11,11 +11,11 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.fields import RoomField, room_field
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plated_field import PlatedField
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.field_of_room import RoomField, room_field
+from jolly_parlor.acoustics.fields.plated_field import PlatedField
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
 from jolly_parlor.fitting.parameters import (

@@ -12,9 +12,9 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import evenness_db
 from jolly_parlor.placement.gear import Gear

@@ -11,10 +11,10 @@ from annotated_types import Ge, Le, MaxLen, MinLen
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.images import Board
-from jolly_parlor.acoustics.plan import Coordinate, Point
-from jolly_parlor.acoustics.room import DOOR_SWING, OUTSIDE, KeepOut, Room
-from jolly_parlor.acoustics.turning import turned_point
+from jolly_parlor.acoustics.geometry.image_sources import Board
+from jolly_parlor.acoustics.geometry.plan import Coordinate, Point
+from jolly_parlor.acoustics.geometry.room import DOOR_SWING, OUTSIDE, KeepOut, Room
+from jolly_parlor.acoustics.geometry.turned_room import turned_point
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import PAIR, Desk, Gear
 from jolly_parlor.placement.grading import Grading

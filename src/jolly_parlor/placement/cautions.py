@@ -1,7 +1,7 @@
 """Cautions where the hazard arises. Short; they defer to local codes and licensed trades."""
 
-from jolly_parlor.acoustics.plan import distance_to
-from jolly_parlor.acoustics.room import Opening, Point, Room
+from jolly_parlor.acoustics.geometry.plan import distance_to
+from jolly_parlor.acoustics.geometry.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mounting import mount_of

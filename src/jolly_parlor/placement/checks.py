@@ -9,9 +9,9 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.plan import WallSide
+from jolly_parlor.acoustics.geometry.plan import WallSide
+from jolly_parlor.acoustics.geometry.room import Opening, Point, Room
 from jolly_parlor.acoustics.power import radiated_power_db
-from jolly_parlor.acoustics.room import Opening, Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.words import capital, spoken, tr

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from math import atan2, cos, radians, sin
 from typing import Literal, get_args
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 

@@ -2,10 +2,10 @@
 
 from dataclasses import dataclass
 
-from jolly_parlor.acoustics.fields import RoomField, bare_field, needs_working_out
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.acoustics.turned_field import TurnedField
-from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.acoustics.fields.field_of_room import RoomField, bare_field, needs_working_out
+from jolly_parlor.acoustics.fields.turned_field import TurnedField
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.geometry.turned_room import turned
 from jolly_parlor.placement.evenness import GRID_HZ, evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear

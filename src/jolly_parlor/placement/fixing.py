@@ -6,8 +6,8 @@ with and no edge (textbook). What is fixed to a building is for local codes and 
 
 from dataclasses import dataclass
 
-from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.image_sources import first_cancellation_at_source_hz
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.cautions import MOUNTING
 from jolly_parlor.placement.gear import Gear

@@ -5,8 +5,8 @@ from itertools import product
 
 import numpy as np
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.subs import can_stand, standing_at

@@ -8,13 +8,13 @@ from threading import Lock
 import numpy as np
 from cachetools import LRUCache
 
+from jolly_parlor.acoustics.array_cache import Kept
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
-from jolly_parlor.acoustics.fields import RoomField, room_field
-from jolly_parlor.acoustics.kept import Kept
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plated_field import PlatedField, PlatedFields
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.field_of_room import RoomField, room_field
+from jolly_parlor.acoustics.fields.plated_field import PlatedField, PlatedFields
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation

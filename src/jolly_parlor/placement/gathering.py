@@ -7,8 +7,8 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, mixed
 from jolly_parlor.words import tr

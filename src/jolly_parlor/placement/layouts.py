@@ -11,7 +11,7 @@ from typing import Annotated, Literal, NamedTuple
 
 from annotated_types import Ge, Le, MaxLen
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.loudspeakers import Label, Role
 from jolly_parlor.strict import STRICT
 from jolly_parlor.words import tr

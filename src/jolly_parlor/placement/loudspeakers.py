@@ -5,8 +5,8 @@ from typing import Annotated, Literal, NamedTuple
 
 from annotated_types import Ge, Gt, Le, MaxLen, MinLen
 
-from jolly_parlor.acoustics.acoustic_centre import ahead_of_face
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.fields.acoustic_centre import ahead_of_face
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.placement.chains import Filter
 from jolly_parlor.strict import STRICT

@@ -9,8 +9,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.fields import RoomField
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.fields.field_of_room import RoomField
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import DIP_WEIGHT
 from jolly_parlor.placement.forecast import Forecaster

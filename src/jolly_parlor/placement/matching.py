@@ -11,7 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.around_seat import off_its_angles
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, grid_to

@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.gear import PAIR, Gear

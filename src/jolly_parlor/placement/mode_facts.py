@@ -3,9 +3,9 @@
 from dataclasses import dataclass
 from itertools import pairwise
 
-from jolly_parlor.acoustics.modes import Mode
-from jolly_parlor.acoustics.room import Point, Room
-from jolly_parlor.acoustics.standing_waves import room_modes
+from jolly_parlor.acoustics.fields.rigid_modes import Mode
+from jolly_parlor.acoustics.fields.standing_waves import room_modes
+from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.words import tr
 

@@ -4,8 +4,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.loudspeakers import MOUNTS, Model, Mount
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr

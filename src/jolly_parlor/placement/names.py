@@ -4,7 +4,7 @@ figure that a fit or another wish would change.
 
 from dataclasses import replace
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.words import tr

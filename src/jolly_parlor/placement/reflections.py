@@ -15,10 +15,10 @@ from math import hypot, log10
 import numpy as np
 
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
-from jolly_parlor.acoustics.images import Board, board_bounce, bounces
-from jolly_parlor.acoustics.plan import Point, distance_to
-from jolly_parlor.acoustics.room import Room, Thing
-from jolly_parlor.acoustics.sight import in_sight
+from jolly_parlor.acoustics.geometry.image_sources import Board, board_bounce, bounces
+from jolly_parlor.acoustics.geometry.plan import Point, distance_to
+from jolly_parlor.acoustics.geometry.room import Room, Thing
+from jolly_parlor.acoustics.geometry.sight import in_sight
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.units import UnitSystem, format_length

@@ -6,7 +6,7 @@ Figures are common practice, no source, unless a function names one.
 from dataclasses import dataclass
 from math import cos, radians, sin, sqrt
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr

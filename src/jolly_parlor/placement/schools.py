@@ -7,7 +7,7 @@ SCHOOLS. A rule that cannot be met says why and is never bent silently.
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.placement import school_rules as rules
 from jolly_parlor.placement.arrangement import (
     Arrangement,
@@ -16,9 +16,9 @@ from jolly_parlor.placement.arrangement import (
     standing_problems,
 )
 from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.school_rules import SchoolCannotBeMet, Triangle
-from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 

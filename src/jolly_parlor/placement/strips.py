@@ -7,8 +7,8 @@ from typing import Literal
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.field import CLOSEST_METRES
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.fields.impedance_box import CLOSEST_METRES
+from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement, fit_problems
 from jolly_parlor.placement.evenness import evenness_db
 from jolly_parlor.placement.forecast import Forecaster

@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.corners import Corner, readings
 from jolly_parlor.placement.gear import Gear

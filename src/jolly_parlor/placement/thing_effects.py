@@ -4,9 +4,9 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from jolly_parlor.acoustics.fields import room_field
-from jolly_parlor.acoustics.fitted import FittedRoom
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.field_of_room import room_field
+from jolly_parlor.acoustics.geometry.fitted_room import FittedRoom
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.refused import Refused

@@ -4,15 +4,15 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from jolly_parlor.acoustics.array_cache import Kept
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.early_images import JOIN_TO_HZ, Images, SeenImages, joined
-from jolly_parlor.acoustics.fields import RoomField, bare_field
-from jolly_parlor.acoustics.kept import Kept
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.plated_field import PlatedFields
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.early_images import JOIN_TO_HZ, Images, SeenImages, joined
+from jolly_parlor.acoustics.fields.field_of_room import RoomField, bare_field
+from jolly_parlor.acoustics.fields.plated_field import PlatedFields
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import FLAT_TARGET, Target

@@ -3,8 +3,8 @@
 from dataclasses import dataclass, field, replace
 from functools import cached_property
 
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.by_ear.record import ByEar
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.by_ear.ear_record import ByEar
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, gear_problems
 from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable

@@ -2,8 +2,8 @@
 
 from dataclasses import replace
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.by_ear.record import (
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.by_ear.ear_record import (
     Answer,
     ByEar,
     Heard,
@@ -17,8 +17,8 @@ from jolly_parlor.by_ear.review import QUESTIONS, keys
 from jolly_parlor.by_ear.voice_walk import StageId, WallWalked, with_distance, zone_of
 from jolly_parlor.placement.corners import Corner
 from jolly_parlor.placement.grading import Grading
+from jolly_parlor.project.checked_edit import EditRefused, checked, done
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.editing import EditRefused, checked, done
 from jolly_parlor.project.edits import replace_in
 from jolly_parlor.project.ledger import now
 from jolly_parlor.words import tr

@@ -8,16 +8,16 @@ Those of takes are in `take_edits`, those of the gear in `gear_edits`.
 from collections.abc import Mapping
 from dataclasses import replace
 
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.geometry.turned_room import turned
 from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.names import renamed_by_move
 from jolly_parlor.placement.schools import School
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.what_moved import what_moved
+from jolly_parlor.project.checked_edit import EditRefused, checked, done
 from jolly_parlor.project.document import Document, Take, carried
-from jolly_parlor.project.editing import EditRefused, checked, done
 from jolly_parlor.project.gear_edits import usual_chains
 from jolly_parlor.project.renaming import NOTHING_RENAMED, Renames
 from jolly_parlor.words import tr

@@ -8,7 +8,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.outputs import check_place, file_name, names_apart, write_output
-from jolly_parlor.project.around import around
+from jolly_parlor.placement.around_head import around
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.packing import FileRefused, project_json, response_csv

@@ -3,17 +3,17 @@
 from collections.abc import Mapping
 from dataclasses import replace
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, desk_before
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain, Crossover
+from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.gear import PAIR, Gear, gear_problems
 from jolly_parlor.placement.loudspeakers import Span
 from jolly_parlor.placement.mixes import measurable
 from jolly_parlor.placement.search.wishes import usual_wishes
-from jolly_parlor.placement.starting import starting_chains, starting_places
+from jolly_parlor.project.checked_edit import EditRefused, done, refuse
 from jolly_parlor.project.document import Document, Take
-from jolly_parlor.project.editing import EditRefused, done, refuse
 from jolly_parlor.project.renaming import Renames, renames_between
 from jolly_parlor.validity import faults
 from jolly_parlor.words import tr

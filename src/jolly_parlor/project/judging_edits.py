@@ -5,8 +5,8 @@ from pathlib import Path
 
 from jolly_parlor.placement.gear import gear_problems
 from jolly_parlor.placement.judging import Judging, Target, target_curve
+from jolly_parlor.project.checked_edit import done, refuse
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.editing import done, refuse
 from jolly_parlor.signals.reading import read_curve
 from jolly_parlor.validity import faults
 from jolly_parlor.words import tr

@@ -2,14 +2,14 @@
 
 from dataclasses import replace
 
-from jolly_parlor.acoustics.fields import RoomField
+from jolly_parlor.acoustics.fields.field_of_room import RoomField
 from jolly_parlor.placement.around_seat import Settled, settled_around
 from jolly_parlor.placement.arrangement import Arrangement, must_stand
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.layouts import PRESETS, Direction, Layout, LayoutId, preset_layout
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
+from jolly_parlor.project.checked_edit import EditRefused, done
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.editing import EditRefused, done
 from jolly_parlor.project.edits import replace_in
 from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.words import tr

@@ -17,7 +17,7 @@ import numpy as np
 from pydantic import ValidationError
 
 from jolly_parlor import __version__
-from jolly_parlor.desktop.files import MIME_TYPE
+from jolly_parlor.desktop.desktop_files import MIME_TYPE
 from jolly_parlor.project.document import Document, Take, TakeInfo, problems
 from jolly_parlor.project.history import Project
 from jolly_parlor.project.migrations import migrated_project

@@ -7,7 +7,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 
-from jolly_parlor.by_ear.record import ByEar
+from jolly_parlor.by_ear.ear_record import ByEar
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.takes import Take, renamed_part
 

@@ -10,8 +10,8 @@ from typing import Annotated, Any, Final, Literal
 from annotated_types import MaxLen
 from pydantic import Field, TypeAdapter
 
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.by_ear.record import ByEar
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.by_ear.ear_record import ByEar
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.gear import Gear

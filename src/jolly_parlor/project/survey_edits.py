@@ -2,13 +2,13 @@
 
 from dataclasses import replace
 
-from jolly_parlor.acoustics.plan import WallSide, direction, edges
-from jolly_parlor.acoustics.room import Thing
-from jolly_parlor.acoustics.shaping import Shaped, wall_number
-from jolly_parlor.acoustics.turning import name_after_turn
+from jolly_parlor.acoustics.geometry.plan import WallSide, direction, edges
+from jolly_parlor.acoustics.geometry.room import Thing
+from jolly_parlor.acoustics.geometry.shaping import Shaped, wall_number
+from jolly_parlor.acoustics.geometry.turned_room import name_after_turn
 from jolly_parlor.placement.arrangement import Arrangement, shifted
+from jolly_parlor.project.checked_edit import done
 from jolly_parlor.project.document import Document, carried
-from jolly_parlor.project.editing import done
 from jolly_parlor.project.edits import turn_room
 from jolly_parlor.project.takes import Take
 from jolly_parlor.words import tr

@@ -2,9 +2,8 @@
 
 import numpy as np
 
-from jolly_parlor.acoustics.frame import front_walls
-from jolly_parlor.acoustics.materials import materials
-from jolly_parlor.acoustics.plan import (
+from jolly_parlor.acoustics.geometry.frame import front_walls
+from jolly_parlor.acoustics.geometry.plan import (
     edge_length,
     edges,
     inside,
@@ -12,7 +11,8 @@ from jolly_parlor.acoustics.plan import (
     is_rectilinear,
     polygon_problem,
 )
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.materials.coefficients import materials
 from jolly_parlor.words import tr
 
 _SHORTEST_WALL, _LEAST_FLOOR = 0.05, 1.0

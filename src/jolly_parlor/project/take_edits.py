@@ -8,13 +8,13 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.floor_places import FloorPlace
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.mixes import WITH_SUBWOOFERS
+from jolly_parlor.project.checked_edit import EditRefused, done
 from jolly_parlor.project.document import Document, HeadPoint, Measured, Take, TakeInfo
-from jolly_parlor.project.editing import EditRefused, done
 from jolly_parlor.project.ledger import now
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.reading import ReadResponse
 from jolly_parlor.studio.device import Device
-from jolly_parlor.studio.measuring import Measurement, Settings
+from jolly_parlor.studio.one_take import Measurement, Settings
 from jolly_parlor.words import tr
 
 

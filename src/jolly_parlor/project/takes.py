@@ -10,7 +10,7 @@ from typing import Annotated, Any, Literal
 from annotated_types import Ge, Le, MaxLen
 from pydantic import Field, TypeAdapter
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, same_turn
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Controls
@@ -20,7 +20,7 @@ from jolly_parlor.signals.quality import NO_TIMING_REFERENCE, Mark
 from jolly_parlor.signals.response import Response
 from jolly_parlor.strict import STRICT
 from jolly_parlor.studio.device import Timing
-from jolly_parlor.studio.measuring import Settings
+from jolly_parlor.studio.one_take import Settings
 from jolly_parlor.words import tr
 
 HeadPoint = Literal["centre", "left", "right", "front", "back", "low"]

@@ -4,9 +4,11 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date
 
-from jolly_parlor.acoustics.images import first_cancellation_at_source_hz
-from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
-from jolly_parlor.by_ear.placing import TESTS
+from jolly_parlor.acoustics.geometry.image_sources import first_cancellation_at_source_hz
+from jolly_parlor.acoustics.materials.admittances import DOWNWARD_ASSUMPTION
+from jolly_parlor.analysis.comparison import Row, compare
+from jolly_parlor.analysis.ledger_steps import Step, steps_of
+from jolly_parlor.by_ear.led_tests import TESTS
 from jolly_parlor.by_ear.review import scored
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.arrangement import Arrangement, aim_words
@@ -18,10 +20,8 @@ from jolly_parlor.placement.mixes import BOTH, mixes
 from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.placement.settings.as_set import settings_lines
 from jolly_parlor.placement.tape import Distance, tape_distances
-from jolly_parlor.project.comparison import Row, compare
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.ledger import Entry
-from jolly_parlor.project.ledger_steps import Step, steps_of
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 

@@ -10,8 +10,8 @@ from reportlab.graphics.shapes import Circle, Drawing, Line, Polygon, Rect
 from reportlab.lib.colors import HexColor
 from reportlab.lib.units import mm
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.reflections import ReflectionPoint

@@ -6,6 +6,11 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from datetime import date
 
+from jolly_parlor.analysis.checklist import CheckPoint
+from jolly_parlor.analysis.handover import NOT_MEASURED, Handover
+from jolly_parlor.analysis.loudspeakers_alike import match_all
+from jolly_parlor.analysis.signing_off import sign_off
+from jolly_parlor.analysis.verdict import Verdict
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.evenness import Deviation
@@ -14,13 +19,8 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.layouts import side_words
 from jolly_parlor.placement.matching import Match, match_words
 from jolly_parlor.placement.reflections import EARLY_DB, EARLY_SECONDS, SMALL_ROOMS
-from jolly_parlor.project.checklist import CheckPoint
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.handover import NOT_MEASURED, Handover
 from jolly_parlor.project.ledger import Entry
-from jolly_parlor.project.matching import match_all
-from jolly_parlor.project.signing_off import sign_off
-from jolly_parlor.project.verdict import Verdict
 from jolly_parlor.report.blocks import Block, Bullets, Heading, Picture, Report, Rows, Words
 from jolly_parlor.report.card import Card, build_card
 from jolly_parlor.report.curve_drawing import curve_drawing

@@ -7,7 +7,7 @@ from reportlab.graphics.shapes import Circle, Drawing, Group, Line, Polygon, Rec
 from reportlab.lib.colors import HexColor
 from reportlab.lib.units import mm
 
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.reflections import ReflectionPoint

@@ -14,7 +14,7 @@ import numba
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray, IntArray
-from jolly_parlor.acoustics.plates import Plate
+from jolly_parlor.acoustics.fields.plates import Plate
 from jolly_parlor.studio.device import Body
 
 _ACROSS = 5

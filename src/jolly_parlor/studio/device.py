@@ -7,9 +7,9 @@ from typing import Literal, Protocol
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
-from jolly_parlor.acoustics.images import Board
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Point, Room
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.image_sources import Board
+from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.refused import Refused
 
 FADE_IN_SECONDS, FADE_OUT_SECONDS = 1.0, 0.05

@@ -7,7 +7,7 @@ import numpy as np
 from jolly_parlor.signals.impulse import deconvolved, linear_part
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Device, Progress, Stage
-from jolly_parlor.studio.measuring import Cancelled
+from jolly_parlor.studio.one_take import Cancelled
 
 OCTAVES = 1 / 6
 """Either side of the frequency."""

@@ -14,8 +14,8 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Point, Room, Surface, Thing
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.room import Point, Room, Surface, Thing
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.studio.device import StagedSource
 

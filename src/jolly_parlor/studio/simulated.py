@@ -16,14 +16,14 @@ from cachetools import LRUCache
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
-from jolly_parlor.acoustics.box_around import box_around
-from jolly_parlor.acoustics.images import board_bounce
-from jolly_parlor.acoustics.room import Point, Room
-from jolly_parlor.acoustics.surfaces import absorption_at
+from jolly_parlor.acoustics.geometry.box_around import box_around
+from jolly_parlor.acoustics.geometry.image_sources import board_bounce
+from jolly_parlor.acoustics.geometry.room import Point, Room
+from jolly_parlor.acoustics.materials.admittances import absorption_at
 from jolly_parlor.signals.calibration import Calibration
 from jolly_parlor.studio.device import Progress, Recording, Stage, StagedSource
 from jolly_parlor.studio.hidden_room import TOP_HZ, HiddenRoom
-from jolly_parlor.studio.rendering import FADE_SECONDS, TrueRoom, fade_out, impulse_response
+from jolly_parlor.studio.room_impulse import FADE_SECONDS, TrueRoom, fade_out, impulse_response
 from jolly_parlor.words import tr
 
 _SIZE_ERROR_METRES, _PLACE_ERROR_METRES = 0.02, 0.01

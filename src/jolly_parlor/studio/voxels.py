@@ -14,15 +14,15 @@ from copy import copy
 import numba
 import numpy as np
 
-from jolly_parlor.acoustics.air_of_room import admittances_of, losses_of
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
-from jolly_parlor.acoustics.enclosure_parts import opening_key, thing_key, wall_key
-from jolly_parlor.acoustics.plan import distance_to, inside
-from jolly_parlor.acoustics.plates import Plate
-from jolly_parlor.acoustics.room import Room, Thing
+from jolly_parlor.acoustics.elements.air_of_room import admittances_of, losses_of
+from jolly_parlor.acoustics.elements.enclosure_parts import opening_key, thing_key, wall_key
+from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.plan import distance_to, inside
+from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.studio.cut_cubes import CutCubes, cut_step
 from jolly_parlor.studio.device import Body
-from jolly_parlor.studio.rendering import fade_out
+from jolly_parlor.studio.room_impulse import fade_out
 
 Box = tuple[tuple[float, float, float], tuple[float, float, float]]
 

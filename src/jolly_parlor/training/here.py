@@ -18,7 +18,7 @@ from jolly_parlor.placement.radiating import plates_of
 from jolly_parlor.placement.reflections import reflection_points
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.settings.alignment import crossover_hz
-from jolly_parlor.placement.settings.decay import BANDS_HZ, DECAY_HZ, decay_seconds
+from jolly_parlor.placement.settings.reverberation import BANDS_HZ, DECAY_HZ, decay_seconds
 from jolly_parlor.words import tr
 
 LessonId = Literal["dip", "boom", "comb", "polarity", "late", "unlike", "ringing"]

@@ -6,8 +6,8 @@ from dataclasses import dataclass
 
 from PyQt6.QtCore import QPointF, QRectF
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 
 _LEFT, _RIGHT, _TOP, _BOTTOM, _FOLD = 40.0, 14.0, 10.0, 26.0, 28.0
 _RIGHT_WITH_LENGTHS = 30.0

@@ -9,9 +9,9 @@ from typing import Literal
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
 
-from jolly_parlor.acoustics.plan import Corner, distance_to, edges, inward
-from jolly_parlor.acoustics.room import Room, Thing
-from jolly_parlor.acoustics.shaping import Shaped, with_corner_moved, with_wall_moved
+from jolly_parlor.acoustics.geometry.plan import Corner, distance_to, edges, inward
+from jolly_parlor.acoustics.geometry.room import Room, Thing
+from jolly_parlor.acoustics.geometry.shaping import Shaped, with_corner_moved, with_wall_moved
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.shaping_state import ShapingState

@@ -9,9 +9,9 @@ from PyQt6.QtGui import QPainter, QPixmap
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
-from jolly_parlor.app.plan.kept import KeptPicture
+from jolly_parlor.app.plan.painted_once import KeptPicture
 from jolly_parlor.app.plan.painting import PlanPainter
-from jolly_parlor.app.plan.tinting import TintPainter
+from jolly_parlor.app.plan.tint_painter import TintPainter
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import DESK, Item

@@ -8,10 +8,10 @@ import numpy as np
 from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QImage, QPainter
 
-from jolly_parlor.acoustics.modes import Mode
-from jolly_parlor.acoustics.plan import Point, holds
+from jolly_parlor.acoustics.fields.rigid_modes import Mode
+from jolly_parlor.acoustics.geometry.plan import Point, holds
 from jolly_parlor.app.plan.geometry import Unfolded
-from jolly_parlor.app.plan.tinting import picture_of
+from jolly_parlor.app.plan.tint_painter import picture_of
 
 _CELL_METRES = 0.15
 

@@ -8,14 +8,14 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QColor, QPainter, QPen, QPolygonF
 
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.lettering import Lettering
 from jolly_parlor.app.plan.shell import ShellPainter
-from jolly_parlor.app.plan.turning import GRIP_PIXELS, grip_of
+from jolly_parlor.app.plan.turn_grip import GRIP_PIXELS, grip_of
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.items import Item, loudspeaker

@@ -9,8 +9,8 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QPainterPath, QPen, QPolygonF
 
-from jolly_parlor.acoustics.plan import edge_length, edges, inward
-from jolly_parlor.acoustics.room import Opening, Room, Thing
+from jolly_parlor.acoustics.geometry.plan import edge_length, edges, inward
+from jolly_parlor.acoustics.geometry.room import Opening, Room, Thing
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.lettering import Lettering

@@ -10,21 +10,21 @@ from PyQt6.QtCore import QPointF, QSize, Qt, QTimer
 from PyQt6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
-from jolly_parlor.acoustics.plan import Point, distance_to
+from jolly_parlor.acoustics.geometry.plan import Point, distance_to
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
+from jolly_parlor.app.plan.found_by_ear import paint_hunt, paint_zone
 from jolly_parlor.app.plan.geometry import Unfolded
 from jolly_parlor.app.plan.grips import Grips
 from jolly_parlor.app.plan.ground import Ground, Look
-from jolly_parlor.app.plan.heard import paint_hunt, paint_zone
 from jolly_parlor.app.plan.mode_shape import ModeShape
 from jolly_parlor.app.plan.reflected import paint_reflections
-from jolly_parlor.app.plan.turning import Turner
+from jolly_parlor.app.plan.turn_grip import Turner
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.first_placing import inside
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.search.wishes import Region
-from jolly_parlor.placement.starting import inside
 from jolly_parlor.words import tr
 
 if TYPE_CHECKING:

@@ -11,7 +11,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app import theme
-from jolly_parlor.app.plan.kept import KeptPicture
+from jolly_parlor.app.plan.painted_once import KeptPicture
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.items import DESK, LEFT
 from jolly_parlor.units import format_length

@@ -4,8 +4,8 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from jolly_parlor.app.plots.stones import StonesPlot
-from jolly_parlor.project.tuning import SeatTrade
+from jolly_parlor.analysis.tuning import SeatTrade
+from jolly_parlor.app.plots.stone_chart import StonesPlot
 from jolly_parlor.words import tr
 
 _SIZE, _AS_SET = 15.0, 9.0

@@ -5,7 +5,7 @@ Each stone is a place that no other betters in all three at once.
 
 import numpy as np
 
-from jolly_parlor.app.plots.stones import StonesPlot
+from jolly_parlor.app.plots.stone_chart import StonesPlot
 from jolly_parlor.placement.search.proposals import Trade
 from jolly_parlor.words import tr
 

@@ -13,7 +13,7 @@ from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import QFrame, QLayout, QScrollArea, QVBoxLayout, QWidget
 
 from jolly_parlor.app.walk import WALK
-from jolly_parlor.app.widgets.fields import LiveLabel, label
+from jolly_parlor.app.widgets.entries import LiveLabel, label
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.workbench import Workbench

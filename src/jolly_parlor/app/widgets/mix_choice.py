@@ -3,7 +3,7 @@
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
 
-from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.widgets.entries import Choice
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Mix, mixes

@@ -16,7 +16,7 @@ from PyQt6.QtGui import (
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.widgets.fields import tip
+from jolly_parlor.app.widgets.entries import tip
 from jolly_parlor.words import spoken, tr
 
 _STONE = 30

@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QFrame, QHBoxLayout, QWidget
 
 from jolly_parlor.app.calculator import AtWork, Calculator
 from jolly_parlor.app.questions import Kind
-from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.entries import label, named_button
 from jolly_parlor.words import tr
 
 _PATIENCE_SECONDS, _LOOK_MS, _AWAY = 1.0, 250, 14

@@ -9,16 +9,6 @@
       <translation>Die Lufttemperatur ist {temperature_celsius:g} °C; anzugeben ist eine zwischen -20 und 50 °C.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/ceiling.py" />
-      <source>the sloped ceiling</source>
-      <translation>die Dachschräge</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/early_images.py" />
-      <source>Source and ear are at the same place; move them apart.</source>
-      <translation>Quelle und Ohr sind am selben Ort; bitte auseinanderrücken.</translation>
-    </message>
-    <message>
       <location filename="../../acoustics/eigenvalues.py" />
       <source>The eigenvalues of the {length:.2f} m axis could not be followed; one of its two surfaces absorbs too much for this model.</source>
       <translation>Die Eigenwerte der {length:.2f} m langen Achse ließen sich nicht verfolgen; eine ihrer beiden Flächen schluckt zu viel für dieses Modell.</translation>
@@ -29,260 +19,1486 @@
       <translation>Die Eigenwerte ließen sich über einen so großen Schritt nicht verfolgen.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/field.py" />
+      <location filename="../../acoustics/fields/early_images.py" />
+      <source>Source and ear are at the same place; move them apart.</source>
+      <translation>Quelle und Ohr sind am selben Ort; bitte auseinanderrücken.</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/fields/impedance_box.py" />
       <source>A box room needs three dimensions greater than zero.</source>
       <translation>Ein Quaderraum braucht drei Maße größer als null.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/field.py" />
+      <location filename="../../acoustics/fields/impedance_box.py" />
       <source>Source and receiver are closer than 5 cm; move them apart.</source>
       <translation>Quelle und Empfänger sind näher als 5 cm; bitte auseinanderrücken.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/field.py" />
+      <location filename="../../acoustics/fields/impedance_box.py" />
       <source>The {what} at ({where}) m is outside the room; move it inside.</source>
       <translation>{what} bei ({where}) m liegt außerhalb des Raums; bitte hineinrücken.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/images.py" />
-      <source>The distance to the wall must be greater than zero.</source>
-      <translation>Der Abstand zur Wand muss größer als null sein.</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/materials.py" />
-      <source>There is no material “{material_id}”; choose one of {materials}.</source>
-      <translation>Ein Material „{material_id}“ gibt es nicht; zur Wahl stehen {materials}.</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/modal_field.py" />
+      <location filename="../../acoustics/fields/known_places.py" />
       <source>({where}) m is outside the room or inside a thing; move it.</source>
       <translation>({where}) m liegt außerhalb des Raums oder in einem Gegenstand; bitte verschieben.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/modes.py" />
+      <location filename="../../acoustics/fields/rigid_modes.py" />
       <source>{ordinal} {kind} mode</source>
       <translation>{ordinal} Mode ({kind})</translation>
     </message>
     <message>
-      <location filename="../../acoustics/modes.py" />
+      <location filename="../../acoustics/fields/rigid_modes.py" />
       <source>mixed mode ({join})</source>
       <translation>gemischte Mode ({join})</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan.py" />
+      <location filename="../../acoustics/fields/standing_waves.py" />
+      <source>{ordinal} {kind} mode{where}</source>
+      <translation>{ordinal} Mode ({kind}){where}</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/fields/standing_waves.py" />
+      <source>mixed mode{where}</source>
+      <translation>gemischte Mode{where}</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/fields/standing_waves.py" />
+      <source>mostly {kind} mode{where}</source>
+      <translation>vorwiegend eine Mode ({kind}){where}</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/fields/standing_waves.py" />
+      <source> in the {name}</source>
+      <translation> im Teil {name}</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/fields/standing_waves.py" />
+      <source>, strongest in the {name}</source>
+      <translation>, am stärksten im Teil {name}</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/geometry/ceiling.py" />
+      <source>the sloped ceiling</source>
+      <translation>die Dachschräge</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/geometry/image_sources.py" />
+      <source>The distance to the wall must be greater than zero.</source>
+      <translation>Der Abstand zur Wand muss größer als null sein.</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/geometry/plan.py" />
       <source>The plan needs three corners or more.</source>
       <translation>Der Grundriss braucht drei Ecken oder mehr.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan.py" />
+      <location filename="../../acoustics/geometry/plan.py" />
       <source>The plan must touch the axes: its least x and its least y are 0.</source>
       <translation>Der Grundriss muss die Achsen berühren: sein kleinstes x und sein kleinstes y sind 0.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan.py" />
+      <location filename="../../acoustics/geometry/plan.py" />
       <source>Two corners of the plan are at the same place.</source>
       <translation>Zwei Ecken des Grundrisses liegen am selben Ort.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan.py" />
+      <location filename="../../acoustics/geometry/plan.py" />
       <source>The walls “{one}” and “{other}” cross each other; move one of them.</source>
       <translation>Die Wände „{one}“ und „{other}“ kreuzen sich; eine davon verschieben.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan.py" />
+      <location filename="../../acoustics/geometry/plan.py" />
       <source>The corners of the plan must go round counter-clockwise: x right, y to the back.</source>
       <translation>Die Ecken des Grundrisses müssen gegen den Uhrzeigersinn laufen: x nach rechts, y nach hinten.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan.py" />
+      <location filename="../../acoustics/geometry/plan.py" />
       <source>Two walls of the plan cross each other.</source>
       <translation>Zwei Wände des Grundrisses kreuzen sich.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan_parts.py" />
+      <location filename="../../acoustics/geometry/plan_parts.py" />
       <source>on the left</source>
       <translation>links</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan_parts.py" />
+      <location filename="../../acoustics/geometry/plan_parts.py" />
       <source>on the right</source>
       <translation>rechts</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan_parts.py" />
+      <location filename="../../acoustics/geometry/plan_parts.py" />
       <source>long arm</source>
       <translation>langer Arm</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan_parts.py" />
+      <location filename="../../acoustics/geometry/plan_parts.py" />
       <source>main part</source>
       <translation>Hauptteil</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan_parts.py" />
+      <location filename="../../acoustics/geometry/plan_parts.py" />
       <location filename="../../placement/loudspeakers.py" />
       <source>in front</source>
       <translation>vorn</translation>
     </message>
     <message>
-      <location filename="../../acoustics/plan_parts.py" />
+      <location filename="../../acoustics/geometry/plan_parts.py" />
       <source>at the back</source>
       <translation>hinten</translation>
     </message>
     <message>
-      <location filename="../../acoustics/proportions.py" />
+      <location filename="../../acoustics/geometry/proportions.py" />
       <source>Width and length</source>
       <translation>Breite und Länge</translation>
     </message>
     <message>
-      <location filename="../../acoustics/proportions.py" />
+      <location filename="../../acoustics/geometry/proportions.py" />
       <source>Width and height</source>
       <translation>Breite und Höhe</translation>
     </message>
     <message>
-      <location filename="../../acoustics/proportions.py" />
+      <location filename="../../acoustics/geometry/proportions.py" />
       <source>Length and height</source>
       <translation>Länge und Höhe</translation>
     </message>
     <message>
-      <location filename="../../acoustics/proportions.py" />
+      <location filename="../../acoustics/geometry/proportions.py" />
       <source>{what} are nearly equal: their modes stack at the same frequencies.</source>
       <translation>{what} sind fast gleich: ihre Moden häufen sich bei denselben Frequenzen.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/room.py" />
+      <location filename="../../acoustics/geometry/room.py" />
       <source>outside the room</source>
       <translation>außerhalb des Raums</translation>
     </message>
     <message>
-      <location filename="../../acoustics/room.py" />
+      <location filename="../../acoustics/geometry/room.py" />
       <source>{surface} wall</source>
       <translation>Wand {surface}</translation>
     </message>
     <message>
-      <location filename="../../acoustics/room_parts.py" />
+      <location filename="../../acoustics/geometry/room_parts.py" />
       <source>door's swing</source>
       <translation>Türbereich</translation>
     </message>
     <message>
-      <location filename="../../acoustics/shaping.py" />
+      <location filename="../../acoustics/geometry/shaping.py" />
       <source>There is no wall “{wall}”; there is {names}.</source>
       <translation>Eine Wand „{wall}“ gibt es nicht; es gibt {names}.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/shaping.py" />
+      <location filename="../../acoustics/geometry/shaping.py" />
       <source>The {kind} in the wall “{wall}” is in the way; move it or take it away first.</source>
       <translation>{kind} in der Wand „{wall}“ ist im Weg; zuerst verschieben oder wegnehmen.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/shaping.py" />
+      <location filename="../../acoustics/geometry/shaping.py" />
       <source>A {kind} {width:.2f} m wide, {start:.2f} m along, does not fit into the wall “{wall}”, which is {length:.2f} m long.</source>
       <translation>{kind}, {width:.2f} m breit bei {start:.2f} m, passt nicht in die Wand „{wall}“, die {length:.2f} m lang ist.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/shaping.py" />
+      <location filename="../../acoustics/geometry/shaping.py" />
       <source>A corner of {along:.2f} by {deep:.2f} m cannot be taken from walls of {lengths:.2f} and {lengths2:.2f} m; make it smaller.</source>
       <translation>Eine Ecke von {along:.2f} mal {deep:.2f} m lässt sich von Wänden mit {lengths:.2f} und {lengths2:.2f} m nicht wegnehmen; bitte kleiner wählen.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/shaping.py" />
+      <location filename="../../acoustics/geometry/shaping.py" />
       <source>The wall “{wall}” is {length:.2f} m long; split it between its ends.</source>
       <translation>Die Wand „{wall}“ ist {length:.2f} m lang; geteilt wird zwischen ihren Enden.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/shaping.py" />
+      <location filename="../../acoustics/geometry/shaping.py" />
       <source>A plan needs three corners; this one cannot be taken away.</source>
       <translation>Ein Grundriss braucht drei Ecken; diese kann nicht weg.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/shaping.py" />
+      <location filename="../../acoustics/geometry/shaping.py" />
       <source>{kind}, one side</source>
       <translation>{kind}, eine Seite</translation>
     </message>
     <message>
-      <location filename="../../acoustics/shaping.py" />
+      <location filename="../../acoustics/geometry/shaping.py" />
       <source>{kind}, other side</source>
       <translation>{kind}, andere Seite</translation>
     </message>
     <message>
-      <location filename="../../acoustics/standing_waves.py" />
-      <source>{ordinal} {kind} mode{where}</source>
-      <translation>{ordinal} Mode ({kind}){where}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/standing_waves.py" />
-      <source>mixed mode{where}</source>
-      <translation>gemischte Mode{where}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/standing_waves.py" />
-      <source>mostly {kind} mode{where}</source>
-      <translation>vorwiegend eine Mode ({kind}){where}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/standing_waves.py" />
-      <source> in the {name}</source>
-      <translation> im Teil {name}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/standing_waves.py" />
-      <source>, strongest in the {name}</source>
-      <translation>, am stärksten im Teil {name}</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/surfaces.py" />
-      <source>Below 63 Hz no table gives absorption; the 63 Hz value is held down to 20 Hz.</source>
-      <translation>Unter 63 Hz nennt keine Tabelle Absorption; der Wert bei 63 Hz gilt hinab bis 20 Hz.</translation>
-    </message>
-    <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>corner of {before} and {after}</source>
       <translation>Ecke von {before} und {after}</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>From the {one} to the {other} the tape says {metres:.2f} m, the walls {drawn:.2f} m</source>
       <translation>Von {one} bis {other} sagt das Maßband {metres:.2f} m, die Wände sagen {drawn:.2f} m</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>No single wall explains it: measure these lengths again.</source>
       <translation>Keine einzelne Wand erklärt es: diese Längen noch einmal messen.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>Likeliest: the wall “{name}” is {mended:.2f} m, not {length:.2f} m{why}.</source>
       <translation>Am ehesten: die Wand „{name}“ ist {mended:.2f} m lang, nicht {length:.2f} m{why}.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>The other lengths agree: likeliest this one was misread; measure it again.</source>
       <translation>Die anderen Längen stimmen: am ehesten wurde diese falsch abgelesen; noch einmal messen.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>The two diagonals differ: the corners are not square. Measure both again, then release the right angles and move a corner.</source>
       <translation>Die beiden Diagonalen sind ungleich: die Ecken sind nicht rechtwinklig. Beide noch einmal messen, dann die rechten Winkel lösen und eine Ecke verschieben.</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>, two figures swapped</source>
       <translation>, zwei Ziffern vertauscht</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>a metre</source>
       <translation>ein Meter</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>ten centimetres</source>
       <translation>zehn Zentimeter</translation>
     </message>
     <message>
-      <location filename="../../acoustics/tape_check.py" />
+      <location filename="../../acoustics/geometry/tape_check.py" />
       <source>, misread by {words}</source>
       <translation>, um {words} falsch abgelesen</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/materials/admittances.py" />
+      <source>Below 63 Hz no table gives absorption; the 63 Hz value is held down to 20 Hz.</source>
+      <translation>Unter 63 Hz nennt keine Tabelle Absorption; der Wert bei 63 Hz gilt hinab bis 20 Hz.</translation>
+    </message>
+    <message>
+      <location filename="../../acoustics/materials/coefficients.py" />
+      <source>There is no material “{material_id}”; choose one of {materials}.</source>
+      <translation>Ein Material „{material_id}“ gibt es nicht; zur Wahl stehen {materials}.</translation>
+    </message>
+  </context>
+  <context>
+    <name>analysis</name>
+    <message>
+      <location filename="../../analysis/case_cabinets.py" />
+      <source>the driver {id} has no cabinet.</source>
+      <translation>Der Treiber {id} hat kein Gehäuse.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/case_cabinets.py" />
+      <source>the driver {id} must look along an axis.</source>
+      <translation>Der Treiber {id} muss entlang einer Achse schauen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>a patch lies on “{surface}”, which is no wall of this room.</source>
+      <translation>ein Feld liegt auf „{surface}“, was keine Wand dieses Raums ist.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>there are {walls} walls for a plan of {plan} corners.</source>
+      <translation>es gibt {walls} Wände für einen Grundriss mit {plan} Ecken.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>its room is “{room}”; rectangular ones and prisms are known.</source>
+      <translation>sein Raum ist „{room}“; bekannt sind rechtwinklige und Prismen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>{name} has no size; give three positive lengths.</source>
+      <translation>{name} hat keine Größe; drei positive Längen angeben.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>every source and receiver needs a position of three coordinates.</source>
+      <translation>jede Quelle und jeder Empfänger braucht einen Ort aus drei Koordinaten.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>an absorption is {alpha:g}; it must be between 0 and 1.</source>
+      <translation>eine Absorption ist {alpha:g}; sie muss zwischen 0 und 1 liegen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <location filename="../../project/files.py" />
+      <location filename="../../signals/cells.py" />
+      <location filename="../../training/progress.py" />
+      <source>{name} could not be read: {reason}.</source>
+      <translation>{name} ließ sich nicht lesen: {reason}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>{name} is not valid JSON.</source>
+      <translation>{name} ist kein gültiges JSON.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>{name} lacks or garbles the field {error}.</source>
+      <translation>{name} fehlt das Feld {error}, oder es ist verstümmelt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>a thing is “{thing}”; it must be solid or soft.</source>
+      <translation>ein Gegenstand ist „{thing}“; er muss solid oder soft sein.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/cases.py" />
+      <source>patch {number}</source>
+      <translation>Feld {number}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Both see the same walls, and the seat is on the middle line.</source>
+      <translation>Beide sehen dieselben Wände, und der Hörplatz ist auf der Mittellinie.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>The seat is clear of the middle of the length.</source>
+      <translation>Der Hörplatz ist nicht in der Mitte der Länge.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>They differ by {gap:.1f} dB, {kind}.</source>
+      <translation>Sie unterscheiden sich um {gap:.1f} dB, {kind}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <location filename="../../app/stations/forecast/forecast_page.py" />
+      <location filename="../../app/stations/signoff/around_card.py" />
+      <source>Measured</source>
+      <translation>Gemessen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>What is set can be set</source>
+      <translation>Was eingestellt ist, lässt sich einstellen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Loudspeakers around the seat match</source>
+      <translation>Lautsprecher rund um den Hörplatz passen zusammen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Settings written down</source>
+      <translation>Einstellungen aufgeschrieben</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Knobs photographed or noted beside the placement card.</source>
+      <translation>Regler fotografiert oder neben der Aufstellungskarte notiert.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Mono is narrow and in the middle</source>
+      <translation>Mono ist schmal und in der Mitte</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Both in the same polarity: heard, not assumed.</source>
+      <translation>Beide in derselben Polarität: gehört, nicht angenommen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Heard with music you know</source>
+      <translation>Mit vertrauter Musik gehört</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>An hour, at the level you work at.</source>
+      <translation>Eine Stunde, in der Lautstärke, in der Sie arbeiten.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Stands strapped, cables taped</source>
+      <translation>Ständer festgezurrt, Kabel festgeklebt</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Two people for lifting; nothing tips on a child.</source>
+      <translation>Zum Heben zwei Personen; nichts kippt auf ein Kind.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Ways out and windows free</source>
+      <translation>Ausgänge und Fenster frei</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Escape routes stay clear; local codes decide.</source>
+      <translation>Fluchtwege bleiben frei; örtliche Vorschriften entscheiden.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Walls and floor at unlike distances</source>
+      <translation>Wände und Boden ungleich weit</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Both equally far from the ear</source>
+      <translation>Beide gleich weit vom Ohr</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Equilateral, or nearly</source>
+      <translation>Gleichseitig, oder nahezu</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <location filename="../../placement/checks.py" />
+      <source>ear height</source>
+      <translation>Ohrhöhe</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>At ear height</source>
+      <translation>Auf Ohrhöhe</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Aimed at the ear</source>
+      <translation>Auf das Ohr gerichtet</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Left and right see the same walls</source>
+      <translation>Links und rechts sehen dieselben Wände</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Seat not at half the length</source>
+      <translation>Hörplatz nicht auf halber Länge</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <location filename="../../placement/checks.py" />
+      <source>in the way</source>
+      <translation>im Weg</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Nothing in the way</source>
+      <translation>Nichts im Weg</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>The image leans and blurs; within {match_db:.0f} dB is usual.</source>
+      <translation>Das Bild lehnt und verschwimmt; innerhalb von {match_db:.0f} dB ist üblich.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Left and right alike</source>
+      <translation>Links und rechts gleich</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Measured as it stands</source>
+      <translation>Gemessen, wie es steht</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>No take at {seat} tells how all that plays is heard here.</source>
+      <translation>Keine Messung bei {seat} sagt, wie alles, was spielt, hier gehört wird.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source> as set</source>
+      <translation> wie eingestellt</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>, summed from single takes</source>
+      <translation>, aus einzelnen Messungen summiert</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>, at {around} points of the head.</source>
+      <translation>, an {around} Punkten des Kopfs.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>, at the head's centre only.</source>
+      <translation>, nur in der Mitte des Kopfs.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source> By distance alone; Subs aligns by the null, which counts more.</source>
+      <translation>  Allein nach Entfernung; „Subs“ richtet mit der Auslöschung aus, die mehr zählt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>By distance and delay.</source>
+      <translation>Nach Entfernung und Verzögerung.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Every figure with a subwoofer counts on it.</source>
+      <translation>Jede Zahl mit Subwoofer rechnet damit.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Outside their angles: {names}.</source>
+      <translation>Außerhalb ihrer Winkel: {names}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Equaliser last, and checked</source>
+      <translation>Equalizer zuletzt, und geprüft</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>{large} cuts beyond {warn_db:.0f} dB are set.</source>
+      <translation>{large} Absenkungen über {warn_db:.0f} dB sind gesetzt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>The room looked over</source>
+      <translation>Den Raum durchgesehen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Holds.</source>
+      <translation>Erfüllt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Mended, it would be {now:.1f} dB {way} even (forecast).</source>
+      <translation>Behoben wäre es {now:.1f} dB {way} (Vorhersage).</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>{words} Measure each side alone.</source>
+      <translation>{words} Jede Seite allein messen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source> {doubtful} may no longer hold: Takes asks.</source>
+      <translation> {doubtful} könnten nicht mehr gelten: „Messungen“ fragt danach.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>All that is said of it is forecast: a guess by some dB.</source>
+      <translation>Alles Gesagte ist Vorhersage: auf einige dB geraten.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>{bad} bad and {doubtful} doubtful takes are left out.</source>
+      <translation>{bad} schlechte und {doubtful} zweifelhafte Messungen sind ausgelassen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>What they would have told is missing.</source>
+      <translation>Was sie gesagt hätten, fehlt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Subwoofers share the work</source>
+      <translation>Subwoofer teilen sich die Arbeit</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>One is driven to its limit while another rests.</source>
+      <translation>Einer ist an seiner Grenze, während ein anderer ruht.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>All within their angles and half a decibel.</source>
+      <translation>Alle innerhalb ihrer Winkel und eines halben Dezibels.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>None is set: place first, it may not be needed.</source>
+      <translation>Keiner ist gesetzt: erst stellen, vielleicht braucht es keinen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Large cuts smear; move first.</source>
+      <translation>Große Absenkungen verschmieren; erst bewegen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>{answered} of {questions} questions of the review by eye are answered.</source>
+      <translation>{answered} von {questions} Fragen der Durchsicht sind beantwortet.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>{faults} faults. {first}</source>
+      <translation>{faults} Mängel. {first}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>That point is filled in from what is measured and placed.</source>
+      <translation>Dieser Punkt füllt sich aus dem Gemessenen und Gestellten.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>No small move mends it here, so what it costs is not known.</source>
+      <translation>Keine kleine Bewegung behebt es hier; was es kostet, ist also nicht bekannt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>The curve would hardly change (forecast); the image would.</source>
+      <translation>Die Kurve änderte sich kaum (Vorhersage); das Bild schon.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Subwoofer in time with the pair</source>
+      <translation>Subwoofer gleichzeitig mit dem Paar</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>By what Gear says there is.</source>
+      <translation>Nach dem, was unter Geräte steht.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Sounds come from where they were not put.</source>
+      <translation>Klänge kommen von dort, wo sie nicht hingesetzt wurden.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>{loudspeaker} {gain_db:+.1f} dB</source>
+      <translation>{loudspeaker} {gain_db:+.1f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>Levels to set: {names}.</source>
+      <translation>Einzustellende Pegel: {names}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>One is heard before all.</source>
+      <translation>Einer wird vor allen gehört.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>None idles below 40 Hz.</source>
+      <translation>Keiner ruht unter 40 Hz.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/checklist.py" />
+      <source>So it is left.</source>
+      <translation>Also bleibt es so.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>{agreeing_words} that “{first}” is best or as good below 200 Hz.</source>
+      <translation>{agreeing_words}, dass „{first}“ unter 200 Hz das Beste oder gleich gut ist.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source> {lean_db:.1f} dB, forecast</source>
+      <translation> {lean_db:.1f} dB, Vorhersage</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source> {match_db:.1f} dB</source>
+      <translation> {match_db:.1f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>{name} is the evenest of {count}, by {lead:.1f} dB</source>
+      <translation>{name} ist das ebenste von {count}, um {lead:.1f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>no single cause</source>
+      <translation>keine einzelne Ursache</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>bass to {bass_reach_hz:.0f} Hz</source>
+      <translation>Bass bis {bass_reach_hz:.0f} Hz</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>room {over:+.0f} dB over direct</source>
+      <translation>Raum {over:+.0f} dB über direkt</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>Hollow at {deepest_hz:.0f} Hz, {deepest_db:.0f} dB: {cause}</source>
+      <translation>Senke bei {deepest_hz:.0f} Hz, {deepest_db:.0f} dB: {cause}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>No hollow deeper than {deepest_db:.0f} dB</source>
+      <translation>Keine Senke tiefer als {deepest_db:.0f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>Hill at {highest_hz:.0f} Hz, {highest_db:+.0f} dB</source>
+      <translation>Hügel bei {highest_hz:.0f} Hz, {highest_db:+.0f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>No hill above {highest_db:.0f} dB</source>
+      <translation>Kein Hügel über {highest_db:.0f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>Leaning costs</source>
+      <translation>Lehnen kostet</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>Leaning costs at most</source>
+      <translation>Lehnen kostet höchstens</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>Left and right differ by</source>
+      <translation>Links und rechts unterscheiden sich um</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>Left and right match within</source>
+      <translation>Links und rechts gleich innerhalb</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <location filename="../../app/stations/compare/compare_page.py" />
+      <source>Nothing to compare yet</source>
+      <translation>Noch nichts zu vergleichen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>{name} stands alone; add another to compare</source>
+      <translation>{name} steht allein; zum Vergleichen eine weitere hinzufügen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>{name} and {other} cannot be told apart ({lead:.1f} dB)</source>
+      <translation>{name} und {other} sind nicht zu unterscheiden ({lead:.1f} dB)</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>{name} is the more even, by {lead:.1f} dB</source>
+      <translation>{name} ist die ebenere, um {lead:.1f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>No take of this mix for: {missing}.</source>
+      <translation>Keine Messung dieser Mischung für: {missing}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>ranked by takes{words}{kinds_of_takes}</source>
+      <translation>geordnet nach Messungen{words}{kinds_of_takes}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>ranked by takes where there are any ({have} of {rows}), by the forecast of the fitted room elsewhere</source>
+      <translation>geordnet nach Messungen, wo es welche gibt ({have} von {rows}), sonst nach der Vorhersage des eingepassten Raums</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>{within} of {wanted} around the seat within their angles</source>
+      <translation>{within} von {wanted} rund um den Hörplatz innerhalb ihrer Winkel</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>One of the two has no curve.</source>
+      <translation>Eine der beiden hat keine Kurve.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>ranked by forecast</source>
+      <translation>geordnet nach Vorhersage</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>rings {seconds:.1f} s, 44-180 Hz</source>
+      <translation>klingt {seconds:.1f} s nach, 44-180 Hz</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>; {have} of {rows} have takes</source>
+      <translation>; {have} von {rows} haben Messungen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/comparison.py" />
+      <source>; no takes yet</source>
+      <translation>; noch keine Messungen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_check.py" />
+      <source>Foretold {other:.1f}, measured {one:.1f} dB from even; they differ by {gap:.1f} dB</source>
+      <translation>Vorausgesagt {other:.1f}, gemessen {one:.1f} dB uneben; sie unterscheiden sich um {gap:.1f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_check.py" />
+      <source>{begins}, most at {hertz:.0f} Hz ({worst:+.1f} dB): see whether every section, trim and delay is set as listed, on every loudspeaker.</source>
+      <translation>{begins}, am meisten bei {hertz:.0f} Hz ({worst:+.1f} dB): nachsehen, ob jeder Filter, jede Anpassung und Verzögerung wie aufgeführt eingestellt ist, an jedem Lautsprecher.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_check.py" />
+      <source>{begins}, but what was foretold is the forecast's: with takes of each loudspeaker alone it could be held to a few tenths.</source>
+      <translation>{begins}, aber das Vorausgesagte ist das der Vorhersage: mit Messungen jedes Lautsprechers allein ließe es sich auf wenige Zehntel halten.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_check.py" />
+      <source>{begins}: it does what was foretold, within what two sweeps differ by.</source>
+      <translation>{begins}: es tut, was vorausgesagt war, so genau wie zwei Sweeps einander gleichen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_check.py" />
+      <source>There is no take of “{name}” at {seat} since it was set so: measure one, and what was foretold is held against it.</source>
+      <translation>Seit der Einstellung gibt es keine Messung von „{name}“ bei {seat}: eine machen, und das Vorausgesagte wird dagegen gehalten.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_check.py" />
+      <source>{id} does not cover {low_hz:.0f} to {high_hz:.0f} Hz.</source>
+      <translation>{id} reicht nicht von {low_hz:.0f} bis {high_hz:.0f} Hz.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_curves.py" />
+      <source>all that plays</source>
+      <translation>alles, was spielt</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_curves.py" />
+      <source>No takes at the other seats: what a cut does there is not known.</source>
+      <translation>Keine Messungen an den anderen Hörplätzen: was eine Absenkung dort tut, ist nicht bekannt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_curves.py" />
+      <source>“{name}” has no takes at {main} that tell how {who} is heard as set: measure each loudspeaker alone at the head's centre, with phase, then around it.</source>
+      <translation>„{name}“ hat keine Messungen bei {main}, die sagen, wie {who} eingestellt gehört wird: jeden Lautsprecher allein in der Mitte des Kopfs mit Phase messen, dann rundum.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_curves.py" />
+      <source>The takes cover {first:.0f} to {last:.0f} Hz; the equaliser of {who} needs {low:.0f} to {needed:.0f} Hz.</source>
+      <translation>Die Messungen reichen von {first:.0f} bis {last:.0f} Hz; der Equalizer von {who} braucht {low:.0f} bis {needed:.0f} Hz.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_curves.py" />
+      <source>{name}: heard at the head's centre only. Measure at points around it, or one ear's hill is cut for all.</source>
+      <translation>{name}: nur in der Mitte des Kopfs gehört. Auch rundum messen, sonst wird der Hügel eines Ohrs für alle gesenkt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equaliser_curves.py" />
+      <source>{name}: the takes have no phase, so a cancellation cannot be told from what a filter could undo; cuts are made all the same, boosts never.</source>
+      <translation>{name}: die Messungen haben keine Phase, eine Auslöschung lässt sich also nicht von dem unterscheiden, was ein Filter aufhöbe; gesenkt wird trotzdem, angehoben nie.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>Equaliser at {strength:.0f} %, {count} sections. {told}.</source>
+      <translation>Equalizer bei {strength:.0f} %, {count} Filter. {told}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>{largest_db:.0f} dB at {frequency_hz:.0f} Hz is much to cut.</source>
+      <translation>{largest_db:.0f} dB bei {frequency_hz:.0f} Hz sind viel zu senken.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>{begins} Move first: {what} would spare {spared:.0f} dB of it (forecast, {evenness_before_db:.1f} → {evenness_after_db:.1f} dB from even).</source>
+      <translation>{begins} Erst bewegen: {what} sparte {spared:.0f} dB davon (Vorhersage, {evenness_before_db:.1f} → {evenness_after_db:.1f} dB uneben).</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>Equaliser off.</source>
+      <translation>Equalizer aus.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>{begins} The forecast does not show this hill, so no move against it is known.</source>
+      <translation>{begins} Die Vorhersage zeigt diesen Hügel nicht, eine Bewegung dagegen ist also nicht bekannt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>{begins} No small move of monitors or seat spares it without costing elsewhere.</source>
+      <translation>{begins} Keine kleine Bewegung von Monitoren oder Hörplatz spart ihn, ohne anderswo zu kosten.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>From the forecast: hills within a decibel or two are a guess. Measure around the head before you set a section.</source>
+      <translation>Aus der Vorhersage: Hügel sind auf ein, zwei Dezibel geraten. Rund um den Kopf messen, ehe ein Filter gesetzt wird.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>at {name}</source>
+      <translation>bei {name}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>Nothing to cut</source>
+      <translation>Nichts abzusenken</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>No trims: the models of what plays have no controls.</source>
+      <translation>Keine Anpassungen: die Modelle dessen, was spielt, haben keine Regler.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>Trims stay as they are set: to find them from takes each loudspeaker needs one of its own at the main seat, with phase.</source>
+      <translation>Anpassungen bleiben, wie sie sind: um sie aus Messungen zu finden, braucht jeder Lautsprecher eine eigene am Haupthörplatz, mit Phase.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/equalising.py" />
+      <source>{name}: {cuts}. Cuts beyond {warn_db:.0f} dB smear: what differs hugely with and without should be moved first.</source>
+      <translation>{name}: {cuts}. Absenkungen über {warn_db:.0f} dB verschmieren: was sich mit und ohne so sehr unterscheidet, erst bewegen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/experiments.py" />
+      <source>{id} at the {seat}, “{name}”</source>
+      <translation>{id} am Hörplatz {seat}, „{name}“</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/experiments.py" />
+      <source>{file_name}: {words}, measured.</source>
+      <translation>{file_name}: {words}, gemessen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/experiments.py" />
+      <source>{words}, {kind}.</source>
+      <translation>{words}, {kind}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/experiments.py" />
+      <source>There is no take “{take_id}”.</source>
+      <translation>Eine Messung „{take_id}“ gibt es nicht.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/experiments.py" />
+      <source>{take_id} is of {source} alone: explain a monitor's take.</source>
+      <translation>{take_id} ist allein von {source}: eine Messung eines Monitors erklären lassen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/experiments.py" />
+      <source>There is no arrangement yet: rough one in first.</source>
+      <translation>Noch keine Aufstellung: erst eine anlegen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>The forecast would have named {name}, {lost:.1f} dB worse measured.</source>
+      <translation>Die Vorhersage hätte {name} genannt, gemessen {lost:.1f} dB schlechter.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>The forecast names the same place.</source>
+      <translation>Die Vorhersage nennt denselben Ort.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>The forecast names {name}, which is as good.</source>
+      <translation>Die Vorhersage nennt {name}, was ebenso gut ist.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>Measured, {sub} alone is most even from: {name}.</source>
+      <translation>Gemessen ist {sub} allein am ebensten von: {name}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>“{sub}” is no subwoofer.</source>
+      <translation>„{sub}“ ist kein Subwoofer.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>By forecast {sub} alone is most even from: {best}. Measure a few.</source>
+      <translation>Nach der Vorhersage ist {sub} allein am ebensten von: {best}. Einige messen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>The mean of the {done} places is {average_db:.1f} dB from even, the best one {gain:.1f} dB {gain2}.</source>
+      <translation>Im Mittel sind die {done} Orte {average_db:.1f} dB uneben, der beste {gain:.1f} dB {gain2}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>{count} place not measured yet.</source>
+      <translation>{count} Ort ist noch nicht gemessen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/floor_walk.py" />
+      <source>{count} places not measured yet.</source>
+      <translation>{count} Orte sind noch nicht gemessen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/handover.py" />
+      <source>Forecast, not measured: take a sweep as set before anybody buys treatment for it.</source>
+      <translation>Vorhergesagt, nicht gemessen: einen Sweep wie eingestellt machen, ehe jemand dafür Behandlung kauft.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/handover.py" />
+      <source>How long the room rings is not known: no take here has an impulse response. Measure one, or import a WAV.</source>
+      <translation>Wie lange der Raum nachklingt, ist nicht bekannt: keine Messung hier hat eine Impulsantwort. Eine messen, oder eine WAV importieren.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/handover.py" />
+      <source>Most pressure, against the ear: {places}.</source>
+      <translation>Am meisten Druck, gegen das Ohr: {places}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/handover.py" />
+      <source>{decay_of}: rings {middle:.2f} s in the middle, longest at {named}.</source>
+      <translation>{decay_of}: klingt in der Mitte {middle:.2f} s nach, am längsten bei {named}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/handover.py" />
+      <source>{where} ({over_ear_db:+.0f} dB)</source>
+      <translation>{where} ({over_ear_db:+.0f} dB)</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/handover.py" />
+      <source>{midband_hz:.0f} Hz {seconds:.2f} s</source>
+      <translation>{midband_hz:.0f} Hz {seconds:.2f} s</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/handover.py" />
+      <source>{source}, measured</source>
+      <translation>{source}, gemessen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/hearing.py" />
+      <source>Forecast below 300 Hz; direct sound and first reflections to 2 kHz, direct sound above. Not in it: the desk above 300 Hz, where a loudspeaker beams, a head that turns.</source>
+      <translation>Vorhersage unter 300 Hz; Direktschall und erste Reflexionen bis 2 kHz, darüber Direktschall. Nicht darin: der Tisch über 300 Hz, das Bündeln der Lautsprecher, ein Kopf, der sich dreht.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/hearing.py" />
+      <source>As the microphone heard it: both ears hear the same where no takes were made left and right of the head's centre</source>
+      <translation>Wie das Mikrofon es hörte: beide Ohren hören dasselbe, wo keine Messungen links und rechts der Kopfmitte gemacht wurden</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/hearing.py" />
+      <source>“{name}”: at the {seat} an ear is in a wall or a thing; it hears the head's middle.</source>
+      <translation>„{name}“: am Hörplatz {seat} ist ein Ohr in einer Wand oder einem Gegenstand; es hört die Mitte des Kopfs.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/hearing.py" />
+      <source>“{name}”: takes of all together, so that both channels sound from both.</source>
+      <translation>„{name}“: Messungen von allen zusammen, beide Kanäle klingen also aus beiden.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/hearing.py" />
+      <source>One to {most} arrangements can be heard; {names} are asked for.</source>
+      <translation>Eine bis {most} Aufstellungen lassen sich hören; verlangt sind {names}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/hearing.py" />
+      <source>“{name}” has no takes of {name2} at {seat}: measure it, or listen to the forecast.</source>
+      <translation>„{name}“ hat keine Messungen von {name2} bei {seat}: messen, oder die Vorhersage hören.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>As it stood at step {number} of the Ledger, {day_and_time}.</source>
+      <translation>Wie es bei Schritt {number} des Logbuchs stand, {day_and_time}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>{name}, step {number}</source>
+      <translation>{name}, Schritt {number}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>You have stood here before (step {number}): then {remembered}.</source>
+      <translation>Hier stand es schon einmal (Schritt {number}): damals {remembered}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>You have stood here before (step {number}, {day_and_time}), ungraded.</source>
+      <translation>Hier stand es schon einmal (Schritt {number}, {day_and_time}), ohne Note.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>{qualities} was {shown}</source>
+      <translation>{qualities} war {shown}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source> Without {left_out}, which the gear no longer has.</source>
+      <translation> Ohne {left_out}, was die Geräte nicht mehr haben.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>{minutes:.0f} minutes apart</source>
+      <translation>{minutes:.0f} Minuten auseinander</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>{minutes:.0f} hours apart</source>
+      <translation>{minutes:.0f} Stunden auseinander</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>all in all it was {shown}</source>
+      <translation>alles in allem war es {shown}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>every quality alike</source>
+      <translation>jede Eigenschaft gleich</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>There is no step {number}; the Ledger has {ledger}.</source>
+      <translation>Einen Schritt {number} gibt es nicht; das Logbuch hat {ledger}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>Step {number} is about no arrangement: nothing stood anywhere.</source>
+      <translation>Schritt {number} betrifft keine Aufstellung: nirgends stand etwas.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>nothing stands elsewhere</source>
+      <translation>nichts steht anders</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/ledger_steps.py" />
+      <source>{what} {a:.1f} → {b:.1f} dB from even</source>
+      <translation>{what} {a:.1f} → {b:.1f} dB uneben</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/loudspeakers_alike.py" />
+      <source>levels and times matched at the seat. {words}.</source>
+      <translation>Pegel und Zeiten am Hörplatz abgeglichen. {words}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/loudspeakers_alike.py" />
+      <source>{loudspeaker} {gain_db:+.1f} dB, {delay_ms:.2f} ms</source>
+      <translation>{loudspeaker} {gain_db:+.1f} dB, {delay_ms:.2f} ms</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/loudspeakers_alike.py" />
+      <source>“{name}” has no take of {missing} alone at {name2}: measure each by itself, at up to six points of the head.</source>
+      <translation>„{name}“ hat keine Messung von {missing} allein bei {name2}: jeden für sich messen, an bis zu sechs Punkten des Kopfs.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/loudspeakers_alike.py" />
+      <source>{loudspeaker} would have to wait {delay_ms:.0f} ms; move it instead.</source>
+      <translation>{loudspeaker} müsste {delay_ms:.0f} ms warten; stattdessen verschieben.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/loudspeakers_alike.py" />
+      <source>Nothing to set</source>
+      <translation>Nichts einzustellen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured.py" />
+      <source>some without a calibration file: what differs between arrangements holds, as long as the microphone is the same; a hill or hollow that all of them show may be the microphone's</source>
+      <translation>einige ohne Kalibrierdatei: was Aufstellungen unterscheidet, gilt, solange das Mikrofon dasselbe ist; ein Hügel oder eine Senke, die alle zeigen, kann vom Mikrofon sein</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured.py" />
+      <source> at the head's centre ({count} of {heard} also have takes around it)</source>
+      <translation> in der Mitte des Kopfs ({count} von {heard} haben auch Messungen rundum)</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured.py" />
+      <source>; some are simulated</source>
+      <translation>; einige sind simuliert</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured.py" />
+      <source>; they were not all taken with the same level, sweep and calibration</source>
+      <translation>; sie wurden nicht alle mit demselben Pegel, Sweep und derselben Kalibrierung gemacht</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured.py" />
+      <source>, averaged over the head</source>
+      <translation>, über den Kopf gemittelt</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>The take of {source} at {seat} ({id})</source>
+      <translation>Die Messung von {source} bei {seat} ({id})</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>{named} has no phase, so it cannot be added to others; import the impulse response, or a file with phase.</source>
+      <translation>{named} hat keine Phase und lässt sich nicht zu anderen addieren; die Impulsantwort importieren, oder eine Datei mit Phase.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>{named} was measured without a timing reference, so it cannot be added to others; connect the loopback, or let markers play, and measure again.</source>
+      <translation>{named} wurde ohne Zeitbezug gemessen und lässt sich so nicht mit anderen summieren; die Rückführung anschließen oder Marken spielen lassen und noch einmal messen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>The takes cover {low:.0f} to {high:.0f} Hz together; settings need {wanted:.0f} to {wanted2:.0f} Hz.</source>
+      <translation>Die Messungen reichen zusammen von {low:.0f} bis {high:.0f} Hz; Einstellungen brauchen {wanted:.0f} bis {wanted2:.0f} Hz.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>At {seat}, “{name}”, there is no take of {missing} alone: measure or import one, then settings can be found from takes.</source>
+      <translation>Bei {seat}, „{name}“, gibt es keine Messung von {missing} allein: eine messen oder importieren, dann lassen sich Einstellungen aus Messungen finden.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>{seat} is left out: no take there of {missing} alone.</source>
+      <translation>{seat} ist ausgelassen: dort keine Messung von {missing} allein.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>By levels alone {id} would match the pair with {off:+.1f} dB more.</source>
+      <translation>Allein nach Pegeln passte {id} mit {off:+.1f} dB mehr zum Paar.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>At {seat} the takes of {first} and {name} are {apart:.0f} ms further apart than their distances: they have no common time reference, so they cannot be added up.</source>
+      <translation>Bei {seat} liegen die Messungen von {first} und {name} {apart:.0f} ms weiter auseinander als ihre Entfernungen: sie haben keinen gemeinsamen Zeitbezug und lassen sich nicht addieren.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/measured_parts.py" />
+      <source>At {seat} {name} comes {apart:.0f} ms later than its distance says: its electronics, or takes without one time reference.</source>
+      <translation>Bei {seat} kommt {name} {apart:.0f} ms später, als seine Entfernung sagt: seine Elektronik, oder Messungen ohne gemeinsamen Zeitbezug.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>At the crossover the other polarity adds up better, but over the whole band it would be {over_db:.1f} dB less even: leave it, and turn delay or phase.</source>
+      <translation>Am Übergang addiert sich die andere Polarität besser, über den ganzen Bereich wäre es aber {over_db:.1f} dB unebener: so lassen und Verzögerung oder Phase drehen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>{told}: {gain} by {gain2:.1f} dB.</source>
+      <translation>{told}: {gain} um {gain2:.1f} dB.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>Polarity restored: at the crossover the two together stand {over_parts_db:+.1f} dB against what they bring without phase; in phase it would be {most_db:+.1f}.</source>
+      <translation>Polarität zurückgestellt: am Übergang stehen beide zusammen {over_parts_db:+.1f} dB gegen das, was sie ohne Phase bringen; gleichphasig wären es {most_db:+.1f}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>{told} They add up.</source>
+      <translation>{told} Sie ergänzen sich.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>The polarity is the wrong way round as it is set: turn it over.</source>
+      <translation>Die Polarität ist falsch herum eingestellt: umkehren.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>No null: reversed, the two add up by {depth_db:.1f} dB</source>
+      <translation>Keine Auslöschung: umgekehrt ergänzen sich beide um {depth_db:.1f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>{depth_db:.1f} dB deep</source>
+      <translation>{depth_db:.1f} dB tief</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>{told}. Turn one knob a little and watch.</source>
+      <translation>{told}. Einen Regler ein wenig drehen und zusehen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>{told}: as before.</source>
+      <translation>{told}: wie zuvor.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>{told} They still work against each other. {turn_over}</source>
+      <translation>{told} Sie arbeiten noch gegeneinander. {turn_over}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/null_meter.py" />
+      <source>{told} There is more to be had: go on with the null.</source>
+      <translation>{told} Es ist mehr zu holen: mit der Auslöschung weitermachen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/room_fit.py" />
+      <source>{agreeing_words} with the first proposal below 200 Hz.</source>
+      <translation>{agreeing_words} mit dem ersten Vorschlag unter 200 Hz.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/room_fit.py" />
+      <source>{source} at the {seat}{point}, “{name}”</source>
+      <translation>{source} am Hörplatz {seat}{point}, „{name}“</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/room_fit.py" />
+      <source>There is no take to fit the room to: measure one at Takes, or import a response that covers an octave of 20 to 200 Hz or more.</source>
+      <translation>Es gibt keine Messung, an die der Raum sich anpassen ließe: bei „Messungen“ eine machen, oder einen Frequenzgang importieren, der eine Oktave von 20 bis 200 Hz oder mehr abdeckt.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/room_fit.py" />
+      <source>There is no arrangement to choose among: rough one in at Line-up.</source>
+      <translation>Es gibt keine Aufstellung zur Wahl: unter „Aufstellen“ eine anlegen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/subwoofers.py" />
+      <source>This gear has no subwoofer; add one in Gear.</source>
+      <translation>Diese Geräte haben keinen Subwoofer; bei „Geräte“ einen hinzufügen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/subwoofers.py" />
+      <source>{name} would serve best {x:.2f} m from the left and {y:.2f} m from the front{bool}{held}: {gain:.1f} dB more even.</source>
+      <translation>{name} diente am besten {x:.2f} m von links und {y:.2f} m von vorn{bool}{held}: {gain:.1f} dB ebener.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/subwoofers.py" />
+      <source>All subwoofers take part: none lies 10 dB or more below the loudest.</source>
+      <translation>Alle Subwoofer nehmen teil: keiner liegt 10 dB oder mehr unter dem lautesten.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/tuning.py" />
+      <source>Nothing can be set: the models of what plays have no controls. Say in Gear what their knobs and switches do.</source>
+      <translation>Nichts lässt sich einstellen: die Modelle dessen, was spielt, haben keine Regler. Bei „Geräte“ sagen, was ihre Knöpfe und Schalter tun.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/tuning.py" />
+      <source>{before_db:.1f} → {after_db:.1f} dB from even. {changes}.</source>
+      <translation>{before_db:.1f} → {after_db:.1f} dB uneben. {changes}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/tuning.py" />
+      <source>{basis_words}, each at its best settings</source>
+      <translation>{basis_words}, jede mit ihren besten Einstellungen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/tuning.py" />
+      <source>There is one seat: nothing to trade. Add another in Gear.</source>
+      <translation>Es gibt nur einen Hörplatz: nichts zu tauschen. Bei „Geräte“ einen weiteren hinzufügen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/tuning.py" />
+      <source>No change</source>
+      <translation>Keine Änderung</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/tuning.py" />
+      <source>best settings; as set {value_db:.1f} dB, forecast</source>
+      <translation>beste Einstellungen; wie eingestellt {value_db:.1f} dB, Vorhersage</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>{name}: {count} point open before treating</source>
+      <translation>{name}: {count} Punkt ist vor dem Behandeln offen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>{name}: {count} points open before treating</source>
+      <translation>{name}: {count} Punkte sind vor dem Behandeln offen</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>{name}: good enough. Now treat the room</source>
+      <translation>{name}: gut genug. Nun den Raum behandeln</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>{name}: not measured yet, so not decided</source>
+      <translation>{name}: noch nicht gemessen, also nicht entschieden</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>{name}: a move is still worth more than treatment</source>
+      <translation>{name}: eine Bewegung bringt noch mehr als Behandlung</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>not picked yet</source>
+      <translation>noch nicht gewählt</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Monitors {y} from the front wall, {distance} apart, aimed {aim_words}.</source>
+      <translation>Monitore {y} von der vorderen Wand, {distance} auseinander, gerichtet {aim_words}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Ear at {seat} {y} from the front wall.</source>
+      <translation>Ohr bei {seat} {y} von der vorderen Wand.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>{value_db:.1f} dB from even, {low_hz:.0f} to {high_hz:.0f} Hz, {basis_of}; less is more even.</source>
+      <translation>{value_db:.1f} dB uneben, {low_hz:.0f} bis {high_hz:.0f} Hz, {basis_of}; weniger ist ebener.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>the {kind} at {hertz:.0f} Hz</source>
+      <translation>die Abweichung ({kind}) bei {hertz:.0f} Hz</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Move {what}: {before_db:.1f} → {after_db:.1f} dB from even (forecast), against {features}.</source>
+      <translation>{what} bewegen: {before_db:.1f} → {after_db:.1f} dB uneben (Vorhersage), gegen {features}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>No electronics fill {frequency_hz:.0f} Hz ({level_db:.0f} dB); another place or treatment may.</source>
+      <translation>Keine Elektronik füllt {frequency_hz:.0f} Hz ({level_db:.0f} dB); ein anderer Ort oder Behandlung vielleicht.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>{count} equaliser sections are set, cuts only.</source>
+      <translation>{count} Filter des Equalizers sind gesetzt, nur Absenkungen.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>By ear: {what}</source>
+      <translation>Nach Gehör: {what}</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Nothing is known of how even it is.</source>
+      <translation>Nichts ist bekannt, wie eben es ist.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Measured here: {count} takes apply as it stands.</source>
+      <translation>Hier gemessen: {count} Messungen gelten, wie es steht.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Not measured here: a forecast of a lived-in room is right within some 2 to 4 dB, deep hollows by more (docs/accuracy.md).</source>
+      <translation>Hier nicht gemessen: eine Vorhersage eines bewohnten Raums stimmt auf etwa 2 bis 4 dB, tiefe Senken auf mehr (docs/accuracy.md).</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>The room was fitted to the takes.</source>
+      <translation>Der Raum wurde an die Messungen angepasst.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Leaning within the head's reach costs at most {more:.1f} dB.</source>
+      <translation>Lehnen im Spielraum des Kopfs kostet höchstens {more:.1f} dB.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Not known yet: {unknown}.</source>
+      <translation>Noch nicht bekannt: {unknown}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Yours to tick: {yours}.</source>
+      <translation>Von Ihnen abzuhaken: {yours}.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Nothing that this program knows of.</source>
+      <translation>Nichts, wovon dieses Programm weiß.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>{exceeding} early reflections are louder than listening rooms should have: the hand-over list says where.</source>
+      <translation>{exceeding} frühe Reflexionen sind lauter, als Hörräume haben sollten: die Übergabeliste sagt, wo.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>The most even of {ranked}: “{name}” comes next with {value_db:.1f} dB.</source>
+      <translation>Die ebenste von {ranked}: „{name}“ folgt mit {value_db:.1f} dB.</translation>
+    </message>
+    <message>
+      <location filename="../../analysis/verdict.py" />
+      <source>Number {place} of {ranked}: “{name}” has {value_db:.1f} dB. Choosing otherwise is yours; the Ledger keeps why.</source>
+      <translation>Nummer {place} von {ranked}: „{name}“ hat {value_db:.1f} dB. Anders zu wählen ist Ihre Sache; das Logbuch behält, warum.</translation>
     </message>
   </context>
   <context>
@@ -645,7 +1861,7 @@
     </message>
     <message>
       <location filename="../../app/actions.py" />
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>All keys</source>
       <translation>Alle Tasten</translation>
     </message>
@@ -670,73 +1886,73 @@
       <translation>beim Vorausrechnen</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>Begun as a copy of “{name}”.</source>
       <translation>Begonnen als Kopie von „{name}“.</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>&lt;p&gt;On the plan: N next item, arrows 1 cm, Shift with arrows 10 cm, Page Up and Page Down for height. On the response: left and right. Escape silences what plays, from anywhere.&lt;/p&gt;</source>
       <translation>&lt;p&gt;Auf dem Plan: N nächster Gegenstand, Pfeile 1 cm, mit Umschalt 10 cm, Bild auf und Bild ab für die Höhe. Im Frequenzgang: links und rechts. Escape bringt alles zum Schweigen, von überall.&lt;/p&gt;</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <location filename="../../app/pictures.py" />
       <source>Saved as {name}.</source>
       <translation>Gespeichert als {name}.</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>{stem} other {now:%Y-%m-%d %H-%M-%S}{suffix}</source>
       <translation>{stem} andere {now:%Y-%m-%d %H-%M-%S}{suffix}</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>{name} copy</source>
       <translation>{name} Kopie</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>Copy {name}</source>
       <translation>{name} kopieren</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>Rename the arrangement</source>
       <translation>Die Aufstellung umbenennen</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>About Jolly Parlor</source>
       <translation>Über Jolly Parlor</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>&lt;h3&gt;Jolly Parlor {version}&lt;/h3&gt;&lt;p&gt;Where the monitors, the subwoofer and the seat belong in this room.&lt;/p&gt;&lt;p&gt;Free software under the GNU General Public License, version 3 or later, without any warranty.&lt;/p&gt;&lt;p&gt;Typefaces Fraunces and Source Sans 3, both under the SIL Open Font License 1.1; the licences lie beside the fonts.&lt;/p&gt;</source>
       <translation>&lt;h3&gt;Jolly Parlor {version}&lt;/h3&gt;&lt;p&gt;Wohin Monitore, Subwoofer und Hörplatz in diesem Raum gehören.&lt;/p&gt;&lt;p&gt;Freie Software unter der GNU General Public License, Version 3 oder später, ohne jede Gewähr.&lt;/p&gt;&lt;p&gt;Schriften Fraunces und Source Sans 3, beide unter der SIL Open Font License 1.1; die Lizenzen liegen bei den Schriften.&lt;/p&gt;</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>{name} is open in another window, which has come to the front.</source>
       <translation>{name} ist in einem anderen Fenster offen, das nach vorn gekommen ist.</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>That is the demo itself, which stays as it is; save under another name.</source>
       <translation>Das ist die Demo selbst, die bleibt, wie sie ist; unter anderem Namen speichern.</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>Saved as {name}; the other version is kept as {name2}.</source>
       <translation>Gespeichert als {name}; die andere Fassung liegt als {name2} daneben.</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>Rename {name}</source>
       <translation>{name} umbenennen</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <location filename="../../app/stations/lineup/lineup_page.py" />
       <location filename="../../app/stations/takes/take_grid.py" />
@@ -744,19 +1960,19 @@
       <translation>{name} entfernen</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>{value_db:.1f} dB from even, {layer}.</source>
       <translation>{value_db:.1f} dB uneben, {layer}.</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <location filename="../../app/stations/compare/compare_page.py" />
       <location filename="../../app/stations/signoff/signoff_page.py" />
       <source>Pick {name}</source>
       <translation>{name} wählen</translation>
     </message>
     <message>
-      <location filename="../../app/commands.py" />
+      <location filename="../../app/command_methods.py" />
       <source>The other version could not be kept, so nothing was saved: {error}</source>
       <translation>Die andere Fassung ließ sich nicht aufheben, also wurde nichts gespeichert: {error}</translation>
     </message>
@@ -1176,8 +2392,8 @@ Noch etwa {left:.0f} s.</translation>
       <location filename="../../app/plots/analysis_view.py" />
       <location filename="../../app/plots/curve_rows.py" />
       <location filename="../../app/stations/finetune/sweep_card.py" />
-      <location filename="../../app/stations/gear/fields.py" />
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <location filename="../../app/stations/gear/shared_entries.py" />
       <location filename="../../app/stations/subs/set_card.py" />
       <location filename="../../app/stations/takes/sweep_row.py" />
       <location filename="../../placement/loudspeakers.py" />
@@ -1598,17 +2814,17 @@ Noch etwa {left:.0f} s.</translation>
       <translation>Plan von {name}</translation>
     </message>
     <message>
-      <location filename="../../app/plan/tinting.py" />
+      <location filename="../../app/plan/tint_painter.py" />
       <source>calmest for the {what}, {low:.1f} dB</source>
       <translation>am ruhigsten für {what}, {low:.1f} dB</translation>
     </message>
     <message>
-      <location filename="../../app/plan/tinting.py" />
+      <location filename="../../app/plan/tint_painter.py" />
       <source>{frequency_hz:.0f} Hz: teal −{quiet_db:.0f} dB, ochre +{loud_db:.0f} dB</source>
       <translation>{frequency_hz:.0f} Hz: Petrol −{quiet_db:.0f} dB, Ocker +{loud_db:.0f} dB</translation>
     </message>
     <message>
-      <location filename="../../app/plan/tinting.py" />
+      <location filename="../../app/plan/tint_painter.py" />
       <source>section through the seat</source>
       <translation>Schnitt durch den Hörplatz</translation>
     </message>
@@ -1791,23 +3007,23 @@ Noch etwa {left:.0f} s.</translation>
       <translation>{steps} Versuche, {right} richtig</translation>
     </message>
     <message>
-      <location filename="../../app/plots/effect.py" />
+      <location filename="../../app/plots/effect_plot.py" />
       <source>as is</source>
       <translation>wie es ist</translation>
     </message>
     <message>
-      <location filename="../../app/plots/effect.py" />
+      <location filename="../../app/plots/effect_plot.py" />
       <source>What it does to both channels together, by frequency</source>
       <translation>Was es beiden Kanälen zusammen tut, über der Frequenz</translation>
     </message>
     <message>
-      <location filename="../../app/plots/effect.py" />
+      <location filename="../../app/plots/effect_plot.py" />
       <source>highest {level_db:+.1f} dB at {effect_hz:.0f} Hz, lowest {level_db2:+.1f} dB at {effect_hz2:.0f} Hz</source>
       <translation>höchstens {level_db:+.1f} dB bei {effect_hz:.0f} Hz, mindestens {level_db2:+.1f} dB bei {effect_hz2:.0f} Hz</translation>
     </message>
     <message>
-      <location filename="../../app/plots/effect.py" />
-      <location filename="../../app/plots/shares.py" />
+      <location filename="../../app/plots/effect_plot.py" />
+      <location filename="../../app/plots/share_posts.py" />
       <source> Hz</source>
       <translation> Hz</translation>
     </message>
@@ -1817,42 +3033,42 @@ Noch etwa {left:.0f} s.</translation>
       <translation>{f} Hz</translation>
     </message>
     <message>
-      <location filename="../../app/plots/history.py" />
+      <location filename="../../app/plots/history_plot.py" />
       <source>Evenness and grades over the steps of the Ledger</source>
       <translation>Ebenheit und Noten über die Schritte des Logbuchs</translation>
     </message>
     <message>
-      <location filename="../../app/plots/history.py" />
+      <location filename="../../app/plots/history_plot.py" />
       <source>dB from even: lower is better</source>
       <translation>dB uneben: niedriger ist besser</translation>
     </message>
     <message>
-      <location filename="../../app/plots/history.py" />
+      <location filename="../../app/plots/history_plot.py" />
       <source>grade by ear: higher is better</source>
       <translation>Note nach Gehör: höher ist besser</translation>
     </message>
     <message>
-      <location filename="../../app/plots/history.py" />
+      <location filename="../../app/plots/history_plot.py" />
       <source>both monitors </source>
       <translation>beide Monitore </translation>
     </message>
     <message>
-      <location filename="../../app/plots/history.py" />
+      <location filename="../../app/plots/history_plot.py" />
       <source> from the front wall</source>
       <translation> von der vorderen Wand</translation>
     </message>
     <message>
-      <location filename="../../app/plots/history.py" />
+      <location filename="../../app/plots/history_plot.py" />
       <source> the front</source>
       <translation> der vorderen</translation>
     </message>
     <message>
-      <location filename="../../app/plots/history.py" />
+      <location filename="../../app/plots/history_plot.py" />
       <source>Step {number}: {what}</source>
       <translation>Schritt {number}: {what}</translation>
     </message>
     <message>
-      <location filename="../../app/plots/history.py" />
+      <location filename="../../app/plots/history_plot.py" />
       <source>Nothing has a figure yet.</source>
       <translation>Noch hat nichts eine Zahl.</translation>
     </message>
@@ -1877,48 +3093,48 @@ Noch etwa {left:.0f} s.</translation>
       <translation>{told}, am höchsten {highest_db:+.0f} bei {highest_hz:.0f} Hz</translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <source> {frequency:.0f} Hz </source>
       <translation> {frequency:.0f} Hz </translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <source>Response and cause lanes</source>
       <translation>Frequenzgang und Ursachenspuren</translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <source>Point at a hollow or a lane. Keys: left and right move the cursor.</source>
       <translation>Auf eine Senke oder eine Spur zeigen. Tasten: links und rechts bewegen den Zeiger.</translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <source>{mix} at the {seat}, {layer}: {value_db:.1f} dB from even. {curve_words}</source>
       <translation>{mix} am Hörplatz {seat}, {layer}: {value_db:.1f} dB uneben. {curve_words}</translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <source> {level:+.0f} dB </source>
       <translation> {level:+.0f} dB </translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <location filename="../../app/plots/row.py" />
       <source>No curve.</source>
       <translation>Keine Kurve.</translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <source> about {level:+.0f} dB </source>
       <translation> etwa {level:+.0f} dB </translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <source>forecast, dB from even</source>
       <translation>Vorhersage, dB uneben</translation>
     </message>
     <message>
-      <location filename="../../app/plots/response.py" />
+      <location filename="../../app/plots/response_plot.py" />
       <source>measured, dB</source>
       <translation>gemessen, dB</translation>
     </message>
@@ -1953,22 +3169,22 @@ Noch etwa {left:.0f} s.</translation>
       <translation>{a:.1f} und {b:.1f} dB</translation>
     </message>
     <message>
-      <location filename="../../app/plots/shares.py" />
+      <location filename="../../app/plots/share_posts.py" />
       <source>share of the work by subwoofer and third of an octave</source>
       <translation>Anteil an der Arbeit nach Subwoofer und Terz</translation>
     </message>
     <message>
-      <location filename="../../app/plots/shares.py" />
+      <location filename="../../app/plots/share_posts.py" />
       <source>{span_db:.0f} dB tall</source>
       <translation>{span_db:.0f} dB hoch</translation>
     </message>
     <message>
-      <location filename="../../app/plots/shares.py" />
+      <location filename="../../app/plots/share_posts.py" />
       <source>{share:.0f} %</source>
       <translation>{share:.0f} %</translation>
     </message>
     <message>
-      <location filename="../../app/plots/shares.py" />
+      <location filename="../../app/plots/share_posts.py" />
       <source>{f:g} Hz {share:.0f} %</source>
       <translation>{f:g} Hz {share:.0f} %</translation>
     </message>
@@ -2484,12 +3700,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
-      <location filename="../../project/comparison.py" />
-      <source>Nothing to compare yet</source>
-      <translation>Noch nichts zu vergleichen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/compare/compare_page.py" />
       <source>Rough in two or more arrangements at Line-up; they rank here.</source>
       <translation>Unter „Aufstellen“ zwei oder mehr Aufstellungen anlegen; hier stehen sie im Rang.</translation>
     </message>
@@ -2621,7 +3831,7 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/asked_card.py" />
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>reversed sounds wrong</source>
       <translation>umgekehrt klingt falsch</translation>
     </message>
@@ -2652,7 +3862,7 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/asked_card.py" />
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>as narrow</source>
       <translation>ebenso schmal</translation>
     </message>
@@ -2733,7 +3943,7 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/finetune_page.py" />
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <location filename="../../project/ear_edits.py" />
       <source>Centring</source>
       <translation>Zentrieren</translation>
@@ -3347,13 +4557,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
-      <location filename="../../app/stations/signoff/around_card.py" />
-      <location filename="../../project/checklist.py" />
-      <source>Measured</source>
-      <translation>Gemessen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/forecast/forecast_page.py" />
       <source>What stands out</source>
       <translation>Was heraussticht</translation>
     </message>
@@ -3511,61 +4714,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/controls_panel.py" />
       <source>as set</source>
       <translation>wie eingestellt</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>{who} acoustic_centre_ahead</source>
-      <translation>{who} acoustic_centre_ahead</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>{who} low_corner_hz</source>
-      <translation>{who} untere Grenze Hz</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>{who} slope</source>
-      <translation>{who} Flankensteilheit</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>At low frequencies a cabinet is heard from a point ahead of its face. By its size that is 0.39 times the root of width times height; give it if you know better.</source>
-      <translation>Bei tiefen Frequenzen hört man ein Gehäuse von einem Punkt vor seiner Front aus. Nach seiner Größe ist das 0,39 mal die Wurzel aus Breite mal Höhe; geben Sie ihn an, wenn Sie es besser wissen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>By its size</source>
-      <translation>Nach der Größe</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>{who} driver</source>
-      <translation>{who} Treiber</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>low corner</source>
-      <translation>untere Grenze</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>{value} dB/octave</source>
-      <translation>{value} dB/Oktave</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>falls below it by</source>
-      <translation>fällt darunter um</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>bass ahead of its face</source>
-      <translation>Bass vor der Front</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/fields.py" />
-      <source>driver</source>
-      <translation>Treiber</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -4016,6 +5164,61 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>looks</source>
       <translation>schaut</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>{who} acoustic_centre_ahead</source>
+      <translation>{who} acoustic_centre_ahead</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>{who} low_corner_hz</source>
+      <translation>{who} untere Grenze Hz</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>{who} slope</source>
+      <translation>{who} Flankensteilheit</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>At low frequencies a cabinet is heard from a point ahead of its face. By its size that is 0.39 times the root of width times height; give it if you know better.</source>
+      <translation>Bei tiefen Frequenzen hört man ein Gehäuse von einem Punkt vor seiner Front aus. Nach seiner Größe ist das 0,39 mal die Wurzel aus Breite mal Höhe; geben Sie ihn an, wenn Sie es besser wissen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>By its size</source>
+      <translation>Nach der Größe</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>{who} driver</source>
+      <translation>{who} Treiber</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>low corner</source>
+      <translation>untere Grenze</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>{value} dB/octave</source>
+      <translation>{value} dB/Oktave</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>falls below it by</source>
+      <translation>fällt darunter um</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>bass ahead of its face</source>
+      <translation>Bass vor der Front</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>driver</source>
+      <translation>Treiber</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/use_card.py" />
@@ -5049,6 +6252,36 @@ Direktschall, erste Reflexionen</translation>
       <translation>{level_db:+.1f} dB</translation>
     </message>
     <message>
+      <location filename="../../app/stations/signoff/build_card.py" />
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>With the tape</source>
+      <translation>Mit dem Maßband</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/signoff/build_card.py" />
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>Set like this</source>
+      <translation>So eingestellt</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/signoff/build_card.py" />
+      <location filename="../../report/full.py" />
+      <source>Fixing and carrying</source>
+      <translation>Befestigen und Tragen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/signoff/build_card.py" />
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>Cautions</source>
+      <translation>Vorsicht</translation>
+    </message>
+    <message>
       <location filename="../../app/stations/signoff/checklist_card.py" />
       <location filename="../../report/full.py" />
       <source>not known</source>
@@ -5312,7 +6545,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Alles</translation>
     </message>
     <message>
-      <location filename="../../app/stations/signoff/signed.py" />
+      <location filename="../../app/stations/signoff/signoff_answers.py" />
       <source>The room is being worked out as it is; until then nothing is decided.</source>
       <translation>Der Raum wird durchgerechnet, wie er ist; bis dahin ist nichts entschieden.</translation>
     </message>
@@ -5396,36 +6629,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/signoff/signoff_page.py" />
       <source>At Sign-off.</source>
       <translation>Bei der Abnahme.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/signoff/tape_card.py" />
-      <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>With the tape</source>
-      <translation>Mit dem Maßband</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/signoff/tape_card.py" />
-      <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>Set like this</source>
-      <translation>So eingestellt</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/signoff/tape_card.py" />
-      <location filename="../../report/full.py" />
-      <source>Fixing and carrying</source>
-      <translation>Befestigen und Tragen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/signoff/tape_card.py" />
-      <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>Cautions</source>
-      <translation>Vorsicht</translation>
     </message>
     <message>
       <location filename="../../app/stations/signoff/verdict_card.py" />
@@ -6479,47 +7682,47 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{made} von {wanted} Messungen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>Trims flat, equaliser off.</source>
       <translation>Klangregler neutral, Equalizer aus.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>Desk and furniture as they will be used.</source>
       <translation>Tisch und Möbel, wie sie benutzt werden.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>Microphone where the middle of the head will be; tape on the floor under the seat.</source>
       <translation>Mikrofon, wo die Mitte des Kopfs sein wird; Klebeband auf dem Boden unter dem Hörplatz.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>The microphone's calibration loaded, and the right one for the direction it points.</source>
       <translation>Die Kalibrierung des Mikrofons geladen, und die richtige für die Richtung, in die es zeigt.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>Level checked; the same for every take.</source>
       <translation>Pegel geprüft; bei jeder Messung derselbe.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>Subwoofer alone: low-pass open, its gain where Gear says 0 dB; the crossover is calculated.</source>
       <translation>Subwoofer allein: Tiefpass offen, sein Pegel, wo „Geräte“ 0 dB sagt; der Übergang wird berechnet.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>{left} of {boxes} things below are not ticked yet.</source>
       <translation>{left} von {boxes} Dingen unten sind noch nicht abgehakt.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>Before you measure</source>
       <translation>Vor dem Messen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/takes/checklist.py" />
+      <location filename="../../app/stations/takes/before_measuring.py" />
       <source>Files from elsewhere need frequency, level and, for adding sources up, phase from one timing reference.</source>
       <translation>Dateien von anderswo brauchen Frequenz, Pegel und, um Quellen zu addieren, die Phase mit einem gemeinsamen Zeitbezug.</translation>
     </message>
@@ -7208,8 +8411,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/take_chip.py" />
+      <location filename="../../report/card_file.py" />
       <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
       <source>no take</source>
       <translation>keine Messung</translation>
     </message>
@@ -7409,7 +8612,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Wie geöffnet</translation>
     </message>
     <message>
-      <location filename="../../app/widgets/fields.py" />
+      <location filename="../../app/widgets/entries.py" />
       <source>“{what}” is not a number; write one such as 80.</source>
       <translation>„{what}“ ist keine Zahl; eine wie 80 schreiben.</translation>
     </message>
@@ -7489,7 +8692,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>keine Auslöschung</translation>
     </message>
     <message>
-      <location filename="../../app/widgets/recording.py" />
+      <location filename="../../app/widgets/recording_strip.py" />
       <source>The recording so far</source>
       <translation>Die Aufnahme bisher</translation>
     </message>
@@ -7896,292 +9099,292 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{name}: die Kurve ({what}) hat nichts davon ({level:+.0f} dB). Vielleicht klappert oder brummt etwas mit, oder der Raum ist anders als sein Aufmaß: einen Sweep messen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>{right:.0f} cm {right2} of the seat's middle</source>
       <translation>{right:.0f} cm {right2} der Mitte des Hörplatzes</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>by the tape the {side} is {longer:.0f} cm farther</source>
       <translation>nach dem Maßband ist die Seite {side} {longer:.0f} cm weiter</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>both meet {where}, so the {nearer} arrives late; {by_tape}. Bring the {nearer} monitor nearer, or move the seat to where they meet</source>
       <translation>beide treffen sich {where}, also kommt {nearer} später; {by_tape}. Den Monitor {nearer} näher bringen, oder den Hörplatz dorthin, wo sie sich treffen</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>{wrong}: that is the triangle, not the room's curve. Measure both sides with one tape, check the aim, run Centring; no equaliser mends it, and no treatment.{took}</source>
       <translation>{wrong}: das ist das Dreieck, nicht die Kurve des Raums. Beide Seiten mit einem Maßband messen, das Eindrehen prüfen, „Zentrieren“ machen; kein Equalizer und keine Behandlung hilft dagegen.{took}</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>The seat: which side to face</source>
       <translation>Der Hörplatz: wohin schauen</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Stand in the middle of the room and turn. Face the way that leaves most room behind you, an opening rather than a pane behind, and the same on your left as on your right.</source>
       <translation>In die Mitte des Raums stellen und sich drehen. Dorthin schauen, wo hinter einem am meisten Raum bleibt, lieber eine Öffnung als eine Scheibe dahinter, und links dasselbe wie rechts.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Clap once facing each way: which sounds shorter and duller behind you?</source>
       <translation>In jede Richtung einmal klatschen: wo klingt es hinter einem kürzer und dumpfer?</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>The seat: how far back</source>
       <translation>Der Hörplatz: wie weit hinten</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Let a bass line play and take the chair from a third of the length back towards the middle by hand's breadths; never to half, never to the wall.</source>
       <translation>Eine Basslinie spielen lassen und mit dem Stuhl vom Drittel der Länge handbreit um handbreit zur Mitte rücken; nie auf die Hälfte, nie an die Wand.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Where is every note as loud as the next? Sit there.</source>
       <translation>Wo ist jeder Ton so laut wie der nächste? Dort sitzen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>The triangle: width</source>
       <translation>Das Dreieck: Breite</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Play the piece. Begin with the monitors as far from each other as from you.</source>
       <translation>Das Stück spielen. Beginnen mit den Monitoren so weit voneinander wie von Ihnen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Too wide, and the middle falls apart; too narrow, and everything crowds there. The tune should walk from left to right without a jump.</source>
       <translation>Zu weit, und die Mitte zerfällt; zu eng, und alles drängt sich dort. Die Melodie soll ohne Sprung von links nach rechts gehen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>The triangle: distance to the wall</source>
       <translation>Das Dreieck: Abstand zur Wand</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Take both away from the wall and back, 2.5 cm at a time.</source>
       <translation>Beide von der Wand weg und zurück rücken, je 2,5 cm.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Too near: heavy and unclear, a narrow stage. Too far: thin, a loose middle.</source>
       <translation>Zu nah: schwer und unklar, eine enge Bühne. Zu weit: dünn, eine lose Mitte.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>The triangle: aim</source>
       <translation>Das Dreieck: Eindrehen</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Aim them at your ears, then a little wider, then a little closer.</source>
       <translation>Auf die Ohren richten, dann etwas weiter, dann etwas enger.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Closer: the middle tightens, the stage shrinks. Wider: it opens, until the middle goes.</source>
       <translation>Enger: die Mitte strafft sich, die Bühne schrumpft. Weiter: sie öffnet sich, bis die Mitte geht.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Judge: the stage</source>
       <translation>Urteilen: die Bühne</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Play the piece once more with your eyes closed.</source>
       <translation>Das Stück noch einmal mit geschlossenen Augen spielen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Does what is panned end up where it was put, from the outer edge of one to the other?</source>
       <translation>Landet, was verteilt ist, wo es hingesetzt wurde, vom äußeren Rand des einen bis zu dem des anderen?</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Judge: the middle</source>
       <translation>Urteilen: die Mitte</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Keep your head still.</source>
       <translation>Den Kopf still halten.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Is what is in the middle one point, as high as your eyes?</source>
       <translation>Ist, was in der Mitte ist, ein Punkt, so hoch wie die Augen?</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Judge: depth</source>
       <translation>Urteilen: Tiefe</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Play the piece, or your own reference.</source>
       <translation>Das Stück spielen, oder die eigene Referenz.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Does something stand behind something else?</source>
       <translation>Steht etwas hinter etwas anderem?</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Mono against one side</source>
       <translation>Mono gegen eine Seite</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>The same noise plays on both. Then on one alone.</source>
       <translation>Dasselbe Rauschen spielt auf beiden. Dann auf einer allein.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Both together should sound as narrow and hardly more coloured than one alone.</source>
       <translation>Beide zusammen sollen so schmal klingen und kaum verfärbter als eine allein.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>The comb</source>
       <translation>Der Kamm</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Move your head slowly from side to side.</source>
       <translation>Den Kopf langsam von einer Seite zur anderen bewegen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>A comb slides through the noise and tightens towards the middle. Stop where it is tightest: that is where both arrive at once. How far is it from the middle of the seat?</source>
       <translation>Ein Kamm gleitet durch das Rauschen und wird zur Mitte hin enger. Anhalten, wo er am engsten ist: dort kommen beide zugleich an. Wie weit ist das von der Mitte des Hörplatzes?</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Polarity</source>
       <translation>Polarität</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Now the right side is reversed on purpose. Know that sound; then compare.</source>
       <translation>Nun ist die rechte Seite absichtlich umgekehrt. Diesen Klang kennenlernen; dann vergleichen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>It should be unbearable: no middle, hardly any bass. If the reversed one sounds right, a cable is reversed already.</source>
       <translation>Es sollte unerträglich sein: keine Mitte, kaum Bass. Klingt das Umgekehrte richtig, ist schon ein Kabel verdreht.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Level, left and right</source>
       <translation>Pegel, links und rechts</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>The band of noise plays on both.</source>
       <translation>Das Rauschband spielt auf beiden.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Does it stand in the middle, or lean to one side?</source>
       <translation>Steht es in der Mitte, oder lehnt es zu einer Seite?</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Placing in two steps, without a microphone</source>
       <translation>Aufstellen in zwei Schritten, ohne Mikrofon</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Centred: middle, polarity and level are as they should be.</source>
       <translation>Zentriert: Mitte, Polarität und Pegel sind, wie sie sein sollen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>by the tape both ways are alike</source>
       <translation>nach dem Maßband sind beide Wege gleich</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>both meet in the middle; {by_tape}</source>
       <translation>beide treffen sich in der Mitte; {by_tape}</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source> It took {minutes:.0f} minutes.</source>
       <translation> Es dauerte {minutes:.0f} Minuten.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source> Turn the room at Survey, and place once more.</source>
       <translation> Den Raum beim Aufmaß drehen und noch einmal aufstellen.</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>Stage, middle and depth are there: stay.{took}</source>
       <translation>Bühne, Mitte und Tiefe sind da: so bleiben.{took}</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>one side is reversed: change over the two wires of one monitor, and test again</source>
       <translation>eine Seite ist umgekehrt: die beiden Adern eines Monitors tauschen und noch einmal prüfen</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>the {lean} is louder or nearer: measure both ways with the tape first, then turn the {lean} down by half a decibel at a time</source>
       <translation>{lean} ist lauter oder näher: erst beide Wege mit dem Maßband messen, dann {lean} halbdezibelweise leiser drehen</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>mono is not as narrow as one side: unlike walls or distances, or one is aimed off</source>
       <translation>Mono ist nicht so schmal wie eine Seite: ungleiche Wände oder Abstände, oder eine ist falsch gerichtet</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>panning that ends up where it was not put</source>
       <translation>Verteiltes, das landet, wo es nicht hingesetzt wurde</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>a middle that is no point</source>
       <translation>eine Mitte, die kein Punkt ist</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>missing depth</source>
       <translation>fehlende Tiefe</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>this way</source>
       <translation>in diese Richtung</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>in places</source>
       <translation>stellenweise</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>a little</source>
       <translation>ein wenig</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>all in one plane</source>
       <translation>alles in einer Ebene</translation>
     </message>
     <message>
-      <location filename="../../by_ear/placing.py" />
+      <location filename="../../by_ear/led_tests.py" />
       <source>the sides may not play as two: check that left and right are not summed to one</source>
       <translation>die Seiten spielen vielleicht nicht getrennt: prüfen, dass links und rechts nicht summiert sind</translation>
     </message>
@@ -8760,146 +9963,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
   <context>
     <name>cli</name>
     <message>
-      <location filename="../../cli/commands.py" />
-      <source>Turn the RECORDING of a sweep into a frequency response.</source>
-      <translation>Aus der Aufnahme RECORDING eines Sweeps einen Frequenzgang machen.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Rank the arrangements of FILE by Evenness.</source>
-      <translation>Die Aufstellungen von FILE nach Ebenheit ordnen.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Open the window with a copy of a lived-in sample: The Kiln Room with a bookcase and a sofa, or Harbour Loft, L-shaped with an open side.</source>
-      <translation>Das Fenster mit einer Kopie eines bewohnten Beispiels öffnen: The Kiln Room mit Bücherregal und Sofa, oder Harbour Loft, L-förmig mit einer offenen Seite.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Say which hills of an arrangement of FILE a cut can mend, why nothing fills the hollows, and which few sections are worth setting, trims first.</source>
-      <translation>Sagen, welche Hügel einer Aufstellung von FILE eine Absenkung mildert, warum nichts die Senken füllt und welche wenigen Filter sich lohnen, Anpassungen zuerst.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Name the cause of each peak and dip of FILE: of a take, or of what an arrangement has.</source>
-      <translation>Die Ursache jeder Spitze und Senke von FILE nennen: einer Messung, oder dessen, was eine Aufstellung hat.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Write every take and average of FILE into FOLDER as CSV, text and WAV.</source>
-      <translation>Jede Messung und jedes Mittel von FILE als CSV, Text und WAV nach FOLDER schreiben.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Fit the room of FILE to its takes: sizes, absorption, sources, and how sure each is.</source>
-      <translation>Den Raum von FILE an seine Messungen anpassen: Maße, Absorption, Quellen, und wie sicher jede ist.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Calculate the response of an arrangement of FILE at its seats, or of a reference case.</source>
-      <translation>Den Frequenzgang einer Aufstellung von FILE an ihren Hörplätzen berechnen, oder den eines Referenzfalls.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Say what differs between arrangements of FILE to the ear, and write a piece as it is heard in each of them: for headphones, equally loud (ITU-R BS.1770).</source>
-      <translation>Sagen, worin sich Aufstellungen von FILE fürs Ohr unterscheiden, und ein Stück schreiben, wie es in jeder klingt: für Kopfhörer, gleich laut (ITU-R BS.1770).</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Add a measured RESPONSE to FILE as a take: text, an impulse response as WAV, or the recording of a sweep, as WAV too.</source>
-      <translation>FILE einen gemessenen Frequenzgang RESPONSE als Messung hinzufügen: Text, eine Impulsantwort als WAV, oder die Aufnahme eines Sweeps, auch als WAV.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Put Jolly Parlor into the desktop's menu, with its icon, its file type and its manual page; for this user, under the XDG data folder.</source>
-      <translation>Jolly Parlor in das Menü des Desktops eintragen, mit Symbol, Dateityp und Handbuchseite; für diesen Benutzer, unter dem XDG-Datenordner.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Say over which band and against what all in FILE is judged; without options, tell.</source>
-      <translation>Sagen, über welches Band und gegen was alles in FILE beurteilt wird; ohne Optionen wird es genannt.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Show the Ledger of FILE: every step with its date, what was done, how even it was.</source>
-      <translation>Das Logbuch von FILE zeigen: jeden Schritt mit Datum, was getan wurde, wie eben es war.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Say where in the room of FILE a lesson's thing happens and what placing does about it, and write a piece with it and without.</source>
-      <translation>Sagen, wo im Raum von FILE das Thema einer Lektion geschieht und was Aufstellen dagegen tut, und ein Stück damit und ohne schreiben.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Say of every loudspeaker of FILE what is off, what to move and what to set, so that all are heard alike at the main seat.</source>
-      <translation>Von jedem Lautsprecher von FILE sagen, was daneben ist, was zu bewegen und was einzustellen ist, damit alle am Haupthörplatz gleich gehört werden.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Measure one take and add it to FILE; a bad one is kept but left out of rankings.</source>
-      <translation>Eine Messung machen und FILE hinzufügen; eine schlechte bleibt erhalten, aber außerhalb jeder Rangfolge.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Make the document OUT from the file SURVEY.</source>
-      <translation>Aus der Datei SURVEY das Dokument OUT machen.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Say which take would help most to choose among the arrangements of FILE.</source>
-      <translation>Sagen, welche Messung am meisten hülfe, unter den Aufstellungen von FILE zu wählen.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Write TEXT into the Ledger of FILE.</source>
-      <translation>TEXT in das Logbuch von FILE schreiben.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Open the window, with FILE if given.</source>
-      <translation>Das Fenster öffnen, mit FILE, wenn angegeben.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Add a school's arrangement to FILE; a school that cannot be met says why.</source>
-      <translation>FILE die Aufstellung einer Schule hinzufügen; eine nicht erfüllbare sagt, warum.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>List for whoever treats the room of FILE: first reflections of every loudspeaker, loudest first; what remains after placing, where its pressure gathers, and how long each band rings.</source>
-      <translation>Für den, der den Raum von FILE behandelt: erste Reflexionen jedes Lautsprechers, die lautesten zuerst; was nach dem Aufstellen bleibt, wo sich sein Druck sammelt, und wie lange jedes Band nachklingt.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Write the placement card of an arrangement of FILE to OUT, .pdf or .html; with --full the whole report; with --json what it says.</source>
-      <translation>Die Aufstellungskarte einer Aufstellung von FILE nach OUT schreiben, .pdf oder .html; mit --full den ganzen Bericht; mit --json, was darin steht.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Draw each main view of the demo into FOLDER, 1280 by 800.</source>
-      <translation>Jede Hauptansicht der Demo nach FOLDER zeichnen, 1280 mal 800.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Search the room of FILE for the most even places of monitors, seat and subwoofers.</source>
-      <translation>Den Raum von FILE nach den ebensten Orten für Monitore, Hörplatz und Subwoofer absuchen.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Find the settings of an arrangement of FILE that make what is heard most even.</source>
-      <translation>Die Einstellungen einer Aufstellung von FILE finden, die das Gehörte am ebensten machen.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Write a signal of the listening tests as a WAV of two channels.</source>
-      <translation>Ein Signal der Hörtests als WAV mit zwei Kanälen schreiben.</translation>
-    </message>
-    <message>
-      <location filename="../../cli/commands.py" />
-      <source>Say what each subwoofer of FILE does alone, its share of the work, how it stands to the pair, and how unlike the seats are.</source>
-      <translation>Sagen, was jeder Subwoofer von FILE allein tut, seinen Anteil an der Arbeit, wie er zum Paar steht, und wie ungleich die Hörplätze sind.</translation>
-    </message>
-    <message>
       <location filename="../../cli/desktop_command.py" />
       <source>In the menu from now on; .parlor files open by a double-click.</source>
       <translation>Ab jetzt im Menü; .parlor-Dateien öffnen sich mit einem Doppelklick.</translation>
@@ -9163,22 +10226,22 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{loudspeaker}: {side_words}, {elevation:+.0f}° nach oben, {metres:.2f} m, {level_db:+.1f} dB</translation>
     </message>
     <message>
-      <location filename="../../cli/output.py" />
+      <location filename="../../cli/printed.py" />
       <source>Replace what is written if it is there; never a document or what is read.</source>
       <translation>Was geschrieben wird, ersetzen, wenn es das schon gibt; nie ein Dokument oder was gelesen wird.</translation>
     </message>
     <message>
-      <location filename="../../cli/output.py" />
+      <location filename="../../cli/printed.py" />
       <source>Write JSON, to FILE or instead of words.</source>
       <translation>JSON schreiben, nach FILE oder statt der Worte.</translation>
     </message>
     <message>
-      <location filename="../../cli/output.py" />
+      <location filename="../../cli/printed.py" />
       <source>Written to {place}.</source>
       <translation>Geschrieben nach {place}.</translation>
     </message>
     <message>
-      <location filename="../../cli/output.py" />
+      <location filename="../../cli/printed.py" />
       <source>The document has no arrangement; propose one first.</source>
       <translation>Das Dokument hat keine Aufstellung; erst eine vorschlagen lassen.</translation>
     </message>
@@ -9206,6 +10269,146 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../cli/reflections_command.py" />
       <source>  line of {loudspeaker} through the head: {surface}</source>
       <translation>  Linie von {loudspeaker} durch den Kopf: {surface}</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Turn the RECORDING of a sweep into a frequency response.</source>
+      <translation>Aus der Aufnahme RECORDING eines Sweeps einen Frequenzgang machen.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Rank the arrangements of FILE by Evenness.</source>
+      <translation>Die Aufstellungen von FILE nach Ebenheit ordnen.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Open the window with a copy of a lived-in sample: The Kiln Room with a bookcase and a sofa, or Harbour Loft, L-shaped with an open side.</source>
+      <translation>Das Fenster mit einer Kopie eines bewohnten Beispiels öffnen: The Kiln Room mit Bücherregal und Sofa, oder Harbour Loft, L-förmig mit einer offenen Seite.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Say which hills of an arrangement of FILE a cut can mend, why nothing fills the hollows, and which few sections are worth setting, trims first.</source>
+      <translation>Sagen, welche Hügel einer Aufstellung von FILE eine Absenkung mildert, warum nichts die Senken füllt und welche wenigen Filter sich lohnen, Anpassungen zuerst.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Name the cause of each peak and dip of FILE: of a take, or of what an arrangement has.</source>
+      <translation>Die Ursache jeder Spitze und Senke von FILE nennen: einer Messung, oder dessen, was eine Aufstellung hat.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Write every take and average of FILE into FOLDER as CSV, text and WAV.</source>
+      <translation>Jede Messung und jedes Mittel von FILE als CSV, Text und WAV nach FOLDER schreiben.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Fit the room of FILE to its takes: sizes, absorption, sources, and how sure each is.</source>
+      <translation>Den Raum von FILE an seine Messungen anpassen: Maße, Absorption, Quellen, und wie sicher jede ist.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Calculate the response of an arrangement of FILE at its seats, or of a reference case.</source>
+      <translation>Den Frequenzgang einer Aufstellung von FILE an ihren Hörplätzen berechnen, oder den eines Referenzfalls.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Say what differs between arrangements of FILE to the ear, and write a piece as it is heard in each of them: for headphones, equally loud (ITU-R BS.1770).</source>
+      <translation>Sagen, worin sich Aufstellungen von FILE fürs Ohr unterscheiden, und ein Stück schreiben, wie es in jeder klingt: für Kopfhörer, gleich laut (ITU-R BS.1770).</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Add a measured RESPONSE to FILE as a take: text, an impulse response as WAV, or the recording of a sweep, as WAV too.</source>
+      <translation>FILE einen gemessenen Frequenzgang RESPONSE als Messung hinzufügen: Text, eine Impulsantwort als WAV, oder die Aufnahme eines Sweeps, auch als WAV.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Put Jolly Parlor into the desktop's menu, with its icon, its file type and its manual page; for this user, under the XDG data folder.</source>
+      <translation>Jolly Parlor in das Menü des Desktops eintragen, mit Symbol, Dateityp und Handbuchseite; für diesen Benutzer, unter dem XDG-Datenordner.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Say over which band and against what all in FILE is judged; without options, tell.</source>
+      <translation>Sagen, über welches Band und gegen was alles in FILE beurteilt wird; ohne Optionen wird es genannt.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Show the Ledger of FILE: every step with its date, what was done, how even it was.</source>
+      <translation>Das Logbuch von FILE zeigen: jeden Schritt mit Datum, was getan wurde, wie eben es war.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Say where in the room of FILE a lesson's thing happens and what placing does about it, and write a piece with it and without.</source>
+      <translation>Sagen, wo im Raum von FILE das Thema einer Lektion geschieht und was Aufstellen dagegen tut, und ein Stück damit und ohne schreiben.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Say of every loudspeaker of FILE what is off, what to move and what to set, so that all are heard alike at the main seat.</source>
+      <translation>Von jedem Lautsprecher von FILE sagen, was daneben ist, was zu bewegen und was einzustellen ist, damit alle am Haupthörplatz gleich gehört werden.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Measure one take and add it to FILE; a bad one is kept but left out of rankings.</source>
+      <translation>Eine Messung machen und FILE hinzufügen; eine schlechte bleibt erhalten, aber außerhalb jeder Rangfolge.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Make the document OUT from the file SURVEY.</source>
+      <translation>Aus der Datei SURVEY das Dokument OUT machen.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Say which take would help most to choose among the arrangements of FILE.</source>
+      <translation>Sagen, welche Messung am meisten hülfe, unter den Aufstellungen von FILE zu wählen.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Write TEXT into the Ledger of FILE.</source>
+      <translation>TEXT in das Logbuch von FILE schreiben.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Open the window, with FILE if given.</source>
+      <translation>Das Fenster öffnen, mit FILE, wenn angegeben.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Add a school's arrangement to FILE; a school that cannot be met says why.</source>
+      <translation>FILE die Aufstellung einer Schule hinzufügen; eine nicht erfüllbare sagt, warum.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>List for whoever treats the room of FILE: first reflections of every loudspeaker, loudest first; what remains after placing, where its pressure gathers, and how long each band rings.</source>
+      <translation>Für den, der den Raum von FILE behandelt: erste Reflexionen jedes Lautsprechers, die lautesten zuerst; was nach dem Aufstellen bleibt, wo sich sein Druck sammelt, und wie lange jedes Band nachklingt.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Write the placement card of an arrangement of FILE to OUT, .pdf or .html; with --full the whole report; with --json what it says.</source>
+      <translation>Die Aufstellungskarte einer Aufstellung von FILE nach OUT schreiben, .pdf oder .html; mit --full den ganzen Bericht; mit --json, was darin steht.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Draw each main view of the demo into FOLDER, 1280 by 800.</source>
+      <translation>Jede Hauptansicht der Demo nach FOLDER zeichnen, 1280 mal 800.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Search the room of FILE for the most even places of monitors, seat and subwoofers.</source>
+      <translation>Den Raum von FILE nach den ebensten Orten für Monitore, Hörplatz und Subwoofer absuchen.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Find the settings of an arrangement of FILE that make what is heard most even.</source>
+      <translation>Die Einstellungen einer Aufstellung von FILE finden, die das Gehörte am ebensten machen.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Write a signal of the listening tests as a WAV of two channels.</source>
+      <translation>Ein Signal der Hörtests als WAV mit zwei Kanälen schreiben.</translation>
+    </message>
+    <message>
+      <location filename="../../cli/registry.py" />
+      <source>Say what each subwoofer of FILE does alone, its share of the work, how it stands to the pair, and how unlike the seats are.</source>
+      <translation>Sagen, was jeder Subwoofer von FILE allein tut, seinen Anteil an der Arbeit, wie er zum Paar steht, und wie ungleich die Hörplätze sind.</translation>
     </message>
     <message>
       <location filename="../../cli/report_command.py" />
@@ -9803,6 +11006,21 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Ein Filter bei {frequency_hz:g} Hz braucht mehr als {sample_rate} Abtastwerte je Sekunde.</translation>
     </message>
     <message>
+      <location filename="../../equalising/filter_files.py" />
+      <source>A bell at its frequency: Q is the frequency over the width between the points of half its decibels. H(z) = (b0 + b1/z + b2/z²) / (1 + a1/z + a2/z²); where your equaliser asks for the signs of a1 and a2 the other way round, turn them.</source>
+      <translation>Eine Glocke bei ihrer Frequenz: Q ist die Frequenz durch die Breite zwischen den Punkten ihrer halben Dezibel. H(z) = (b0 + b1/z + b2/z²) / (1 + a1/z + a2/z²); verlangt Ihr Equalizer die Vorzeichen von a1 und a2 andersherum, umkehren.</translation>
+    </message>
+    <message>
+      <location filename="../../equalising/filter_files.py" />
+      <source>{frequency_hz:g} Hz, {gain} dB, Q {q:g}</source>
+      <translation>{frequency_hz:g} Hz, {gain} dB, Q {q:g}</translation>
+    </message>
+    <message>
+      <location filename="../../equalising/filter_files.py" />
+      <source>  nothing to set</source>
+      <translation>  nichts zu setzen</translation>
+    </message>
+    <message>
       <location filename="../../equalising/mendable.py" />
       <source>{with_minus} dB</source>
       <translation>{with_minus} dB</translation>
@@ -9886,21 +11104,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../equalising/sections.py" />
       <source>Many who do this prefer about three quarters of what the figure asks for: the ear takes part of the room for granted. Set it by ear, on music you know well. (Common practice, no source.)</source>
       <translation>Viele, die das tun, nehmen lieber etwa drei Viertel dessen, was die Zahl verlangt: das Ohr nimmt einen Teil des Raums als gegeben. Nach Gehör setzen, mit Musik, die man gut kennt. (Gängige Praxis, ohne Quelle.)</translation>
-    </message>
-    <message>
-      <location filename="../../equalising/writing.py" />
-      <source>A bell at its frequency: Q is the frequency over the width between the points of half its decibels. H(z) = (b0 + b1/z + b2/z²) / (1 + a1/z + a2/z²); where your equaliser asks for the signs of a1 and a2 the other way round, turn them.</source>
-      <translation>Eine Glocke bei ihrer Frequenz: Q ist die Frequenz durch die Breite zwischen den Punkten ihrer halben Dezibel. H(z) = (b0 + b1/z + b2/z²) / (1 + a1/z + a2/z²); verlangt Ihr Equalizer die Vorzeichen von a1 und a2 andersherum, umkehren.</translation>
-    </message>
-    <message>
-      <location filename="../../equalising/writing.py" />
-      <source>{frequency_hz:g} Hz, {gain} dB, Q {q:g}</source>
-      <translation>{frequency_hz:g} Hz, {gain} dB, Q {q:g}</translation>
-    </message>
-    <message>
-      <location filename="../../equalising/writing.py" />
-      <source>  nothing to set</source>
-      <translation>  nichts zu setzen</translation>
     </message>
   </context>
   <context>
@@ -10176,6 +11379,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
   <context>
     <name>placement</name>
     <message>
+      <location filename="../../placement/around_head.py" />
+      <source>A mean over the head needs takes at two points or more.</source>
+      <translation>Ein Mittel über den Kopf braucht Messungen an zwei oder mehr Punkten.</translation>
+    </message>
+    <message>
       <location filename="../../placement/arrangement.py" />
       <source>Placed by hand.</source>
       <translation>Von Hand gestellt.</translation>
@@ -10387,12 +11595,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/checks.py" />
-      <location filename="../../project/checklist.py" />
-      <source>in the way</source>
-      <translation>im Weg</translation>
-    </message>
-    <message>
-      <location filename="../../placement/checks.py" />
       <source>Both monitors are equally far from the ear, within {gap:.0f} cm.</source>
       <translation>Beide Monitore sind gleich weit vom Ohr, innerhalb von {gap:.0f} cm.</translation>
     </message>
@@ -10420,12 +11622,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/checks.py" />
       <source>Monitors at ear height, within {above:.0f} cm.</source>
       <translation>Monitore auf Ohrhöhe, innerhalb von {above:.0f} cm.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/checks.py" />
-      <location filename="../../project/checklist.py" />
-      <source>ear height</source>
-      <translation>Ohrhöhe</translation>
     </message>
     <message>
       <location filename="../../placement/checks.py" />
@@ -11518,6 +12714,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Weg zur Tür</translation>
     </message>
     <message>
+      <location filename="../../placement/search/one_height.py" />
+      <source>This room's field does not come apart along its axes.</source>
+      <translation>Das Feld dieses Raums lässt sich nicht nach seinen Achsen trennen.</translation>
+    </message>
+    <message>
       <location filename="../../placement/search/prices.py" />
       <source>{told}{told2} costs {costs_db:.1f} dB</source>
       <translation>{told}{told2} kostet {costs_db:.1f} dB</translation>
@@ -11636,11 +12837,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/search/spread_tables.py" />
       <source>No head can be anywhere on this line; move the thing that is in its way.</source>
       <translation>Auf dieser Linie kann nirgends ein Kopf sein; den Gegenstand im Weg verschieben.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/search/tables.py" />
-      <source>This room's field does not come apart along its axes.</source>
-      <translation>Das Feld dieses Raums lässt sich nicht nach seinen Achsen trennen.</translation>
     </message>
     <message>
       <location filename="../../placement/search/wishes.py" />
@@ -11838,21 +13034,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{gain_db:+g} dB bei {frequency_hz:g} Hz, Q {q:g}</translation>
     </message>
     <message>
-      <location filename="../../placement/settings/decay.py" />
-      <source>Rings on for {told}: other modes are driven, none dies away faster; only absorption shortens them.</source>
-      <translation>Klingt länger nach: {told}: andere Moden werden angeregt, keine klingt schneller ab; nur Absorption verkürzt sie.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/settings/decay.py" />
-      <source>{midband_hz:g} Hz {before} → {after} s</source>
-      <translation>{midband_hz:g} Hz {before} → {after} s</translation>
-    </message>
-    <message>
-      <location filename="../../placement/settings/decay.py" />
-      <source>Rings on for {told}: settings hardly change it, absorption does.</source>
-      <translation>Klingt nach: {told}: Einstellungen ändern es kaum, Absorption schon.</translation>
-    </message>
-    <message>
       <location filename="../../placement/settings/handing_over.py" />
       <source>The monitors are set to hand their bass over at {hertz:.0f} Hz, and nothing in Gear can do that: say there what does, or that they play their full range.</source>
       <translation>Die Monitore sind so eingestellt, dass sie ihren Bass bei {hertz:.0f} Hz abgeben, und nichts unter Geräte kann das: dort sagen, was es tut, oder dass sie ihren ganzen Bereich spielen.</translation>
@@ -11891,6 +13072,21 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/settings/knobs.py" />
       <source>high-pass kind</source>
       <translation>Art des Hochpasses</translation>
+    </message>
+    <message>
+      <location filename="../../placement/settings/reverberation.py" />
+      <source>Rings on for {told}: other modes are driven, none dies away faster; only absorption shortens them.</source>
+      <translation>Klingt länger nach: {told}: andere Moden werden angeregt, keine klingt schneller ab; nur Absorption verkürzt sie.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/settings/reverberation.py" />
+      <source>{midband_hz:g} Hz {before} → {after} s</source>
+      <translation>{midband_hz:g} Hz {before} → {after} s</translation>
+    </message>
+    <message>
+      <location filename="../../placement/settings/reverberation.py" />
+      <source>Rings on for {told}: settings hardly change it, absorption does.</source>
+      <translation>Klingt nach: {told}: Einstellungen ändern es kaum, Absorption schon.</translation>
     </message>
     <message>
       <location filename="../../placement/settings/shares.py" />
@@ -12106,529 +13302,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
   <context>
     <name>project</name>
     <message>
-      <location filename="../../project/around.py" />
-      <source>A mean over the head needs takes at two points or more.</source>
-      <translation>Ein Mittel über den Kopf braucht Messungen an zwei oder mehr Punkten.</translation>
-    </message>
-    <message>
-      <location filename="../../project/case_cabinets.py" />
-      <source>the driver {id} has no cabinet.</source>
-      <translation>Der Treiber {id} hat kein Gehäuse.</translation>
-    </message>
-    <message>
-      <location filename="../../project/case_cabinets.py" />
-      <source>the driver {id} must look along an axis.</source>
-      <translation>Der Treiber {id} muss entlang einer Achse schauen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>a patch lies on “{surface}”, which is no wall of this room.</source>
-      <translation>ein Feld liegt auf „{surface}“, was keine Wand dieses Raums ist.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>there are {walls} walls for a plan of {plan} corners.</source>
-      <translation>es gibt {walls} Wände für einen Grundriss mit {plan} Ecken.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>its room is “{room}”; rectangular ones and prisms are known.</source>
-      <translation>sein Raum ist „{room}“; bekannt sind rechtwinklige und Prismen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>{name} has no size; give three positive lengths.</source>
-      <translation>{name} hat keine Größe; drei positive Längen angeben.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>every source and receiver needs a position of three coordinates.</source>
-      <translation>jede Quelle und jeder Empfänger braucht einen Ort aus drei Koordinaten.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>an absorption is {alpha:g}; it must be between 0 and 1.</source>
-      <translation>eine Absorption ist {alpha:g}; sie muss zwischen 0 und 1 liegen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <location filename="../../project/files.py" />
-      <location filename="../../signals/cells.py" />
-      <location filename="../../training/progress.py" />
-      <source>{name} could not be read: {reason}.</source>
-      <translation>{name} ließ sich nicht lesen: {reason}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>{name} is not valid JSON.</source>
-      <translation>{name} ist kein gültiges JSON.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>{name} lacks or garbles the field {error}.</source>
-      <translation>{name} fehlt das Feld {error}, oder es ist verstümmelt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>a thing is “{thing}”; it must be solid or soft.</source>
-      <translation>ein Gegenstand ist „{thing}“; er muss solid oder soft sein.</translation>
-    </message>
-    <message>
-      <location filename="../../project/cases.py" />
-      <source>patch {number}</source>
-      <translation>Feld {number}</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Both see the same walls, and the seat is on the middle line.</source>
-      <translation>Beide sehen dieselben Wände, und der Hörplatz ist auf der Mittellinie.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>The seat is clear of the middle of the length.</source>
-      <translation>Der Hörplatz ist nicht in der Mitte der Länge.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>They differ by {gap:.1f} dB, {kind}.</source>
-      <translation>Sie unterscheiden sich um {gap:.1f} dB, {kind}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>What is set can be set</source>
-      <translation>Was eingestellt ist, lässt sich einstellen</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Loudspeakers around the seat match</source>
-      <translation>Lautsprecher rund um den Hörplatz passen zusammen</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Settings written down</source>
-      <translation>Einstellungen aufgeschrieben</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Knobs photographed or noted beside the placement card.</source>
-      <translation>Regler fotografiert oder neben der Aufstellungskarte notiert.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Mono is narrow and in the middle</source>
-      <translation>Mono ist schmal und in der Mitte</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Both in the same polarity: heard, not assumed.</source>
-      <translation>Beide in derselben Polarität: gehört, nicht angenommen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Heard with music you know</source>
-      <translation>Mit vertrauter Musik gehört</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>An hour, at the level you work at.</source>
-      <translation>Eine Stunde, in der Lautstärke, in der Sie arbeiten.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Stands strapped, cables taped</source>
-      <translation>Ständer festgezurrt, Kabel festgeklebt</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Two people for lifting; nothing tips on a child.</source>
-      <translation>Zum Heben zwei Personen; nichts kippt auf ein Kind.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Ways out and windows free</source>
-      <translation>Ausgänge und Fenster frei</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Escape routes stay clear; local codes decide.</source>
-      <translation>Fluchtwege bleiben frei; örtliche Vorschriften entscheiden.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Walls and floor at unlike distances</source>
-      <translation>Wände und Boden ungleich weit</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Both equally far from the ear</source>
-      <translation>Beide gleich weit vom Ohr</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Equilateral, or nearly</source>
-      <translation>Gleichseitig, oder nahezu</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>At ear height</source>
-      <translation>Auf Ohrhöhe</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Aimed at the ear</source>
-      <translation>Auf das Ohr gerichtet</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Left and right see the same walls</source>
-      <translation>Links und rechts sehen dieselben Wände</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Seat not at half the length</source>
-      <translation>Hörplatz nicht auf halber Länge</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Nothing in the way</source>
-      <translation>Nichts im Weg</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>The image leans and blurs; within {match_db:.0f} dB is usual.</source>
-      <translation>Das Bild lehnt und verschwimmt; innerhalb von {match_db:.0f} dB ist üblich.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Left and right alike</source>
-      <translation>Links und rechts gleich</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Measured as it stands</source>
-      <translation>Gemessen, wie es steht</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>No take at {seat} tells how all that plays is heard here.</source>
-      <translation>Keine Messung bei {seat} sagt, wie alles, was spielt, hier gehört wird.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source> as set</source>
-      <translation> wie eingestellt</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>, summed from single takes</source>
-      <translation>, aus einzelnen Messungen summiert</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>, at {around} points of the head.</source>
-      <translation>, an {around} Punkten des Kopfs.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>, at the head's centre only.</source>
-      <translation>, nur in der Mitte des Kopfs.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source> By distance alone; Subs aligns by the null, which counts more.</source>
-      <translation>  Allein nach Entfernung; „Subs“ richtet mit der Auslöschung aus, die mehr zählt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>By distance and delay.</source>
-      <translation>Nach Entfernung und Verzögerung.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Every figure with a subwoofer counts on it.</source>
-      <translation>Jede Zahl mit Subwoofer rechnet damit.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Outside their angles: {names}.</source>
-      <translation>Außerhalb ihrer Winkel: {names}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Equaliser last, and checked</source>
-      <translation>Equalizer zuletzt, und geprüft</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>{large} cuts beyond {warn_db:.0f} dB are set.</source>
-      <translation>{large} Absenkungen über {warn_db:.0f} dB sind gesetzt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>The room looked over</source>
-      <translation>Den Raum durchgesehen</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Holds.</source>
-      <translation>Erfüllt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Mended, it would be {now:.1f} dB {way} even (forecast).</source>
-      <translation>Behoben wäre es {now:.1f} dB {way} (Vorhersage).</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>{words} Measure each side alone.</source>
-      <translation>{words} Jede Seite allein messen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source> {doubtful} may no longer hold: Takes asks.</source>
-      <translation> {doubtful} könnten nicht mehr gelten: „Messungen“ fragt danach.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>All that is said of it is forecast: a guess by some dB.</source>
-      <translation>Alles Gesagte ist Vorhersage: auf einige dB geraten.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>{bad} bad and {doubtful} doubtful takes are left out.</source>
-      <translation>{bad} schlechte und {doubtful} zweifelhafte Messungen sind ausgelassen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>What they would have told is missing.</source>
-      <translation>Was sie gesagt hätten, fehlt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Subwoofers share the work</source>
-      <translation>Subwoofer teilen sich die Arbeit</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>One is driven to its limit while another rests.</source>
-      <translation>Einer ist an seiner Grenze, während ein anderer ruht.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>All within their angles and half a decibel.</source>
-      <translation>Alle innerhalb ihrer Winkel und eines halben Dezibels.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>None is set: place first, it may not be needed.</source>
-      <translation>Keiner ist gesetzt: erst stellen, vielleicht braucht es keinen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Large cuts smear; move first.</source>
-      <translation>Große Absenkungen verschmieren; erst bewegen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>{answered} of {questions} questions of the review by eye are answered.</source>
-      <translation>{answered} von {questions} Fragen der Durchsicht sind beantwortet.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>{faults} faults. {first}</source>
-      <translation>{faults} Mängel. {first}</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>That point is filled in from what is measured and placed.</source>
-      <translation>Dieser Punkt füllt sich aus dem Gemessenen und Gestellten.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>No small move mends it here, so what it costs is not known.</source>
-      <translation>Keine kleine Bewegung behebt es hier; was es kostet, ist also nicht bekannt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>The curve would hardly change (forecast); the image would.</source>
-      <translation>Die Kurve änderte sich kaum (Vorhersage); das Bild schon.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Subwoofer in time with the pair</source>
-      <translation>Subwoofer gleichzeitig mit dem Paar</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>By what Gear says there is.</source>
-      <translation>Nach dem, was unter Geräte steht.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Sounds come from where they were not put.</source>
-      <translation>Klänge kommen von dort, wo sie nicht hingesetzt wurden.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>{loudspeaker} {gain_db:+.1f} dB</source>
-      <translation>{loudspeaker} {gain_db:+.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>Levels to set: {names}.</source>
-      <translation>Einzustellende Pegel: {names}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>One is heard before all.</source>
-      <translation>Einer wird vor allen gehört.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>None idles below 40 Hz.</source>
-      <translation>Keiner ruht unter 40 Hz.</translation>
-    </message>
-    <message>
-      <location filename="../../project/checklist.py" />
-      <source>So it is left.</source>
-      <translation>Also bleibt es so.</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>{agreeing_words} that “{first}” is best or as good below 200 Hz.</source>
-      <translation>{agreeing_words}, dass „{first}“ unter 200 Hz das Beste oder gleich gut ist.</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source> {lean_db:.1f} dB, forecast</source>
-      <translation> {lean_db:.1f} dB, Vorhersage</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source> {match_db:.1f} dB</source>
-      <translation> {match_db:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>{name} is the evenest of {count}, by {lead:.1f} dB</source>
-      <translation>{name} ist das ebenste von {count}, um {lead:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>no single cause</source>
-      <translation>keine einzelne Ursache</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>bass to {bass_reach_hz:.0f} Hz</source>
-      <translation>Bass bis {bass_reach_hz:.0f} Hz</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>room {over:+.0f} dB over direct</source>
-      <translation>Raum {over:+.0f} dB über direkt</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>Hollow at {deepest_hz:.0f} Hz, {deepest_db:.0f} dB: {cause}</source>
-      <translation>Senke bei {deepest_hz:.0f} Hz, {deepest_db:.0f} dB: {cause}</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>No hollow deeper than {deepest_db:.0f} dB</source>
-      <translation>Keine Senke tiefer als {deepest_db:.0f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>Hill at {highest_hz:.0f} Hz, {highest_db:+.0f} dB</source>
-      <translation>Hügel bei {highest_hz:.0f} Hz, {highest_db:+.0f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>No hill above {highest_db:.0f} dB</source>
-      <translation>Kein Hügel über {highest_db:.0f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>Leaning costs</source>
-      <translation>Lehnen kostet</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>Leaning costs at most</source>
-      <translation>Lehnen kostet höchstens</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>Left and right differ by</source>
-      <translation>Links und rechts unterscheiden sich um</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>Left and right match within</source>
-      <translation>Links und rechts gleich innerhalb</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>{name} stands alone; add another to compare</source>
-      <translation>{name} steht allein; zum Vergleichen eine weitere hinzufügen</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>{name} and {other} cannot be told apart ({lead:.1f} dB)</source>
-      <translation>{name} und {other} sind nicht zu unterscheiden ({lead:.1f} dB)</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>{name} is the more even, by {lead:.1f} dB</source>
-      <translation>{name} ist die ebenere, um {lead:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>No take of this mix for: {missing}.</source>
-      <translation>Keine Messung dieser Mischung für: {missing}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>ranked by takes{words}{kinds_of_takes}</source>
-      <translation>geordnet nach Messungen{words}{kinds_of_takes}</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>ranked by takes where there are any ({have} of {rows}), by the forecast of the fitted room elsewhere</source>
-      <translation>geordnet nach Messungen, wo es welche gibt ({have} von {rows}), sonst nach der Vorhersage des eingepassten Raums</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>{within} of {wanted} around the seat within their angles</source>
-      <translation>{within} von {wanted} rund um den Hörplatz innerhalb ihrer Winkel</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>One of the two has no curve.</source>
-      <translation>Eine der beiden hat keine Kurve.</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>ranked by forecast</source>
-      <translation>geordnet nach Vorhersage</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>rings {seconds:.1f} s, 44-180 Hz</source>
-      <translation>klingt {seconds:.1f} s nach, 44-180 Hz</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>; {have} of {rows} have takes</source>
-      <translation>; {have} von {rows} haben Messungen</translation>
-    </message>
-    <message>
-      <location filename="../../project/comparison.py" />
-      <source>; no takes yet</source>
-      <translation>; noch keine Messungen</translation>
-    </message>
-    <message>
       <location filename="../../project/document.py" />
       <source>Arrangement “{name}”</source>
       <translation>Aufstellung „{name}“</translation>
@@ -12804,156 +13477,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Eine Aufstellung „{to}“ gibt es schon; einen anderen Namen wählen.</translation>
     </message>
     <message>
-      <location filename="../../project/equaliser_check.py" />
-      <source>Foretold {other:.1f}, measured {one:.1f} dB from even; they differ by {gap:.1f} dB</source>
-      <translation>Vorausgesagt {other:.1f}, gemessen {one:.1f} dB uneben; sie unterscheiden sich um {gap:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_check.py" />
-      <source>{begins}, most at {hertz:.0f} Hz ({worst:+.1f} dB): see whether every section, trim and delay is set as listed, on every loudspeaker.</source>
-      <translation>{begins}, am meisten bei {hertz:.0f} Hz ({worst:+.1f} dB): nachsehen, ob jeder Filter, jede Anpassung und Verzögerung wie aufgeführt eingestellt ist, an jedem Lautsprecher.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_check.py" />
-      <source>{begins}, but what was foretold is the forecast's: with takes of each loudspeaker alone it could be held to a few tenths.</source>
-      <translation>{begins}, aber das Vorausgesagte ist das der Vorhersage: mit Messungen jedes Lautsprechers allein ließe es sich auf wenige Zehntel halten.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_check.py" />
-      <source>{begins}: it does what was foretold, within what two sweeps differ by.</source>
-      <translation>{begins}: es tut, was vorausgesagt war, so genau wie zwei Sweeps einander gleichen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_check.py" />
-      <source>There is no take of “{name}” at {seat} since it was set so: measure one, and what was foretold is held against it.</source>
-      <translation>Seit der Einstellung gibt es keine Messung von „{name}“ bei {seat}: eine machen, und das Vorausgesagte wird dagegen gehalten.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_check.py" />
-      <source>{id} does not cover {low_hz:.0f} to {high_hz:.0f} Hz.</source>
-      <translation>{id} reicht nicht von {low_hz:.0f} bis {high_hz:.0f} Hz.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_curves.py" />
-      <source>all that plays</source>
-      <translation>alles, was spielt</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_curves.py" />
-      <source>No takes at the other seats: what a cut does there is not known.</source>
-      <translation>Keine Messungen an den anderen Hörplätzen: was eine Absenkung dort tut, ist nicht bekannt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_curves.py" />
-      <source>“{name}” has no takes at {main} that tell how {who} is heard as set: measure each loudspeaker alone at the head's centre, with phase, then around it.</source>
-      <translation>„{name}“ hat keine Messungen bei {main}, die sagen, wie {who} eingestellt gehört wird: jeden Lautsprecher allein in der Mitte des Kopfs mit Phase messen, dann rundum.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_curves.py" />
-      <source>The takes cover {first:.0f} to {last:.0f} Hz; the equaliser of {who} needs {low:.0f} to {needed:.0f} Hz.</source>
-      <translation>Die Messungen reichen von {first:.0f} bis {last:.0f} Hz; der Equalizer von {who} braucht {low:.0f} bis {needed:.0f} Hz.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_curves.py" />
-      <source>{name}: heard at the head's centre only. Measure at points around it, or one ear's hill is cut for all.</source>
-      <translation>{name}: nur in der Mitte des Kopfs gehört. Auch rundum messen, sonst wird der Hügel eines Ohrs für alle gesenkt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equaliser_curves.py" />
-      <source>{name}: the takes have no phase, so a cancellation cannot be told from what a filter could undo; cuts are made all the same, boosts never.</source>
-      <translation>{name}: die Messungen haben keine Phase, eine Auslöschung lässt sich also nicht von dem unterscheiden, was ein Filter aufhöbe; gesenkt wird trotzdem, angehoben nie.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>Equaliser at {strength:.0f} %, {count} sections. {told}.</source>
-      <translation>Equalizer bei {strength:.0f} %, {count} Filter. {told}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>{largest_db:.0f} dB at {frequency_hz:.0f} Hz is much to cut.</source>
-      <translation>{largest_db:.0f} dB bei {frequency_hz:.0f} Hz sind viel zu senken.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>{begins} Move first: {what} would spare {spared:.0f} dB of it (forecast, {evenness_before_db:.1f} → {evenness_after_db:.1f} dB from even).</source>
-      <translation>{begins} Erst bewegen: {what} sparte {spared:.0f} dB davon (Vorhersage, {evenness_before_db:.1f} → {evenness_after_db:.1f} dB uneben).</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>Equaliser off.</source>
-      <translation>Equalizer aus.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>{begins} The forecast does not show this hill, so no move against it is known.</source>
-      <translation>{begins} Die Vorhersage zeigt diesen Hügel nicht, eine Bewegung dagegen ist also nicht bekannt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>{begins} No small move of monitors or seat spares it without costing elsewhere.</source>
-      <translation>{begins} Keine kleine Bewegung von Monitoren oder Hörplatz spart ihn, ohne anderswo zu kosten.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>From the forecast: hills within a decibel or two are a guess. Measure around the head before you set a section.</source>
-      <translation>Aus der Vorhersage: Hügel sind auf ein, zwei Dezibel geraten. Rund um den Kopf messen, ehe ein Filter gesetzt wird.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>at {name}</source>
-      <translation>bei {name}</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>Nothing to cut</source>
-      <translation>Nichts abzusenken</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>No trims: the models of what plays have no controls.</source>
-      <translation>Keine Anpassungen: die Modelle dessen, was spielt, haben keine Regler.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>Trims stay as they are set: to find them from takes each loudspeaker needs one of its own at the main seat, with phase.</source>
-      <translation>Anpassungen bleiben, wie sie sind: um sie aus Messungen zu finden, braucht jeder Lautsprecher eine eigene am Haupthörplatz, mit Phase.</translation>
-    </message>
-    <message>
-      <location filename="../../project/equalising.py" />
-      <source>{name}: {cuts}. Cuts beyond {warn_db:.0f} dB smear: what differs hugely with and without should be moved first.</source>
-      <translation>{name}: {cuts}. Absenkungen über {warn_db:.0f} dB verschmieren: was sich mit und ohne so sehr unterscheidet, erst bewegen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/experiments.py" />
-      <source>{id} at the {seat}, “{name}”</source>
-      <translation>{id} am Hörplatz {seat}, „{name}“</translation>
-    </message>
-    <message>
-      <location filename="../../project/experiments.py" />
-      <source>{file_name}: {words}, measured.</source>
-      <translation>{file_name}: {words}, gemessen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/experiments.py" />
-      <source>{words}, {kind}.</source>
-      <translation>{words}, {kind}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/experiments.py" />
-      <source>There is no take “{take_id}”.</source>
-      <translation>Eine Messung „{take_id}“ gibt es nicht.</translation>
-    </message>
-    <message>
-      <location filename="../../project/experiments.py" />
-      <source>{take_id} is of {source} alone: explain a monitor's take.</source>
-      <translation>{take_id} ist allein von {source}: eine Messung eines Monitors erklären lassen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/experiments.py" />
-      <source>There is no arrangement yet: rough one in first.</source>
-      <translation>Noch keine Aufstellung: erst eine anlegen.</translation>
-    </message>
-    <message>
       <location filename="../../project/exporting.py" />
       <source>{source} at {seat}</source>
       <translation>{source} bei {seat}</translation>
@@ -13015,51 +13538,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{name} enthält etwas, das dieses Programm nicht ganz lesen konnte, und wurde nicht überschrieben; unter anderem Namen speichern.</translation>
     </message>
     <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>The forecast would have named {name}, {lost:.1f} dB worse measured.</source>
-      <translation>Die Vorhersage hätte {name} genannt, gemessen {lost:.1f} dB schlechter.</translation>
-    </message>
-    <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>The forecast names the same place.</source>
-      <translation>Die Vorhersage nennt denselben Ort.</translation>
-    </message>
-    <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>The forecast names {name}, which is as good.</source>
-      <translation>Die Vorhersage nennt {name}, was ebenso gut ist.</translation>
-    </message>
-    <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>Measured, {sub} alone is most even from: {name}.</source>
-      <translation>Gemessen ist {sub} allein am ebensten von: {name}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>“{sub}” is no subwoofer.</source>
-      <translation>„{sub}“ ist kein Subwoofer.</translation>
-    </message>
-    <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>By forecast {sub} alone is most even from: {best}. Measure a few.</source>
-      <translation>Nach der Vorhersage ist {sub} allein am ebensten von: {best}. Einige messen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>The mean of the {done} places is {average_db:.1f} dB from even, the best one {gain:.1f} dB {gain2}.</source>
-      <translation>Im Mittel sind die {done} Orte {average_db:.1f} dB uneben, der beste {gain:.1f} dB {gain2}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>{count} place not measured yet.</source>
-      <translation>{count} Ort ist noch nicht gemessen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/floor_walk.py" />
-      <source>{count} places not measured yet.</source>
-      <translation>{count} Orte sind noch nicht gemessen.</translation>
-    </message>
-    <message>
       <location filename="../../project/gear_edits.py" />
       <source>Gear changed.</source>
       <translation>Geräte geändert.</translation>
@@ -13093,71 +13571,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/gear_edits.py" />
       <source>“{sub}” is no subwoofer: only a subwoofer's range ends at a crossover.</source>
       <translation>„{sub}“ ist kein Subwoofer: nur dessen Bereich endet an einem Übergang.</translation>
-    </message>
-    <message>
-      <location filename="../../project/handover.py" />
-      <source>Forecast, not measured: take a sweep as set before anybody buys treatment for it.</source>
-      <translation>Vorhergesagt, nicht gemessen: einen Sweep wie eingestellt machen, ehe jemand dafür Behandlung kauft.</translation>
-    </message>
-    <message>
-      <location filename="../../project/handover.py" />
-      <source>How long the room rings is not known: no take here has an impulse response. Measure one, or import a WAV.</source>
-      <translation>Wie lange der Raum nachklingt, ist nicht bekannt: keine Messung hier hat eine Impulsantwort. Eine messen, oder eine WAV importieren.</translation>
-    </message>
-    <message>
-      <location filename="../../project/handover.py" />
-      <source>Most pressure, against the ear: {places}.</source>
-      <translation>Am meisten Druck, gegen das Ohr: {places}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/handover.py" />
-      <source>{decay_of}: rings {middle:.2f} s in the middle, longest at {named}.</source>
-      <translation>{decay_of}: klingt in der Mitte {middle:.2f} s nach, am längsten bei {named}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/handover.py" />
-      <source>{where} ({over_ear_db:+.0f} dB)</source>
-      <translation>{where} ({over_ear_db:+.0f} dB)</translation>
-    </message>
-    <message>
-      <location filename="../../project/handover.py" />
-      <source>{midband_hz:.0f} Hz {seconds:.2f} s</source>
-      <translation>{midband_hz:.0f} Hz {seconds:.2f} s</translation>
-    </message>
-    <message>
-      <location filename="../../project/handover.py" />
-      <source>{source}, measured</source>
-      <translation>{source}, gemessen</translation>
-    </message>
-    <message>
-      <location filename="../../project/hearing.py" />
-      <source>Forecast below 300 Hz; direct sound and first reflections to 2 kHz, direct sound above. Not in it: the desk above 300 Hz, where a loudspeaker beams, a head that turns.</source>
-      <translation>Vorhersage unter 300 Hz; Direktschall und erste Reflexionen bis 2 kHz, darüber Direktschall. Nicht darin: der Tisch über 300 Hz, das Bündeln der Lautsprecher, ein Kopf, der sich dreht.</translation>
-    </message>
-    <message>
-      <location filename="../../project/hearing.py" />
-      <source>As the microphone heard it: both ears hear the same where no takes were made left and right of the head's centre</source>
-      <translation>Wie das Mikrofon es hörte: beide Ohren hören dasselbe, wo keine Messungen links und rechts der Kopfmitte gemacht wurden</translation>
-    </message>
-    <message>
-      <location filename="../../project/hearing.py" />
-      <source>“{name}”: at the {seat} an ear is in a wall or a thing; it hears the head's middle.</source>
-      <translation>„{name}“: am Hörplatz {seat} ist ein Ohr in einer Wand oder einem Gegenstand; es hört die Mitte des Kopfs.</translation>
-    </message>
-    <message>
-      <location filename="../../project/hearing.py" />
-      <source>“{name}”: takes of all together, so that both channels sound from both.</source>
-      <translation>„{name}“: Messungen von allen zusammen, beide Kanäle klingen also aus beiden.</translation>
-    </message>
-    <message>
-      <location filename="../../project/hearing.py" />
-      <source>One to {most} arrangements can be heard; {names} are asked for.</source>
-      <translation>Eine bis {most} Aufstellungen lassen sich hören; verlangt sind {names}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/hearing.py" />
-      <source>“{name}” has no takes of {name2} at {seat}: measure it, or listen to the forecast.</source>
-      <translation>„{name}“ hat keine Messungen von {name2} bei {seat}: messen, oder die Vorhersage hören.</translation>
     </message>
     <message>
       <location filename="../../project/history.py" />
@@ -13218,226 +13631,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/layout_edits.py" />
       <source>“{id}” is a {role} already; rename it in Gear, then choose the layout.</source>
       <translation>„{id}“ ist schon {role}; bei „Geräte“ umbenennen, dann die Anordnung wählen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>As it stood at step {number} of the Ledger, {day_and_time}.</source>
-      <translation>Wie es bei Schritt {number} des Logbuchs stand, {day_and_time}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>{name}, step {number}</source>
-      <translation>{name}, Schritt {number}</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>You have stood here before (step {number}): then {remembered}.</source>
-      <translation>Hier stand es schon einmal (Schritt {number}): damals {remembered}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>You have stood here before (step {number}, {day_and_time}), ungraded.</source>
-      <translation>Hier stand es schon einmal (Schritt {number}, {day_and_time}), ohne Note.</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>{qualities} was {shown}</source>
-      <translation>{qualities} war {shown}</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source> Without {left_out}, which the gear no longer has.</source>
-      <translation> Ohne {left_out}, was die Geräte nicht mehr haben.</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>{minutes:.0f} minutes apart</source>
-      <translation>{minutes:.0f} Minuten auseinander</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>{minutes:.0f} hours apart</source>
-      <translation>{minutes:.0f} Stunden auseinander</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>all in all it was {shown}</source>
-      <translation>alles in allem war es {shown}</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>every quality alike</source>
-      <translation>jede Eigenschaft gleich</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>There is no step {number}; the Ledger has {ledger}.</source>
-      <translation>Einen Schritt {number} gibt es nicht; das Logbuch hat {ledger}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>Step {number} is about no arrangement: nothing stood anywhere.</source>
-      <translation>Schritt {number} betrifft keine Aufstellung: nirgends stand etwas.</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>nothing stands elsewhere</source>
-      <translation>nichts steht anders</translation>
-    </message>
-    <message>
-      <location filename="../../project/ledger_steps.py" />
-      <source>{what} {a:.1f} → {b:.1f} dB from even</source>
-      <translation>{what} {a:.1f} → {b:.1f} dB uneben</translation>
-    </message>
-    <message>
-      <location filename="../../project/matching.py" />
-      <source>levels and times matched at the seat. {words}.</source>
-      <translation>Pegel und Zeiten am Hörplatz abgeglichen. {words}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/matching.py" />
-      <source>{loudspeaker} {gain_db:+.1f} dB, {delay_ms:.2f} ms</source>
-      <translation>{loudspeaker} {gain_db:+.1f} dB, {delay_ms:.2f} ms</translation>
-    </message>
-    <message>
-      <location filename="../../project/matching.py" />
-      <source>“{name}” has no take of {missing} alone at {name2}: measure each by itself, at up to six points of the head.</source>
-      <translation>„{name}“ hat keine Messung von {missing} allein bei {name2}: jeden für sich messen, an bis zu sechs Punkten des Kopfs.</translation>
-    </message>
-    <message>
-      <location filename="../../project/matching.py" />
-      <source>{loudspeaker} would have to wait {delay_ms:.0f} ms; move it instead.</source>
-      <translation>{loudspeaker} müsste {delay_ms:.0f} ms warten; stattdessen verschieben.</translation>
-    </message>
-    <message>
-      <location filename="../../project/matching.py" />
-      <source>Nothing to set</source>
-      <translation>Nichts einzustellen</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured.py" />
-      <source>some without a calibration file: what differs between arrangements holds, as long as the microphone is the same; a hill or hollow that all of them show may be the microphone's</source>
-      <translation>einige ohne Kalibrierdatei: was Aufstellungen unterscheidet, gilt, solange das Mikrofon dasselbe ist; ein Hügel oder eine Senke, die alle zeigen, kann vom Mikrofon sein</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured.py" />
-      <source> at the head's centre ({count} of {heard} also have takes around it)</source>
-      <translation> in der Mitte des Kopfs ({count} von {heard} haben auch Messungen rundum)</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured.py" />
-      <source>; some are simulated</source>
-      <translation>; einige sind simuliert</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured.py" />
-      <source>; they were not all taken with the same level, sweep and calibration</source>
-      <translation>; sie wurden nicht alle mit demselben Pegel, Sweep und derselben Kalibrierung gemacht</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured.py" />
-      <source>, averaged over the head</source>
-      <translation>, über den Kopf gemittelt</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>The take of {source} at {seat} ({id})</source>
-      <translation>Die Messung von {source} bei {seat} ({id})</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>{named} has no phase, so it cannot be added to others; import the impulse response, or a file with phase.</source>
-      <translation>{named} hat keine Phase und lässt sich nicht zu anderen addieren; die Impulsantwort importieren, oder eine Datei mit Phase.</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>{named} was measured without a timing reference, so it cannot be added to others; connect the loopback, or let markers play, and measure again.</source>
-      <translation>{named} wurde ohne Zeitbezug gemessen und lässt sich so nicht mit anderen summieren; die Rückführung anschließen oder Marken spielen lassen und noch einmal messen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>The takes cover {low:.0f} to {high:.0f} Hz together; settings need {wanted:.0f} to {wanted2:.0f} Hz.</source>
-      <translation>Die Messungen reichen zusammen von {low:.0f} bis {high:.0f} Hz; Einstellungen brauchen {wanted:.0f} bis {wanted2:.0f} Hz.</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>At {seat}, “{name}”, there is no take of {missing} alone: measure or import one, then settings can be found from takes.</source>
-      <translation>Bei {seat}, „{name}“, gibt es keine Messung von {missing} allein: eine messen oder importieren, dann lassen sich Einstellungen aus Messungen finden.</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>{seat} is left out: no take there of {missing} alone.</source>
-      <translation>{seat} ist ausgelassen: dort keine Messung von {missing} allein.</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>By levels alone {id} would match the pair with {off:+.1f} dB more.</source>
-      <translation>Allein nach Pegeln passte {id} mit {off:+.1f} dB mehr zum Paar.</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>At {seat} the takes of {first} and {name} are {apart:.0f} ms further apart than their distances: they have no common time reference, so they cannot be added up.</source>
-      <translation>Bei {seat} liegen die Messungen von {first} und {name} {apart:.0f} ms weiter auseinander als ihre Entfernungen: sie haben keinen gemeinsamen Zeitbezug und lassen sich nicht addieren.</translation>
-    </message>
-    <message>
-      <location filename="../../project/measured_parts.py" />
-      <source>At {seat} {name} comes {apart:.0f} ms later than its distance says: its electronics, or takes without one time reference.</source>
-      <translation>Bei {seat} kommt {name} {apart:.0f} ms später, als seine Entfernung sagt: seine Elektronik, oder Messungen ohne gemeinsamen Zeitbezug.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>At the crossover the other polarity adds up better, but over the whole band it would be {over_db:.1f} dB less even: leave it, and turn delay or phase.</source>
-      <translation>Am Übergang addiert sich die andere Polarität besser, über den ganzen Bereich wäre es aber {over_db:.1f} dB unebener: so lassen und Verzögerung oder Phase drehen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>{told}: {gain} by {gain2:.1f} dB.</source>
-      <translation>{told}: {gain} um {gain2:.1f} dB.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>Polarity restored: at the crossover the two together stand {over_parts_db:+.1f} dB against what they bring without phase; in phase it would be {most_db:+.1f}.</source>
-      <translation>Polarität zurückgestellt: am Übergang stehen beide zusammen {over_parts_db:+.1f} dB gegen das, was sie ohne Phase bringen; gleichphasig wären es {most_db:+.1f}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>{told} They add up.</source>
-      <translation>{told} Sie ergänzen sich.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>The polarity is the wrong way round as it is set: turn it over.</source>
-      <translation>Die Polarität ist falsch herum eingestellt: umkehren.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>No null: reversed, the two add up by {depth_db:.1f} dB</source>
-      <translation>Keine Auslöschung: umgekehrt ergänzen sich beide um {depth_db:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>{depth_db:.1f} dB deep</source>
-      <translation>{depth_db:.1f} dB tief</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>{told}. Turn one knob a little and watch.</source>
-      <translation>{told}. Einen Regler ein wenig drehen und zusehen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>{told}: as before.</source>
-      <translation>{told}: wie zuvor.</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>{told} They still work against each other. {turn_over}</source>
-      <translation>{told} Sie arbeiten noch gegeneinander. {turn_over}</translation>
-    </message>
-    <message>
-      <location filename="../../project/null_meter.py" />
-      <source>{told} There is more to be had: go on with the null.</source>
-      <translation>{told} Es ist mehr zu holen: mit der Auslöschung weitermachen.</translation>
     </message>
     <message>
       <location filename="../../project/packing.py" />
@@ -13505,26 +13698,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>was die Messungen gelehrt haben</translation>
     </message>
     <message>
-      <location filename="../../project/room_fit.py" />
-      <source>{agreeing_words} with the first proposal below 200 Hz.</source>
-      <translation>{agreeing_words} mit dem ersten Vorschlag unter 200 Hz.</translation>
-    </message>
-    <message>
-      <location filename="../../project/room_fit.py" />
-      <source>{source} at the {seat}{point}, “{name}”</source>
-      <translation>{source} am Hörplatz {seat}{point}, „{name}“</translation>
-    </message>
-    <message>
-      <location filename="../../project/room_fit.py" />
-      <source>There is no take to fit the room to: measure one at Takes, or import a response that covers an octave of 20 to 200 Hz or more.</source>
-      <translation>Es gibt keine Messung, an die der Raum sich anpassen ließe: bei „Messungen“ eine machen, oder einen Frequenzgang importieren, der eine Oktave von 20 bis 200 Hz oder mehr abdeckt.</translation>
-    </message>
-    <message>
-      <location filename="../../project/room_fit.py" />
-      <source>There is no arrangement to choose among: rough one in at Line-up.</source>
-      <translation>Es gibt keine Aufstellung zur Wahl: unter „Aufstellen“ eine anlegen.</translation>
-    </message>
-    <message>
       <location filename="../../project/signing.py" />
       <source>all alike</source>
       <translation>alle gleich</translation>
@@ -13553,21 +13726,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/staging.py" />
       <source>The point “{point}” of the head at the {seat} lies beyond a wall or in a thing.</source>
       <translation>Der Punkt „{point}“ des Kopfs am Hörplatz {seat} liegt jenseits einer Wand oder in einem Gegenstand.</translation>
-    </message>
-    <message>
-      <location filename="../../project/subwoofers.py" />
-      <source>This gear has no subwoofer; add one in Gear.</source>
-      <translation>Diese Geräte haben keinen Subwoofer; bei „Geräte“ einen hinzufügen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/subwoofers.py" />
-      <source>{name} would serve best {x:.2f} m from the left and {y:.2f} m from the front{bool}{held}: {gain:.1f} dB more even.</source>
-      <translation>{name} diente am besten {x:.2f} m von links und {y:.2f} m von vorn{bool}{held}: {gain:.1f} dB ebener.</translation>
-    </message>
-    <message>
-      <location filename="../../project/subwoofers.py" />
-      <source>All subwoofers take part: none lies 10 dB or more below the loudest.</source>
-      <translation>Alle Subwoofer nehmen teil: keiner liegt 10 dB oder mehr unter dem lautesten.</translation>
     </message>
     <message>
       <location filename="../../project/survey_edits.py" />
@@ -13810,161 +13968,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <source>{count} takes were made {far:.1f} cm away from here: they still teach the fit, but no longer say how this is heard. Undo, or measure again.</source>
       <translation>{count} Messungen wurden {far:.1f} cm von hier gemacht: sie lehren die Anpassung noch, sagen aber nicht mehr, wie dies gehört wird. Rückgängig, oder neu messen.</translation>
     </message>
-    <message>
-      <location filename="../../project/tuning.py" />
-      <source>Nothing can be set: the models of what plays have no controls. Say in Gear what their knobs and switches do.</source>
-      <translation>Nichts lässt sich einstellen: die Modelle dessen, was spielt, haben keine Regler. Bei „Geräte“ sagen, was ihre Knöpfe und Schalter tun.</translation>
-    </message>
-    <message>
-      <location filename="../../project/tuning.py" />
-      <source>{before_db:.1f} → {after_db:.1f} dB from even. {changes}.</source>
-      <translation>{before_db:.1f} → {after_db:.1f} dB uneben. {changes}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/tuning.py" />
-      <source>{basis_words}, each at its best settings</source>
-      <translation>{basis_words}, jede mit ihren besten Einstellungen</translation>
-    </message>
-    <message>
-      <location filename="../../project/tuning.py" />
-      <source>There is one seat: nothing to trade. Add another in Gear.</source>
-      <translation>Es gibt nur einen Hörplatz: nichts zu tauschen. Bei „Geräte“ einen weiteren hinzufügen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/tuning.py" />
-      <source>No change</source>
-      <translation>Keine Änderung</translation>
-    </message>
-    <message>
-      <location filename="../../project/tuning.py" />
-      <source>best settings; as set {value_db:.1f} dB, forecast</source>
-      <translation>beste Einstellungen; wie eingestellt {value_db:.1f} dB, Vorhersage</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>{name}: {count} point open before treating</source>
-      <translation>{name}: {count} Punkt ist vor dem Behandeln offen</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>{name}: {count} points open before treating</source>
-      <translation>{name}: {count} Punkte sind vor dem Behandeln offen</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>{name}: good enough. Now treat the room</source>
-      <translation>{name}: gut genug. Nun den Raum behandeln</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>{name}: not measured yet, so not decided</source>
-      <translation>{name}: noch nicht gemessen, also nicht entschieden</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>{name}: a move is still worth more than treatment</source>
-      <translation>{name}: eine Bewegung bringt noch mehr als Behandlung</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>not picked yet</source>
-      <translation>noch nicht gewählt</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Monitors {y} from the front wall, {distance} apart, aimed {aim_words}.</source>
-      <translation>Monitore {y} von der vorderen Wand, {distance} auseinander, gerichtet {aim_words}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Ear at {seat} {y} from the front wall.</source>
-      <translation>Ohr bei {seat} {y} von der vorderen Wand.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>{value_db:.1f} dB from even, {low_hz:.0f} to {high_hz:.0f} Hz, {basis_of}; less is more even.</source>
-      <translation>{value_db:.1f} dB uneben, {low_hz:.0f} bis {high_hz:.0f} Hz, {basis_of}; weniger ist ebener.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>the {kind} at {hertz:.0f} Hz</source>
-      <translation>die Abweichung ({kind}) bei {hertz:.0f} Hz</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Move {what}: {before_db:.1f} → {after_db:.1f} dB from even (forecast), against {features}.</source>
-      <translation>{what} bewegen: {before_db:.1f} → {after_db:.1f} dB uneben (Vorhersage), gegen {features}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>No electronics fill {frequency_hz:.0f} Hz ({level_db:.0f} dB); another place or treatment may.</source>
-      <translation>Keine Elektronik füllt {frequency_hz:.0f} Hz ({level_db:.0f} dB); ein anderer Ort oder Behandlung vielleicht.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>{count} equaliser sections are set, cuts only.</source>
-      <translation>{count} Filter des Equalizers sind gesetzt, nur Absenkungen.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>By ear: {what}</source>
-      <translation>Nach Gehör: {what}</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Nothing is known of how even it is.</source>
-      <translation>Nichts ist bekannt, wie eben es ist.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Measured here: {count} takes apply as it stands.</source>
-      <translation>Hier gemessen: {count} Messungen gelten, wie es steht.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Not measured here: a forecast of a lived-in room is right within some 2 to 4 dB, deep hollows by more (docs/accuracy.md).</source>
-      <translation>Hier nicht gemessen: eine Vorhersage eines bewohnten Raums stimmt auf etwa 2 bis 4 dB, tiefe Senken auf mehr (docs/accuracy.md).</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>The room was fitted to the takes.</source>
-      <translation>Der Raum wurde an die Messungen angepasst.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Leaning within the head's reach costs at most {more:.1f} dB.</source>
-      <translation>Lehnen im Spielraum des Kopfs kostet höchstens {more:.1f} dB.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Not known yet: {unknown}.</source>
-      <translation>Noch nicht bekannt: {unknown}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Yours to tick: {yours}.</source>
-      <translation>Von Ihnen abzuhaken: {yours}.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Nothing that this program knows of.</source>
-      <translation>Nichts, wovon dieses Programm weiß.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>{exceeding} early reflections are louder than listening rooms should have: the hand-over list says where.</source>
-      <translation>{exceeding} frühe Reflexionen sind lauter, als Hörräume haben sollten: die Übergabeliste sagt, wo.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>The most even of {ranked}: “{name}” comes next with {value_db:.1f} dB.</source>
-      <translation>Die ebenste von {ranked}: „{name}“ folgt mit {value_db:.1f} dB.</translation>
-    </message>
-    <message>
-      <location filename="../../project/verdict.py" />
-      <source>Number {place} of {ranked}: “{name}” has {value_db:.1f} dB. Choosing otherwise is yours; the Ledger keeps why.</source>
-      <translation>Nummer {place} von {ranked}: „{name}“ hat {value_db:.1f} dB. Anders zu wählen ist Ihre Sache; das Logbuch behält, warum.</translation>
-    </message>
   </context>
   <context>
     <name>report</name>
@@ -14014,6 +14017,74 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>{stale} ältere Messungen wurden an anderen Orten gemacht und werden nicht verwendet.</translation>
     </message>
     <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <source>Turn the left monitor in by {left:.0f}° and the right by {right:.0f}°: aimed {aim}.</source>
+      <translation>Den linken Monitor um {left:.0f}° und den rechten um {right:.0f}° eindrehen: gerichtet {aim}.</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <source>{name}: a card is written as .pdf or .html; choose one.</source>
+      <translation>{name}: eine Karte wird als .pdf oder .html geschrieben; eines wählen.</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <source>Width × length × height: {size}</source>
+      <translation>Breite × Länge × Höhe: {size}</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>How even</source>
+      <translation>Wie eben</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>Monitors are measured at the acoustic centre on their front.</source>
+      <translation>Monitore werden am akustischen Zentrum auf ihrer Front gemessen.</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>What this card cannot promise</source>
+      <translation>Was diese Karte nicht versprechen kann</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>feet and inches</source>
+      <translation>Fuß und Zoll</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>from even, dB</source>
+      <translation>uneben, dB</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <source>{low_hz:.0f}–{high_hz:.0f} Hz</source>
+      <translation>{low_hz:.0f}–{high_hz:.0f} Hz</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>By ear and by eye</source>
+      <translation>Nach Gehör und Augenschein</translation>
+    </message>
+    <message>
+      <location filename="../../report/card_file.py" />
+      <location filename="../../report/full.py" />
+      <location filename="../../report/templates/card.html" />
+      <source>How it came about</source>
+      <translation>Wie es dazu kam</translation>
+    </message>
+    <message>
       <location filename="../../report/curve_drawing.py" />
       <source>Hz; dB from even</source>
       <translation>Hz; dB uneben</translation>
@@ -14040,12 +14111,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <source>Width × length × height: {size}</source>
-      <translation>Breite × Länge × Höhe: {size}</translation>
-    </message>
-    <message>
-      <location filename="../../report/full.py" />
       <source>Plan and elevations</source>
       <translation>Grundriss und Wandansichten</translation>
     </message>
@@ -14053,19 +14118,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../report/full.py" />
       <source>Crosses are first reflections, numbered as in the list below; ringed where they come too early and too loud.</source>
       <translation>Kreuze sind erste Reflexionen, nummeriert wie in der Liste unten; umrandet, wo sie zu früh und zu laut kommen.</translation>
-    </message>
-    <message>
-      <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>Monitors are measured at the acoustic centre on their front.</source>
-      <translation>Monitore werden am akustischen Zentrum auf ihrer Front gemessen.</translation>
-    </message>
-    <message>
-      <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <source>Turn the left monitor in by {left:.0f}° and the right by {right:.0f}°: aimed {aim}.</source>
-      <translation>Den linken Monitor um {left:.0f}° und den rechten um {right:.0f}° eindrehen: gerichtet {aim}.</translation>
     </message>
     <message>
       <location filename="../../report/full.py" />
@@ -14086,13 +14138,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../report/full.py" />
       <source>filled: forecast</source>
       <translation>gefüllt: Vorhersage</translation>
-    </message>
-    <message>
-      <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>How even</source>
-      <translation>Wie eben</translation>
     </message>
     <message>
       <location filename="../../report/full.py" />
@@ -14136,20 +14181,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>By ear and by eye</source>
-      <translation>Nach Gehör und Augenschein</translation>
-    </message>
-    <message>
-      <location filename="../../report/full.py" />
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>How it came about</source>
-      <translation>Wie es dazu kam</translation>
-    </message>
-    <message>
-      <location filename="../../report/full.py" />
       <source>{midband_hz:.0f} Hz</source>
       <translation>{midband_hz:.0f} Hz</translation>
     </message>
@@ -14179,37 +14210,9 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>vordere Wand ({material})</translation>
     </message>
     <message>
-      <location filename="../../report/report_writing.py" />
+      <location filename="../../report/report_file.py" />
       <source>{name}: a report is written as .pdf or .html; choose one.</source>
       <translation>{name}: ein Bericht wird als .pdf oder .html geschrieben; eines wählen.</translation>
-    </message>
-    <message>
-      <location filename="../../report/writing.py" />
-      <source>{name}: a card is written as .pdf or .html; choose one.</source>
-      <translation>{name}: eine Karte wird als .pdf oder .html geschrieben; eines wählen.</translation>
-    </message>
-    <message>
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>What this card cannot promise</source>
-      <translation>Was diese Karte nicht versprechen kann</translation>
-    </message>
-    <message>
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>feet and inches</source>
-      <translation>Fuß und Zoll</translation>
-    </message>
-    <message>
-      <location filename="../../report/writing.py" />
-      <location filename="../../report/templates/card.html" />
-      <source>from even, dB</source>
-      <translation>uneben, dB</translation>
-    </message>
-    <message>
-      <location filename="../../report/writing.py" />
-      <source>{low_hz:.0f}–{high_hz:.0f} Hz</source>
-      <translation>{low_hz:.0f}–{high_hz:.0f} Hz</translation>
     </message>
   </context>
   <context>
@@ -14316,7 +14319,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../signals/importing.py" />
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>{name}, channel {channel}: nothing but silence.</source>
       <translation>{name}, Kanal {channel}: nichts als Stille.</translation>
     </message>
@@ -14716,47 +14719,47 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Einige Zeilen haben keine Phase, die Phase aller wurde also weggelassen.</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>From a recorded sweep; arrival at {arrival_seconds:.1f} ms.</source>
       <translation>Aus einem aufgenommenen Sweep; Ankunft nach {arrival_seconds:.1f} ms.</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source> As it arrives, the sweep took about {seconds:.1f} s if it went from {low:g} to {high:g} Hz.</source>
       <translation> Wie er ankommt, dauerte der Sweep etwa {seconds:.1f} s, falls er von {low:g} bis {high:g} Hz ging.</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>{name}: this is not the sweep that was said: each octave arrives {ms:.0f} ms apart.{hint}</source>
       <translation>{name}: das ist nicht der angegebene Sweep: jede Oktave kommt {ms:.0f} ms versetzt an.{hint}</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>{name}: the sweep cannot be found in it.</source>
       <translation>{name}: der Sweep ist darin nicht zu finden.</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>The recorder's clock differed by {parts:.0f} parts in a million, taken out.</source>
       <translation>Die Uhr des Rekorders wich um {parts:.0f} Millionstel ab, herausgerechnet.</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>{name} taken away.</source>
       <translation>{name} abgezogen.</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>The recording reaches full scale: it may be clipped.</source>
       <translation>Die Aufnahme erreicht die Vollaussteuerung: sie kann übersteuert sein.</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>{name} has {shape} channels; there is no number {channel}.</source>
       <translation>{name} hat {shape} Kanäle; eine Nummer {channel} gibt es nicht.</translation>
     </message>
     <message>
-      <location filename="../../signals/recorded.py" />
+      <location filename="../../signals/recorded_sweeps.py" />
       <source>{name}: the sound arrives {before:.0f} ms before it was played; the recording must begin with the sweep, or before it.</source>
       <translation>{name}: der Schall kommt {before:.0f} ms an, bevor er gespielt wurde; die Aufnahme muss mit dem Sweep beginnen oder vorher.</translation>
     </message>
@@ -15122,19 +15125,19 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>Nichts zum Hören: {why}. Kopfhörer anschließen oder einen anderen Ausgang wählen; alles hier lässt sich auch sehen und als WAV schreiben.</translation>
     </message>
     <message>
-      <location filename="../../studio/measuring.py" />
-      <source>This cannot be measured with: {beyond}.</source>
-      <translation>So lässt sich nicht messen: {beyond}.</translation>
-    </message>
-    <message>
-      <location filename="../../studio/moving.py" />
+      <location filename="../../studio/moving_microphone.py" />
       <source>The recording ended before the noise did; measure again.</source>
       <translation>Die Aufnahme endete vor dem Rauschen; noch einmal messen.</translation>
     </message>
     <message>
-      <location filename="../../studio/moving.py" />
+      <location filename="../../studio/moving_microphone.py" />
       <source>Averaged while the microphone moved, 1/{per_octave} octave: a level without phase.</source>
       <translation>Gemittelt, während sich das Mikrofon bewegte, 1/{per_octave} Oktave: ein Pegel ohne Phase.</translation>
+    </message>
+    <message>
+      <location filename="../../studio/one_take.py" />
+      <source>This cannot be measured with: {beyond}.</source>
+      <translation>So lässt sich nicht messen: {beyond}.</translation>
     </message>
     <message>
       <location filename="../../studio/quiet.py" />

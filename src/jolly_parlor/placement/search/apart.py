@@ -13,7 +13,7 @@ from multiprocessing import get_context
 from multiprocessing.connection import Connection
 from multiprocessing.synchronize import Event
 
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.coarse_pass import Progress

@@ -21,16 +21,16 @@ from threadpoolctl import threadpool_limits
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.acoustics.fields import RoomField, room_field
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.field_of_room import RoomField, room_field
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.evenness import HIGHEST_HZ, MATCH_WEIGHT
 from jolly_parlor.placement.forecast import head_points
 from jolly_parlor.placement.mixes import BOTH, judged_band
+from jolly_parlor.placement.search.one_height import Float32, HeightTables, Judged
 from jolly_parlor.placement.search.shortlist import Best, Weighed
 from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
 from jolly_parlor.placement.search.spread_tables import SpreadTables, Tables
-from jolly_parlor.placement.search.tables import Float32, HeightTables, Judged
 
 PER_OCTAVE = 12
 _WORKERS = 2

@@ -7,16 +7,16 @@ best with those before it, everything then set at its best; for the main seat, a
 from dataclasses import dataclass, replace
 from itertools import pairwise
 
-from jolly_parlor.acoustics.fields import RoomField
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.field_of_room import RoomField
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Loudspeaker
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import capital, tr
 

@@ -6,8 +6,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.frame import Frame
-from jolly_parlor.acoustics.room import KeepOut, Room
+from jolly_parlor.acoustics.geometry.frame import Frame
+from jolly_parlor.acoustics.geometry.room import KeepOut, Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.wishes import Wishes

@@ -3,8 +3,8 @@
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 
-from jolly_parlor.acoustics.fields import room_field
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.field_of_room import room_field
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.search.refinement import FieldMaker

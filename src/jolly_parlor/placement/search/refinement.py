@@ -11,11 +11,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.fields import RoomField, needs_working_out, room_field
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.fields.field_of_room import RoomField, needs_working_out, room_field
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, clear_of_desk, desk_before
 from jolly_parlor.placement.evenness import GRID_HZ
+from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import seat as seat_item
@@ -30,7 +31,6 @@ from jolly_parlor.placement.search.limits import (
 )
 from jolly_parlor.placement.search.objective import UNFIT, Judge
 from jolly_parlor.placement.search.wishes import Wishes
-from jolly_parlor.placement.starting import starting_chains, starting_places
 from jolly_parlor.words import tr
 
 FieldMaker = Callable[[Room, FloatArray], RoomField]

@@ -8,11 +8,11 @@ from functools import partial
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.fields import RoomField, needs_working_out, room_field
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.acoustics.turned_field import TurnedField
-from jolly_parlor.acoustics.turning import turned
+from jolly_parlor.acoustics.fields.field_of_room import RoomField, needs_working_out, room_field
+from jolly_parlor.acoustics.fields.turned_field import TurnedField
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.geometry.turned_room import turned
 from jolly_parlor.placement.around_seat import settled_around
 from jolly_parlor.placement.arrangement import Arrangement, turned_arrangement
 from jolly_parlor.placement.evenness import bass_reach_hz, evenness, mismatch_db

@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.room import Room
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import clear_of_desk, monitor_footprint
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance

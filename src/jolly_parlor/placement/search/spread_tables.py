@@ -15,10 +15,9 @@ import numpy as np
 import scipy
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.fields import RoomField
-from jolly_parlor.acoustics.plan import Point
-from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
-from jolly_parlor.placement.search.tables import (
+from jolly_parlor.acoustics.fields.field_of_room import RoomField
+from jolly_parlor.acoustics.geometry.plan import Point
+from jolly_parlor.placement.search.one_height import (
     SIDEWAYS,
     SLOUCH_BACK,
     SLOUCH_DOWN,
@@ -26,6 +25,7 @@ from jolly_parlor.placement.search.tables import (
     Float32,
     cubic,
 )
+from jolly_parlor.placement.search.space import HEAD_SHIFT, Space
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 

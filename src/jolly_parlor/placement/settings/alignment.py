@@ -11,7 +11,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain
 from jolly_parlor.placement.gear import PAIR

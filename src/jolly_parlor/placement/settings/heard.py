@@ -6,7 +6,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.forecast import Forecaster, head_points
 from jolly_parlor.placement.gear import Gear

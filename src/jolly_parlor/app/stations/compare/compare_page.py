@@ -13,7 +13,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.compare.difference_card import DifferenceCard
-from jolly_parlor.app.widgets.fields import label, named_button, on_click
+from jolly_parlor.app.widgets.entries import label, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
@@ -24,8 +24,8 @@ from jolly_parlor.units import format_length, with_minus
 from jolly_parlor.words import capital, spoken, tr
 
 if TYPE_CHECKING:
+    from jolly_parlor.analysis.comparison import Comparison, Row
     from jolly_parlor.diagnosis.remedies import Remedy
-    from jolly_parlor.project.comparison import Comparison, Row
 
 
 class CompareStation(Station):
@@ -71,7 +71,7 @@ class CompareStation(Station):
 
     def refresh(self) -> None:
         """Show the ranking."""
-        from jolly_parlor.project.tuning import has_controls
+        from jolly_parlor.analysis.tuning import has_controls
 
         clear(self.body)
         self.rows = []

@@ -9,14 +9,14 @@ from PyQt6.QtWidgets import QComboBox
 
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
-    from jolly_parlor.project.comparison import Comparison, Row
+    from jolly_parlor.analysis.comparison import Comparison, Row
 
 _WORTH_DB = 3.0
 
@@ -52,7 +52,7 @@ class DifferenceCard:
         self._show()
 
     def _show(self) -> None:
-        from jolly_parlor.project.comparison import difference
+        from jolly_parlor.analysis.comparison import difference
 
         one, other = (self._rows[box.currentText()] for box in (self.one, self.other))
         gap = difference(one, other, self._found.basis)
@@ -65,7 +65,7 @@ class DifferenceCard:
         self.words.setText(self._tell(one, other))
 
     def _tell(self, one: Row, other: Row) -> str:
-        from jolly_parlor.project.comparison import difference
+        from jolly_parlor.analysis.comparison import difference
 
         basis = self._found.basis
         if one is other:

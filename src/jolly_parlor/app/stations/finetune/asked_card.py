@@ -6,22 +6,22 @@ from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.finetune.listener import Listener
 from jolly_parlor.app.stations.finetune.moves_card import MovesCard
 from jolly_parlor.app.stations.finetune.play_bar import PlayBar
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import Choice, label, length_field, named_button
+from jolly_parlor.app.widgets.entries import Choice, label, length_field, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.by_ear.placing import (
+from jolly_parlor.by_ear.ear_record import Trial
+from jolly_parlor.by_ear.led_tests import (
     COMB,
     TESTS,
     Asked,
     centring_verdict,
     placing_verdict,
 )
-from jolly_parlor.by_ear.record import Trial
 from jolly_parlor.by_ear.simulated_ear import Centred, centre_heard
 from jolly_parlor.by_ear.steps import MOVES
 from jolly_parlor.placement.gear import PAIR
@@ -34,7 +34,7 @@ _LEANS_DB = 1.0
 class AskedCard:
     """One of the tests, question by question. `frame` is the widget."""
 
-    def __init__(self, test: str, measure: MeasureCard, player: Player, moves: MovesCard) -> None:
+    def __init__(self, test: str, measure: MeasuringDesk, player: Player, moves: MovesCard) -> None:
         self.session, self._moves = measure.session, moves
         self._player = player
         self.test = test

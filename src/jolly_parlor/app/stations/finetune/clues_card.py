@@ -8,7 +8,7 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import CLUES, Question
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.finetune.moves_card import MovesCard
-from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.entries import label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.by_ear.clues import (

@@ -3,6 +3,7 @@
 from PyQt6.QtGui import QHideEvent, QShowEvent
 from PyQt6.QtWidgets import QVBoxLayout, QWidget
 
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.stations.base import Station, stacked
 from jolly_parlor.app.stations.finetune.asked_card import AskedCard
@@ -13,8 +14,7 @@ from jolly_parlor.app.stations.finetune.ledger_card import LedgerCard
 from jolly_parlor.app.stations.finetune.moves_card import MovesCard
 from jolly_parlor.app.stations.finetune.sweep_card import SweepCard
 from jolly_parlor.app.stations.finetune.zone_card import ZoneCard
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.widgets.entries import Choice
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.grading import Grading
@@ -40,7 +40,7 @@ class FinetuneStation(Station):
 
     id = "finetune"
 
-    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
+    def __init__(self, session: Workbench, measure: MeasuringDesk) -> None:
         super().__init__(session)
         self.player = Player(measure)
         self.page, self.test = "moves", "hunt"

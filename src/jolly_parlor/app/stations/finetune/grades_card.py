@@ -4,7 +4,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QFrame
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import label, named_button, text_field
+from jolly_parlor.app.widgets.entries import label, named_button, text_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.grade_ladder import GradeLadder
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid

@@ -4,15 +4,15 @@ from functools import partial
 
 from PyQt6.QtWidgets import QComboBox, QFrame
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.app import jobs, theme
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.questions import HUNT, Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.finetune.listener import Listener
 from jolly_parlor.app.stations.finetune.play_bar import PlayBar
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import (
+from jolly_parlor.app.widgets.entries import (
     CheckedField,
     Choice,
     choice_field,
@@ -22,7 +22,7 @@ from jolly_parlor.app.widgets.fields import (
 )
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.by_ear.compared import HuntSaid
-from jolly_parlor.by_ear.record import Heard, Hunt
+from jolly_parlor.by_ear.ear_record import Heard, Hunt
 from jolly_parlor.by_ear.simulated_ear import heard_at
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.items import loudspeaker
@@ -67,7 +67,7 @@ _LEADS = {
 class HuntCard:
     """`frame` is the widget. Seen only while the hunt is chosen."""
 
-    def __init__(self, measure: MeasureCard, player: Player) -> None:
+    def __init__(self, measure: MeasuringDesk, player: Player) -> None:
         self.session, self._measure = measure.session, measure
         self._listener = Listener(measure)
         self.said: HuntSaid | None = None

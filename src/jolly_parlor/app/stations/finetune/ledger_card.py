@@ -12,16 +12,7 @@ from PyQt6.QtWidgets import (
     QTableWidgetItem,
 )
 
-from jolly_parlor.app import dialogs, jobs
-from jolly_parlor.app.plots.history import HistoryPlot
-from jolly_parlor.app.questions import LEDGER, Question
-from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import choice_field, label, named_button, text_field
-from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.outputs import told_place, write_output
-from jolly_parlor.project.ledger import entry
-from jolly_parlor.project.ledger_steps import (
+from jolly_parlor.analysis.ledger_steps import (
     Step,
     against,
     gap_words,
@@ -29,6 +20,15 @@ from jolly_parlor.project.ledger_steps import (
     stand_up_again,
     steps_of,
 )
+from jolly_parlor.app import dialogs, jobs
+from jolly_parlor.app.plots.history_plot import HistoryPlot
+from jolly_parlor.app.questions import LEDGER, Question
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.widgets.entries import choice_field, label, named_button, text_field
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.outputs import told_place, write_output
+from jolly_parlor.project.ledger import entry
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import spoken, tr
 

@@ -4,7 +4,7 @@ from collections.abc import Callable
 from typing import TypeVar
 
 from jolly_parlor.app.measure_run import MeasureRun
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.refused import Refused
 from jolly_parlor.studio.device import Stage
@@ -16,7 +16,7 @@ Told = TypeVar("Told")
 class Listener:
     """Sits at the seat looked at of the arrangement shown, unless the work puts him elsewhere."""
 
-    def __init__(self, measure: MeasureCard) -> None:
+    def __init__(self, measure: MeasuringDesk) -> None:
         self._measure, self._session = measure, measure.session
         self._run: MeasureRun | None = None
         self._session.closing.connect(self._end)

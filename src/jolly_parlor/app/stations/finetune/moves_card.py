@@ -5,8 +5,9 @@ from functools import partial
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QComboBox, QFrame, QPushButton
 
+from jolly_parlor.analysis.ledger_steps import same_places, steps_of, stood_before
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button
+from jolly_parlor.app.widgets.entries import Choice, choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -17,7 +18,6 @@ from jolly_parlor.placement.corners import CORNERS
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.ear_edits import measure_from
 from jolly_parlor.project.edits import replace_arrangement
-from jolly_parlor.project.ledger_steps import same_places, steps_of, stood_before
 from jolly_parlor.words import tr
 
 _GROUPS = (

@@ -6,7 +6,7 @@ from PyQt6.QtWidgets import QComboBox, QVBoxLayout, QWidget
 
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.player import Player
-from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.entries import choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.outputs import told_place, write_output
 from jolly_parlor.placement.cautions import LISTENING

@@ -5,15 +5,15 @@ from functools import partial
 from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app import jobs, theme
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.player import Player
 from jolly_parlor.app.questions import TONES, Question
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.finetune.listener import Listener
 from jolly_parlor.app.stations.finetune.play_bar import PlayBar
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import label, named_button, number_field
+from jolly_parlor.app.widgets.entries import label, named_button, number_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.by_ear.record import ToneHeard, ToneMark, ToneSweep
+from jolly_parlor.by_ear.ear_record import ToneHeard, ToneMark, ToneSweep
 from jolly_parlor.by_ear.simulated_ear import notes_heard
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import BOTH, Listening
@@ -36,7 +36,7 @@ _REACTION_SECONDS = 0.35
 class SweepCard:
     """At the seat looked at, both monitors. `frame` is the widget."""
 
-    def __init__(self, measure: MeasureCard, player: Player) -> None:
+    def __init__(self, measure: MeasuringDesk, player: Player) -> None:
         self.session, self._player = measure.session, player
         self._listener = Listener(measure)
         self._of: object = None

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QFrame, QLabel, QPushButton
 from jolly_parlor.app import jobs, theme
 from jolly_parlor.app.questions import ZONE, Question
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import (
+from jolly_parlor.app.widgets.entries import (
     CheckedField,
     Choice,
     label,

@@ -14,13 +14,13 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from jolly_parlor.acoustics.fields import needs_working_out, workable_hz
+from jolly_parlor.acoustics.fields.field_of_room import needs_working_out, workable_hz
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
-from jolly_parlor.app.plots.response import ResponseView
+from jolly_parlor.app.plots.response_plot import ResponseView
 from jolly_parlor.app.stations.base import Station, clear
 from jolly_parlor.app.stations.forecast.paths_table import PathsTable
-from jolly_parlor.app.widgets.fields import Choice, label, on_click, plain, tip
+from jolly_parlor.app.widgets.entries import Choice, label, on_click, plain, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench

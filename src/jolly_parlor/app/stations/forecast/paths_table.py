@@ -5,7 +5,7 @@ from PyQt6.QtWidgets import QFrame, QLabel, QVBoxLayout, QWidget
 
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.stations.base import clear
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.paths import Path, paths

@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.widgets.fields import CheckedField, label, number_field
+from jolly_parlor.app.widgets.entries import CheckedField, label, number_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench

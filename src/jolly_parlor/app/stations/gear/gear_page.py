@@ -8,18 +8,18 @@ from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
-from jolly_parlor.app.stations.gear.fields import (
+from jolly_parlor.app.stations.gear.handover_row import HandoverRow
+from jolly_parlor.app.stations.gear.layout_card import LayoutCard
+from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
+from jolly_parlor.app.stations.gear.shared_entries import (
     corner_fields,
     fresh_name,
     name_field,
     radiating_fields,
     size_field,
 )
-from jolly_parlor.app.stations.gear.handover_row import HandoverRow
-from jolly_parlor.app.stations.gear.layout_card import LayoutCard
-from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.stations.gear.use_card import UseCard
-from jolly_parlor.app.widgets.fields import label, length_field, on_click
+from jolly_parlor.app.widgets.entries import label, length_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid

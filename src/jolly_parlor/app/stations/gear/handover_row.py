@@ -6,7 +6,7 @@ from functools import partial
 from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ

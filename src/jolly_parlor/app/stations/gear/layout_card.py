@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import (
+from jolly_parlor.app.widgets.entries import (
     CheckedField,
     choice_field,
     label,

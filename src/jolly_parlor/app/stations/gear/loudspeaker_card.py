@@ -7,10 +7,10 @@ from functools import partial
 
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QFrame, QPushButton
 
-from jolly_parlor.app.plan.turning import can_turn
+from jolly_parlor.app.plan.turn_grip import can_turn
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
-from jolly_parlor.app.stations.gear.fields import (
+from jolly_parlor.app.stations.gear.shared_entries import (
     corner_fields,
     driver_field,
     fresh_name,
@@ -18,7 +18,7 @@ from jolly_parlor.app.stations.gear.fields import (
     radiating_fields,
     size_field,
 )
-from jolly_parlor.app.widgets.fields import add_words, label, number_field, on_click, tip
+from jolly_parlor.app.widgets.entries import add_words, label, number_field, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid

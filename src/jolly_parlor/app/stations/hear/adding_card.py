@@ -10,7 +10,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.plots.two_arrows import TwoArrows
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.entries import choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.audition.transfers import RATE_HZ

@@ -16,12 +16,13 @@ from PyQt6.QtWidgets import (
     QVBoxLayout,
 )
 
+from jolly_parlor.analysis.hearing import Basis, Through
 from jolly_parlor.app import sound_dialogs, theme
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.hear.auditioned import Auditioned
 from jolly_parlor.app.stations.hear.sound_files import write_sounds
-from jolly_parlor.app.widgets.fields import (
+from jolly_parlor.app.widgets.entries import (
     Choice,
     choice_field,
     label,
@@ -31,10 +32,9 @@ from jolly_parlor.app.widgets.fields import (
 )
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
-from jolly_parlor.audition.playing import MOST, PIECES
+from jolly_parlor.audition.piece_heard import MOST, PIECES
 from jolly_parlor.audition.telling import telling_words
 from jolly_parlor.placement.evenness import Deviation, evenness
-from jolly_parlor.project.hearing import Basis, Through
 from jolly_parlor.signals.programme import PROGRAMMES
 from jolly_parlor.words import spoken, tr
 

@@ -6,16 +6,16 @@ from pathlib import Path
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
+from jolly_parlor.analysis.hearing import Asked, Basis, Through
 from jolly_parlor.app import hearing_jobs
 from jolly_parlor.app.errands import waited_for
 from jolly_parlor.app.hearing_jobs import ToHear
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.questions import HEARD_FIRST, HEARING, Question
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.audition.playing import MOST, PIECES
+from jolly_parlor.audition.piece_heard import MOST, PIECES
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.hearing import Asked, Basis, Through
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop
 from jolly_parlor.signals.own_piece import OwnPiece, read_piece

@@ -8,11 +8,11 @@ from jolly_parlor.app import sound_dialogs
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.hear.auditioned import Auditioned
 from jolly_parlor.app.stations.hear.sound_files import write_sounds
-from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button
+from jolly_parlor.app.widgets.entries import Choice, choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.trial_beads import TrialBeads
 from jolly_parlor.audition.blind import TRIALS, Ranking, WhichIsX
-from jolly_parlor.audition.playing import PIECES
+from jolly_parlor.audition.piece_heard import PIECES
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.project.ledger import entry
 from jolly_parlor.signals.programme import PROGRAMMES

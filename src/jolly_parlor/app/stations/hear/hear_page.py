@@ -12,7 +12,7 @@ from jolly_parlor.app.stations.hear.auditioned import Auditioned
 from jolly_parlor.app.stations.hear.blind_card import BlindCard
 from jolly_parlor.app.stations.hear.lesson_card import LessonCard
 from jolly_parlor.app.stations.hear.listening_bar import ListeningBar
-from jolly_parlor.app.widgets.fields import Choice
+from jolly_parlor.app.widgets.entries import Choice
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench

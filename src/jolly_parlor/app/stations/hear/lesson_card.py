@@ -11,13 +11,13 @@ from PyQt6.QtWidgets import QFrame, QPushButton, QSlider, QVBoxLayout
 from jolly_parlor.app import hearing_jobs, sound_dialogs, theme
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.plots.cellar import CellarPlot
-from jolly_parlor.app.plots.effect import EFFECT_HZ, EffectPlot
+from jolly_parlor.app.plots.effect_plot import EFFECT_HZ, EffectPlot
 from jolly_parlor.app.questions import LESSON_SOUND, Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.hear.lesson_room import LessonRoom
 from jolly_parlor.app.stations.hear.listener_row import ListenerRow
 from jolly_parlor.app.stations.hear.sound_files import write_sounds
-from jolly_parlor.app.widgets.fields import Choice, choice_field, label, named_button
+from jolly_parlor.app.widgets.entries import Choice, choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.audition.transfers import RATE_HZ

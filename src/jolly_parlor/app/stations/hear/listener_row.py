@@ -4,7 +4,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QWidget
 
 from jolly_parlor.app import sound_dialogs
-from jolly_parlor.app.widgets.fields import choice_field, label
+from jolly_parlor.app.widgets.entries import choice_field, label
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.refused import Refused
 from jolly_parlor.training.lessons import Lesson

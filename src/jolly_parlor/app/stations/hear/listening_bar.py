@@ -5,7 +5,7 @@ from PyQt6.QtWidgets import QComboBox, QFrame
 from jolly_parlor.app import theme
 from jolly_parlor.app.loop_player import LoopPlayer
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.entries import choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.placement.cautions import LISTENING
 from jolly_parlor.refused import Refused

@@ -4,11 +4,11 @@ from functools import partial
 
 from PyQt6.QtWidgets import QPushButton
 
-from jolly_parlor.acoustics.plan import Point
+from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.app.stations.base import Station, card, clear
 from jolly_parlor.app.stations.lineup.schools_card import SchoolsCard
 from jolly_parlor.app.stations.lineup.search_card import SearchCard
-from jolly_parlor.app.widgets.fields import CheckedField, label, length_field, on_click, plain
+from jolly_parlor.app.widgets.entries import CheckedField, label, length_field, on_click, plain
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench

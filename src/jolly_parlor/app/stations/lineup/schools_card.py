@@ -8,7 +8,7 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SCHOOLS as JUDGED
 from jolly_parlor.app.questions import Question
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.pointed import PointedButton
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox

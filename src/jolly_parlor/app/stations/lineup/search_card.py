@@ -5,7 +5,7 @@ from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
-from jolly_parlor.acoustics.turning import turned_often
+from jolly_parlor.acoustics.geometry.turned_room import turned_often
 from jolly_parlor.app import jobs
 from jolly_parlor.app.background import Background, end
 from jolly_parlor.app.plan.small_plan import SmallPlan
@@ -15,7 +15,7 @@ from jolly_parlor.app.questions import FIRST, Question
 from jolly_parlor.app.search_run import SearchRun
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
-from jolly_parlor.app.widgets.fields import label, on_click, tip
+from jolly_parlor.app.widgets.entries import label, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.pointed import PointedButton
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid

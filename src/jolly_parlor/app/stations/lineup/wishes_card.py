@@ -15,7 +15,7 @@ from PyQt6.QtWidgets import (
 )
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.widgets.fields import (
+from jolly_parlor.app.widgets.entries import (
     CheckedField,
     label,
     length_field,

@@ -5,11 +5,12 @@ from functools import partial
 from PyQt6.QtCore import QObject, Qt
 from PyQt6.QtWidgets import QFrame, QPushButton
 
+from jolly_parlor.analysis.loudspeakers_alike import matched
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import AROUND
+from jolly_parlor.app.stations.asked import Asked
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.widgets.fields import label, named_button, on_click
+from jolly_parlor.app.widgets.entries import label, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -18,7 +19,6 @@ from jolly_parlor.placement.layouts import side_words
 from jolly_parlor.placement.matching import Match, match_words
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.layout_edits import move_to
-from jolly_parlor.project.matching import matched
 from jolly_parlor.units import format_length, with_minus
 from jolly_parlor.words import tr
 

@@ -5,12 +5,12 @@ from functools import partial
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QCheckBox, QFrame, QWidget
 
+from jolly_parlor.analysis.checklist import CheckPoint, ticked
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.stations.signoff.signed import Signed
+from jolly_parlor.app.stations.signoff.signoff_answers import Signed
 from jolly_parlor.app.stations.signoff.verdict_card import WORKING
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
-from jolly_parlor.project.checklist import CheckPoint, ticked
 from jolly_parlor.words import tr
 
 _STATES = {"holds": "holds", "open": "open", "unknown": tr("not known")}

@@ -6,28 +6,28 @@ from functools import partial
 from PyQt6.QtCore import QObject, Qt
 from PyQt6.QtWidgets import QFrame, QPushButton, QSlider, QVBoxLayout
 
-from jolly_parlor.app import jobs, theme
-from jolly_parlor.app.plots.row import RowPlot
-from jolly_parlor.app.questions import EQUALISER
-from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.stations.signoff.equaliser_files import EqualiserFiles
-from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import choice_field, label, named_button, on_click
-from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
-from jolly_parlor.equalising.sections import STRENGTH_WHY, Correction
-from jolly_parlor.equalising.writing import section_words
-from jolly_parlor.placement.mixes import as_set
-from jolly_parlor.project.equaliser_check import equaliser_check
-from jolly_parlor.project.equalising import (
+from jolly_parlor.analysis.equaliser_check import equaliser_check
+from jolly_parlor.analysis.equalising import (
     Equalised,
     applied,
     at_every_point,
     cleared,
     sections_set,
 )
-from jolly_parlor.project.measured_parts import all_measured
+from jolly_parlor.analysis.measured_parts import all_measured
+from jolly_parlor.app import jobs, theme
+from jolly_parlor.app.measuring_desk import MeasuringDesk
+from jolly_parlor.app.plots.row import RowPlot
+from jolly_parlor.app.questions import EQUALISER
+from jolly_parlor.app.stations.asked import Asked
+from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.signoff.equaliser_files import EqualiserFiles
+from jolly_parlor.app.widgets.entries import choice_field, label, named_button, on_click
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
+from jolly_parlor.equalising.filter_files import section_words
+from jolly_parlor.equalising.sections import STRENGTH_WHY, Correction
+from jolly_parlor.placement.mixes import as_set
 from jolly_parlor.project.signing import SCOPES, Scope
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import with_minus
@@ -47,7 +47,7 @@ _FIND = tr("Find sections")
 class EqualiserCard(QObject):
     """Of the arrangement shown. `frames` are the widgets, in order."""
 
-    def __init__(self, measure: MeasureCard) -> None:
+    def __init__(self, measure: MeasuringDesk) -> None:
         super().__init__()
         self.session, self._measure = measure.session, measure
         self._asked: Asked[Equalised] = Asked(self.session, EQUALISER, self._came)

@@ -6,13 +6,13 @@ from pathlib import Path
 
 from PyQt6.QtWidgets import QWidget
 
+from jolly_parlor.analysis.equalising import Equalised
 from jolly_parlor.app import dialogs
-from jolly_parlor.app.widgets.fields import named_button
+from jolly_parlor.app.widgets.entries import named_button
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.equalising.biquads import RATES_HZ, FirKind
-from jolly_parlor.equalising.writing import coefficients, fir_wav, in_words, table_csv
+from jolly_parlor.equalising.filter_files import coefficients, fir_wav, in_words, table_csv
 from jolly_parlor.outputs import names_apart, told_place, write_output
-from jolly_parlor.project.equalising import Equalised
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 

@@ -4,10 +4,11 @@ remains and where it gathers, how long it rings.
 
 from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
+from jolly_parlor.analysis.handover import NOT_MEASURED
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.signoff.elevation_view import ElevationView
-from jolly_parlor.app.stations.signoff.signed import Signed
-from jolly_parlor.app.widgets.fields import Choice, label
+from jolly_parlor.app.stations.signoff.signoff_answers import Signed
+from jolly_parlor.app.widgets.entries import Choice, label
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.placement.reflections import (
@@ -18,7 +19,6 @@ from jolly_parlor.placement.reflections import (
     behind_head,
     reflection_points,
 )
-from jolly_parlor.project.handover import NOT_MEASURED
 from jolly_parlor.units import with_minus
 from jolly_parlor.words import tr
 

@@ -3,7 +3,7 @@
 from PyQt6.QtWidgets import QFrame, QPlainTextEdit
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.entries import label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr

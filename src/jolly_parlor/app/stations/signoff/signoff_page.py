@@ -8,18 +8,18 @@ from typing import Literal, Protocol
 from PyQt6.QtGui import QHideEvent, QShowEvent
 from PyQt6.QtWidgets import QPushButton
 
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.review_dialog import ReviewCard
 from jolly_parlor.app.stations.base import Station, stacked
 from jolly_parlor.app.stations.signoff.around_card import AroundCard
+from jolly_parlor.app.stations.signoff.build_card import TapeCard
 from jolly_parlor.app.stations.signoff.checklist_card import ChecklistCard
 from jolly_parlor.app.stations.signoff.equaliser_card import EqualiserCard
 from jolly_parlor.app.stations.signoff.handover_card import HandoverCard
 from jolly_parlor.app.stations.signoff.ledger_glimpse import LedgerGlimpse
-from jolly_parlor.app.stations.signoff.signed import Signed
-from jolly_parlor.app.stations.signoff.tape_card import TapeCard
+from jolly_parlor.app.stations.signoff.signoff_answers import Signed
 from jolly_parlor.app.stations.signoff.verdict_card import VerdictCard
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import Choice, choice_field, named_button, on_click
+from jolly_parlor.app.widgets.entries import Choice, choice_field, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.edits import choose
@@ -60,7 +60,7 @@ class SignoffStation(Station):
     id = "signoff"
     figures = True
 
-    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
+    def __init__(self, session: Workbench, measure: MeasuringDesk) -> None:
         super().__init__(session)
         self.page = "verdict"
         self._make_head()

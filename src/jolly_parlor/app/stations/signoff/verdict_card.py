@@ -3,8 +3,8 @@
 from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.stations.signoff.signed import Signed
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.stations.signoff.signoff_answers import Signed
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.words import tr
 
 WORKING = tr("Working out what is left …")

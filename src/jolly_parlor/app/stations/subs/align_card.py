@@ -8,15 +8,18 @@ from functools import partial
 from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
+from jolly_parlor.analysis.null_meter import NullMeter, NullReading, SumReading
+from jolly_parlor.analysis.subwoofers import Aligned
+from jolly_parlor.analysis.tuning import set_chains
 from jolly_parlor.app import jobs
 from jolly_parlor.app.background import end
 from jolly_parlor.app.measure_run import MeasureRun, Work
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.questions import ALIGNMENT
+from jolly_parlor.app.stations.asked import Asked
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.stations.subs.asked import Asked
 from jolly_parlor.app.stations.subs.knob_rows import KnobRows
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import choice_field, label, named_button
+from jolly_parlor.app.widgets.entries import choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.null_well import NullWell
 from jolly_parlor.app.workbench import Workbench
@@ -24,10 +27,7 @@ from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, with_subwoofers
 from jolly_parlor.placement.settings.alignment import Alignment
 from jolly_parlor.placement.settings.knobs import Knob, panel_of
-from jolly_parlor.project.null_meter import NullMeter, NullReading, SumReading
 from jolly_parlor.project.staging import stage_of
-from jolly_parlor.project.subwoofers import Aligned
-from jolly_parlor.project.tuning import set_chains
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -51,7 +51,7 @@ class AlignCard(QObject):
     heard = pyqtSignal(object)
     """A NullReading, from the thread that measures."""
 
-    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
+    def __init__(self, session: Workbench, measure: MeasuringDesk) -> None:
         super().__init__()
         self.session, self._measure = session, measure
         self._asked: Asked[Aligned] = Asked(session, ALIGNMENT, self._show)

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QLabel, QSlider
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import clear
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.settings.knobs import Knob

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QFrame, QWidget
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import choice_field, label, number_field
+from jolly_parlor.app.widgets.entries import choice_field, label, number_field
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover

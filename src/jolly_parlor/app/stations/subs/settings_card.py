@@ -5,16 +5,16 @@ from functools import partial
 from PyQt6.QtCore import QObject, Qt, pyqtSignal
 from PyQt6.QtWidgets import QFrame, QPushButton
 
+from jolly_parlor.analysis.measured_parts import all_measured
+from jolly_parlor.analysis.tuning import NOTHING_TO_TURN, Tuned, applied, has_controls
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SETTINGS
+from jolly_parlor.app.stations.asked import Asked
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.widgets.fields import choice_field, label, on_click
+from jolly_parlor.app.widgets.entries import choice_field, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.project.measured_parts import all_measured
-from jolly_parlor.project.tuning import NOTHING_TO_TURN, Tuned, applied, has_controls
 from jolly_parlor.units import with_minus
 from jolly_parlor.words import tr
 

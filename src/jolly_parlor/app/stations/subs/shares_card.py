@@ -2,17 +2,17 @@
 
 from PyQt6.QtWidgets import QComboBox, QFrame, QPushButton
 
+from jolly_parlor.analysis.subwoofers import SubReport
 from jolly_parlor.app import jobs
-from jolly_parlor.app.plots.shares import SharesPlot
+from jolly_parlor.app.plots.share_posts import SharesPlot
 from jolly_parlor.app.questions import FURTHER, SHARES
+from jolly_parlor.app.stations.asked import Asked
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.search.further_subs import Further, further_words
-from jolly_parlor.project.subwoofers import SubReport
 from jolly_parlor.words import tr
 
 _MORE = tr("Subwoofers of the same model, none to four, each where it and its settings serve best.")

@@ -1,5 +1,7 @@
 """Subs: how everything that plays is set, what would be most even, and who does the work."""
 
+from jolly_parlor.analysis.tuning import Tuned
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.stations.base import Station
 from jolly_parlor.app.stations.subs.align_card import AlignCard
 from jolly_parlor.app.stations.subs.set_card import SetCard
@@ -7,10 +9,8 @@ from jolly_parlor.app.stations.subs.settings_card import SettingsCard
 from jolly_parlor.app.stations.subs.shares_card import SharesCard
 from jolly_parlor.app.stations.subs.trade_card import TradeCard
 from jolly_parlor.app.stations.subs.walk_card import WalkCard
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import EQUALISING
-from jolly_parlor.project.tuning import Tuned
 from jolly_parlor.words import tr
 
 
@@ -20,7 +20,7 @@ class SubsStation(Station):
     id = "subs"
     figures = True
 
-    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
+    def __init__(self, session: Workbench, measure: MeasuringDesk) -> None:
         super().__init__(session)
         self.best = SettingsCard(session)
         self.set_card = SetCard(session)

@@ -4,16 +4,16 @@ from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QPushButton
 
+from jolly_parlor.analysis.tuning import SeatTrade, has_controls, set_chains
 from jolly_parlor.app import jobs
 from jolly_parlor.app.plots.seat_trades import SeatTradesPlot
 from jolly_parlor.app.questions import TRADES
+from jolly_parlor.app.stations.asked import Asked
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.project.tuning import SeatTrade, has_controls, set_chains
 from jolly_parlor.words import tr
 
 _ASK = tr("What the main seat would give up for the others, by settings alone.")

@@ -5,13 +5,14 @@ from functools import partial
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QFrame, QPushButton, QWidget
 
+from jolly_parlor.analysis.floor_walk import FloorWalk, Walked
 from jolly_parlor.app import jobs
+from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.questions import FLOOR_WALK
+from jolly_parlor.app.stations.asked import Asked
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.stations.subs.asked import Asked
-from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import choice_field, label, on_click, tip
+from jolly_parlor.app.widgets.entries import choice_field, label, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -19,7 +20,6 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.floor_places import HERE, FloorPlace
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.project.edits import replace_arrangement
-from jolly_parlor.project.floor_walk import FloorWalk, Walked
 from jolly_parlor.words import tr
 
 _ASK = tr("The sub at each corner and wall, by forecast, and beside it what you measure there.")
@@ -37,7 +37,7 @@ _HEADS = (
 class WalkCard:
     """Of the arrangement shown. `frame` is the widget; hidden without a subwoofer."""
 
-    def __init__(self, session: Workbench, measure: MeasureCard) -> None:
+    def __init__(self, session: Workbench, measure: MeasuringDesk) -> None:
         self.session, self._measure = session, measure
         self._asked: Asked[FloorWalk] = Asked(session, FLOOR_WALK, self._show)
         self._wanted = False

@@ -1,7 +1,7 @@
 """The card on Survey that lists the room's modes and how the present places meet them."""
 
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.mode_facts import listed_modes, meetings, spacing_words

@@ -9,9 +9,9 @@ from PyQt6.QtWidgets import (
     QVBoxLayout,
 )
 
-from jolly_parlor.acoustics.plan import edge_length, edges
-from jolly_parlor.acoustics.room import Opening, Room, Slope
-from jolly_parlor.acoustics.shaping import (
+from jolly_parlor.acoustics.geometry.plan import edge_length, edges
+from jolly_parlor.acoustics.geometry.room import Opening, Room, Slope
+from jolly_parlor.acoustics.geometry.shaping import (
     RECESSES,
     Shaped,
     wall_number,
@@ -23,7 +23,7 @@ from jolly_parlor.acoustics.shaping import (
 )
 from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import (
+from jolly_parlor.app.widgets.entries import (
     CheckedField,
     add_words,
     label,

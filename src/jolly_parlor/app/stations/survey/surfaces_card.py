@@ -7,10 +7,10 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QComboBox
 
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
-from jolly_parlor.acoustics.materials import material, materials
-from jolly_parlor.acoustics.room import Room, Surface, SurfaceName
+from jolly_parlor.acoustics.geometry.room import Room, Surface, SurfaceName
+from jolly_parlor.acoustics.materials.coefficients import material, materials
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr

@@ -6,16 +6,16 @@ from functools import partial
 
 from PyQt6.QtWidgets import QComboBox, QPushButton
 
-from jolly_parlor.acoustics.proportions import room_warnings
-from jolly_parlor.acoustics.room import (
+from jolly_parlor.acoustics.geometry.proportions import room_warnings
+from jolly_parlor.acoustics.geometry.room import (
     CalmZone,
     KeepOut,
     Opening,
     Room,
     reverberation_time,
 )
-from jolly_parlor.acoustics.surfaces import DOWNWARD_ASSUMPTION
-from jolly_parlor.acoustics.tape_check import tape_problems
+from jolly_parlor.acoustics.geometry.tape_check import tape_problems
+from jolly_parlor.acoustics.materials.admittances import DOWNWARD_ASSUMPTION
 from jolly_parlor.app import theme
 from jolly_parlor.app.review_dialog import ReviewCard
 from jolly_parlor.app.stations.base import Station, card, changed_item, clear
@@ -24,7 +24,7 @@ from jolly_parlor.app.stations.survey.plan_card import PlanCard
 from jolly_parlor.app.stations.survey.surfaces_card import SurfacesCard
 from jolly_parlor.app.stations.survey.tape_card import TapeCard
 from jolly_parlor.app.stations.survey.things_card import ThingsCard
-from jolly_parlor.app.widgets.fields import (
+from jolly_parlor.app.widgets.entries import (
     CheckedField,
     label,
     length_field,

@@ -5,11 +5,11 @@ from functools import partial
 
 from PyQt6.QtWidgets import QComboBox, QPushButton
 
-from jolly_parlor.acoustics.room import Diagonal, Room
-from jolly_parlor.acoustics.tape_check import corner_words, drawn_metres, tape_problems
+from jolly_parlor.acoustics.geometry.room import Diagonal, Room
+from jolly_parlor.acoustics.geometry.tape_check import corner_words, drawn_metres, tape_problems
 from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import label, length_field, on_click
+from jolly_parlor.app.widgets.entries import label, length_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench

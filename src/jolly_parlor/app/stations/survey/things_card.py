@@ -6,12 +6,12 @@ from functools import partial
 
 from PyQt6.QtWidgets import QComboBox, QPushButton
 
-from jolly_parlor.acoustics.room import Room
-from jolly_parlor.acoustics.usual_things import USUAL, usual_thing
+from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.geometry.usual_things import USUAL, usual_thing
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import THINGS, Question
 from jolly_parlor.app.stations.base import card, changed_item, clear
-from jolly_parlor.app.widgets.fields import add_words, label, length_field, on_click
+from jolly_parlor.app.widgets.entries import add_words, label, length_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench

@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QAbstractButton, QSizePolicy
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.small_plan import draw_small_plan
 from jolly_parlor.app.stations.base import clear
-from jolly_parlor.app.widgets.fields import on_click
+from jolly_parlor.app.widgets.entries import on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement

@@ -5,7 +5,7 @@ from functools import partial
 from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.document import Take

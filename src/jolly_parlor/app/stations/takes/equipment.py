@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QComboBox, QWidget
 
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.stations.takes.head_points import point_words
-from jolly_parlor.app.widgets.fields import label, named_button
+from jolly_parlor.app.widgets.entries import label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.forecast import HEAD_SHIFTS

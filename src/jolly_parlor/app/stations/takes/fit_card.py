@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QPushButton
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.measure_card import MeasureCard
-from jolly_parlor.app.widgets.fields import Choice, label, on_click, tip
+from jolly_parlor.app.widgets.entries import Choice, label, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.fitting.fit_words import every_figure, summary, unseen, warnings

@@ -14,15 +14,15 @@ from PyQt6.QtWidgets import (
 from jolly_parlor.app.background import end
 from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.stations.takes.checklist import Checklist
+from jolly_parlor.app.stations.takes.before_measuring import Checklist
 from jolly_parlor.app.stations.takes.equipment import Equipment
 from jolly_parlor.app.stations.takes.in_one_go import InOneGo
 from jolly_parlor.app.stations.takes.known_level import KnownLevel
 from jolly_parlor.app.stations.takes.sweep_row import SweepRow
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.meter import Meter
-from jolly_parlor.app.widgets.recording import RecordingStrip
+from jolly_parlor.app.widgets.recording_strip import RecordingStrip
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import SWEEPS
 from jolly_parlor.placement.floor_places import FloorPlace
@@ -38,8 +38,8 @@ from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.weighting import exposure_words
 from jolly_parlor.studio.device import Device, Progress
 from jolly_parlor.studio.levelling import Level, find_level
-from jolly_parlor.studio.measuring import Measurement, Settings, measure, seconds_of_take
-from jolly_parlor.studio.moving import measure_moving
+from jolly_parlor.studio.moving_microphone import measure_moving
+from jolly_parlor.studio.one_take import Measurement, Settings, measure, seconds_of_take
 from jolly_parlor.studio.quiet import Quiet
 from jolly_parlor.units import format_length
 from jolly_parlor.words import tr

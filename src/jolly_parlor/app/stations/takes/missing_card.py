@@ -4,14 +4,14 @@ from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QPushButton
 
+from jolly_parlor.analysis.room_fit import evidence_of
 from jolly_parlor.app.background import Background, end
 from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.fields import label
+from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.missing import SUSPICIOUS_DB, Missing, missing_things
-from jolly_parlor.project.room_fit import evidence_of
 from jolly_parlor.project.survey_edits import put_thing
 from jolly_parlor.words import tr
 

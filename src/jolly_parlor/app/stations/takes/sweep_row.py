@@ -7,12 +7,12 @@ from PyQt6.QtWidgets import QPushButton, QSpinBox
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.stations.takes.equipment import Equipment
-from jolly_parlor.app.widgets.fields import CheckedField, label, number_field, on_click
+from jolly_parlor.app.widgets.entries import CheckedField, label, number_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.levelling import HIGHEST_OUTPUT_DB, LOWEST_OUTPUT_DB
-from jolly_parlor.studio.measuring import Settings
+from jolly_parlor.studio.one_take import Settings
 from jolly_parlor.words import tr
 
 

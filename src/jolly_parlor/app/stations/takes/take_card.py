@@ -4,21 +4,21 @@ from functools import partial
 
 from PyQt6.QtWidgets import QComboBox
 
-from jolly_parlor.acoustics.standing_waves import room_modes
+from jolly_parlor.acoustics.fields.standing_waves import room_modes
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.analysis_view import VIEWS, TellingPlot
 from jolly_parlor.app.questions import TAKE, Models, Question
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.fields import Choice, label, number_field
+from jolly_parlor.app.widgets.entries import Choice, label, number_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.project.around import around
+from jolly_parlor.placement.around_head import around
 from jolly_parlor.project.document import Take
 from jolly_parlor.signals.analysis import SMOOTHINGS, Look, Telling, telling
 from jolly_parlor.signals.gating import CYCLES, Gates
 from jolly_parlor.signals.impulse import ImpulseResponse
 from jolly_parlor.signals.ringing import Ring
-from jolly_parlor.studio.measuring import DISTORTION_HZ
+from jolly_parlor.studio.one_take import DISTORTION_HZ
 from jolly_parlor.units import with_minus
 from jolly_parlor.words import spoken, tr
 

@@ -10,7 +10,7 @@ from PyQt6.QtGui import QKeyEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PyQt6.QtWidgets import QAbstractButton, QSizePolicy
 
 from jolly_parlor.app import theme
-from jolly_parlor.app.widgets.fields import tip
+from jolly_parlor.app.widgets.entries import tip
 from jolly_parlor.project.take_states import State, TakeState
 from jolly_parlor.signals.response import Response
 from jolly_parlor.words import tr

@@ -14,14 +14,14 @@ from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.takes.arrangement_tiles import ArrangementTiles
 from jolly_parlor.app.stations.takes.head_points import point_words
 from jolly_parlor.app.stations.takes.take_chip import STATE_WORDS, TakeChip
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
 from jolly_parlor.project.take_edits import insist_on_take, remove_take
 from jolly_parlor.project.take_states import TakeState, sources_shown, take_state
 from jolly_parlor.project.takes import HeadPoint, Take
-from jolly_parlor.studio.moving import PER_OCTAVE
+from jolly_parlor.studio.moving_microphone import PER_OCTAVE
 from jolly_parlor.words import capital, tr
 
 _MARKS = {"good": tr("✓ good"), "doubtful": tr("? doubtful"), "bad": tr("✗ bad, left out")}

@@ -16,7 +16,7 @@ from jolly_parlor.app.stations.takes.measure_card import MeasureCard
 from jolly_parlor.app.stations.takes.missing_card import MissingCard
 from jolly_parlor.app.stations.takes.take_card import TakeCard
 from jolly_parlor.app.stations.takes.take_grid import TakeGrid
-from jolly_parlor.app.widgets.fields import label, on_click
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.guessing import Place, files_in
@@ -26,7 +26,7 @@ from jolly_parlor.project.take_edits import (
 )
 from jolly_parlor.signals.importing import read_take
 from jolly_parlor.signals.reading import ResponseFileError, SeveralCurves
-from jolly_parlor.signals.recorded import looks_recorded, read_recording
+from jolly_parlor.signals.recorded_sweeps import looks_recorded, read_recording
 from jolly_parlor.words import plural, tr
 
 

@@ -1,0 +1,1 @@
+"""Where things are: plan, room, sight from place to place, image sources."""

@@ -1,0 +1,1 @@
+"""What is concluded from a document: forecasts, takes, comparison, settings, verdict."""
