@@ -39,6 +39,7 @@ from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.schools import SchoolCannotBeMet, school
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.device import Stage, StagedSource
@@ -133,7 +134,10 @@ def one_room(rng: np.random.Generator, told: Found, searching: bool) -> None:
             level = smoothed_level(with_error(HZ, heard[at], rng))
             takes.append(
                 Evidence(
-                    f"{side} {name}", placing_of(survey, gear, a, "seat", (side,)), level, True
+                    f"{side} {name}",
+                    placing_of(Setup(survey, gear, a), "seat", (side,)),
+                    level,
+                    True,
                 )
             )
     begun = time.perf_counter()
@@ -240,7 +244,10 @@ def studio_errors(seed: int, told: Found) -> None:
 
     takes = [
         Evidence(
-            f"{side} {name}", placing_of(survey, gear, a, "seat", (side,)), taken(a, side), True
+            f"{side} {name}",
+            placing_of(Setup(survey, gear, a), "seat", (side,)),
+            taken(a, side),
+            True,
         )
         for name, a in list(rules.items())[:2]
         for side in ("left", "right")
@@ -249,7 +256,7 @@ def studio_errors(seed: int, told: Found) -> None:
     held = [every[int(i)] for i in rng.choice(len(every), 4, False)]
     level = np.array([taken(a, "left") for a in held])
     exact = [
-        Evidence("", placing_of(survey, gear, a, "seat", ("left",)), row)
+        Evidence("", placing_of(Setup(survey, gear, a), "seat", ("left",)), row)
         for a, row in zip(held, level, strict=True)
     ]
     for room, errors in ((survey, told.before), (fit.room, told.after)):

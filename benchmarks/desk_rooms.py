@@ -24,11 +24,13 @@ from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.fitting.posterior import placing_of
 from jolly_parlor.fitting.predicting import Predictor
-from jolly_parlor.placement.arrangement import Arrangement, desk_before, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement, desk_before
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.signals.response import Response
@@ -116,7 +118,7 @@ def one_room(seed: int, triangles: int, step: float, told: Lost) -> None:
     survey, gear = truth.survey, truth.gear
     every, rules = candidates(survey, gear)
     every = [with_desk(a, survey, gear) for a in every]
-    every = [a for a in every if not fit_problems(survey, gear, a)]
+    every = [a for a in every if not fit_problems(Setup(survey, gear, a))]
     ruled = [with_desk(a, survey, gear) for a in rules.values()]
     drawn = [every[int(i)] for i in rng.permutation(len(every))[:triangles]]
     first = {"surveyed": search(survey, gear, None, WISHES, step).proposals[0].arrangement}
@@ -153,7 +155,7 @@ def takes_of(
     for a in chosen:
         for side, pressure in truth.heard(a).items():
             level = smoothed_level(with_error(HZ, pressure, rng))
-            placing = placing_of(truth.survey, gear, a, "seat", (side,))
+            placing = placing_of(Setup(truth.survey, gear, a), "seat", (side,))
             found.append(Evidence(f"{side} {a.name}", placing, level, True))
     return found
 
@@ -165,7 +167,9 @@ def unmeasured(truth: Truth, fit: Fit, held: list[Arrangement]) -> np.ndarray:
     for a in held:
         heard = Response.from_pressure(HZ, truth.heard(a, exact=True)["left"])
         level = smoothed_level(heard)
-        take = Evidence("", placing_of(truth.survey, truth.gear, a, "seat", ("left",)), level)
+        take = Evidence(
+            "", placing_of(Setup(truth.survey, truth.gear, a), "seat", ("left",)), level
+        )
         gap = (Predictor(fit.room, truth.gear, []).levels([take], np.zeros(0))[0] - level)[
             (low <= FIT_HZ) & (high >= FIT_HZ)
         ]

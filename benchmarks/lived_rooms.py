@@ -30,6 +30,7 @@ from jolly_parlor.placement.evenness import (
     mismatch_db,
 )
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
 
@@ -157,7 +158,7 @@ def takes_of(
             found.append(
                 Evidence(
                     f"{side} {a.name}",
-                    placing_of(truth.room.survey, truth.room.gear, a, "seat", (side,)),
+                    placing_of(Setup(truth.room.survey, truth.room.gear, a), "seat", (side,)),
                     level,
                     True,
                 )

@@ -37,11 +37,13 @@ from jolly_parlor.fitting.fit import Fit, fit_room
 from jolly_parlor.fitting.missing import SUSPICIOUS_DB, missing_things
 from jolly_parlor.fitting.posterior import believe
 from jolly_parlor.fitting.predicting import Predictor
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.placement.schools import possible
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 
 HEAD = ("centre", "left", "back")
 STEP, EARS, HELD_OUT = 0.1, 5, 5
@@ -162,7 +164,7 @@ def _stands(room: LivedRoom, proposed: list[Arrangement]) -> Arrangement:
     """The first that truly has room to stand; somebody who meets a forgotten wardrobe takes the
     next.
     """
-    return next(a for a in proposed if not fit_problems(room.true, room.gear, a))
+    return next(a for a in proposed if not fit_problems(Setup(room.true, room.gear, a)))
 
 
 def _schools(room: LivedRoom) -> dict[str, Arrangement]:
@@ -170,7 +172,9 @@ def _schools(room: LivedRoom) -> dict[str, Arrangement]:
     found = {}
     for a in possible(room.survey, room.gear):
         points = [a.left, a.right, *(head_point(a.seats["seat"], name) for name in HEAD)]
-        if not fit_problems(room.true, room.gear, a) and all(map(room.true.has_air_at, points)):
+        if not fit_problems(Setup(room.true, room.gear, a)) and all(
+            map(room.true.has_air_at, points)
+        ):
             found[a.name] = a
     return found
 

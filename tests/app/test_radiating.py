@@ -29,7 +29,7 @@ def shown_way(window: MainWindow) -> tuple[float, float, float]:
     session = window.session
     assert session.arrangement is not None
     document = session.document
-    return way_on_plan(document.room, document.gear, session.arrangement, "sub")
+    return way_on_plan(document.setup(session.arrangement), "sub")
 
 
 def test_the_acoustic_centre_is_given_and_taken_back(window: MainWindow, qtbot: QtBot) -> None:

@@ -33,6 +33,7 @@ from jolly_parlor.app.widgets.entries import Choice, choice_field, text_field
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import RIGHT
 from jolly_parlor.placement.names import named
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.edits import add_arrangement
 
 
@@ -171,7 +172,7 @@ def test_a_found_one_is_called_by_where_it_goes_while_it_is_nudged(
     session, plan = window.session, window.plan
     found = replace(session.document.arrangements[0], school="search", grading=None)
     room, gear = session.document.room, session.document.gear
-    assert session.do("Add", lambda d: add_arrangement(d, named(room, gear, found)))
+    assert session.do("Add", lambda d: add_arrangement(d, named(Setup(room, gear, found))))
     session.show_arrangement(session.document.arrangements[-1].name)
     before = session.arrangement
     plan.setFocus()

@@ -123,11 +123,11 @@ def test_the_forecast_says_what_it_expects_of_a_clue(
 ) -> None:
     a = kiln.arrangements[0]
     clue = clues(Grading(marks={"upper_bass": "1", "deep_bass": "4"}), 0.3, SMALL)[0]
-    after = asked_for(kiln.room, kiln.gear, a, clue, "desk")
+    after = asked_for(kiln.setup(a), clue, "desk")
     assert after is not None and after.left.y == pytest.approx(a.left.y + 0.3, abs=1e-4)
     told = expected(forecaster, Listening(a, "desk", BOTH), after)
     now = evenness(forecaster.at_seat(a, "desk").deviation(BOTH))
     assert told.before_db == pytest.approx(now.value_db)
     assert "dB" in told.words and agrees(clue.sign, told)
     nowhere = clues(Grading(marks={"centre": "2", "space": "2"}), STEP, SMALL)[0]
-    assert asked_for(kiln.room, kiln.gear, a, nowhere, "desk") is None
+    assert asked_for(kiln.setup(a), nowhere, "desk") is None

@@ -21,7 +21,7 @@ def placed(kiln: Document) -> Arrangement:
 
 
 def go(kiln: Document, a: Arrangement, move: str, step: float) -> Arrangement:
-    return moved(kiln.room, kiln.gear, a, move, step, "desk", "sub")
+    return moved(kiln.setup(a), move, step, "desk", "sub")
 
 
 def test_twelve_steps_of_an_inch_are_a_foot_and_forty_of_a_quarter_ten_inches(
@@ -64,7 +64,7 @@ def test_a_move_into_the_wall_is_refused_in_a_sentence(kiln: Document, placed: A
         go(kiln, near, "back", 0.025)
     assert go(kiln, near, "away", 0.025).left.y == pytest.approx(depth + 0.035)
     with pytest.raises(Refused, match="no subwoofer"):
-        moved(kiln.room, kiln.gear, placed, "sub_left", 0.01, "desk", "nobody")
+        moved(kiln.setup(placed), "sub_left", 0.01, "desk", "nobody")
     out = replace(placed, aim_degrees=44.0)
     with pytest.raises(Refused, match="turned as far"):
         go(kiln, out, "aim_out", 0.01)
@@ -94,7 +94,7 @@ def test_the_tape_reads_the_same_on_both_sides_of_a_symmetrical_pair(
     kiln: Document, placed: Arrangement
 ) -> None:
     for corner in CORNERS:
-        found = readings(kiln.room, kiln.gear, placed, "desk", corner)
+        found = readings(kiln.setup(placed), "desk", corner)
         assert found["left"].from_front == pytest.approx(found["right"].from_front)
         assert found["left"].from_side == pytest.approx(found["right"].from_side)
 
@@ -103,7 +103,7 @@ def test_the_move_sheet_names_two_readings_and_four_where_sides_differ(
     kiln: Document, placed: Arrangement
 ) -> None:
     after = go(kiln, placed, "away", 0.025)
-    sheet = move_sheet(kiln.room, kiln.gear, placed, after, "desk", "front inner", "metric")
+    sheet = move_sheet(kiln.setup(placed), after, "desk", "front inner", "metric")
     assert [line.what for line in sheet] == [
         "front inner corner, from the front wall, both",
         "front inner corner, from the side wall, both",
@@ -112,7 +112,7 @@ def test_the_move_sheet_names_two_readings_and_four_where_sides_differ(
     # The cabinet turns a little as it comes nearer, so the corner moves a little more or less.
     assert now - was == pytest.approx(2.5, abs=0.3)
     skewed = after.with_pair(replace(after.left, x=after.left.x + 0.03), after.right)
-    lines = move_sheet(kiln.room, kiln.gear, placed, skewed, "desk", "front inner", "metric")
+    lines = move_sheet(kiln.setup(placed), skewed, "desk", "front inner", "metric")
     assert len(lines) == 4 and lines[2].what.startswith("left front inner corner")
 
 
@@ -123,7 +123,7 @@ def test_the_sheet_tells_aim_height_seat_and_sub(kiln: Document, placed: Arrange
     assert a.aim_degrees == AIM_STEP_DEGREES
     lines = {
         line.what: line
-        for line in move_sheet(kiln.room, kiln.gear, placed, a, "desk", "back outer", "imperial")
+        for line in move_sheet(kiln.setup(placed), a, "desk", "back outer", "imperial")
     }
     assert "outer edge of the face ahead of the inner, both" in lines
     assert "monitors, base above the floor" in lines

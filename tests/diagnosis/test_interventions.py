@@ -29,6 +29,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
 from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
@@ -143,7 +144,7 @@ def measured(solver: VoxelRoom, here: Listening) -> Deviation:
     """What would be measured: the sum of what plays, through the monitors' own low end."""
     f = np.arange(18.0, 330.0, 0.5)
     ear = here.arrangement.seats[here.seat].array()
-    sources = all_heard_from(ROOM, GEAR, here.arrangement, here.mix.loudspeakers)
+    sources = all_heard_from(Setup(ROOM, GEAR, here.arrangement), here.mix.loudspeakers)
     places = np.array([place.array() for place in sources.values()])
     heard = solver.transfers(ear, places, f).sum(axis=0) * high_pass(f, 30.0, 4)
     return deviation(Response(f, 20 * np.log10(np.abs(heard))), 30.0)

@@ -13,7 +13,7 @@ from jolly_parlor.refused import Refused
 
 def test_the_floor_path_by_hand(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    rows = {row.boundary: row for row in paths(kiln.room, kiln.gear, a, LEFT, "desk")}
+    rows = {row.boundary: row for row in paths(kiln.setup(a), LEFT, "desk")}
     # From where the cabinet is heard from: straight on towards the ear.
     model = kiln.gear.monitor
     ahead = 0.39 * (model.width * model.height) ** 0.5
@@ -30,7 +30,7 @@ def test_the_floor_path_by_hand(kiln: Document) -> None:
 
 def test_rows_run_from_near_to_far_and_interleave(kiln: Document) -> None:
     a = kiln.arrangements[2]
-    rows = paths(kiln.room, kiln.gear, a, RIGHT, "desk")
+    rows = paths(kiln.setup(a), RIGHT, "desk")
     assert {row.boundary for row in rows} >= {"left", "right", "front", "back", "floor", "ceiling"}
     excess = [row.bounce.excess_metres for row in rows]
     assert excess == sorted(excess)
@@ -48,7 +48,7 @@ def test_nearer_to_the_wall_cancels_higher(kiln: Document) -> None:
     found = []
     for y in (0.4, 0.6, 0.9, 1.3):
         moved = a.moved(loudspeaker("left"), type(a.left)(a.left.x, y, a.left.z))
-        rows = paths(kiln.room, kiln.gear, moved, LEFT, "desk")
+        rows = paths(kiln.setup(moved), LEFT, "desk")
         front = next(row for row in rows if row.boundary == "front")
         found.append(front.source_cancellation_hz)
         assert front.distance_metres == pytest.approx(y), "taped to the face"
@@ -60,4 +60,4 @@ def test_nearer_to_the_wall_cancels_higher(kiln: Document) -> None:
 
 def test_a_source_that_is_not_there_is_refused(kiln: Document) -> None:
     with pytest.raises(Refused, match="no loudspeaker “middle”"):
-        paths(kiln.room, kiln.gear, kiln.arrangements[0], loudspeaker("middle"), "desk")
+        paths(kiln.setup(kiln.arrangements[0]), loudspeaker("middle"), "desk")

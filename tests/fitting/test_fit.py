@@ -36,6 +36,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import BOTH, judged_band
 from jolly_parlor.placement.search.proposals import agreeing_words
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from places import DATA
@@ -231,7 +232,8 @@ def test_figures_of_the_same_arrangement_twice_cannot_be_told_apart(fitted: Fit)
     b = _triangle("b", 1.5, 3.6)
     told = figures(
         believe(
-            fitted, [placing_of(SURVEY, GEAR, x, "seat", ("left", "right")) for x in (a, a, b)]
+            fitted,
+            [placing_of(Setup(SURVEY, GEAR, x), "seat", ("left", "right")) for x in (a, a, b)],
         ),
         JUDGED,
     )

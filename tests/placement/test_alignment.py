@@ -123,7 +123,7 @@ def test_each_further_subwoofer_buys_what_it_is_said_to(
     use_quick_settings(monkeypatch)
     field = Forecaster(demo.room, demo.gear).field
     a = demo.arrangement("A third")
-    found = further_subs(demo.room, demo.gear, a, field, Wishes())
+    found = further_subs(demo.setup(a), field, Wishes())
     assert [one.count for one in found] == [0, 1, 2]
     assert found[1].main_db < found[0].main_db - 1.0
     for before, one in pairwise(found):

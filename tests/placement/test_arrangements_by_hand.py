@@ -17,13 +17,8 @@ from jolly_parlor.acoustics.geometry.room import (
 from jolly_parlor.placement.arrangement import (
     DeskPlace,
     aim_words,
-    clear_of_desk,
     desk_before,
-    fit_problems,
-    monitor_footprint,
-    must_stand,
     shifted,
-    standing_problems,
     turned_arrangement,
 )
 from jolly_parlor.placement.chains import Chain, Crossover, Filter
@@ -43,6 +38,14 @@ from jolly_parlor.placement.settings.shares import (
     seat_variance_db2,
     shares,
     thirds_power,
+)
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import (
+    clear_of_desk,
+    fit_problems,
+    monitor_footprint,
+    must_stand,
+    standing_problems,
 )
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -149,10 +152,10 @@ def test_toe_in_is_the_angle_to_the_ear_less_what_it_is_aimed_outside() -> None:
 def test_what_cannot_stand_is_said(a, why: list[str]) -> None:
     chest = Thing("chest", "solid", 1.0, 3.0, 0.0, 0.5, 0.6, 0.5)
     room = replace(ROOM, things=(chest,), keep_outs=(KeepOut("stove", 2.5, 4.5, 0.5, 0.5),))
-    assert fit_problems(room, GEAR, a) == why
+    assert fit_problems(Setup(room, GEAR, a)) == why
     if why:
         with pytest.raises(Refused, match="“A” cannot stand: "):
-            must_stand(room, GEAR, a)
+            must_stand(Setup(room, GEAR, a))
 
 
 def test_subwoofers_do_not_fill_the_same_space() -> None:
@@ -160,7 +163,7 @@ def test_subwoofers_do_not_fill_the_same_space() -> None:
 
     def problems(x: float, y: float, z: float) -> list[str]:
         places = {**BASE.places, "one": Point(1.0, 4.0, 0.25), "two": Point(x, y, z)}
-        return fit_problems(ROOM, gear, replace(BASE, places=places))
+        return fit_problems(Setup(ROOM, gear, replace(BASE, places=places)))
 
     told = ["The subwoofers “one” and “two” stand in the same place."]
     assert problems(1.39, 4.0, 0.25) == told and problems(1.41, 4.0, 0.25) == []
@@ -173,7 +176,7 @@ def test_cabinets_are_taken_whole_where_something_is_in_the_way() -> None:
     room = replace(ROOM, things=(shelf,))
 
     def problems(x: float, y: float, z: float) -> list[tuple[str, str]]:
-        return standing_problems(room, GEAR, placed(BASE, Point(x, y, z)))
+        return standing_problems(Setup(room, GEAR, placed(BASE, Point(x, y, z))))
 
     top = 0.33 - GEAR.monitor.centre_height
     assert problems(0.59, 1.0, 1.4) == [("the left monitor", "in the way of “shelf”")]
@@ -185,7 +188,7 @@ def test_cabinets_are_taken_whole_where_something_is_in_the_way() -> None:
     assert ("the left monitor", "inside “shelf”") in inside
     door = Opening("door", "front", 0.1, 0.8, 0.0, 2.0, "door_solid")
     swung = replace(ROOM, openings=(door,))
-    told = standing_problems(swung, GEAR, placed(BASE, Point(0.5, 0.6, 1.2)))
+    told = standing_problems(Setup(swung, GEAR, placed(BASE, Point(0.5, 0.6, 1.2))))
     assert told == [("the left monitor", "in a door's swing")]
 
 

@@ -9,12 +9,13 @@ from jolly_parlor.acoustics.geometry.room import KeepOut, Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.checks import geometry_checks
 from jolly_parlor.placement.items import loudspeaker, seat
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 from rooms import placed, rebuilt
 
 
 def _failing(document: Document, a: Arrangement) -> str:
-    found = geometry_checks(document.room, document.gear, a)
+    found = geometry_checks(document.setup(a))
     return " ".join(check.text for check in found if not check.holds)
 
 
@@ -84,7 +85,7 @@ def test_a_sub_delayed_or_placed_alike_arrives_together(kiln: Document) -> None:
 
 
 def test_failing_checks_come_first(kiln: Document) -> None:
-    found = [c.holds for c in geometry_checks(kiln.room, kiln.gear, kiln.arrangements[0])]
+    found = [c.holds for c in geometry_checks(kiln.setup(kiln.arrangements[0]))]
     assert found == sorted(found)
 
 
@@ -115,10 +116,10 @@ def test_obstacles_are_named_with_where_they_stand(
 ) -> None:
     a = kiln.arrangements[0]  # monitors at 1.21 and 2.66 m, 0.63 m from the front; ear 1.88 m
     clear = "Nothing surveyed stands between"
-    assert clear in " ".join(c.text for c in geometry_checks(kiln.room, kiln.gear, a))
+    assert clear in " ".join(c.text for c in geometry_checks(kiln.setup(a)))
     room = replace(kiln.room, keep_outs=(area,))
     assert says in _failing(replace(kiln, room=room), a)
-    assert clear not in " ".join(c.text for c in geometry_checks(room, kiln.gear, a))
+    assert clear not in " ".join(c.text for c in geometry_checks(Setup(room, kiln.gear, a)))
 
 
 def test_another_seat_in_front_is_in_the_way(kiln: Document) -> None:
@@ -128,7 +129,7 @@ def test_another_seat_in_front_is_in_the_way(kiln: Document) -> None:
 
 def test_the_aim_is_the_angle_of_the_triangle(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    words = " ".join(c.text for c in geometry_checks(kiln.room, kiln.gear, a))
+    words = " ".join(c.text for c in geometry_checks(kiln.setup(a)))
     assert "turned in by 30° left and 30° right" in words
     wide = a.moved(seat("desk"), Point(1.935, 1.2, 1.2))
     assert "too wide" in _failing(kiln, wide)

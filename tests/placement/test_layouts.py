@@ -25,6 +25,7 @@ from jolly_parlor.placement.matching import Heard, match_words, matches, mean_ov
 from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.layout_edits import choose_layout, move_around, set_direction
 from jolly_parlor.refused import Refused
@@ -164,7 +165,7 @@ def row(five: Document):
     def matched_with(levels: dict[str, float], gear: Gear = five.gear):
         a = five.arrangement(NAME)
         heard = {name: Heard(flat(db), 6, True) for name, db in levels.items()}
-        return {m.loudspeaker: m for m in matches(five.room, gear, a, heard, 300.0)}
+        return {m.loudspeaker: m for m in matches(Setup(five.room, gear, a), heard, 300.0)}
 
     return matched_with
 
@@ -196,7 +197,7 @@ def test_a_loudspeaker_out_of_place_is_told_to_move_before_it_is_set(five: Docum
     ear = a.seats["desk"]
     behind = replace(a, places={**a.places, "surround left": point_at(ear, 160.0, 0.0, 1.0)})
     heard = {name: Heard(flat(db), 6, True) for name, db in LEVELS.items()}
-    found = matches(five.room, five.gear, behind, heard, 300.0)
+    found = matches(five.setup(behind), heard, 300.0)
     one = next(m for m in found if m.loudspeaker == "surround left")
     assert one.off_azimuth == pytest.approx(40.0, abs=0.1)
     words = match_words(one, five.gear)
@@ -209,7 +210,7 @@ def test_a_curve_beyond_the_tolerance_is_told(five: Document) -> None:
     level = np.where(F > 150.0, 76.0, 66.0)
     heard = {name: Heard(flat(db), 6, True) for name, db in LEVELS.items()}
     heard["centre"] = Heard(Response(F, level), 6, True)
-    found = matches(five.room, five.gear, five.arrangement(NAME), heard, 300.0)
+    found = matches(five.setup(five.arrangement(NAME)), heard, 300.0)
     centre = next(m for m in found if m.loudspeaker == "centre")
     assert centre.within < 0.5
     assert any("within 3 dB of the target" in words for words in match_words(centre, five.gear))

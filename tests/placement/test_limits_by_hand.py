@@ -45,6 +45,7 @@ from jolly_parlor.placement.search.proposals import (
 from jolly_parlor.placement.search.refinement import Refinement
 from jolly_parlor.placement.search.subs import SubSearch, can_stand
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.placement.thing_effects import ThingEffect
 from jolly_parlor.placement.what_moved import what_moved
 from jolly_parlor.refused import Refused
@@ -332,7 +333,7 @@ def test_what_fixes_a_pair_goes_by_where_it_stands() -> None:
         a = placed(BASE, Point(0.9, y, z), Point(2.1, y, z))
         if desk:
             a = replace(a, desk=DeskPlace(0.8, 0.9))
-        return [(one.what, one.words) for one in fixing_advice(ROOM, GEAR, a)]
+        return [(one.what, one.words) for one in fixing_advice(Setup(ROOM, GEAR, a))]
 
     middle = GEAR.monitor.centre_height
     assert told(middle + 0.04)[0][0] == "On the floor"
@@ -362,7 +363,7 @@ def test_the_tape_is_held_to_the_corners_of_a_turned_cabinet() -> None:
         back = 0.25 if corner.startswith("back") else 0.0
         x, y = np.array([0.9, 1.0]) + inner * along - back * ahead
         for side in ("left", "right"):
-            found = readings(ROOM, GEAR, BASE, "seat", corner)[side]
+            found = readings(Setup(ROOM, GEAR, BASE), "seat", corner)[side]
             assert (found.from_side, found.from_front) == pytest.approx((x, y))
 
 

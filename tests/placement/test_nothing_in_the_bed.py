@@ -8,6 +8,7 @@ import pytest
 from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.placement.floor_places import floor_places
 from jolly_parlor.placement.search.subs import can_stand
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 from places import EXAMPLES
@@ -36,6 +37,6 @@ def test_no_subwoofer_is_put_into_a_bed(kiln: Document) -> None:
 
 def test_no_named_place_of_the_floor_is_in_it(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    names = {p.name for p in floor_places(kiln.room, kiln.gear, a, "sub")}
-    fewer = {p.name for p in floor_places(with_bed(kiln.room), kiln.gear, a, "sub")}
+    names = {p.name for p in floor_places(kiln.setup(a), "sub")}
+    fewer = {p.name for p in floor_places(Setup(with_bed(kiln.room), kiln.gear, a), "sub")}
     assert fewer < names and any("back" in name for name in names - fewer)

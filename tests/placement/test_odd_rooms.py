@@ -24,6 +24,7 @@ from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.space import Space
 from jolly_parlor.placement.search.spread_tables import SpreadTables
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.document import Document
 from quick_field import use_quick_settings
@@ -93,9 +94,9 @@ def test_tape_and_checks_count_from_the_wall_faced(gear: Gear) -> None:
     room = replace(bay_room(), faced="front 2")
     frame = room.frame
     a = school("third").propose(replace(bay_room(), faced="bay"), gear)
-    rows = {(d.item, d.what): d.metres for d in tape_distances(room, gear, a)}
+    rows = {(d.item, d.what): d.metres for d in tape_distances(Setup(room, gear, a))}
     assert rows["left monitor", "from the front wall"] == pytest.approx(a.left.y - frame.front)
-    assert any("middle line" in check.text for check in geometry_checks(room, gear, a))
+    assert any("middle line" in check.text for check in geometry_checks(Setup(room, gear, a)))
 
 
 def test_a_monitor_in_the_bookcase_is_refused(gear: Gear) -> None:

@@ -14,6 +14,7 @@ from jolly_parlor.placement.reflections import (
     behind_head,
     reflection_points,
 )
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 
 HARD = Surface("own", (0.02,) * 7)
@@ -43,7 +44,7 @@ def test_a_side_wall_s_reflection_is_where_the_mirror_shows_it(
     """By hand: the image of x = 1.2 in the left wall is -1.2; the way meets x = 0 at 1.2 / 3.2 of
     its length, y = 1.0 + 0.375 * 1.6 = 1.6; path hypot(3.2, 1.6), direct hypot(0.8, 1.6).
     """
-    found = one(reflection_points(ROOM, kiln.gear, placed, "desk"), "left", "left wall")
+    found = one(reflection_points(Setup(ROOM, kiln.gear, placed), "desk"), "left", "left wall")
     assert (found.at.x, found.at.y, found.at.z) == pytest.approx((0.0, 1.6, 1.2))
     direct, path = hypot(0.8, 1.6), hypot(3.2, 1.6)
     assert found.delay_seconds == pytest.approx((path - direct) / ROOM.speed_of_sound)
@@ -54,7 +55,7 @@ def test_a_side_wall_s_reflection_is_where_the_mirror_shows_it(
 def test_six_surfaces_each_and_no_subwoofer_loudest_first(
     kiln: Document, placed: Arrangement
 ) -> None:
-    points = reflection_points(ROOM, kiln.gear, placed, "desk")
+    points = reflection_points(Setup(ROOM, kiln.gear, placed), "desk")
     assert len(points) == 12 and {p.loudspeaker for p in points} == {"left", "right"}
     levels = [p.level_db for p in points]
     assert levels == sorted(levels, reverse=True)
@@ -67,7 +68,7 @@ def test_curtains_and_windows_count_where_the_sound_touches_them(
     own = (0.95,) * 7
     curtain = Opening("window", "left", 1.0, 1.2, 0.8, 1.0, "window", absorption=own)
     soft = replace(ROOM, openings=(curtain,))
-    points = reflection_points(soft, kiln.gear, placed, "desk")
+    points = reflection_points(Setup(soft, kiln.gear, placed), "desk")
     met = one(points, "left", "window in the left wall")
     assert not met.exceeds and met.level_db < EARLY_DB
     assert one(points, "right", "right wall").exceeds
@@ -78,7 +79,7 @@ def test_a_wardrobe_reflects_and_hides_the_wall_behind_it(
 ) -> None:
     """By hand: its face at x = 0.6; image of 1.2 at 0.0, of the way 0.6 / 2.0 = 0.3, y = 1.48."""
     block = Thing("wardrobe", "solid", 0.0, 1.2, 0.0, 0.6, 1.0, 2.1)
-    points = reflection_points(replace(ROOM, things=(block,)), kiln.gear, placed, "desk")
+    points = reflection_points(Setup(replace(ROOM, things=(block,)), kiln.gear, placed), "desk")
     met = one(points, "left", "wardrobe, right")
     assert (met.at.x, met.at.y) == pytest.approx((0.61, 1.48), abs=1e-9)
     assert not [p for p in points if (p.loudspeaker, p.surface) == ("left", "left wall")]
@@ -88,7 +89,7 @@ def test_the_desk_reflects_where_it_lies_between(kiln: Document, placed: Arrange
     from jolly_parlor.placement.arrangement import DeskPlace
 
     with_desk = replace(placed, desk=DeskPlace(1.2, 1.3))
-    points = reflection_points(ROOM, kiln.gear, with_desk, "desk")
+    points = reflection_points(Setup(ROOM, kiln.gear, with_desk), "desk")
     assert one(points, "left", "desk").at.z == pytest.approx(kiln.gear.desk.height)
 
 
@@ -96,13 +97,13 @@ def test_the_line_through_the_head_meets_the_wall_behind(
     kiln: Document, placed: Arrangement
 ) -> None:
     """By hand: from (1.2, 1.0) through (2.0, 2.6) by 1.5 more of the way: x = 3.2 at y = 5."""
-    found = {b.loudspeaker: b for b in behind_head(ROOM, kiln.gear, placed, "desk")}
+    found = {b.loudspeaker: b for b in behind_head(Setup(ROOM, kiln.gear, placed), "desk")}
     left = found["left"]
     assert left.surface == "back wall"
     assert (left.at.x, left.at.y, left.at.z) == pytest.approx((3.2, 5.0, 1.2), abs=1e-3)
     assert found["right"].at.x == pytest.approx(0.8, abs=1e-3)
     block = Thing("wardrobe", "solid", 2.8, 4.0, 0.0, 1.0, 0.6, 2.1)
-    blocked = behind_head(replace(ROOM, things=(block,)), kiln.gear, placed, "desk")
+    blocked = behind_head(Setup(replace(ROOM, things=(block,)), kiln.gear, placed), "desk")
     assert {b.loudspeaker: b.surface for b in blocked}["left"] == "wardrobe"
 
 

@@ -11,10 +11,11 @@ from hypothesis import strategies as st
 from certain import made_or_refused
 from jolly_parlor.acoustics.geometry.room import CalmZone, KeepOut, Opening, Point
 from jolly_parlor.acoustics.geometry.turned_room import turned
-from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.cautions import LIFTING, cautions
 from jolly_parlor.placement.items import LEFT, loudspeaker
 from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet, school
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.placement.tape import tape_distances
 from jolly_parlor.project.document import Document
 from rooms import sized
@@ -51,7 +52,7 @@ def test_every_school_is_equilateral_and_symmetric(kiln: Document, which: School
     assert a.right.distance(a.seats["desk"]) == pytest.approx(side)
     assert a.left.x == pytest.approx(room.width - a.right.x)
     assert a.toe_in_degrees("left", "desk") == pytest.approx(30.0, abs=0.1)
-    assert not fit_problems(room, kiln.gear, a)
+    assert not fit_problems(Setup(room, kiln.gear, a))
 
 
 @settings(max_examples=60)
@@ -64,7 +65,7 @@ def test_in_any_room_a_school_fits_or_says_why(width: float, length: float, heig
     for which in SCHOOLS:
         propose = partial(which.propose, room, base.gear)
         a = made_or_refused(propose, SchoolCannotBeMet, lambda words, n=which.name: n in words)
-        assert a is None or not fit_problems(room, base.gear, a)
+        assert a is None or not fit_problems(Setup(room, base.gear, a))
 
 
 def test_a_narrow_room_refuses_a_wide_triangle_with_figures(kiln: Document) -> None:
@@ -76,11 +77,11 @@ def test_a_narrow_room_refuses_a_wide_triangle_with_figures(kiln: Document) -> N
 def test_fit_problems_name_what_and_where(kiln: Document) -> None:
     a = kiln.arrangements[0]
     outside = a.moved(loudspeaker("left"), Point(-0.1, 0.5, 1.2))
-    assert fit_problems(kiln.room, kiln.gear, outside) == ["The left monitor is outside the room."]
+    assert fit_problems(kiln.setup(outside)) == ["The left monitor is outside the room."]
     in_swing = a.moved(loudspeaker("sub"), Point(0.6, 5.2, 0.2))
-    assert "door swing" in fit_problems(kiln.room, kiln.gear, in_swing)[0]
+    assert "door swing" in fit_problems(kiln.setup(in_swing))[0]
     room = replace(kiln.room, keep_outs=(KeepOut("stove", 0, 0, 3.87, 1.0),))
-    assert len(fit_problems(room, kiln.gear, a)) == 3
+    assert len(fit_problems(Setup(room, kiln.gear, a))) == 3
 
 
 def test_mirrored_moves_stay_alike(kiln: Document) -> None:
@@ -90,7 +91,7 @@ def test_mirrored_moves_stay_alike(kiln: Document) -> None:
 
 def test_tape_distances_place_everything(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    found = {(d.item, d.what): d.metres for d in tape_distances(kiln.room, kiln.gear, a)}
+    found = {(d.item, d.what): d.metres for d in tape_distances(kiln.setup(a))}
     assert found["left monitor", "from the front wall"] == pytest.approx(5.64 / 9)
     assert found["right monitor", "from the right wall"] == pytest.approx(3.87 - a.right.x)
     assert found["left monitor", "its base above the floor"] == pytest.approx(1.2 - 0.24)
@@ -102,12 +103,12 @@ def test_tape_distances_place_everything(kiln: Document) -> None:
 
 def test_cautions_arise_where_the_hazard_does(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    plain = cautions(kiln.room, kiln.gear, a)
+    plain = cautions(kiln.setup(a))
     assert LIFTING in plain
     assert not any("escape" in text for text in plain)
     blocked = a.moved(loudspeaker("sub"), Point(1.5, 5.3, 0.2))
-    assert any("escape" in text for text in cautions(kiln.room, kiln.gear, blocked))
+    assert any("escape" in text for text in cautions(kiln.setup(blocked)))
     pane = Opening("window", "front", 1.0, 1.0, 0.9, 1.0, "window")
     front = replace(kiln.room, openings=(pane,))
     tight = kiln.arrangements[2]
-    assert any("window" in text for text in cautions(front, kiln.gear, tight))
+    assert any("window" in text for text in cautions(Setup(front, kiln.gear, tight)))

@@ -21,6 +21,7 @@ from jolly_parlor.placement.search.proposals import Proposal, trade_words
 from jolly_parlor.placement.search.refinement import Refinement
 from jolly_parlor.placement.search.subs import floor_candidates
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 from rooms import placed
 
@@ -127,7 +128,7 @@ def test_close_behind_the_seat_is_to_either_side_and_behind_alone(kiln: Document
 
 def test_what_is_fixed_to_a_wall_or_stands_high_is_for_a_licensed_trade(kiln: Document) -> None:
     gear, a = kiln.gear, kiln.arrangements[0]
-    assert MOUNTING not in cautions(kiln.room, gear, a)
+    assert MOUNTING not in cautions(Setup(kiln.room, gear, a))
     models = tuple(
         replace(m, mounts=("floor", "wall")) if m.id == gear.model_of("sub").id else m
         for m in gear.models
@@ -135,10 +136,10 @@ def test_what_is_fixed_to_a_wall_or_stands_high_is_for_a_licensed_trade(kiln: Do
     hanging = replace(gear, models=models)
     half = gear.model_of("sub").depth / 2
     on_wall = a.moved(loudspeaker("sub"), Point(1.0, half, 1.5))
-    assert MOUNTING in cautions(kiln.room, hanging, on_wall)
+    assert MOUNTING in cautions(Setup(kiln.room, hanging, on_wall))
     shelf = gear.monitor.centre_height + 1.35
     high = placed(a, left=replace(a.left, z=shelf), right=replace(a.right, z=shelf))
-    assert MOUNTING in cautions(kiln.room, gear, high)
+    assert MOUNTING in cautions(Setup(kiln.room, gear, high))
 
 
 def test_surrounds_begin_on_either_side_and_the_second_pair_behind_the_first(

@@ -17,6 +17,7 @@ from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.settings.alignment import Alignment, Null
 from jolly_parlor.placement.settings.knobs import Knob
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
 
@@ -39,7 +40,7 @@ def test_which_way_a_subwoofer_is_turned(degrees: float | None, words: str) -> N
 
 def test_each_named_place_of_the_floor_is_where_its_name_says(demo: Document) -> None:
     room, a = demo.room, demo.arrangements[0]
-    places = {p.name: p.at for p in floor_places(room, demo.gear, a, "sub")}
+    places = {p.name: p.at for p in floor_places(Setup(room, demo.gear, a), "sub")}
     wide, long = room.width, room.length
     at = {
         "front wall, middle": (0.5, 0.0),

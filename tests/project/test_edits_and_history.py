@@ -11,10 +11,11 @@ from hypothesis.stateful import RuleBasedStateMachine, invariant, rule
 from how_many import cases
 from jolly_parlor.acoustics.geometry.room import Point, Thing
 from jolly_parlor.acoustics.geometry.usual_things import usual_thing
-from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.gear import Seat
 from jolly_parlor.placement.items import loudspeaker, seat
 from jolly_parlor.placement.schools import SCHOOLS
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.project import edits
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.checked_edit import EditRefused
@@ -229,6 +230,6 @@ def test_what_stands_inside_a_thing_is_told_and_what_stands_beside_it_is_not(
     seat = a.seats["desk"]
     box = Thing("crate", "solid", seat.x - 0.3, seat.y - 0.3, 0.8, 0.6, 0.6, 0.8)
     room = replace(kiln.room, things=(box,))
-    assert "The seat “desk” is inside “crate”." in fit_problems(room, kiln.gear, a)
+    assert "The seat “desk” is inside “crate”." in fit_problems(Setup(room, kiln.gear, a))
     beside = replace(kiln.room, things=(replace(box, x=0.0),))
-    assert not fit_problems(beside, kiln.gear, a)
+    assert not fit_problems(Setup(beside, kiln.gear, a))

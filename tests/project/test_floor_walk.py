@@ -12,6 +12,7 @@ from jolly_parlor.placement.floor_places import HERE, floor_places
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.settings.shares import THIRDS_HZ
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document, problems
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -20,7 +21,7 @@ from jolly_parlor.signals.response import Response
 def tried_at(document: Document, name: str, deaf_db: float) -> Document:
     """With a take at a named place: the forecast from there, with a hollow of so many dB."""
     a, gear = document.arrangement("A third"), document.gear
-    place = next(p for p in floor_places(document.room, gear, a, "sub") if p.name == name)
+    place = next(p for p in floor_places(Setup(document.room, gear, a), "sub") if p.name == name)
     forecaster = Forecaster(document.room, gear)
     there = replace(a, places={**a.places, "sub": place.at})
     heard = forecaster.at_seat(there, "desk").sources["sub"]
@@ -73,10 +74,10 @@ def test_a_take_answers_wherever_the_subwoofer_stands_there(bare: Document) -> N
 
 def test_blocked_places_and_those_at_a_head_are_left_out(demo: Document) -> None:
     a = demo.arrangement("A third")
-    names = {p.name for p in floor_places(demo.room, demo.gear, a, "sub")}
+    names = {p.name for p in floor_places(demo.setup(a), "sub")}
     assert "back left corner" not in names  # the door's swing
     beside = replace(a, seats={**a.seats, "desk": replace(a.seats["desk"], x=0.3, y=2.8)})
-    near = {p.name for p in floor_places(demo.room, demo.gear, beside, "sub")}
+    near = {p.name for p in floor_places(demo.setup(beside), "sub")}
     assert names - near == {"left wall, middle"}
 
 

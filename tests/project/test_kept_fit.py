@@ -18,6 +18,7 @@ from jolly_parlor.analysis.room_fit import (
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.posterior import believe, placing_of
 from jolly_parlor.placement.items import LEFT
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement, set_room
 from jolly_parlor.project.files import open_document, open_project, save_document, save_project
@@ -43,7 +44,7 @@ def with_fit(document: Document, in_use: bool = True) -> tuple[Document, Fit]:
 def foretold(document: Document, fit: Fit) -> tuple[np.ndarray, np.ndarray]:
     """Level and doubt where nobody measured."""
     a = document.arrangements[0]
-    found = believe(fit, [placing_of(fit.surveyed, fit.gear, a, "sofa", ["right"])])
+    found = believe(fit, [placing_of(Setup(fit.surveyed, fit.gear, a), "sofa", ["right"])])
     return found.level_db, found.sigma_db
 
 

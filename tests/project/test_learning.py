@@ -67,7 +67,7 @@ def test_with_the_subwoofer_the_prediction_is_the_forecasts(demo: Document, fitt
     gap = (gap - np.median(gap))[FIT_HZ > 30]
     # The fit knows each source's level and corner by itself; the forecast takes the mean of both.
     assert np.median(np.abs(gap)) < 0.3
-    alone = believe(fitted, [placing_of(demo.room, demo.gear, a, "desk", ("left", "right"))])
+    alone = believe(fitted, [placing_of(demo.setup(a), "desk", ("left", "right"))])
     # No take has heard the sub: its level is as unsure as its prior.
     low = FIT_HZ < 60
     assert np.median(believed.sigma_db[0, low]) > np.median(alone.sigma_db[0, low])

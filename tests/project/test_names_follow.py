@@ -25,7 +25,7 @@ def back_by(a: Arrangement, metres: float) -> Arrangement:
 @pytest.fixture
 def found(demo: Document) -> tuple[Document, Arrangement]:
     a = replace(demo.arrangement("A third"), school="search", grading=None)
-    document = add_arrangement(demo, named(demo.room, demo.gear, a))
+    document = add_arrangement(demo, named(demo.setup(a)))
     return document, document.arrangements[-1]
 
 

@@ -186,7 +186,7 @@ def test_only_what_is_measured_without_open_points_or_better_moves_is_good_enoug
 
 def test_advice_says_why_freedom_outweighs_the_wall(demo: Document) -> None:
     a = demo.arrangement(NAME)
-    told = {one.what: one for one in fixing_advice(demo.room, demo.gear, a)}
+    told = {one.what: one for one in fixing_advice(demo.setup(a))}
     wall = told["In the wall"]
     first = demo.room.speed_of_sound / (4 * a.left.y)  # c / 4d
     assert f"{first:.0f} Hz" in wall.words
@@ -200,7 +200,7 @@ def test_monitors_straight_on_the_desk_are_told_to_be_lifted(demo: Document) -> 
     z = size.height + demo.gear.monitor.centre_height
     y = desk.y + size.depth / 2
     on = a.with_pair(Point(desk.x + 0.3, y, z), Point(desk.x + size.width - 0.3, y, z))
-    first = fixing_advice(demo.room, demo.gear, on)[0]
+    first = fixing_advice(demo.setup(on))[0]
     assert first.what == "On the desk" and "Lift them" in first.words
 
 

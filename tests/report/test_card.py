@@ -33,7 +33,7 @@ def test_the_pdf_holds_every_distance_in_both_units(card, demo: Document, tmp_pa
     path = tmp_path / "card.pdf"
     write_card(card, path)
     text = "\n".join(page.extract_text() for page in PdfReader(path).pages)
-    for d in tape_distances(demo.room, demo.gear, demo.arrangement(NAME)):
+    for d in tape_distances(demo.setup(demo.arrangement(NAME))):
         assert format_length(d.metres) in text
         assert feet_inches(d.metres) in text
     for words in (NAME, "The Kiln Room", "23 November 2026", "Deepest dip", "Likely cause"):
@@ -66,7 +66,7 @@ def test_the_html_says_the_same_and_stands_alone(card, demo: Document) -> None:
     assert "<svg" in html
     assert "http://" not in html.replace("http://www.w3.org", "")
     assert "https://" not in html
-    for d in tape_distances(demo.room, demo.gear, demo.arrangement(NAME)):
+    for d in tape_distances(demo.setup(demo.arrangement(NAME))):
         assert format_length(d.metres) in html
     assert "Likely cause" in html
 

@@ -33,9 +33,9 @@ def test_the_pdf_says_all_that_was_found(found, demo: Document, tmp_path: Path) 
     path = tmp_path / "r.pdf"
     write_report(report_of(found), path)
     text = words_of(path)
-    for d in tape_distances(demo.room, demo.gear, demo.arrangement(NAME)):
+    for d in tape_distances(demo.setup(demo.arrangement(NAME))):
         assert format_length(d.metres) in text
-    for point in reflection_points(demo.room, demo.gear, demo.arrangement(NAME), "desk"):
+    for point in reflection_points(demo.setup(demo.arrangement(NAME)), "desk"):
         assert point.tape(demo.room) in text
     for part in found.verdict.parts:
         assert part.title in text

@@ -17,7 +17,7 @@ from jolly_parlor.analysis.measured import measured_deviation
 from jolly_parlor.analysis.subwoofers import sub_report
 from jolly_parlor.by_ear.review import QUESTIONS, scored
 from jolly_parlor.equalising.sections import WARN_DB
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems, must_stand
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.checks import Check, geometry_checks
 from jolly_parlor.placement.evenness import evenness, mismatch_db
 from jolly_parlor.placement.forecast import Forecaster
@@ -33,6 +33,8 @@ from jolly_parlor.placement.mixes import (
 )
 from jolly_parlor.placement.settings.handing_over import impossible_words
 from jolly_parlor.placement.settings.shares import idle_words
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems, must_stand
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -60,9 +62,9 @@ def check_list(
     stand.
     """
     a, room, gear = document.arrangement(name), document.room, document.gear
-    must_stand(room, gear, a)
+    must_stand(Setup(room, gear, a))
     model = forecaster or Forecaster(room, gear)
-    checks = geometry_checks(room, gear, a)
+    checks = geometry_checks(Setup(room, gear, a))
     found = [
         _geometry(checks, point_id, title, _cost(model, document, a, mended))
         for point_id, title, mended in _GEOMETRY
@@ -152,7 +154,7 @@ def _unlike(document: Document, a: Arrangement) -> Arrangement | None:
         along = a.with_pair(replace(left, y=left.y + by), replace(right, y=right.y + by))
         wider = a.with_pair(replace(left, x=left.x - by), replace(right, x=right.x + by))
         for moved in (along, wider):
-            checks = geometry_checks(document.room, document.gear, moved)
+            checks = geometry_checks(document.setup(moved))
             if all(c.holds for c in checks if c.about in ("unlike", "distance")):
                 return moved
     return None
@@ -193,7 +195,7 @@ def _cost(model: Forecaster, document: Document, a: Arrangement, mend: Mend | No
         if mend is None:
             return 0.0, ""
         better = mend(document, a)
-        if better is None or fit_problems(document.room, document.gear, better):
+        if better is None or fit_problems(document.setup(better)):
             return 0.0, tr("No small move mends it here, so what it costs is not known.")
         mix, seat = with_subwoofers(document.gear), document.gear.seats[0].name
         now, then = (

@@ -21,7 +21,7 @@ from jolly_parlor.diagnosis.marks import marks
 from jolly_parlor.fitting.draws import Drawn, drawn_evenness
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.around_seat import off_its_angles
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import (
     Deviation,
     Evenness,
@@ -41,6 +41,8 @@ from jolly_parlor.placement.mixes import (
     judged_band,
 )
 from jolly_parlor.placement.search.proposals import agreeing_words
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.decay import decay_of_band
@@ -251,7 +253,7 @@ def _row(
     arrangement, mix = listening.arrangement, listening.mix
     figure = evenness(measured) if measured else None
     # Whether it can stand is for the tape to say, not for a fit that makes the room a hair smaller.
-    unfit = fit_problems(surveyed_room(document.room), document.gear, arrangement)
+    unfit = fit_problems(Setup(surveyed_room(document.room), document.gear, arrangement))
     if unfit:
         why = (Reason(False, unfit[0]),)
         return Row(arrangement, None, None, measured, figure, None, None, "", why, (), unfit[0])

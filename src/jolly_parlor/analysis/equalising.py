@@ -16,11 +16,12 @@ from jolly_parlor.equalising.filter_files import By, section_words
 from jolly_parlor.equalising.mendable import verdicts
 from jolly_parlor.equalising.sections import WARN_DB, Correction, correction_for
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.placement.arrangement import Arrangement, must_stand
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening, mix_of, with_subwoofers
 from jolly_parlor.placement.settings.knobs import panel_of
+from jolly_parlor.placement.standing import must_stand
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_in
 from jolly_parlor.project.signing import Scope
@@ -92,7 +93,7 @@ def equalise(
     Raises Refused in a sentence where the arrangement cannot stand or takes asked for are missing.
     """
     believed = document if fit is None else as_fitted(document, fit)
-    must_stand(document.room, document.gear, document.arrangement(name))
+    must_stand(document.setup(document.arrangement(name)))
     forecaster = Forecaster(believed.room, believed.gear, field)
     bare = replace_in(document, name, document.arrangement(name).without_sections())
     if measured is None:

@@ -11,7 +11,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.fields.field_of_room import RoomField
 from jolly_parlor.analysis.measured import as_judged
-from jolly_parlor.placement.arrangement import Arrangement, must_stand
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation, evenness
 from jolly_parlor.placement.floor_places import FloorPlace, floor_places
 from jolly_parlor.placement.forecast import Forecaster
@@ -19,6 +19,8 @@ from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import judged_band, mixed, one, with_subwoofers
 from jolly_parlor.placement.radiating import plates_of
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import must_stand
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -127,14 +129,14 @@ def walk_round(
     gear.seat(seat)
     if not gear.loudspeaker(sub).is_subwoofer:
         raise Refused(tr("“{sub}” is no subwoofer.", sub=sub))
-    must_stand(document.room, gear, arrangement)
+    must_stand(Setup(document.room, gear, arrangement))
     forecaster = Forecaster(document.room, gear, field)
     band, mix = judged_band(gear, one(sub)), with_subwoofers(gear)
     ear = arrangement.seats[seat]
     others = forecaster.at_seat(arrangement, seat).sources
     plates = plates_of(gear, arrangement)
     rows = []
-    for place in floor_places(document.room, gear, arrangement, sub):
+    for place in floor_places(Setup(document.room, gear, arrangement), sub):
         there = arrangement.moved(loudspeaker(sub), place.at)
         source = forecaster.heard_from(there, (sub,))[sub]
         alone = forecaster.transfer(source, ear, plates) * forecaster.drive_of(sub)

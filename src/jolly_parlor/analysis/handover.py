@@ -8,7 +8,6 @@ from jolly_parlor.analysis.experiments import findings_at
 from jolly_parlor.analysis.measured import measured_deviation
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.diagnosis.interventions import Anechoic
-from jolly_parlor.placement.arrangement import must_stand
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gathering import Gathering, gathers
 from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, Listening, with_subwoofers
@@ -18,6 +17,7 @@ from jolly_parlor.placement.reflections import (
     behind_head,
     reflection_points,
 )
+from jolly_parlor.placement.standing import must_stand
 from jolly_parlor.placement.upper_range import UpperForecaster
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.signals.decay import Decay, decays
@@ -104,9 +104,9 @@ def handover(
     placed = document.arrangement(name)
     head = seat or document.gear.seats[0].name
     document.gear.seat(head)
-    must_stand(document.room, document.gear, placed)
+    must_stand(document.setup(placed))
     model = forecaster or Forecaster(document.room, document.gear)
-    asked = document.room, document.gear, placed, head
+    asked = document.setup(placed), head
     listening = Listening(placed, head, with_subwoofers(document.gear))
     measured = measured_deviation(document, listening)
     found = findings_at(

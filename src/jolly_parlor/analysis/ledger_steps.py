@@ -11,12 +11,7 @@ from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.acoustics.geometry.turned_room import turned_often
 from jolly_parlor.analysis.measured import as_judged
 from jolly_parlor.outputs import as_text
-from jolly_parlor.placement.arrangement import (
-    Arrangement,
-    fit_problems,
-    same_turn,
-    turned_arrangement,
-)
+from jolly_parlor.placement.arrangement import Arrangement, same_turn, turned_arrangement
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
@@ -31,6 +26,7 @@ from jolly_parlor.placement.grading import (
     shown,
 )
 from jolly_parlor.placement.mixes import PAIR_MIXES, Listening, Mix, judged_band
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.placement.what_moved import what_moved
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import add_arrangement
@@ -334,7 +330,7 @@ def _places_key(a: Arrangement) -> str:
 def _forecast_db(model: Forecaster, stood: Arrangement, seat: str, mix: Mix) -> float | None:
     if seat not in stood.seats or not set(mix.loudspeakers) <= set(stood.places):
         return None
-    if fit_problems(model.room, model.gear, stood):
+    if fit_problems(model.setup(stood)):
         return None
     return evenness(model.deviation(Listening(stood, seat, mix))).value_db
 

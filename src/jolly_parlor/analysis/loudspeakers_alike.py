@@ -7,12 +7,13 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.fields.field_of_room import RoomField
 from jolly_parlor.analysis.tuning import set_chains
-from jolly_parlor.placement.arrangement import Arrangement, must_stand
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import Forecaster, head_points
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.matching import Heard, Match, matches, mean_over
 from jolly_parlor.placement.mixes import one
+from jolly_parlor.placement.standing import must_stand
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -31,7 +32,7 @@ def match_all(
     naming takes that are missing where they are asked for.
     """
     arrangement = document.arrangement(name)
-    must_stand(document.room, document.gear, arrangement)
+    must_stand(document.setup(arrangement))
     if measured is None:
         measured = not _missing(document, arrangement)
     if measured:
@@ -50,7 +51,7 @@ def match_all(
         heard = _forecast(document, arrangement, field)
     judging = document.gear.judging
     high = (judging.takes_to_hz if measured else None) or judging.to_hz
-    return matches(document.room, document.gear, arrangement, heard, high)
+    return matches(document.setup(arrangement), heard, high)
 
 
 def matched(document: Document, name: str, found: list[Match]) -> Document:

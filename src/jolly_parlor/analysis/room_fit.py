@@ -13,12 +13,12 @@ from jolly_parlor.fitting.fit import Fit, Progress, TakeFit, fit_room, parameter
 from jolly_parlor.fitting.fit_words import value_of
 from jolly_parlor.fitting.next_take import Advice, next_takes
 from jolly_parlor.fitting.posterior import placing_of
-from jolly_parlor.placement.arrangement import fit_problems
 from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, PAIR_MIXES, judged_band
 from jolly_parlor.placement.search.proposals import Proposal, agreeing_words, trade_words
 from jolly_parlor.placement.search.search import Found
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.project.document import Document, Take, carried
 from jolly_parlor.project.kept_fit import KeptFit, KeptTake
 from jolly_parlor.project.takes import fingerprint
@@ -56,7 +56,7 @@ def evidence_of(document: Document) -> list[Evidence]:
 def placing_of_take(document: Document, take: Take) -> Placing:
     """What stood where when it was made."""
     info = take.info
-    placing = placing_of(document.room, document.gear, info.placed, info.seat, info.played)
+    placing = placing_of(document.setup(info.placed), info.seat, info.played)
     if info.subwoofers or info.source == BOTH_AS_SET.id:  # all others are taken flat
         chains = {name: info.placed.chain(name) for name in info.played}
         crossed = bool(info.subwoofers)
@@ -182,9 +182,7 @@ def as_fitted(document: Document, fit: Fit) -> Document:
 
 def advice_for(document: Document, fit: Fit, seat: str) -> Advice:
     """What to measure next to choose among the arrangements that can stand."""
-    standing = [
-        a for a in document.arrangements if not fit_problems(document.room, document.gear, a)
-    ]
+    standing = [a for a in document.arrangements if not fit_problems(document.setup(a))]
     if not standing:
         raise Refused(tr("There is no arrangement to choose among: rough one in at Line-up."))
     done = [

@@ -57,5 +57,5 @@ def sign_off(
     told(0.9)
     row = next(r for r in compared.rows if r.arrangement.name == name)
     said = verdict(document, name, compared, points, handed, fit, units)
-    advice = fixing_advice(document.room, document.gear, document.arrangement(name))
+    advice = fixing_advice(document.setup(document.arrangement(name)))
     return SignedOff(said, handed, tuple(points), tuple(advice), row)

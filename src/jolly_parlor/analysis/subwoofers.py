@@ -13,7 +13,7 @@ from jolly_parlor.analysis.measured import measured_response
 from jolly_parlor.analysis.measured_parts import NoCommonTime, level_words, measured_heard
 from jolly_parlor.analysis.room_fit import as_fitted
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.placement.arrangement import Arrangement, must_stand
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ as USUAL_HZ
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
@@ -40,6 +40,8 @@ from jolly_parlor.placement.settings.shares import (
     shares,
     thirds_power,
 )
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import must_stand
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -92,7 +94,7 @@ def sub_report(
     gear, arrangement = believed.gear, document.arrangement(name)
     subs = [one.id for one in gear.subwoofers]
     must_have_subwoofers(gear)
-    must_stand(believed.room, gear, arrangement)
+    must_stand(Setup(believed.room, gear, arrangement))
     deep = Forecaster(believed.room, gear, room_field(believed.room, GRID_HZ))
     at_seats, sources, levels, heard_levels = {}, {}, [], []
     mix = with_subwoofers(gear)
@@ -140,7 +142,7 @@ def aligned(
     believed = document if fit is None else as_fitted(document, fit)
     arrangement = document.arrangement(name)
     must_have_subwoofers(believed.gear)
-    must_stand(believed.room, believed.gear, arrangement)
+    must_stand(believed.setup(arrangement))
     return _aligned(document, arrangement, Forecaster(believed.room, believed.gear, field))
 
 
@@ -201,9 +203,9 @@ def further(
     """
     believed = document if fit is None else as_fitted(document, fit)
     arrangement = document.arrangement(name)
-    must_stand(believed.room, believed.gear, arrangement)
+    must_stand(believed.setup(arrangement))
     field = field or room_field(believed.room, USUAL_HZ)
-    return further_subs(believed.room, believed.gear, arrangement, field, document.wishes)
+    return further_subs(believed.setup(arrangement), field, document.wishes)
 
 
 def _words(

@@ -15,7 +15,7 @@ from jolly_parlor.analysis.measured_parts import (
 from jolly_parlor.analysis.room_fit import as_fitted
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.fitting.fit import Fit
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems, must_stand
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -42,6 +42,8 @@ from jolly_parlor.placement.settings.reverberation import (
 from jolly_parlor.placement.settings.shares import seat_variance_db2
 from jolly_parlor.placement.settings.solver import Solution, solve
 from jolly_parlor.placement.settings.worth import Worth, limits_words, worths
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems, must_stand
 from jolly_parlor.project.checked_edit import done
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
@@ -95,7 +97,7 @@ def tune(
     arrangement = document.arrangement(name)
     believed = document if fit is None else as_fitted(document, fit)
     gear = believed.gear
-    must_stand(believed.room, gear, arrangement)
+    must_stand(Setup(believed.room, gear, arrangement))
     mix = with_subwoofers(gear)
     if not panel_of(gear, mix):
         raise Refused(NOTHING_TO_TURN)
@@ -152,7 +154,7 @@ def at_best(document: Document, forecaster: Forecaster) -> Document:
         raise Refused(NOTHING_TO_TURN)
 
     def settled(a: Arrangement) -> Arrangement:
-        if fit_problems(document.room, document.gear, a):
+        if fit_problems(document.setup(a)):
             return a
         heard = forecast_heard(forecaster.coarse(), a, mix, seats)
         found = solve(heard, a.chains, document.wishes.deep)
@@ -225,7 +227,7 @@ def seat_trades(document: Document, name: str, field: RoomField | None = None) -
     mix = with_subwoofers(document.gear)
     if not panel_of(document.gear, mix):
         raise Refused(NOTHING_TO_TURN)
-    must_stand(document.room, document.gear, arrangement)
+    must_stand(document.setup(arrangement))
     forecaster = Forecaster(document.room, document.gear, field).coarse()
     every = forecast_heard(forecaster, arrangement, mix, document.gear.counting_seats(1.0))
     judge = Goal(every)
@@ -284,7 +286,7 @@ def _tuned(
     left = headroom(forecast, Goal(forecast), solution.chains, reference)
     settled = replace(arrangement, chains={**present, **solution.chains})
     room, seat = document.room, next(iter(heard.centres))
-    from_ = all_heard_from(room, document.gear, settled)
+    from_ = all_heard_from(Setup(room, document.gear, settled))
     found = alignments(heard, from_, settled, seat, room.speed_of_sound)
     nulls = [one.null for one in found]
     agreed = [agreement_words(null, solution.chains) for null in nulls]

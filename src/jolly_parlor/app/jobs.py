@@ -253,7 +253,7 @@ def clue_moves(
 
     model, told = models.forecaster, []
     for clue in found:
-        after = asked_for(model.room, model.gear, listening.arrangement, clue, listening.seat)
+        after = asked_for(model.setup(listening.arrangement), clue, listening.seat)
         told.append(None if after is None else expected(model, listening, after))
     return told
 

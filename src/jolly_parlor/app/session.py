@@ -22,9 +22,10 @@ from jolly_parlor.app.questions import COMPARISON, FACING, FINDINGS, FORECAST, N
 from jolly_parlor.app.resting import Resting
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.waits import Waits
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.mixes import Listening, Mix, mixes
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.project import takes_aside
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
@@ -432,7 +433,7 @@ class Session(QObject):
         document = self.document
         self.problem = ""
         if arrangement is not None:
-            found = fit_problems(document.room, document.gear, arrangement)
+            found = fit_problems(document.setup(arrangement))
             self.problem = " ".join(found[:2])
         return arrangement is not None and not self.problem
 

@@ -20,6 +20,7 @@ from jolly_parlor.audition.transfers import (
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mixes import Listening, Mix, factors
 from jolly_parlor.placement.radiating import all_heard_from, plates_of
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.impulse import ImpulseResponse
 
 _MOST_LIFT_DB = 12.0
@@ -116,7 +117,7 @@ class Renderer:
         found = []
         a, plates = listening.arrangement, plates_of(self.gear, listening.arrangement)
         ask_low = partial(t.low, plates=plates)
-        radiating = all_heard_from(t.room, self.gear, a, mix.loudspeakers)
+        radiating = all_heard_from(Setup(t.room, self.gear, a), mix.loudspeakers)
         for hertz, ask, through, places in (
             (t.low_hz, ask_low, through_low, radiating),
             (t.high_hz, t.high, through_high, listening.playing),  # treble starts at the face

@@ -6,14 +6,13 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.by_ear.steps import MOVES, moved
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.grading import QUALITIES, Grading, Quality, shown, value_of
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -271,13 +270,11 @@ def agrees(sign: Sign, told: Expected) -> str:
     )
 
 
-def asked_for(
-    room: Room, gear: Gear, arrangement: Arrangement, clue: Clue, seat: str
-) -> Arrangement | None:
+def asked_for(setup: Setup, clue: Clue, seat: str) -> Arrangement | None:
     """The arrangement a clue asks for; None where it asks for none or it cannot stand."""
     if not clue.sign.move:
         return None
     try:
-        return moved(room, gear, arrangement, clue.sign.move, clue.metres, seat)
+        return moved(setup, clue.sign.move, clue.metres, seat)
     except Refused:
         return None

@@ -8,9 +8,11 @@ from dataclasses import dataclass, replace
 
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems, standing_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.corners import Corner, Reading, readings
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems, standing_problems
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import METRES_PER_INCH, UnitSystem, format_exact, format_small
 from jolly_parlor.words import tr
@@ -85,9 +87,7 @@ MOVES: dict[str, Move] = {
 
 
 def moved(
-    room: Room,
-    gear: Gear,
-    arrangement: Arrangement,
+    setup: Setup,
     move: str,
     step: float,
     seat: str,
@@ -96,15 +96,15 @@ def moved(
     """An arrangement after one move. Raises Refused with a sentence where it cannot stand so."""
     known = MOVES[move]
     if known.go is not None:
-        after = known.go(arrangement, step)
+        after = known.go(setup.arrangement, step)
         if abs(after.aim_degrees) > 45:
             raise Refused(
                 tr("They are turned as far as makes sense: aim them back towards the ear.")
             )
     else:
-        after = _one_moved(arrangement, known, step, seat, subwoofer)
-    before = set(_problems(room, gear, arrangement))
-    if new := [words for words in _problems(room, gear, after) if words not in before]:
+        after = _one_moved(setup.arrangement, known, step, seat, subwoofer)
+    before = set(_problems(setup))
+    if new := [words for words in _problems(setup.having(after)) if words not in before]:
         raise Refused(
             tr("No further that way: {new}{new2}", new=new[0][0].lower(), new2=new[0][1:])
         )
@@ -120,14 +120,15 @@ def _one_moved(a: Arrangement, known: Move, step: float, seat: str, subwoofer: s
     return replace(a, places={**a.places, subwoofer: _at(a.places[subwoofer], *by)})
 
 
-def _problems(room: Room, gear: Gear, a: Arrangement) -> list[str]:
-    found = fit_problems(room, gear, a)
+def _problems(setup: Setup) -> list[str]:
+    room = setup.room
+    found = fit_problems(setup)
     found += [
         tr("{what} would stand {where}.", what=what, where=where)
-        for what, where in standing_problems(room, gear, a)
+        for what, where in standing_problems(setup)
     ]
     for side in PAIR:
-        at, model = a.places[side], gear.model_of(side)
+        at, model = setup.arrangement.places[side], setup.gear.model_of(side)
         if at.y - room.frame.front < model.depth - 1e-6 and room.is_box:
             found.append(tr("The {side} monitor's back would be in the wall.", side=side))
         base = at.z - model.centre_height
@@ -158,9 +159,7 @@ class TapeLine:
 
 
 def move_sheet(
-    room: Room,
-    gear: Gear,
-    before: Arrangement,
+    setup: Setup,
     after: Arrangement,
     seat: str,
     corner: Corner,
@@ -170,8 +169,10 @@ def move_sheet(
     two where it is as symmetrical as it should be, four where it is not.
     """
 
+    room, gear, before = setup.room, setup.gear, setup.arrangement
+
     def read(which: Corner) -> list[dict[str, Reading]]:
-        return [readings(room, gear, a, seat, which) for a in (before, after)]
+        return [readings(Setup(room, gear, a), seat, which) for a in (before, after)]
 
     was_at, now_at = read(corner)
     lines = _pair_lines(corner, was_at, now_at, units)

@@ -8,9 +8,10 @@ from math import log2
 
 from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.moves import Experiment, trial_moves, where_it_went
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.words import tr
 
 _SHIFTED_OCTAVES, _AGREES_OCTAVES, _STAYED_OCTAVES = 0.06, 0.09, 0.02
@@ -31,7 +32,7 @@ def field_test(feature: Feature, forecaster: Forecaster, listening: Listening) -
     """
     for metres in _METRES:
         for words, moved in trial_moves(listening.arrangement, listening.seat, metres):
-            if fit_problems(forecaster.room, forecaster.gear, moved):
+            if fit_problems(forecaster.setup(moved)):
                 continue
             there = foretold_hz(feature, forecaster, listening, moved)
             does = ""

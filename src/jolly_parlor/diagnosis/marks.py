@@ -21,6 +21,7 @@ from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.radiating import all_heard_from
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import tr
 
 Lane = Literal[
@@ -121,7 +122,7 @@ def marks(
     """
     if faces is None:
         faces = face_paths_of(room, gear, listening)
-    heard = all_heard_from(room, gear, listening.arrangement, listening.playing)
+    heard = all_heard_from(Setup(room, gear, listening.arrangement), listening.playing)
     paths = _paths_from(heard, room, gear, listening)
     found = _boundary_marks(gear, listening, paths, faces, (LOWEST_HZ, min(top_hz, HIGHEST_HZ)))
     if top_hz > HIGHEST_HZ:
@@ -170,7 +171,7 @@ def paths_of(room: Room, gear: Gear, listening: Listening) -> Paths:
     """The single reflections of each source that plays to the seat, the desk's included, from
     where it is heard from at low frequencies.
     """
-    heard = all_heard_from(room, gear, listening.arrangement, listening.playing)
+    heard = all_heard_from(Setup(room, gear, listening.arrangement), listening.playing)
     return _paths_from(heard, room, gear, listening)
 
 

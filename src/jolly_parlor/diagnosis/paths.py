@@ -10,12 +10,10 @@ from jolly_parlor.acoustics.geometry.image_sources import (
     bounces,
     first_cancellation_at_source_hz,
 )
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.diagnosis.marks import taped_metres
-from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.radiating import heard_from
+from jolly_parlor.placement.setup import Setup
 
 LOW_HZ, TOP_HZ = 20.0, 700.0
 
@@ -41,17 +39,18 @@ class Path:
     """
 
 
-def paths(room: Room, gear: Gear, arrangement: Arrangement, source: Item, seat: str) -> list[Path]:
+def paths(setup: Setup, source: Item, seat: str) -> list[Path]:
     """Every boundary and the desk, where its reflection exists, shortest excess path first.
 
     source: a loudspeaker. Raises Refused for one there is not.
     """
+    room, arrangement = setup.room, setup.arrangement
     ear, c = arrangement.seats[seat], room.speed_of_sound
-    place = heard_from(room, gear, arrangement, source.id)
+    place = heard_from(setup, source.id)
     found = list(bounces(room, place, ear))
     at_face = bounces(room, arrangement.position(source), ear)
     taped = taped_metres(at_face)
-    board = arrangement.board(gear.desk)
+    board = arrangement.board(setup.gear.desk)
     desk = board_bounce(board, place, ear, c) if board else None
     if desk is not None:
         found.append(desk)

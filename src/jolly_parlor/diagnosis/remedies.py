@@ -12,7 +12,7 @@ import numpy as np
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.marks import Lane
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
@@ -23,6 +23,8 @@ from jolly_parlor.placement.names import JOINED
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.search.within import broken, no_further
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr
 
@@ -86,7 +88,7 @@ def best_remedy(
     now = broken(room, gear, wishes, arrangement, arrangement)
     for move in (move for make in makers for move in make(forecaster, arrangement, seat)):
         moved = move.gear or gear, move.arrangement
-        if fit_problems(room, *moved):
+        if fit_problems(Setup(room, *moved)):
             continue
         if not no_further(now, broken(room, moved[0], wishes, moved[1], arrangement)):
             continue

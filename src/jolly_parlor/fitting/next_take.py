@@ -26,6 +26,7 @@ from jolly_parlor.fitting.posterior import (
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import tr
 
 _SOURCES: dict[str, tuple[str, ...]] = {
@@ -125,7 +126,7 @@ def next_takes(
     asked = [(a, where, who) for a in arrangements for where in seats for who in _SOURCES]
     room, gear = fit.surveyed, fit.gear
     whole = believe(
-        fit, [placing_of(room, gear, a, where, _SOURCES[who]) for a, where, who in asked]
+        fit, [placing_of(Setup(room, gear, a), where, _SOURCES[who]) for a, where, who in asked]
     )
     # Of each arrangement, both monitors at the seat that the choice is for come first.
     believed = _part(whole, slice(0, None, len(seats) * len(_SOURCES)))

@@ -23,12 +23,12 @@ from jolly_parlor.fitting.parameters import (
     place_parameters,
 )
 from jolly_parlor.fitting.predicting import Predictor
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import shape_db
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import Listening, factors
 from jolly_parlor.placement.radiating import all_heard_from, looks, plates_of
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import tr
 
 _HIDDEN_DB = 0.3
@@ -95,14 +95,12 @@ def own_error_db(fit: Fit) -> float:
     return float(np.hypot(fit.residual_db * (1 + _ELSEWHERE * bent), _HIDDEN_DB))
 
 
-def placing_of(
-    room: Room, gear: Gear, arrangement: Arrangement, seat: str, sources: Sequence[str]
-) -> Placing:
+def placing_of(setup: Setup, seat: str, sources: Sequence[str]) -> Placing:
     """Some loudspeakers of an arrangement, each flat, heard at a seat among its desk and chairs."""
-    heard = all_heard_from(room, gear, arrangement, sources)
-    ways = {name: looks(room, gear, arrangement, name) for name in heard}
-    plates = plates_of(gear, arrangement)
-    return Placing(heard, arrangement.seats[seat], ways=ways, plates=plates)
+    heard = all_heard_from(setup, sources)
+    ways = {name: looks(setup, name) for name in heard}
+    plates = plates_of(setup.gear, setup.arrangement)
+    return Placing(heard, setup.arrangement.seats[seat], ways=ways, plates=plates)
 
 
 def placing_of_mix(
@@ -112,7 +110,7 @@ def placing_of_mix(
     through = factors(listening.mix, listening.arrangement.chains, MODEL_HZ)
     playing = [n for n in listening.mix.loudspeakers if names is None or n in names]
     drives = {n: factor for n, factor in through.items() if n in playing and factor is not None}
-    placing = placing_of(room, gear, listening.arrangement, listening.seat, playing)
+    placing = placing_of(Setup(room, gear, listening.arrangement), listening.seat, playing)
     return replace(placing, drives=drives)
 
 

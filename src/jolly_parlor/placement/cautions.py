@@ -2,9 +2,9 @@
 
 from jolly_parlor.acoustics.geometry.plan import distance_to
 from jolly_parlor.acoustics.geometry.room import Opening, Point, Room
-from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mounting import mount_of
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import plural, tr
 
 EQUALISING = tr(
@@ -35,8 +35,9 @@ def left_out(room: Room) -> str:
     return tr("whatever else stands in the room")
 
 
-def cautions(room: Room, gear: Gear, arrangement: Arrangement) -> list[str]:
+def cautions(setup: Setup) -> list[str]:
     """Those that apply to an arrangement, most pressing first."""
+    room, gear, arrangement = setup.room, setup.gear, setup.arrangement
     found = []
     subs = {sub.id for sub in gear.subwoofers}
     things = {

@@ -14,6 +14,7 @@ from jolly_parlor.acoustics.geometry.room import Opening, Point, Room
 from jolly_parlor.acoustics.power import radiated_power_db
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import capital, spoken, tr
 
 _SET_UP_METRES = 0.02
@@ -38,18 +39,19 @@ class Check:
     """Which point of a check list it belongs to; empty for none of its own."""
 
 
-def geometry_checks(room: Room, gear: Gear, arrangement: Arrangement) -> list[Check]:
+def geometry_checks(setup: Setup) -> list[Check]:
     """All checks of an arrangement at its main seat, those that fail first."""
+    gear, arrangement = setup.gear, setup.arrangement
     found = [
         *_triangle(gear, arrangement),
         *_about("aim", _aim(gear, arrangement)),
-        *_about(tr("in the way"), _obstacles(room, gear, arrangement)),
-        *_walls(room, gear, arrangement),
-        *_about("walls' power", _power(room, gear, arrangement)),
-        *_seat(room, gear, arrangement),
-        *_about("sides", _sides(room)),
+        *_about(tr("in the way"), _obstacles(setup)),
+        *_walls(setup),
+        *_about("walls' power", _power(setup)),
+        *_seat(setup),
+        *_about("sides", _sides(setup.room)),
         *_about("desk", _desk(gear, arrangement)),
-        *_about("sub in time", _subwoofers(room, gear, arrangement)),
+        *_about("sub in time", _subwoofers(setup)),
     ]
     return sorted(found, key=lambda check: check.holds)
 
@@ -150,13 +152,14 @@ def _aim(gear: Gear, a: Arrangement) -> Iterator[Check]:
         yield Check(True, tr("They point at the ear when turned in by {words}.", words=words))
 
 
-def _obstacles(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
+def _obstacles(setup: Setup) -> Iterator[Check]:
     """Keep-out areas and other seats between, beside or before the monitors. Their heights are not
     surveyed, so the sentence asks for a look.
     """
+    gear, a = setup.gear, setup.arrangement
     ear, clear = a.seats[gear.seats[0].name], True
     half, deep = gear.monitor.width / 2, gear.monitor.depth
-    for area in room.keep_outs:
+    for area in setup.room.keep_outs:
         for side, place in (("left", a.left), ("right", a.right)):
             way = [_on_the_way(place, ear, share) for share in np.linspace(0.0, 1.0, 60)]
             if any(area.contains(point) for point in way):
@@ -213,8 +216,9 @@ def _on_the_way(start: Point, end: Point, share: float) -> Point:
     )
 
 
-def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
-    frame = room.frame
+def _walls(setup: Setup) -> Iterator[Check]:
+    a = setup.arrangement
+    frame = setup.room.frame
     to_left, to_right = a.left.x - frame.left, frame.right - a.right.x
     unlike = abs(to_left - to_right)
     if unlike > _SET_UP_METRES or abs(a.left.y - a.right.y) > _SET_UP_METRES:
@@ -258,13 +262,14 @@ def _walls(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
         yield Check(True, tr("Front wall, side wall and floor are at unlike distances."), "unlike")
 
 
-def _power(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
+def _power(setup: Setup) -> Iterator[Check]:
     """What the nearest walls do to a monitor for every listener (Waterhouse 1955, Allison 1974)."""
-    frame = room.frame
+    a = setup.arrangement
+    frame = setup.room.frame
     side = min(a.left.x - frame.left, frame.right - a.right.x)
     nearest = [max(a.left.y - frame.front, 0.0), max(side, 0.0), max(a.left.z, 0.0)]
-    f = log_grid(max(gear.monitor.low_corner_hz, 40.0), 300.0, 24)
-    change = radiated_power_db(nearest, f, room.speed_of_sound)
+    f = log_grid(max(setup.gear.monitor.low_corner_hz, 40.0), 300.0, 24)
+    change = radiated_power_db(nearest, f, setup.room.speed_of_sound)
     at = int(np.argmin(change))
     if change[at] < -_POWER_DB:
         yield Check(
@@ -286,9 +291,9 @@ def _power(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
         )
 
 
-def _seat(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
-    ear = a.seats[gear.seats[0].name]
-    frame = room.frame
+def _seat(setup: Setup) -> Iterator[Check]:
+    ear = setup.arrangement.seats[setup.gear.seats[0].name]
+    frame = setup.room.frame
     share = (ear.y - frame.front) / frame.depth
     if abs(share - 0.5) < _HALF:
         yield Check(
@@ -359,12 +364,13 @@ def _delay(a: Arrangement, name: str) -> float:
     return a.chain(name).delay_ms - pair
 
 
-def _subwoofers(room: Room, gear: Gear, a: Arrangement) -> Iterator[Check]:
-    ear = a.seats[gear.seats[0].name]
+def _subwoofers(setup: Setup) -> Iterator[Check]:
+    a = setup.arrangement
+    ear = a.seats[setup.gear.seats[0].name]
     mains = (a.left.distance(ear) + a.right.distance(ear)) / 2
-    for sub in gear.subwoofers:
+    for sub in setup.gear.subwoofers:
         further = a.places[sub.id].distance(ear) - mains
-        late_ms = further / room.speed_of_sound * 1000 + _delay(a, sub.id)
+        late_ms = further / setup.room.speed_of_sound * 1000 + _delay(a, sub.id)
         if abs(late_ms) <= 0.5:
             yield Check(
                 True,

@@ -6,9 +6,9 @@ from dataclasses import dataclass
 from math import atan2, cos, radians, sin
 from typing import Literal, get_args
 
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.setup import Setup
 
 Corner = Literal["front inner", "front outer", "back inner", "back outer"]
 """As the listener sees the pair: `front` is the face, `inner` towards the other cabinet."""
@@ -43,13 +43,11 @@ def corner_on_plan(
     )
 
 
-def readings(
-    room: Room, gear: Gear, arrangement: Arrangement, seat: str, corner: Corner
-) -> dict[str, Reading]:
+def readings(setup: Setup, seat: str, corner: Corner) -> dict[str, Reading]:
     """What the tape reads for that corner of either cabinet."""
-    frame, found = room.frame, {}
+    frame, found = setup.room.frame, {}
     for side in PAIR:
-        x, y = corner_on_plan(gear, arrangement, side, seat, corner)
+        x, y = corner_on_plan(setup.gear, setup.arrangement, side, seat, corner)
         to_side = x - frame.left if side == "left" else frame.right - x
         found[side] = Reading(y - frame.front, to_side)
     return found

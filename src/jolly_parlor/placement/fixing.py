@@ -7,10 +7,10 @@ with and no edge (textbook). What is fixed to a building is for local codes and 
 from dataclasses import dataclass
 
 from jolly_parlor.acoustics.geometry.image_sources import first_cancellation_at_source_hz
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.cautions import MOUNTING
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import tr
 
 _CLOSE_METRES, _LIFTED_METRES = 0.05, 0.30
@@ -27,9 +27,10 @@ class Advice:
     caution: str = ""
 
 
-def fixing_advice(room: Room, gear: Gear, a: Arrangement) -> list[Advice]:
+def fixing_advice(setup: Setup) -> list[Advice]:
     """For this arrangement, what matters most first."""
-    return [*_standing(gear, a), _in_wall(room, gear, a), *_platform(gear, a), _isolating(gear, a)]
+    gear, a = setup.gear, setup.arrangement
+    return [*_standing(gear, a), _in_wall(setup), *_platform(gear, a), _isolating(gear, a)]
 
 
 def _base(gear: Gear, a: Arrangement) -> float:
@@ -74,9 +75,9 @@ def _on_stands(base: float) -> Advice:
     return Advice(tr("On stands"), words, caution)
 
 
-def _in_wall(room: Room, gear: Gear, a: Arrangement) -> Advice:
-    wall = (a.left.y + a.right.y) / 2 - room.frame.front
-    first = first_cancellation_at_source_hz(max(wall, 0.01), room.speed_of_sound)
+def _in_wall(setup: Setup) -> Advice:
+    wall = (setup.arrangement.left.y + setup.arrangement.right.y) / 2 - setup.room.frame.front
+    first = first_cancellation_at_source_hz(max(wall, 0.01), setup.room.speed_of_sound)
     words = (
         tr("Flush in the wall there is no wall behind to cancel with")
         + (tr(" (here first near {first:.0f} Hz)", first=first) if first < 700 else "")

@@ -7,9 +7,8 @@ import numpy as np
 
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
-from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.search.subs import can_stand, standing_at
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr
 
@@ -49,21 +48,24 @@ class FloorPlace:
         return left, format_length(self.at.y - frame.front, units)
 
 
-def floor_places(room: Room, gear: Gear, arrangement: Arrangement, sub: str) -> list[FloorPlace]:
+def floor_places(setup: Setup, sub: str) -> list[FloorPlace]:
     """Corners and middles of the four sides, 5 cm off the walls, and where it stands now; those
     blocked, on floor that must stay free or within half a metre of a head are left out.
     """
-    model, frame = gear.model_of(sub), room.frame
+    room = setup.room
+    model, frame = setup.gear.model_of(sub), room.frame
     half_x, half_y = model.width / 2 + _GAP, model.depth / 2 + _GAP
     xs = (frame.left + half_x, frame.middle, frame.left + frame.width - half_x)
     ys = (frame.front + half_y, (frame.front + frame.back) / 2, frame.back - half_y)
-    here = arrangement.places[sub]
+    here = setup.arrangement.places[sub]
     found = [FloorPlace(HERE, here)]
     for key in product(range(3), range(3)):
         if key not in _NAMES:
             continue
         at = standing_at(model, xs[key[0]], ys[key[1]])
-        near = any(np.hypot(at.x - e.x, at.y - e.y) < _FROM_EAR for e in arrangement.seats.values())
+        near = any(
+            np.hypot(at.x - e.x, at.y - e.y) < _FROM_EAR for e in setup.arrangement.seats.values()
+        )
         free = can_stand(room, model, np.array([[at.x, at.y]]))[0] and room.has_air_at(at)
         if free and not near and np.hypot(at.x - here.x, at.y - here.y) > _SAME_METRES:
             found.append(FloorPlace(_NAMES[key], at))

@@ -21,6 +21,7 @@ from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Listening, Mix, judged_band, mixed
 from jolly_parlor.placement.radiating import all_heard_from, plates_between, plates_of
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.response import Response
 
 _MOST_KNOWN_BYTES = 12_000_000  # thousands of pairs, 3 kB each
@@ -111,6 +112,10 @@ class Forecaster:
         """The same gear in another field."""
         return Forecaster(self.room, self.gear, field, self._before_each)
 
+    def setup(self, arrangement: Arrangement) -> Setup:
+        """An arrangement in this room."""
+        return Setup(self.room, self.gear, arrangement)
+
     def prepare(self) -> bool:
         """Work out ahead a part of what a first forecast takes long for; False with all done."""
         return self.field.prepare()
@@ -138,7 +143,7 @@ class Forecaster:
         self, arrangement: Arrangement, names: Iterable[str] | None = None
     ) -> dict[str, Point]:
         """Where loudspeakers of an arrangement radiate from, some or all, by id."""
-        return all_heard_from(self.room, self.gear, arrangement, names)
+        return all_heard_from(self.setup(arrangement), names)
 
     def playing(self, listening: Listening) -> dict[str, Point]:
         """Where each loudspeaker of what plays radiates from."""
@@ -215,7 +220,7 @@ class Forecaster:
         is.
         """
         room, gear = self.room, self.gear
-        stood = [all_heard_from(room, gear, a, names) for a in arrangements]
+        stood = [all_heard_from(Setup(room, gear, a), names) for a in arrangements]
         sources = [np.array([one[name].array() for one in stood])[owner] for name in names]
         every, at = np.concatenate(sources), np.tile(ears, (len(names), 1))
         groups: dict[tuple[Plate, ...], dict[int, float]] = defaultdict(dict)

@@ -142,7 +142,7 @@ class _Spread:
         """A loudspeaker with its cabinet at places of the plan, (frequencies, ys, xs)."""
         quick = self._quick
         places = np.stack(np.meshgrid(xs, ys), axis=-1).reshape(-1, 2)
-        from_ = plan_heard_from(quick.room, quick.gear, arrangement, name, places)
+        from_ = plan_heard_from(quick.setup(arrangement), name, places)
         read = self._between(from_).reshape(-1, ys.size, xs.size)
         return read * quick.drive_of(name)[:, None, None]
 

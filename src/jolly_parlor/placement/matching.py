@@ -11,13 +11,12 @@ from dataclasses import dataclass
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import FloatArray
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.around_seat import off_its_angles
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE, grid_to
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.judging import Target
 from jolly_parlor.placement.layouts import azimuth_of, elevation_of, side_words
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
@@ -106,14 +105,13 @@ def common_grid(heard: Mapping[str, Heard], high_hz: float) -> FloatArray:
 
 
 def matches(
-    room: Room,
-    gear: Gear,
-    arrangement: Arrangement,
+    setup: Setup,
     heard: Mapping[str, Heard],
     high_hz: float,
     tolerance_db: float = TOLERANCE_DB,
 ) -> list[Match]:
     """Every loudspeaker that is no subwoofer, the pair first; as they are set."""
+    gear, arrangement = setup.gear, setup.arrangement
     ear = arrangement.seats[gear.seats[0].name]
     at = common_grid(heard, high_hz)
     levels = {
@@ -144,7 +142,9 @@ def matches(
                 float(metres[name] - near),
                 round(float(band[name] - pair), 3) + 0.0,
                 _stepped(gain, _SETTABLE_DB),
-                _stepped(1000 * (farthest - metres[name]) / room.speed_of_sound, _SETTABLE_MS),
+                _stepped(
+                    1000 * (farthest - metres[name]) / setup.room.speed_of_sound, _SETTABLE_MS
+                ),
                 within,
                 worst_hz,
                 worst_db,

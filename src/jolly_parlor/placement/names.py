@@ -4,9 +4,8 @@ figure that a fit or another wish would change.
 
 from dataclasses import replace
 
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import tr
 
 JOINED = " · "
@@ -15,21 +14,21 @@ JOINED = " · "
 _AT_WALL_METRES = 0.06
 
 
-def named(room: Room, gear: Gear, a: Arrangement) -> Arrangement:
+def named(setup: Setup) -> Arrangement:
     """What a search has found, by what it is: `Search, desk at wall`."""
-    name = tr("Search, {where}", where=_where(room, gear, a))
-    return replace(a, name=name, name_follows=True)
+    name = tr("Search, {where}", where=_where(setup))
+    return replace(setup.arrangement, name=name, name_follows=True)
 
 
-def renamed_by_move(room: Room, gear: Gear, was: Arrangement, a: Arrangement) -> Arrangement:
+def renamed_by_move(setup: Setup, a: Arrangement) -> Arrangement:
     """An arrangement that somebody has moved, called by where it came from, no longer as if it
     stood there. One that a search found still says where it stands. What its name does not speak
     of, subwoofers and those around the seat, may move under the same name.
     """
-    if not a.name_follows or _triangle(was) == _triangle(a):
+    if not a.name_follows or _triangle(setup.arrangement) == _triangle(a):
         return a
     if a.school == "search":
-        name = tr("Search, moved, {where}", where=_where(room, gear, a))
+        name = tr("Search, moved, {where}", where=_where(setup.having(a)))
         return replace(a, name=name)
     came_from = a.name.split(JOINED)[0][:50]
     return replace(a, name=tr("{name}, moved", name=came_from), name_follows=False)
@@ -39,8 +38,9 @@ def _triangle(a: Arrangement) -> object:
     return a.left, a.right, a.seats, a.desk
 
 
-def _where(room: Room, gear: Gear, a: Arrangement) -> str:
-    front = room.frame.front
-    if gear.desk is not None and a.desk is not None and a.desk.y - front <= _AT_WALL_METRES:
+def _where(setup: Setup) -> str:
+    a = setup.arrangement
+    front = setup.room.frame.front
+    if setup.gear.desk is not None and a.desk is not None and a.desk.y - front <= _AT_WALL_METRES:
         return tr("desk at wall")
     return tr("monitors {away:.2f} m", away=a.left.y - front)

@@ -18,6 +18,7 @@ from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Model
+from jolly_parlor.placement.setup import Setup
 
 _STANDS_METRES = 0.03
 """A cabinet with so little air below it stands there."""
@@ -41,34 +42,36 @@ BACK_METRES = _CHAIR[0], _CHAIR_BEHIND
 """How wide the back of a chair is, and how far behind the ear."""
 
 
-def heard_from(room: Room, gear: Gear, a: Arrangement, name: str) -> Point:
+def heard_from(setup: Setup, name: str) -> Point:
     """The point one loudspeaker is heard from while wavelengths are long."""
+    gear, a = setup.gear, setup.arrangement
     model, at = gear.model_of(name), a.places[name]
     if gear.loudspeaker(name).is_subwoofer:
         turn = a.turns.get(name)
-        return subwoofer_heard_from(room, model, [at], turn)[0]
+        return subwoofer_heard_from(setup.room, model, [at], turn)[0]
     way = way_of(gear, a, name)
     low = at.z - model.centre_height
-    return _ahead(room, at, way, model.ahead(_stands(room, gear, a, at, low)))
+    return _ahead(setup.room, at, way, model.ahead(_stands(setup, at, low)))
 
 
-def looks(room: Room, gear: Gear, a: Arrangement, name: str) -> tuple[float, float, float]:
+def looks(setup: Setup, name: str) -> tuple[float, float, float]:
     """Unit step from where a loudspeaker stands to where it is heard from; none, (0, 0, 0), of one
     that radiates both ways.
     """
-    if not gear.loudspeaker(name).is_subwoofer:
-        return way_of(gear, a, name)
-    away = heard_from(room, gear, a, name).array() - a.places[name].array()
+    if not setup.gear.loudspeaker(name).is_subwoofer:
+        return way_of(setup.gear, setup.arrangement, name)
+    away = heard_from(setup, name).array() - setup.arrangement.places[name].array()
     length = float(np.linalg.norm(away))
     return tuple(float(v) / length for v in away) if length > 0 else (0.0, 0.0, 0.0)  # type: ignore[return-value]
 
 
-def way_on_plan(room: Room, gear: Gear, a: Arrangement, name: str) -> tuple[float, float, float]:
+def way_on_plan(setup: Setup, name: str) -> tuple[float, float, float]:
     """Unit step the way a cabinet's front looks, of a subwoofer too wherever its drivers are."""
-    if not gear.loudspeaker(name).is_subwoofer:
-        return way_of(gear, a, name)
+    a = setup.arrangement
+    if not setup.gear.loudspeaker(name).is_subwoofer:
+        return way_of(setup.gear, a, name)
     at = a.places[name]
-    x, y = subwoofer_ways(room, np.array([[at.x, at.y]]), a.turns.get(name))[0]
+    x, y = subwoofer_ways(setup.room, np.array([[at.x, at.y]]), a.turns.get(name))[0]
     return float(x), float(y), 0.0
 
 
@@ -78,25 +81,22 @@ def cabinet_heard_from(room: Room, gear: Gear, name: str, at: Point, ear: Point)
     return _ahead(room, at, _towards(at, ear, overhead), gear.model_of(name).ahead())
 
 
-def all_heard_from(
-    room: Room, gear: Gear, a: Arrangement, names: Iterable[str] | None = None
-) -> dict[str, Point]:
+def all_heard_from(setup: Setup, names: Iterable[str] | None = None) -> dict[str, Point]:
     """Of some of its loudspeakers, or all, by id."""
-    wanted = a.places if names is None else names
-    return {name: heard_from(room, gear, a, name) for name in wanted}
+    wanted = setup.arrangement.places if names is None else names
+    return {name: heard_from(setup, name) for name in wanted}
 
 
-def plan_heard_from(
-    room: Room, gear: Gear, a: Arrangement, name: str, places: FloatArray
-) -> FloatArray:
+def plan_heard_from(setup: Setup, name: str, places: FloatArray) -> FloatArray:
     """Of one loudspeaker wherever on the plan it is tried, (n, 2) each; all else stays."""
+    a = setup.arrangement
     at = a.places[name]
-    here = heard_from(room, gear, a, name)
+    here = heard_from(setup, name)
     metres = float(np.hypot(here.x - at.x, here.y - at.y))
-    if gear.loudspeaker(name).is_subwoofer:
-        ways = subwoofer_ways(room, places, a.turns.get(name))
+    if setup.gear.loudspeaker(name).is_subwoofer:
+        ways = subwoofer_ways(setup.room, places, a.turns.get(name))
         return np.asarray(places + _all_snapped(metres * ways))
-    ear = a.seats[gear.seats[0].name]
+    ear = a.seats[setup.gear.seats[0].name]
     away = np.array([ear.x, ear.y]) - places
     ways = away / np.maximum(np.hypot(away[:, 0], away[:, 1]), 1e-6)[:, None]
     if name in PAIR and a.aim_degrees:
@@ -239,11 +239,12 @@ def _towards(at: Point, ear: Point, upright: bool) -> tuple[float, float, float]
     return (dx / length, dy / length, dz / length) if length > 1e-6 else (0.0, 1.0, 0.0)
 
 
-def _stands(room: Room, gear: Gear, a: Arrangement, at: Point, low: float) -> bool:
+def _stands(setup: Setup, at: Point, low: float) -> bool:
     """Whether a cabinet with its base there stands on the floor, the desk or a thing."""
+    a = setup.arrangement
     if low <= _STANDS_METRES:
         return True
-    desk = gear.desk
+    desk = setup.gear.desk
     if desk is not None and a.desk is not None and abs(low - desk.height) <= _STANDS_METRES:
         beyond = a.desk.x + desk.width, a.desk.y + desk.depth
         if a.desk.x <= at.x <= beyond[0] and a.desk.y <= at.y <= beyond[1]:
@@ -252,7 +253,7 @@ def _stands(room: Room, gear: Gear, a: Arrangement, at: Point, low: float) -> bo
         abs(low - thing.z - thing.height) <= _STANDS_METRES
         and thing.x <= at.x <= thing.x + thing.width
         and thing.y <= at.y <= thing.y + thing.depth
-        for thing in room.things
+        for thing in setup.room.things
         if thing.kind == "solid"
     )
 

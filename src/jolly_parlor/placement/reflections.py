@@ -19,8 +19,7 @@ from jolly_parlor.acoustics.geometry.image_sources import Board, board_bounce, b
 from jolly_parlor.acoustics.geometry.plan import Point, distance_to
 from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.acoustics.geometry.sight import in_sight
-from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr
 
@@ -80,29 +79,28 @@ class BehindHead:
     at: Point
 
 
-def reflection_points(
-    room: Room, gear: Gear, arrangement: Arrangement, seat: str
-) -> list[ReflectionPoint]:
+def reflection_points(setup: Setup, seat: str) -> list[ReflectionPoint]:
     """Of every loudspeaker that is no subwoofer, loudest first."""
+    arrangement = setup.arrangement
     ear, found = arrangement.seats[seat], []
-    board = arrangement.board(gear.desk)
-    for speaker in gear.loudspeakers:
+    board = arrangement.board(setup.gear.desk)
+    for speaker in setup.gear.loudspeakers:
         if speaker.is_subwoofer:
             continue
         source = arrangement.places[speaker.id]
         found += [
-            _point(room, speaker.id, words, side, at, source, ear, absorption)
-            for words, side, at, absorption in _touches(room, board, source, ear)
+            _point(setup.room, speaker.id, words, side, at, source, ear, absorption)
+            for words, side, at, absorption in _touches(setup.room, board, source, ear)
         ]
     return sorted(found, key=lambda point: -point.level_db)
 
 
-def behind_head(room: Room, gear: Gear, arrangement: Arrangement, seat: str) -> list[BehindHead]:
+def behind_head(setup: Setup, seat: str) -> list[BehindHead]:
     """Of every loudspeaker that is no subwoofer."""
-    ear, found = arrangement.seats[seat], []
-    for speaker in gear.loudspeakers:
+    ear, found = setup.arrangement.seats[seat], []
+    for speaker in setup.gear.loudspeakers:
         if not speaker.is_subwoofer:
-            met = _met_behind(room, arrangement.places[speaker.id], ear)
+            met = _met_behind(setup.room, setup.arrangement.places[speaker.id], ear)
             if met is not None:
                 found.append(BehindHead(speaker.id, *met))
     return found

@@ -9,16 +9,13 @@ from dataclasses import dataclass
 
 from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.placement import school_rules as rules
-from jolly_parlor.placement.arrangement import (
-    Arrangement,
-    DeskPlace,
-    desk_before,
-    standing_problems,
-)
+from jolly_parlor.placement.arrangement import Arrangement, DeskPlace, desk_before
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.school_rules import SchoolCannotBeMet, Triangle
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import standing_problems
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -83,7 +80,7 @@ class School:
 
     def _check_in_the_way(self, room: Room, gear: Gear, proposed: Arrangement) -> None:
         """What a box with nothing in it never has: a corner or a thing where something stands."""
-        for words, problem in standing_problems(room, gear, proposed):
+        for words, problem in standing_problems(Setup(room, gear, proposed)):
             raise SchoolCannotBeMet(
                 tr(
                     "{name}: {words} would be {problem}.",

@@ -9,12 +9,14 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.fields.impedance_box import CLOSEST_METRES
 from jolly_parlor.acoustics.geometry.room import Point, Room
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import evenness_db
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.mixes import Listening, judged_band, mixed
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -95,7 +97,7 @@ def strip(
     for index, to in enumerate(metres):
         trial = slid(room, arrangement, item, axis, round(float(to), 3), alike)
         # Too close to a source for the sum, a gap in the strip says so.
-        if fit_problems(room, forecaster.gear, trial):
+        if fit_problems(Setup(room, forecaster.gear, trial)):
             continue
         there = replace(listening, arrangement=trial)
         if not _too_close(there):
@@ -125,7 +127,7 @@ def _desk_strip(forecaster: Forecaster, listening: Listening, axis: Axis) -> Str
             other = replace(gear, desk=replace(desk, height=to))
         else:
             moved = replace(a, desk=replace(at, y=to))
-        if fit_problems(room, other, moved):
+        if fit_problems(Setup(room, other, moved)):
             continue
         among = Forecaster(room, other, forecaster.coarse().field)
         figures[index] = _figures(among, [replace(listening, arrangement=moved)])[0]

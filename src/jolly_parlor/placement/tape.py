@@ -3,9 +3,8 @@
 from dataclasses import dataclass
 
 from jolly_parlor.acoustics.geometry.room import Point, Room
-from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.corners import Corner, readings
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import tr
 
 
@@ -18,15 +17,14 @@ class Distance:
     metres: float
 
 
-def tape_distances(
-    room: Room, gear: Gear, arrangement: Arrangement, corner: Corner | None = None
-) -> list[Distance]:
+def tape_distances(setup: Setup, corner: Corner | None = None) -> list[Distance]:
     """All distances, item by item. Monitors are measured at the acoustic centre on their front,
     and at a corner of the cabinet where one is named.
     """
+    room, gear, arrangement = setup.room, setup.gear, setup.arrangement
     rows = []
     main = gear.seats[0].name
-    read = readings(room, gear, arrangement, main, corner) if corner is not None else {}
+    read = readings(setup, main, corner) if corner is not None else {}
     for item, point, wall in (
         (tr("left monitor"), arrangement.left, "left"),
         (tr("right monitor"), arrangement.right, "right"),

@@ -18,6 +18,7 @@ from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import FLAT_TARGET, Target
 from jolly_parlor.placement.mixes import Listening, mixed
 from jolly_parlor.placement.radiating import all_heard_from, plates_of
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
@@ -80,7 +81,7 @@ class UpperForecaster:
         """The response at an ear from just below 300 Hz up, against the reference level."""
         gear, f = self.gear, self.frequencies_hz
         a, plates = listening.arrangement, plates_of(gear, listening.arrangement)
-        playing = all_heard_from(self.room, gear, a, listening.mix.loudspeakers)
+        playing = all_heard_from(Setup(self.room, gear, a), listening.mix.loudspeakers)
         sources = {
             name: self._known.of((place, listening.ear, plates), self._worked_out)
             * self._low_ends[gear.loudspeaker(name).model]

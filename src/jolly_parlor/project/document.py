@@ -9,6 +9,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear, gear_problems
 from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.kept_fit import KeptFit
 from jolly_parlor.project.ledger import Entry
 from jolly_parlor.project.signing import Signing
@@ -82,6 +83,10 @@ class Document:
         """Whether takes have come or gone since the fit that is kept."""
         ids = tuple(take.info.id for take in self.takes)
         return self.fit is not None and self.fit.takes != ids
+
+    def setup(self, arrangement: Arrangement) -> Setup:
+        """An arrangement in the room as it is surveyed."""
+        return Setup(self.room, self.gear, arrangement)
 
     def take_of(self, arrangement: Arrangement, source: str, seat: str) -> Take | None:
         """The newest take of that source at the head's centre that still holds."""

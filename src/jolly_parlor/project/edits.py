@@ -141,7 +141,7 @@ def _moved_in(
     """
     name = arrangement.name
     was = document.arrangement(name)
-    called = renamed_by_move(document.room, document.gear, was, arrangement)
+    called = renamed_by_move(document.setup(was), arrangement)
     changed = replace_in(document, name, replace(called, name=name))
     if called.name == name:
         return changed, called, NOTHING_RENAMED

@@ -4,10 +4,12 @@ from dataclasses import replace
 
 from jolly_parlor.acoustics.fields.field_of_room import RoomField
 from jolly_parlor.placement.around_seat import Settled, settled_around
-from jolly_parlor.placement.arrangement import Arrangement, must_stand
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.layouts import PRESETS, Direction, Layout, LayoutId, preset_layout
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import must_stand
 from jolly_parlor.project.checked_edit import EditRefused, done
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_in
@@ -98,7 +100,7 @@ def move_around(
                 "Gear, and say which of its loudspeakers may be moved."
             )
         )
-    must_stand(document.room, gear, arrangement)
+    must_stand(Setup(document.room, gear, arrangement))
     forecaster = Forecaster(document.room, gear, field).coarse()
     placed, told = settled_around(forecaster, arrangement, gear.seats[0].name)
     if not told:

@@ -7,15 +7,15 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.geometry.plan import Point
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import head_point
-from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Driver
 from jolly_parlor.placement.mixes import BOTH_AS_SET, FLAT, WITH_SUBWOOFERS
 from jolly_parlor.placement.radiating import heard_from, plates_of, way_on_plan
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document, HeadPoint
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -39,7 +39,7 @@ def stage_of(
     gear = document.gear
     gear.seat(seat)
     room = document.room
-    sources = {s.id: _staged(room, gear, arrangement, s.id) for s in gear.loudspeakers}
+    sources = {s.id: _staged(Setup(room, gear, arrangement), s.id) for s in gear.loudspeakers}
     board = arrangement.board(gear.desk)
     microphone = head_point(arrangement.seats[seat], point)
     if not document.room.has_air_at(microphone):
@@ -59,11 +59,11 @@ def stage_of(
     return Stage(room, sources, microphone, board, plates_of(gear, arrangement), mixes)
 
 
-def _staged(room: Room, gear: Gear, arrangement: Arrangement, name: str) -> StagedSource:
+def _staged(setup: Setup, name: str) -> StagedSource:
     """One cabinet as it stands and looks."""
-    model, at = gear.model_of(name), arrangement.places[name]
-    sub = gear.loudspeaker(name).is_subwoofer
-    way = way_on_plan(room, gear, arrangement, name)
+    model, at = setup.gear.model_of(name), setup.arrangement.places[name]
+    sub = setup.gear.loudspeaker(name).is_subwoofer
+    way = way_on_plan(setup, name)
     ahead, up = np.array(way), model.height / 2 - model.centre_height
     middle = at.array() + np.array([0.0, 0.0, up]) - (0.0 if sub else model.depth / 2) * ahead
     body = Body(_point(middle), (model.width, model.depth, model.height), way)
@@ -124,7 +124,7 @@ def tried_stage(
         return stage
     source = stage.sources[sub]
     at_head = StagedSource(stage.microphone, source.low_corner_hz, source.low_slope_db_per_octave)
-    hears = heard_from(document.room, document.gear, there, sub)
+    hears = heard_from(document.setup(there), sub)
     return replace(stage, sources={**stage.sources, sub: at_head}, microphone=hears)
 
 

@@ -19,6 +19,7 @@ from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.mixes import BOTH, mixes
 from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.placement.settings.as_set import settings_lines
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.placement.tape import Distance, tape_distances
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.ledger import Entry
@@ -95,15 +96,13 @@ def build_card(
         document=document,
         arrangement=arrangement,
         made_on=made_on or date.today(),
-        distances=tuple(
-            tape_distances(document.room, document.gear, arrangement, document.by_ear.corner)
-        ),
+        distances=tuple(tape_distances(document.setup(arrangement), document.by_ear.corner)),
         settings=tuple(settings_lines(document.gear, arrangement)),
         figures=figures,
         dip=_dip_words(both),
         toe_in_degrees=(left, right),
         aim=aim_words(arrangement.aim_degrees),
-        cautions=tuple(cautions(document.room, document.gear, arrangement)),
+        cautions=tuple(cautions(document.setup(arrangement))),
         doubts=_doubts(document, arrangement, both),
         by_ear=_by_ear(document, arrangement),
         history=_history(document, name, ledger),
@@ -155,7 +154,9 @@ def _doubts(document: Document, arrangement: Arrangement, both: Row) -> tuple[st
     """What the card cannot promise."""
     room, front = document.room, document.room.frame.front
     wall = (arrangement.left.y + arrangement.right.y) / 2 - front
-    heard = [p.y - front for p in all_heard_from(room, document.gear, arrangement, PAIR).values()]
+    heard = [
+        p.y - front for p in all_heard_from(Setup(room, document.gear, arrangement), PAIR).values()
+    ]
     from_ = sum(heard) / len(heard)
     first = first_cancellation_at_source_hz(from_, room.speed_of_sound)
     found = [

@@ -134,9 +134,7 @@ def _remedy(finding: Finding | None) -> str:
 
 def _comb(room: Room) -> Here:
     forecaster, listening = room.forecaster, room.listening
-    points = reflection_points(
-        forecaster.room, forecaster.gear, listening.arrangement, listening.seat
-    )
+    points = reflection_points(forecaster.setup(listening.arrangement), listening.seat)
     early = [p for p in points if p.delay_seconds <= _EARLY_SECONDS]
     rule = tr(
         "Nearer to the loudspeakers, or the surface farther off, the "

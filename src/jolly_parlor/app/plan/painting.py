@@ -23,6 +23,7 @@ from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.loudspeakers import Model
 from jolly_parlor.placement.radiating import BACK_METRES, heard_from, way_on_plan
 from jolly_parlor.placement.search.wishes import Region
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.units import UnitSystem, format_length
 from jolly_parlor.words import tr
 
@@ -204,7 +205,7 @@ class PlanPainter:
     ) -> None:
         """Turned the way it looks, a bar before each driver in a side."""
         at, s = a.places[name], self.view.scale
-        x, y, _ = way_on_plan(self.room, self.gear, a, name)
+        x, y, _ = way_on_plan(Setup(self.room, self.gear, a), name)
         self.p.save()
         self.p.translate(self.view.on_plan(at.x, at.y))
         self.p.rotate(degrees(atan2(y, x)) - 90)
@@ -237,7 +238,7 @@ class PlanPainter:
         """
         if selected.kind != "loudspeaker" or selected.id not in a.places:
             return
-        here = heard_from(self.room, self.gear, a, selected.id)
+        here = heard_from(Setup(self.room, self.gear, a), selected.id)
         at, there = a.places[selected.id], self.view.on_plan(here.x, here.y)
         self.p.setPen(QPen(self.t.colour("wine"), 1.4))
         self.p.setBrush(self.t.colour("sheet"))

@@ -14,6 +14,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.radiating import way_on_plan
+from jolly_parlor.placement.setup import Setup
 
 GRIP_PIXELS = 5.0
 _AHEAD_METRES, _REACH_PIXELS = 0.22, 11.0
@@ -39,7 +40,7 @@ def grip_of(view: Unfolded, room: Room, gear: Gear, a: Arrangement, item: Item) 
     """Where its grip is drawn; None for one that cannot be turned."""
     if not can_turn(gear, a, item):
         return None
-    x, y, _ = way_on_plan(room, gear, a, item.id)
+    x, y, _ = way_on_plan(Setup(room, gear, a), item.id)
     at, away = a.places[item.id], gear.model_of(item.id).depth / 2 + _AHEAD_METRES
     return view.on_plan(at.x + x * away, at.y + y * away)
 
@@ -52,9 +53,9 @@ def looking_at(view: Unfolded, a: Arrangement, item: Item, position: QPointF) ->
     return wrapped(round(turn / _STEP_DEGREES) * _STEP_DEGREES)
 
 
-def turned_by(room: Room, gear: Gear, a: Arrangement, item: Item, by: float) -> float:
+def turned_by(setup: Setup, item: Item, by: float) -> float:
     """Degrees a step on from where it looks now."""
-    x, y, _ = way_on_plan(room, gear, a, item.id)
+    x, y, _ = way_on_plan(setup, item.id)
     return wrapped(round(degrees(atan2(x, y)) + by, 1))
 
 
@@ -106,7 +107,7 @@ class Turner:
         if not can_turn(document.gear, a, item):
             return False
         by = _KEYS[key]
-        on = None if by is None else turned_by(document.room, document.gear, a, item, by)
+        on = None if by is None else turned_by(document.setup(a), item, by)
         session.turn(item, on)
         session.drop(series() if by is not None else "")
         return True

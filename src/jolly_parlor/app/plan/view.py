@@ -204,7 +204,7 @@ class PlanView(QWidget):
 
         if session.heard_on_plan == "reflections" and session.arrangement and not session.problem:
             document, a = session.document, session.arrangement
-            asked = document.room, document.gear, a, session.seat
+            asked = document.setup(a), session.seat
             if asked != self._met[0]:
                 self._met = asked, reflection_points(*asked)
             paint_reflections(painter, view, self._met[1])

@@ -8,7 +8,6 @@ from dataclasses import dataclass, replace
 from itertools import pairwise
 
 from jolly_parlor.acoustics.fields.field_of_room import RoomField
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.forecast import Forecaster
@@ -17,6 +16,7 @@ from jolly_parlor.placement.loudspeakers import Loudspeaker
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import capital, tr
 
@@ -38,28 +38,26 @@ class Further:
 
 
 def further_subs(
-    room: Room,
-    gear: Gear,
-    present: Arrangement,
+    setup: Setup,
     field: RoomField,
     wishes: Wishes,
 ) -> list[Further]:
     """From no subwoofer to MOST; pair and seats stay. Raises Refused without a model of one."""
-    if not gear.subwoofers:
+    if not setup.gear.subwoofers:
         raise Refused(
             tr("Add the subwoofer you think of in Gear: what one buys hangs on its model.")
         )
     wishes = replace(wishes, subwoofers="walls", region=None)
     found: list[Further] = []
-    standing = {True: present, False: present}
+    standing = {True: setup.arrangement, False: setup.arrangement}
     for count in range(MOST + 1):
-        own = _gear_with(gear, count)
-        forecaster = Forecaster(room, own, field).coarse()
+        own = _gear_with(setup.gear, count)
+        forecaster = Forecaster(setup.room, own, field).coarse()
         figures = {}
         for main in (True, False):
             asked = replace(wishes, other_seats=0.0 if main else 1.0)
             judge = Judge(forecaster, asked)
-            before = _with_places(room, own, standing[main])
+            before = _with_places(Setup(setup.room, own, standing[main]))
             tuned = TunedSubs(judge)
             placed = tuned.settled(tuned.added(before) if count else before)
             standing[main] = placed
@@ -106,10 +104,11 @@ def _gear_with(gear: Gear, count: int) -> Gear:
     return replace(gear, loudspeakers=(*pair, *subs))
 
 
-def _with_places(room: Room, gear: Gear, a: Arrangement) -> Arrangement:
+def _with_places(setup: Setup) -> Arrangement:
     """The arrangement with a place and settings for everything of that gear, and nothing else."""
+    gear, a = setup.gear, setup.arrangement
     ear = a.seats[gear.seats[0].name]
-    beside = starting_places(room, gear, a.left, a.right, ear, a.places)
+    beside = starting_places(setup.room, gear, a.left, a.right, ear, a.places)
     names = [one.id for one in gear.loudspeakers]
     chains = starting_chains(gear, {n: c for n, c in a.chains.items() if n in names})
     return replace(a, places={"left": a.left, "right": a.right} | beside, chains=chains)

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
@@ -14,6 +14,7 @@ from jolly_parlor.placement.schools import SCHOOLS, School, possible
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.standing import fit_problems
 
 
 @dataclass(frozen=True, eq=False)
@@ -52,7 +53,7 @@ def judged_schools(
 
     found = []
     for bare in proposed:
-        if not fit_problems(forecaster.room, forecaster.gear, bare):
+        if not fit_problems(forecaster.setup(bare)):
             settled = tuned.settled(bare, quick=True)
             found.append(JudgedSchool(named[bare.name], settled, even(settled), even(bare)))
     order = np.argsort([one.figure_db for one in found], kind="stable")

@@ -20,7 +20,7 @@ from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray
 from jolly_parlor.acoustics.geometry.plan import Point
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import (
     SMOOTHING_PER_OCTAVE,
     bass_reach_hz,
@@ -32,6 +32,8 @@ from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import BOTH, factors, judged_band, with_subwoofers
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.signals.response import Response
 from jolly_parlor.signals.smoothing import smooth_level_db
 
@@ -113,7 +115,11 @@ class Judge:
         its settings. UNFIT for what cannot stand.
         """
         values = np.full(len(arrangements), UNFIT)
-        fit = [i for i, a in enumerate(arrangements) if not fit_problems(self.room, self.gear, a)]
+        fit = [
+            i
+            for i, a in enumerate(arrangements)
+            if not fit_problems(Setup(self.room, self.gear, a))
+        ]
         # Neighbours share a desk, and what is worked out of it.
         fit.sort(key=lambda i: arrangements[i].seats[self.gear.seats[0].name].y)
         batches = [fit[start : start + _BATCH] for start in range(0, len(fit), _BATCH)]

@@ -14,7 +14,7 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.fields.field_of_room import RoomField, needs_working_out, room_field
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
-from jolly_parlor.placement.arrangement import Arrangement, clear_of_desk, desk_before
+from jolly_parlor.placement.arrangement import Arrangement, desk_before
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.forecast import Forecaster
@@ -31,6 +31,7 @@ from jolly_parlor.placement.search.limits import (
 )
 from jolly_parlor.placement.search.objective import UNFIT, Judge
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.standing import clear_of_desk
 from jolly_parlor.words import tr
 
 FieldMaker = Callable[[Room, FloatArray], RoomField]

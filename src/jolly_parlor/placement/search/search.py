@@ -34,6 +34,7 @@ from jolly_parlor.placement.search.shortlist import moved_metres
 from jolly_parlor.placement.search.space import fitting_step, spaces
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -244,7 +245,7 @@ class _Way:
         """Show the best so far as it would be played."""
         for arrangement in best:
             [figure] = self.look.judge.figures([arrangement], played=True).tolist()
-            shown = named(self.room, self.gear, arrangement)
+            shown = named(Setup(self.room, self.gear, arrangement))
             if figure < UNFIT:
                 glimpse(SoFar(shown, self.turns, figure))
 
@@ -271,7 +272,7 @@ class _Way:
             even = evenness(whole).value_db
             found.append(
                 Proposal(
-                    named(self.room, self.gear, arrangement),
+                    named(Setup(self.room, self.gear, arrangement)),
                     self.turns,
                     float(judged[index]),
                     float(alone[index]),
@@ -309,7 +310,7 @@ class _Way:
         front = unbettered(np.stack([values, reach, moved], axis=1))
         self.trades = [
             Trade(
-                named(self.room, self.gear, arrangements[i]),
+                named(Setup(self.room, self.gear, arrangements[i])),
                 self.turns,
                 float(values[i]),
                 float(reach[i]),

@@ -9,7 +9,6 @@ from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.geometry.room import Room
-from jolly_parlor.placement.arrangement import clear_of_desk, monitor_footprint
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.limits import (
@@ -18,6 +17,7 @@ from jolly_parlor.placement.search.limits import (
     spacings_may_be,
 )
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.standing import clear_of_desk, monitor_footprint
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 

@@ -7,7 +7,7 @@ from collections.abc import Mapping
 import numpy as np
 
 from jolly_parlor.acoustics.geometry.room import Room
-from jolly_parlor.placement.arrangement import Arrangement, fit_problems
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.limits import (
@@ -18,6 +18,8 @@ from jolly_parlor.placement.search.limits import (
     with_clear_ways,
 )
 from jolly_parlor.placement.search.wishes import Wishes
+from jolly_parlor.placement.setup import Setup
+from jolly_parlor.placement.standing import fit_problems
 
 
 def broken(
@@ -53,7 +55,7 @@ def broken(
         found |= _moved(wishes, gear, a, present)
     if wishes.clear_way:
         cleared = with_clear_ways(room, wishes)
-        if len(fit_problems(cleared, gear, a)) > len(fit_problems(room, gear, a)):
+        if len(fit_problems(Setup(cleared, gear, a))) > len(fit_problems(Setup(room, gear, a))):
             found["clear_way"] = 1.0
     return found
 

@@ -120,9 +120,7 @@ class MovesCard:
         document, step = self.session.document, self.step if metres is None else metres
 
         def edit(d: Document) -> Document:
-            after = moved(
-                d.room, d.gear, a, move, step, self.session.seat, self.which.currentText()
-            )
+            after = moved(d.setup(a), move, step, self.session.seat, self.which.currentText())
             return replace_arrangement(d, after)
 
         words = MOVES[move].words
@@ -135,9 +133,7 @@ class MovesCard:
     def _fill(self, before: Arrangement, a: Arrangement) -> None:
         document, units = self.session.document, self.session.settings.values.units
         made = move_sheet(
-            document.room,
-            document.gear,
-            before,
+            document.setup(before),
             a,
             self.session.seat,
             document.by_ear.corner,

@@ -62,7 +62,7 @@ class PathsTable(QWidget):
         for column, title in enumerate((*_TITLES, tr("at the source"))):
             self.grid.addWidget(label(title, "soft"), 0, column)
         document = session.document
-        rows = paths(document.room, document.gear, a, source, session.seat)
+        rows = paths(document.setup(a), source, session.seat)
         for row, path in enumerate(rows, start=1):
             for column, text in enumerate(self._texts(path)):
                 self.grid.addWidget(_Cell(text, path, session, strong=column == 0), row, column)

@@ -185,14 +185,14 @@ class LineupStation(Station):
         main = document.gear.seats[0].name
         found = [
             f"{spoken(d.item)} {d.what} {format_length(d.metres, units)}"
-            for d in tape_distances(document.room, document.gear, a)
+            for d in tape_distances(document.setup(a))
             if d.what in wanted and d.item in ("monitors", tr("ear at {name}", name=main))
         ]
         toe = a.toe_in_degrees("left", main)
         self.tape.setText(tr("{found}; turned in by {toe:.0f}°.", found="; ".join(found), toe=toe))
-        looked_at = geometry_checks(document.room, document.gear, a)
+        looked_at = geometry_checks(document.setup(a))
         self.checks.setText("\n".join(f"{'+' if c.holds else '−'}  {c.text}" for c in looked_at))
-        self.cautions.setText(" ".join(cautions(document.room, document.gear, a)[:2]))
+        self.cautions.setText(" ".join(cautions(document.setup(a))[:2]))
 
     def _move(self, item: Item, axis: str, value: float) -> None:
         a = self.session.arrangement

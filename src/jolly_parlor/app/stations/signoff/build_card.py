@@ -56,17 +56,17 @@ class TapeCard:
             self.settings.addWidget(label(who, "strong"), line, 0, Qt.AlignmentFlag.AlignTop)
             self.settings.addWidget(label(words, wrap=True), line, 1)
         self._fill()
-        for one in fixing_advice(document.room, document.gear, a):
+        for one in fixing_advice(document.setup(a)):
             told = f"{one.what}: {one.words} {one.caution}".strip()
             self.fixing.addWidget(label(told, wrap=True))
-        told_of = cautions(document.room, document.gear, a)
+        told_of = cautions(document.setup(a))
         self.cautions.setText("\n".join(f"· {text}" for text in told_of))
 
     def _fill(self) -> None:
         document, a = self.session.document, self.session.arrangement
         assert a is not None
         last, row = "", 0
-        found = tape_distances(document.room, document.gear, a, document.by_ear.corner)
+        found = tape_distances(document.setup(a), document.by_ear.corner)
         half = (len(found) + 1) // 2
         for index, distance in enumerate(found):
             if index == half:

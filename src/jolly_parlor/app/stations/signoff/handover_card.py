@@ -76,7 +76,7 @@ class HandoverCard:
         document, a = self.session.document, self.session.arrangement
         if a is None or self.session.problem:
             return []
-        return reflection_points(document.room, document.gear, a, self.session.seat)
+        return reflection_points(document.setup(a), self.session.seat)
 
     def refresh(self) -> None:
         """The list, loudest first; nothing where the arrangement cannot stand."""
@@ -94,7 +94,7 @@ class HandoverCard:
         assert a is not None
         units = self.session.settings.values.units
         loud = sum(point.exceeds for point in points)
-        behind = behind_head(document.room, document.gear, a, self.session.seat)
+        behind = behind_head(document.setup(a), self.session.seat)
         met = dict.fromkeys(b.surface for b in behind)
         through = (
             tr(" The lines through the head meet the {met}.", met=tr(" and the ").join(met))
