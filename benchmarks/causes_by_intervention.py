@@ -28,9 +28,10 @@ from jolly_parlor.diagnosis.interventions import Anechoic, shrinks_db
 from jolly_parlor.diagnosis.moves import experiments
 from jolly_parlor.fitting.fit import fit_room
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import Deviation, deviation
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
+from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
@@ -48,7 +49,7 @@ class Room:
     lived: LivedRoom
     heard: dict[tuple[object, ...], np.ndarray]
 
-    def deviation(self, heard: Listening, absorbing: tuple[str, ...] = ()) -> Deviation:
+    def deviation(self, heard: Case, absorbing: tuple[str, ...] = ()) -> Deviation:
         """What is truly heard, with surfaces absorbing."""
         total = sum(self._transfer(heard.ear, p, absorbing) for p in heard.playing.values())
         low = max(self.lived.gear.monitor.low_corner_hz, 20.0)
@@ -113,7 +114,7 @@ def arrangements(room: Room, rng: np.random.Generator) -> list[Arrangement]:
     return found
 
 
-def truly_explains(room: Room, cause: Cause, feature: Feature, heard: Listening) -> float:
+def truly_explains(room: Room, cause: Cause, feature: Feature, heard: Case) -> float:
     """The share of a feature that goes in the truth when what a cause names is taken away."""
     size = max(abs(feature.level_db), 1.0)
 
@@ -121,11 +122,11 @@ def truly_explains(room: Room, cause: Cause, feature: Feature, heard: Listening)
         return shrinks_db(feature, room.deviation(heard, names)) / size
 
     if cause.there is not None:
-        there = replace(heard, arrangement=cause.there)
+        there = heard.having(cause.there)
         return shrinks_db(feature, room.deviation(there)) / size
     mark = cause.mark
     if mark.zone == "opposed":
-        alone = [Listening(heard.arrangement, heard.seat, LEFT_ALONE)]
+        alone = [replace(heard, mix=LEFT_ALONE)]
         return max(shrinks_db(feature, room.deviation(one)) / size for one in alone)
     if mark.bounce is not None:
         names = [m.bounce.boundary for m in (mark, *cause.together) if m.bounce is not None]
@@ -134,14 +135,14 @@ def truly_explains(room: Room, cause: Cause, feature: Feature, heard: Listening)
     return max(of((name,)) for name in ways)
 
 
-def best_single(room: Room, feature: Feature, heard: Listening) -> float:
+def best_single(room: Room, feature: Feature, heard: Case) -> float:
     """The most that one absorbing surface takes away in the truth."""
     size = max(abs(feature.level_db), 1.0)
     gains = (shrinks_db(feature, room.deviation(heard, (n,))) for n in SURFACE_NAMES)
     return max(gains) / size
 
 
-def judge(room: Room, cause: Cause | None, true: Feature, heard: Listening) -> tuple[bool, float]:
+def judge(room: Room, cause: Cause | None, true: Feature, heard: Case) -> tuple[bool, float]:
     """Whether the cause is right, and what it explains in the truth."""
     if cause is None or not cause.likely:
         best = best_single(room, true, heard)
@@ -156,7 +157,7 @@ def known_room(room: Room, every: list[Arrangement], told: list[tuple[bool, str]
     anechoic = Anechoic(forecaster)
     for a in every:
         for mix in (LEFT_ALONE, BOTH):
-            heard = Listening(a, "seat", mix)
+            heard = forecaster.case(a, "seat", mix)
             true = features(room.deviation(heard))
             for finding in findings_of_forecast(forecaster, anechoic, heard, Wishes()):
                 f = finding.feature
@@ -184,9 +185,9 @@ def two_takes(
     forecaster = Forecaster(fitted, room.lived.gear)
     anechoic = Anechoic(forecaster)
     for a, other in (chosen, chosen[::-1]):
-        heard = Listening(a, "seat", LEFT_ALONE)
+        heard = forecaster.case(a, "seat", LEFT_ALONE)
         measured = room.deviation(heard)
-        tried = experiments(heard, [(other, room.deviation(replace(heard, arrangement=other)))])
+        tried = experiments(heard, [(other, room.deviation(heard.having(other)))])
         for finding in findings_of_take(measured, forecaster, heard, Wishes(), tried, anechoic):
             f = finding.feature
             if abs(f.level_db) < _DEEP_DB or f.frequency_hz > _TOP_HZ:

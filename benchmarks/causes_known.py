@@ -8,7 +8,7 @@ from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, 
 from jolly_parlor.diagnosis.findings import findings_of_take
 from jolly_parlor.placement.evenness import deviation
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import LEFT_ALONE, Listening
+from jolly_parlor.placement.mixes import LEFT_ALONE
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.signals.response import Response
 
@@ -41,13 +41,14 @@ def _one(rng: np.random.Generator, surface: str) -> tuple[int, int]:
     speaker = Point(*(float(v) for v in rng.uniform([0.6, 0.4, 0.9], [1.4, 1.6, 1.4])))
     ear = Point(*(float(v) for v in rng.uniform([1.4, 2.4, 1.1], [2.4, 3.4, 1.3])))
     other = Point(room.width - speaker.x, speaker.y, speaker.z)
-    here = Listening(triangle(speaker, other, ear), "seat", LEFT_ALONE)
+    forecaster = Forecaster(room, gear)
+    here = forecaster.case(triangle(speaker, other, ear), "seat", LEFT_ALONE)
     k = 2 * np.pi * _HZ / room.speed_of_sound
     image = mirror(room, surface, speaker)
     direct, bounced = speaker.distance(ear), image.distance(ear)
     pressure = np.exp(-1j * k * direct) / direct + 0.98 * np.exp(-1j * k * bounced) / bounced
     judged = deviation(Response.from_pressure(_HZ, pressure), 40.0)
-    found = findings_of_take(judged, Forecaster(room, gear), here, Wishes())
+    found = findings_of_take(judged, forecaster, here, Wishes())
     deep = [f for f in found if f.feature.kind == "hollow" and f.feature.level_db < _DEEP_DB]
     lanes = {
         "front": "front wall",

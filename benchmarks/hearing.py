@@ -15,9 +15,10 @@ import numpy as np
 from jolly_parlor.audition.auralisation import Renderer
 from jolly_parlor.audition.piece_heard import PIECES, piece_loop, played
 from jolly_parlor.audition.transfers import EARS, POINT, RATE_HZ, Transfers
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, judged_band, with_subwoofers
+from jolly_parlor.placement.mixes import judged_band, with_subwoofers
 from jolly_parlor.project.files import open_document
 from jolly_parlor.signals.looping import as_loop
 from jolly_parlor.signals.loudness import loudness_lufs
@@ -38,7 +39,7 @@ def measure(name: str) -> None:
     room, gear = document.room, document.gear
     forecaster = Forecaster(room, gear)
     seat, mix = gear.seats[0].name, with_subwoofers(gear)
-    every = [Listening(a, seat, mix) for a in document.arrangements]
+    every = [forecaster.case(a, seat, mix) for a in document.arrangements]
     forecaster.deviation(every[0])  # its modes are known, as they are in the window
     loop = piece_loop("groove")
     loop.sound(loop.spectrum), loudness_lufs(loop.samples, RATE_HZ)  # libraries are loaded
@@ -46,7 +47,7 @@ def measure(name: str) -> None:
     took, heard = timed(lambda: renderer.heard(every, EARS))
     print(f"{name}: {len(every)} arrangements, {mix.name.lower()}")
     print(f"  impulse responses, nothing known of the room:   {1000 * took:7.0f} ms")
-    moved = [Listening(document.arrangements[0], gear.seats[-1].name, mix), *every[1:]]
+    moved = [forecaster.case(document.arrangements[0], gear.seats[-1].name, mix), *every[1:]]
     played(heard, loop)
     took, _ = timed(lambda: played(renderer.heard(moved, EARS), loop))
     print(f"  click to sound, one arrangement at a new place: {1000 * took:7.0f} ms")
@@ -69,7 +70,7 @@ def measure(name: str) -> None:
         print(f"  {piece:8s} {loud[0]:6.2f} LUFS, within {max(loud) - min(loud):.3f} dB")
 
 
-def _off_db(forecaster: Forecaster, renderer: Renderer, every: list[Listening]) -> str:
+def _off_db(forecaster: Forecaster, renderer: Renderer, every: list[Case]) -> str:
     worst = []
     for one, heard in zip(every, renderer.heard(every, POINT), strict=True):
         low, high, _ = judged_band(forecaster.gear, one.mix)

@@ -20,7 +20,7 @@ from jolly_parlor.assets import HELP, LANGUAGES
 from jolly_parlor.placement import cautions
 from jolly_parlor.placement.evenness import DIP_WEIGHT, SMOOTHING_PER_OCTAVE, evenness, spread_db
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 from jolly_parlor.words import read_catalogue
@@ -76,11 +76,11 @@ def demo_figures(document: Document) -> dict[str, str]:
     forecaster = Forecaster(room, document.gear)
     measured, forecasts = {}, {}
     for a in document.arrangements:
-        listening = Listening(a, seat, BOTH)
-        take = measured_deviation(document, listening)
+        case = forecaster.case(a, seat, BOTH)
+        take = measured_deviation(document, case)
         assert take is not None, f"no take of {a.name}"
         measured[a.name] = evenness(take).value_db
-        forecasts[a.name] = evenness(forecaster.deviation(listening))
+        forecasts[a.name] = evenness(forecaster.deviation(case))
     best = min(measured, key=lambda name: measured[name])
     example = document.arrangements[1].name
     return {

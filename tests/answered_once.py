@@ -12,8 +12,8 @@ from jolly_parlor.diagnosis import findings
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement import strips
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.strips import Strip
 from jolly_parlor.placement.upper_range import UpperCurve
@@ -32,17 +32,17 @@ def answer_once(patch: pytest.MonkeyPatch) -> None:
 def _findings(
     forecaster: Forecaster,
     anechoic: Anechoic,
-    listening: Listening,
+    case: Case,
     wishes: Wishes,
     upper: UpperCurve | None = None,
 ) -> list[Finding]:
-    key = (*_about(forecaster), repr(listening), wishes, upper is None)
-    return list(once(key, lambda: _FINDINGS(forecaster, anechoic, listening, wishes, upper)))
+    key = (*_about(forecaster), repr(case), wishes, upper is None)
+    return list(once(key, lambda: _FINDINGS(forecaster, anechoic, case, wishes, upper)))
 
 
-def _strip(forecaster: Forecaster, listening: Listening, *which: Any) -> Strip:
-    key = (*_about(forecaster), repr(listening), which)
-    found: Strip = once(key, lambda: _STRIP(forecaster, listening, *which))
+def _strip(forecaster: Forecaster, case: Case, *which: Any) -> Strip:
+    key = (*_about(forecaster), repr(case), which)
+    found: Strip = once(key, lambda: _STRIP(forecaster, case, *which))
     return found
 
 

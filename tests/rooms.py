@@ -5,9 +5,11 @@ from dataclasses import replace
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room, Surface
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.gear import Gear, Seat
 from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model
-from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE, Listening, Mix
+from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE, Mix
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 
 PAIR = (Loudspeaker("left", "left", "pair"), Loudspeaker("right", "right", "pair"))
@@ -34,9 +36,9 @@ def without_controls(gear: Gear) -> Gear:
     return replace(gear, models=tuple(replace(m, controls=Controls()) for m in gear.models))
 
 
-def listening(a: Arrangement, seat: str = "desk", mix: str | Mix = BOTH) -> Listening:
-    """What the demo's gear sounds like somewhere."""
-    return Listening(a, seat, mix if isinstance(mix, Mix) else MIXES[mix])
+def case_of(setup: Setup, seat: str = "desk", mix: str | Mix = BOTH) -> Case:
+    """What a set-up of the demo's gear plays to a seat."""
+    return Case(setup, seat, mix if isinstance(mix, Mix) else MIXES[mix])
 
 
 def simple(name: str, left: Point, right: Point, ear: Point, seat: str = "seat") -> Arrangement:

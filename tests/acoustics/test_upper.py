@@ -12,7 +12,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperForecaster
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
-from rooms import MIXES, listening, rebuilt
+from rooms import MIXES, case_of, rebuilt
 
 
 def test_images_stand_where_a_general_purpose_library_puts_them(kiln: Document) -> None:
@@ -69,7 +69,7 @@ def test_the_upper_curve_meets_the_judged_one(
     a = kiln.arrangements[0]
     judged = forecaster.at_seat(a, "desk").deviation(MIXES[combination])
     curve = UpperForecaster(kiln.room, kiln.gear).curve(
-        listening(a, "desk", combination), judged.reference_db
+        case_of(forecaster.setup(a), "desk", combination), judged.reference_db
     )
     start = float(curve.frequencies_hz[0])
     there = np.interp(start, judged.frequencies_hz, judged.deviation_db)

@@ -13,7 +13,7 @@ from jolly_parlor.analysis.measured import measured_deviation, measured_response
 from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.widgets.null_well import NullWell
 from jolly_parlor.app.window import MainWindow
-from jolly_parlor.placement.mixes import Listening, with_subwoofers
+from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.history import Project
 
 PATIENCE_MS = 90_000
@@ -73,9 +73,9 @@ def test_from_each_alone_to_the_verifying_take(bare: MainWindow, qtbot: QtBot) -
     a = session.arrangement
     assert a is not None
     mix = with_subwoofers(session.document.gear)
-    heard = measured_response(session.document, Listening(a, "desk", mix))
+    heard = measured_response(session.document, session.document.case(a, "desk", mix))
     assert heard is last.response  # it is the measured sum that counts now, not the sum of parts
-    assert measured_deviation(session.document, Listening(a, "desk", mix)) is not None
+    assert measured_deviation(session.document, session.document.case(a, "desk", mix)) is not None
     assert "both+sub at desk" in session.history.ledger[-1].text
     window.go("takes")
     settled(qtbot, window)
@@ -135,12 +135,12 @@ def _align(window: MainWindow, qtbot: QtBot) -> None:
     button = window.findChild(QPushButton, "listen-null")
     assert button is not None and button.text() == "Silence"
     press(window, "listen-null")
-    qtbot.waitUntil(lambda: not card.listening, timeout=PATIENCE_MS)
+    qtbot.waitUntil(lambda: not card.case, timeout=PATIENCE_MS)
     settled(qtbot, window)
     assert "Calculated from the takes" in told(window, "null-words")
     press(window, "to-calculated")
     press(window, "check-sum")
-    qtbot.waitUntil(lambda: not card.listening, timeout=PATIENCE_MS)
+    qtbot.waitUntil(lambda: not card.case, timeout=PATIENCE_MS)
     assert "Polarity restored" in told(window, "null-words")
     # Together they bring more than without phase, and what is left of it is said.
     words = told(window, "null-words")

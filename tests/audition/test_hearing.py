@@ -16,7 +16,7 @@ from jolly_parlor.audition.telling import CENTRES_HZ, telling_words, tellings, t
 from jolly_parlor.audition.transfers import BINS_HZ, RATE_HZ, Transfers
 from jolly_parlor.placement.evenness import GRID_HZ, beside
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, mix_of
+from jolly_parlor.placement.mixes import mix_of
 from jolly_parlor.project.files import open_document
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.impulse import ImpulseResponse
@@ -50,7 +50,7 @@ def test_takes_are_heard_as_they_were_measured(kiln, mix) -> None:
     seat = document.gear.seats[0].name
     f = GRID_HZ[(GRID_HZ >= 30.0) & (GRID_HZ <= 275.0)]  # smoothing needs what lies beyond
     for name, heard in some(zip(NAMES, found.heard, strict=True)):
-        one = Listening(document.arrangement(name), seat, mix_of(document.gear, mix))
+        one = forecaster.case(document.arrangement(name), seat, mix_of(document.gear, mix))
         take = measured_response(document, one)
         assert take is not None
         wanted = smooth_level_db(take.frequencies_hz, take.level_db, f, 12)

@@ -10,9 +10,10 @@ from jolly_parlor.acoustics.rigid_sphere import ear_points
 from jolly_parlor.audition.auralisation import Heard, Renderer, shares
 from jolly_parlor.audition.piece_heard import PIECES, piece_loop, played
 from jolly_parlor.audition.transfers import EARS, POINT, RATE_HZ, Transfers
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, judged_band, mix_of, mixes
+from jolly_parlor.placement.mixes import judged_band, mix_of, mixes
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document
 from places import EXAMPLES
@@ -33,12 +34,12 @@ def boxed() -> tuple[Document, Renderer, Forecaster]:
     return document, Renderer(Transfers(room), gear), Forecaster(room, gear)
 
 
-def listenings(document: Document, mix: str) -> list[Listening]:
+def cases(document: Document, mix: str) -> list[Case]:
     seat = document.gear.seats[0].name
-    return [Listening(a, seat, mix_of(document.gear, mix)) for a in document.arrangements]
+    return [document.case(a, seat, mix_of(document.gear, mix)) for a in document.arrangements]
 
 
-def off_db(heard: Heard, one: Listening, document: Document, forecaster: Forecaster) -> float:
+def off_db(heard: Heard, one: Case, document: Document, forecaster: Forecaster) -> float:
     """The most by which what both channels bring differs from the forecast over the judged band,
     at each of its ears.
     """
@@ -58,7 +59,7 @@ def off_db(heard: Heard, one: Listening, document: Document, forecaster: Forecas
 )
 def test_what_is_rendered_is_the_forecast(boxed, mix, reception) -> None:
     document, renderer, forecaster = boxed
-    heard = listenings(document, mix)
+    heard = cases(document, mix)
     for one, made in some(zip(heard, renderer.heard(heard, reception), strict=True)):
         assert off_db(made, one, document, forecaster) < BAND_DB
 
@@ -67,14 +68,14 @@ def test_a_lived_in_room_too(monkeypatch: pytest.MonkeyPatch) -> None:
     use_wide_elements(monkeypatch)  # the same for what is rendered and what is forecast
     document = opened("kiln-furnished")
     room, gear = document.room, document.gear
-    heard = listenings(document, "both+sub")[:1]
+    heard = cases(document, "both+sub")[:1]
     made = Renderer(Transfers(room), gear).heard(heard, POINT)[0]
     assert off_db(made, heard[0], document, Forecaster(room, gear)) < BAND_DB
 
 
 def test_phase_is_the_forecasts_too(boxed) -> None:
     document, renderer, forecaster = boxed
-    one = listenings(document, "both+sub")[0]
+    one = cases(document, "both+sub")[0]
     f = np.array([50.0, 80.0, 150.0, 250.0])
     got = renderer.heard([one], POINT)[0].pressure(f).sum(axis=1)[0]
     field = forecaster.in_field(type(forecaster.field)(*_at(forecaster, f)))
@@ -90,7 +91,7 @@ def _at(forecaster: Forecaster, f: np.ndarray) -> tuple[object, ...]:
 
 def test_nothing_sounds_before_the_direct_sound_and_little_after_two_seconds(boxed) -> None:
     document, renderer, _ = boxed
-    one = listenings(document, "both")[0]
+    one = cases(document, "both")[0]
     made = renderer.heard([one], POINT)[0]
     samples = made.samples[0, 0]
     arrives = one.arrangement.left.distance(one.ear) / document.room.speed_of_sound
@@ -103,7 +104,7 @@ def test_nothing_sounds_before_the_direct_sound_and_little_after_two_seconds(box
 
 def test_the_ear_that_is_turned_to_a_loudspeaker_hears_more_treble_of_it(boxed) -> None:
     document, renderer, _ = boxed
-    made = renderer.heard(listenings(document, "both")[:1], EARS)[0]
+    made = renderer.heard(cases(document, "both")[:1], EARS)[0]
     f = np.linspace(5000.0, 12000.0, 60)
     level = 10 * np.log10(np.mean(np.abs(made.pressure(f)) ** 2, axis=-1))
     assert level[0, 0] > level[1, 0] + 3 and level[1, 1] > level[0, 1] + 3
@@ -122,7 +123,7 @@ def test_each_channel_goes_where_it_belongs() -> None:
 @pytest.mark.parametrize("piece", PIECES)
 def test_all_are_equally_loud_to_an_independent_meter(boxed, piece) -> None:
     document, renderer, _ = boxed
-    found = played(renderer.heard(listenings(document, "both+sub"), EARS), piece_loop(piece))
+    found = played(renderer.heard(cases(document, "both+sub"), EARS), piece_loop(piece))
     meter = pyloudnorm.Meter(RATE_HZ)
     loud = [meter.integrated_loudness(one.astype(float)) for one in found.matched.sounds]
     assert max(loud) - min(loud) < 0.1
@@ -134,7 +135,7 @@ def test_a_loop_through_a_filter_is_what_goes_round_in_the_room(
     boxed: tuple[Document, Renderer, Forecaster],
 ) -> None:
     document, renderer, _ = boxed
-    made = renderer.heard(listenings(document, "both")[:1], EARS)[0]
+    made = renderer.heard(cases(document, "both")[:1], EARS)[0]
     loop = piece_loop("voice")
     twice = np.tile(loop.samples.astype(float), (2, 1))
     count = len(loop.samples)

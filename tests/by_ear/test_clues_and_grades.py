@@ -24,7 +24,7 @@ from jolly_parlor.placement.grading import (
     nearest_mark,
     value_of,
 )
-from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.document import Document
 
 STEP, SMALL = 0.025, 0.01
@@ -125,7 +125,7 @@ def test_the_forecast_says_what_it_expects_of_a_clue(
     clue = clues(Grading(marks={"upper_bass": "1", "deep_bass": "4"}), 0.3, SMALL)[0]
     after = asked_for(kiln.setup(a), clue, "desk")
     assert after is not None and after.left.y == pytest.approx(a.left.y + 0.3, abs=1e-4)
-    told = expected(forecaster, Listening(a, "desk", BOTH), after)
+    told = expected(forecaster, forecaster.case(a, "desk", BOTH), after)
     now = evenness(forecaster.at_seat(a, "desk").deviation(BOTH))
     assert told.before_db == pytest.approx(now.value_db)
     assert "dB" in told.words and agrees(clue.sign, told)

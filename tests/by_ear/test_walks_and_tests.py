@@ -33,7 +33,7 @@ from jolly_parlor.diagnosis.findings import findings_of_forecast
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import LEFT
-from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.strips import strip
 from jolly_parlor.project.document import Document
@@ -132,9 +132,9 @@ def test_marking_a_place_again_replaces_what_was_heard() -> None:
 def test_tones_are_named_against_findings_and_against_nothing(
     kiln: Document, forecaster: Forecaster
 ) -> None:
-    listening = Listening(kiln.arrangements[0], "desk", BOTH)
-    findings = findings_of_forecast(forecaster, Anechoic(forecaster), listening, Wishes())
-    curve = forecaster.deviation(listening)
+    case = forecaster.case(kiln.arrangements[0], "desk", BOTH)
+    findings = findings_of_forecast(forecaster, Anechoic(forecaster), case, Wishes())
+    curve = forecaster.deviation(case)
     hollow = next(f for f in findings if f.feature.kind == "hollow")
     f = hollow.feature.frequency_hz
     said = tones_said([ToneMark(f, "missing")], findings, curve, "forecast")
@@ -156,7 +156,7 @@ def test_tones_are_named_against_findings_and_against_nothing(
 def test_the_zone_is_held_against_the_strip(kiln: Document, forecaster: Forecaster) -> None:
     zone = zone_of(walked())
     assert zone is not None
-    found = strip(forecaster, Listening(kiln.arrangements[0], "desk", BOTH), LEFT, "y")
+    found = strip(forecaster, forecaster.case(kiln.arrangements[0], "desk", BOTH), LEFT, "y")
     calm = found.calmest - kiln.room.frame.front
     there = replace(zone, front_near=calm - 0.1, front_far=calm + 0.1)
     assert "agree:" in zone_said(there, found, kiln.room.frame.front)

@@ -13,11 +13,12 @@ from jolly_parlor.diagnosis.interventions import Anechoic, shrinks_db, without_d
 from jolly_parlor.diagnosis.marks import marks
 from jolly_parlor.diagnosis.remedies import best_remedy
 from jolly_parlor.placement.arrangement import DeskPlace
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import evenness, evenness_db
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Desk
 from jolly_parlor.placement.items import DESK
-from jolly_parlor.placement.mixes import BOTH, Listening, judged_band
+from jolly_parlor.placement.mixes import BOTH, judged_band
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.strips import strip
 from jolly_parlor.project.document import Document
@@ -36,7 +37,7 @@ def soft(kiln: Document) -> Forecaster:
 
 
 @pytest.fixture(scope="module")
-def sat(kiln: Document) -> Listening:
+def sat(kiln: Document) -> Case:
     """Monitors behind a desk in the middle of that room."""
     a = placed(
         kiln.arrangements[0],
@@ -44,10 +45,10 @@ def sat(kiln: Document) -> Listening:
         right=Point(3.1, 2.0, 1.0),
         seats={"desk": Point(2.5, 3.1, 1.1), "sofa": Point(2.5, 5.5, 1.0)},
     )
-    return Listening(replace(a, desk=DeskPlace(1.4, 2.12)), HERE, BOTH)
+    return kiln.case(replace(a, desk=DeskPlace(1.4, 2.12)), HERE, BOTH)
 
 
-def test_by_itself_in_a_soft_room_the_desk_is_the_cause(soft: Forecaster, sat: Listening) -> None:
+def test_by_itself_in_a_soft_room_the_desk_is_the_cause(soft: Forecaster, sat: Case) -> None:
     # Present by construction: nothing else is near and hard.
     own = soft.deviation(sat)
     bare = without_desk(soft, sat)
@@ -55,13 +56,13 @@ def test_by_itself_in_a_soft_room_the_desk_is_the_cause(soft: Forecaster, sat: L
     told = Forecaster(soft.room, replace(soft.gear, desk=None), soft.field)
     assert np.allclose(bare.deviation_db, told.deviation(sat).deviation_db)
     most = max(features(own), key=lambda f: shrinks_db(f, bare))
-    found = causes(most, marks(soft.room, soft.gear, sat), Anechoic(soft), sat)
+    found = causes(most, marks(sat), Anechoic(soft), sat)
     assert "desk" in [cause.mark.lane for cause in found[:2]]
     desk = next(cause for cause in found if cause.mark.lane == "desk")
     assert desk.without_db == pytest.approx(shrinks_db(most, bare))
 
 
-def test_findings_say_what_goes_without_the_desk(soft: Forecaster, sat: Listening) -> None:
+def test_findings_say_what_goes_without_the_desk(soft: Forecaster, sat: Case) -> None:
     every = findings_of_forecast(soft, Anechoic(soft), sat, Wishes())
     named = [one for one in every if one.causes and one.causes[0].mark.lane == "desk"]
     assert named
@@ -72,7 +73,7 @@ def test_findings_say_what_goes_without_the_desk(soft: Forecaster, sat: Listenin
 def test_a_desk_elsewhere_or_otherwise_does_what_its_remedy_says(
     kiln: Document, forecaster: Forecaster
 ) -> None:
-    here = Listening(kiln.arrangements[2], HERE, BOTH)
+    here = forecaster.case(kiln.arrangements[2], HERE, BOTH)
     found = features(forecaster.deviation(here))[:6]
     tried = [best_remedy(f, "desk", forecaster, here, Wishes()) for f in found]
     remedies = [one for one in tried if one is not None]
@@ -80,14 +81,14 @@ def test_a_desk_elsewhere_or_otherwise_does_what_its_remedy_says(
     for one in remedies:
         gear = one.move.gear or forecaster.gear
         own = Forecaster(forecaster.room, gear, forecaster.field)
-        after = own.deviation(replace(here, arrangement=one.arrangement))
+        after = own.deviation(here.having(one.arrangement))
         assert evenness(after).value_db == pytest.approx(one.evenness_after_db, abs=0.01)
         assert one.evenness_after_db < one.evenness_before_db
 
 
 @pytest.mark.parametrize("axis", ["y", "z"])
 def test_its_strip_is_what_the_forecasts_are_one_by_one(
-    soft: Forecaster, sat: Listening, axis: str
+    soft: Forecaster, sat: Case, axis: str
 ) -> None:
     found = strip(soft, sat, DESK, axis)  # type: ignore[arg-type]
     desk, at = soft.gear.desk, sat.arrangement.desk
@@ -102,12 +103,12 @@ def test_its_strip_is_what_the_forecasts_are_one_by_one(
         else:
             gear = replace(gear, desk=replace(desk, height=to))
         quick = Forecaster(soft.room, gear, soft.field).coarse()
-        level = 20 * np.log10(np.abs(quick.of(replace(sat, arrangement=a)).pressure(BOTH)))
+        level = 20 * np.log10(np.abs(quick.of(sat.having(a)).pressure(BOTH)))
         figure = evenness_db(quick.frequencies_hz, level, *judged_band(gear, BOTH))
         assert found.figures_db[index] == pytest.approx(float(figure), abs=0.02)
 
 
-def test_no_desk_no_strip(soft: Forecaster, sat: Listening) -> None:
+def test_no_desk_no_strip(soft: Forecaster, sat: Case) -> None:
     bare = Forecaster(soft.room, replace(soft.gear, desk=None), soft.field)
     with pytest.raises(Refused, match="There is no desk"):
         strip(bare, sat, DESK, "y")

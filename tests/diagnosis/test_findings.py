@@ -16,18 +16,19 @@ from jolly_parlor.diagnosis.interventions import (
 )
 from jolly_parlor.diagnosis.marks import LANES, Mark, first_beyond, marks
 from jolly_parlor.diagnosis.remedies import best_remedy
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
+from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.upper_range import UpperCurve
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
-from rooms import listening, placed, rebuilt
+from rooms import case_of, placed, rebuilt
 
 
-def _marks(d: Document, heard: Listening, *more: float) -> list[Mark]:
-    return marks(d.room, d.gear, heard, *more)
+def _marks(d: Document, a: Arrangement, seat: str, mix: str, top_hz: float = 300.0) -> list[Mark]:
+    return marks(case_of(d.setup(a), seat, mix), top_hz)
 
 
 def _curve(level: np.ndarray, low: float = 30.0) -> Deviation:
@@ -55,7 +56,7 @@ def test_small_ripple_and_what_lies_outside_the_band_is_left_alone() -> None:
 def test_the_front_walls_mark_lies_at_c_over_4d_for_a_seat_far_away(kiln: Document) -> None:
     a = kiln.arrangements[0]
     a = placed(a, left=Point(1.9, 0.7, 1.2), seats={**a.seats, "desk": Point(1.9, 3.5, 1.2)})
-    front = [m for m in _marks(kiln, listening(a, "desk", "left")) if m.lane == "front wall"]
+    front = [m for m in _marks(kiln, a, "desk", "left") if m.lane == "front wall"]
     # Heard from 0.39 times the root of width times height ahead of a face that looks straight on.
     heard = 0.7 + 0.39 * (kiln.gear.monitor.width * kiln.gear.monitor.height) ** 0.5
     first = first_cancellation_at_source_hz(heard, 343.2)
@@ -68,7 +69,7 @@ def test_a_wall_that_only_takes_part_tells_both_its_distances(
     kiln: Document, forecaster: Forecaster
 ) -> None:
     a = kiln.arrangements[0]
-    here = listening(a, "desk", "both")
+    here = case_of(forecaster.setup(a), "desk", "both")
     every = [f for f in features(forecaster.deviation(here)) if f.kind == "hollow"]
     named = [
         cause.mark
@@ -86,7 +87,7 @@ def test_a_seat_in_the_middle_of_the_length_sits_in_the_first_null(kiln: Documen
     a = kiln.arrangements[0]
     middle = Point(1.935, kiln.room.length / 2, 1.2)
     a = replace(a, seats={**a.seats, "desk": middle})
-    found = [m for m in _marks(kiln, listening(a, "desk", "both")) if m.lane == "length modes"]
+    found = [m for m in _marks(kiln, a, "desk", "both") if m.lane == "length modes"]
     first = next(m for m in found if m.mode is not None and m.mode.order == (0, 1, 0))
     assert first.kind == "hollow"
     assert first.frequency_hz == pytest.approx(343.2 / 2 / 5.64, rel=1e-6)
@@ -94,8 +95,8 @@ def test_a_seat_in_the_middle_of_the_length_sits_in_the_first_null(kiln: Documen
 
 def test_symmetric_monitors_do_not_drive_the_first_width_mode(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    alone = [m for m in _marks(kiln, listening(a, "sofa", "left")) if m.lane == "width modes"]
-    both = [m for m in _marks(kiln, listening(a, "sofa", "both")) if m.lane == "width modes"]
+    alone = [m for m in _marks(kiln, a, "sofa", "left") if m.lane == "width modes"]
+    both = [m for m in _marks(kiln, a, "sofa", "both") if m.lane == "width modes"]
     odd = [m for m in both if m.mode and m.mode.order[0] % 2 and m.kind == "hill"]
     assert odd == []
     assert alone != both
@@ -103,14 +104,14 @@ def test_symmetric_monitors_do_not_drive_the_first_width_mode(kiln: Document) ->
 
 def test_crossover_has_a_mark_only_with_the_sub(kiln: Document) -> None:
     a = kiln.arrangements[0]
-    with_sub = _marks(kiln, listening(a, "desk", "both+sub"))
+    with_sub = _marks(kiln, a, "desk", "both+sub")
     assert [m.frequency_hz for m in with_sub if m.lane == "crossover"] == [80.0]
-    assert not [m for m in _marks(kiln, listening(a, "desk", "both")) if m.lane == "crossover"]
+    assert not [m for m in _marks(kiln, a, "desk", "both") if m.lane == "crossover"]
     assert {m.lane for m in with_sub} <= set(LANES)
 
 
 def test_a_desk_that_acts_above_the_range_is_said_to(kiln: Document) -> None:
-    beyond = first_beyond(kiln.room, kiln.gear, listening(kiln.arrangements[0], "desk", "both"))
+    beyond = first_beyond(case_of(kiln.setup(kiln.arrangements[0]), "desk", "both"))
     # Mirror path over the desk top, 0.46 m below monitors and ear that are 1.447 m apart.
     excess = np.hypot(1.4474, 2 * 0.46) - 1.4474
     assert beyond["desk"] == pytest.approx(343.2 / 2 / excess, rel=1e-3)
@@ -140,7 +141,7 @@ def test_the_only_hard_surface_is_named_as_the_cause(kiln: Document, wall: str, 
         seats={"desk": Point(2.5, 6.2 if wall == "back" else 3.2, z), "sofa": Point(2, 7, 1)},
     )
     found = findings_of_forecast(
-        forecaster, Anechoic(forecaster), listening(a, "desk", "left"), Wishes()
+        forecaster, Anechoic(forecaster), case_of(forecaster.setup(a), "desk", "left"), Wishes()
     )
     dips = [f for f in found if f.feature.kind == "hollow" and f.causes]
     assert dips
@@ -157,8 +158,8 @@ def test_taking_the_cause_away_fills_the_dip(kiln: Document) -> None:
     before = forecaster.at_seat(a, "desk").deviation(LEFT_ALONE)
     dip = next(f for f in features(before) if f.kind == "hollow")
     anechoic = Anechoic(forecaster)
-    front = anechoic.change_db(dip, ("front",), listening(a, "desk", "left"))
-    floor = anechoic.change_db(dip, ("floor",), listening(a, "desk", "left"))
+    front = anechoic.change_db(dip, ("front",), case_of(forecaster.setup(a), "desk", "left"))
+    floor = anechoic.change_db(dip, ("floor",), case_of(forecaster.setup(a), "desk", "left"))
     assert front > 0.5 * abs(dip.level_db)
     assert front > floor + 1
 
@@ -166,12 +167,12 @@ def test_taking_the_cause_away_fills_the_dip(kiln: Document) -> None:
 def test_without_any_evidence_no_cause_is_invented(kiln: Document, forecaster: Forecaster) -> None:
     assert measured_causes(Feature("hollow", 101.0, -6.0, 6.0), []) == []
     # A take shows a hollow where the forecast has none: nothing taken away could explain it.
-    here = listening(kiln.arrangements[0], "desk", "both")
+    here = case_of(forecaster.setup(kiln.arrangements[0]), "desk", "both")
     before = forecaster.deviation(here)
     top = float(
         before.frequencies_hz[before.in_band][np.argmax(before.deviation_db[before.in_band])]
     )
-    every = _marks(kiln, here)
+    every = marks(here)
     assert causes(Feature("hollow", top, -9.0, 9.0), every, Anechoic(forecaster), here) == []
 
 
@@ -180,7 +181,7 @@ def test_findings_are_sentences_with_a_remedy_that_holds(
 ) -> None:
     a = kiln.arrangements[0]
     found = findings_of_forecast(
-        forecaster, Anechoic(forecaster), listening(a, "desk", "both"), Wishes()
+        forecaster, Anechoic(forecaster), case_of(forecaster.setup(a), "desk", "both"), Wishes()
     )
     assert 1 <= len(found) <= 4
     for finding in found:
@@ -197,7 +198,10 @@ def test_findings_are_sentences_with_a_remedy_that_holds(
 
 def test_a_remedy_keeps_the_triangle_listenable(kiln: Document, forecaster: Forecaster) -> None:
     a = kiln.arrangements[0]
-    dip, here = Feature("hollow", 76.0, -25.0, 20.0), listening(a, "desk", "both+sub")
+    dip, here = (
+        Feature("hollow", 76.0, -25.0, 20.0),
+        case_of(forecaster.setup(a), "desk", "both+sub"),
+    )
     remedies = [best_remedy(dip, lane, forecaster, here, Wishes()) for lane in LANES]
     for b in some(remedy.arrangement for remedy in remedies if remedy is not None):
         assert 0.75 <= b.left.distance(b.right) / b.left.distance(b.seats["desk"]) <= 1.25
@@ -209,7 +213,7 @@ def test_dips_say_never_to_boost_and_takes_are_explained_from_geometry(
     level = _bump(111.0, -14.0, 0.2)
     of = deviation(Response(GRID_HZ, level), 48.0)
     found = findings_of_take(
-        of, forecaster, listening(kiln.arrangements[2], "desk", "both"), Wishes()
+        of, forecaster, case_of(forecaster.setup(kiln.arrangements[2]), "desk", "both"), Wishes()
     )
     assert found[0].measured
     # Floor and ceiling both cancel near 111 Hz for this arrangement (their marks say so).
@@ -235,7 +239,7 @@ def test_above_300_hz_a_single_path_is_named_as_less_certain(kiln: Document) -> 
     a = kiln.arrangements[0]
     mark = next(
         m
-        for m in _marks(kiln, listening(a, "desk", "both"), 700.0)
+        for m in _marks(kiln, a, "desk", "both", 700.0)
         if m.lane == "desk" and 320 < m.frequency_hz < 650
     )
     f = np.geomspace(300.0, 700.0, 60)
@@ -243,7 +247,11 @@ def test_above_300_hz_a_single_path_is_named_as_less_certain(kiln: Document) -> 
     forecaster = Forecaster(kiln.room, kiln.gear)
     of = forecaster.at_seat(a, "desk").deviation(BOTH)
     found = findings_of_take(
-        of, forecaster, listening(a, "desk", "both"), Wishes(), upper=UpperCurve(f, dip)
+        of,
+        forecaster,
+        case_of(forecaster.setup(a), "desk", "both"),
+        Wishes(),
+        upper=UpperCurve(f, dip),
     )
     above = [x for x in found if not x.certain]
     assert [x.causes[0].mark.lane for x in above] == ["desk"]

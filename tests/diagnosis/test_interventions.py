@@ -24,16 +24,17 @@ from jolly_parlor.diagnosis.interventions import (
 )
 from jolly_parlor.diagnosis.marks import Mark, marks
 from jolly_parlor.diagnosis.moves import experiments
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, Listening
+from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE
 from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document
 from jolly_parlor.signals.response import Response
 from jolly_parlor.studio.voxels import VoxelRoom
-from rooms import listening, placed, simple, small_gear
+from rooms import case_of, placed, simple, small_gear
 
 ROOM = box_room("r", 4.0, 5.0, 2.5, {n: Surface("own", (0.1,) * 7) for n in SURFACE_NAMES})
 GEAR = small_gear(30.0)
@@ -71,8 +72,8 @@ def test_elements_tell_the_same_mode_apart_as_the_formula() -> None:
 def test_a_mode_taken_out_takes_its_hill_with_it() -> None:
     # Source and ear in the corners of the length, off the middle otherwise: the first mode rules.
     ends = simple("a", Point(2.0, 0.3, 1.25), Point(2.1, 0.3, 1.25), Point(1.6, 4.6, 1.25))
-    here = Listening(ends, "seat", LEFT_ALONE)
     forecaster = Forecaster(ROOM, GEAR)
+    here = forecaster.case(ends, "seat", LEFT_ALONE)
     hill = min(
         (f for f in features(forecaster.deviation(here)) if f.kind == "hill"),
         key=lambda f: abs(f.frequency_hz - 34.3),
@@ -81,7 +82,7 @@ def test_a_mode_taken_out_takes_its_hill_with_it() -> None:
     after = without_mode(forecaster, here, first)
     assert after is not None
     assert shrinks_db(hill, after) > 0.8 * hill.level_db
-    found = causes(hill, marks(ROOM, GEAR, here), Anechoic(forecaster), here)
+    found = causes(hill, marks(here), Anechoic(forecaster), here)
     assert found[0].mark.lane in ("length modes", "front wall", "back wall")
 
 
@@ -90,8 +91,8 @@ def test_in_the_demo_a_hollow_is_put_down_to_the_quiet_zone_it_sits_in(
 ) -> None:
     # Ear and monitors both near half the height: neither meets the first height mode, 68 Hz.
     tight = next(a for a in kiln.arrangements if a.name == "Tight to the wall")
-    here = listening(tight, "desk", "both")
-    zones = [m for m in marks(kiln.room, kiln.gear, here) if m.lane == "height modes"]
+    here = case_of(forecaster.setup(tight), "desk", "both")
+    zones = [m for m in marks(here) if m.lane == "height modes"]
     assert zones[0].zone == "both"
     found = findings_of_forecast(forecaster, Anechoic(forecaster), here, Wishes())
     dip = next(f for f in found if abs(f.feature.frequency_hz - 67) < 2)
@@ -99,13 +100,13 @@ def test_in_the_demo_a_hollow_is_put_down_to_the_quiet_zone_it_sits_in(
     assert " or " not in dip.headline
     cause = dip.causes[0]
     assert cause.there is not None and "With the ear" in dip.evidence
-    after = forecaster.deviation(replace(here, arrangement=cause.there))
+    after = forecaster.deviation(here.having(cause.there))
     assert shrinks_db(dip.feature, after) == pytest.approx(cause.without_db, abs=0.5)
 
 
 def test_off_a_quiet_zone_needs_the_mode_to_carry_what_fills_it() -> None:
     usual = simple("a", Point(1.0, 0.6, 1.2), Point(3.0, 0.6, 1.2), Point(2.0, 2.5, 1.2))
-    here = Listening(usual, "seat", LEFT_ALONE)
+    here = Case(Setup(ROOM, GEAR, usual), "seat", LEFT_ALONE)
     plain = Forecaster(ROOM, GEAR)
     length = modes(ROOM.dimensions, ROOM.speed_of_sound, 40.0)[0]
     at_35, at_180 = (Feature("hollow", f, -12.0, 12.0) for f in (35.0, 180.0))
@@ -116,7 +117,7 @@ def test_off_a_quiet_zone_needs_the_mode_to_carry_what_fills_it() -> None:
 def test_sub_and_monitors_in_step_fill_what_the_handover_does(
     kiln: Document, forecaster: Forecaster
 ) -> None:
-    here = listening(kiln.arrangements[0], "desk", "both+sub")
+    here = case_of(forecaster.setup(kiln.arrangements[0]), "desk", "both+sub")
     mains, subs = ("left", "right"), ("sub",)
     now, aligned = forecaster.deviation(here), in_step(forecaster, here, (mains, subs))
     near = (GRID_HZ > 60) & (GRID_HZ < 110)
@@ -140,7 +141,7 @@ def solver() -> VoxelRoom:
     return VoxelRoom(ROOM, 0.1, 1.0)
 
 
-def measured(solver: VoxelRoom, here: Listening) -> Deviation:
+def measured(solver: VoxelRoom, here: Case) -> Deviation:
     """What would be measured: the sum of what plays, through the monitors' own low end."""
     f = np.arange(18.0, 330.0, 0.5)
     ear = here.arrangement.seats[here.seat].array()
@@ -154,7 +155,8 @@ USUAL = simple("usual", Point(1.0, 0.6, 1.2), Point(3.0, 0.6, 1.2), Point(2.0, 2
 
 
 def test_a_move_is_foretold_by_the_field_and_takes_are_held_against_it(solver: VoxelRoom) -> None:
-    here, forecaster = Listening(USUAL, "seat", LEFT_ALONE), Forecaster(ROOM, GEAR)
+    forecaster = Forecaster(ROOM, GEAR)
+    here = forecaster.case(USUAL, "seat", LEFT_ALONE)
     taken = measured(solver, here)
     dip = next(f for f in features(forecaster.deviation(here)) if f.kind == "hollow")
     own = min(
@@ -165,7 +167,7 @@ def test_a_move_is_foretold_by_the_field_and_takes_are_held_against_it(solver: V
     words = field_test(dip, forecaster, here)
     assert words.startswith("To check, move the ")
     moved = placed(USUAL, left=replace(USUAL.left, y=1.0), name="there")
-    tried = experiments(here, [(moved, measured(solver, replace(here, arrangement=moved)))])
+    tried = experiments(here, [(moved, measured(solver, here.having(moved)))])
     said, agrees = read_in_field(own, dip, tried, forecaster, here)
     assert agrees and "when the left monitor moved" in said
     # A take in which it went elsewhere makes the explanation less sure.
@@ -178,7 +180,8 @@ def test_a_move_is_foretold_by_the_field_and_takes_are_held_against_it(solver: V
 def test_a_measured_hollow_is_explained_by_the_forecast_that_shows_it_too(
     solver: VoxelRoom,
 ) -> None:
-    here, forecaster = Listening(USUAL, "seat", BOTH), Forecaster(ROOM, GEAR)
+    forecaster = Forecaster(ROOM, GEAR)
+    here = forecaster.case(USUAL, "seat", BOTH)
     found = findings_of_take(
         measured(solver, here), forecaster, here, Wishes(), (), Anechoic(forecaster)
     )

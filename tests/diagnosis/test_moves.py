@@ -12,14 +12,20 @@ from jolly_parlor.diagnosis.features import features
 from jolly_parlor.diagnosis.marks import Mark, marks
 from jolly_parlor.diagnosis.moves import equally_likely, experiments, parting_test, read
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import Deviation, deviation
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.response import Response
-from rooms import listening, placed, simple, small_gear
+from rooms import case_of, placed, simple, small_gear
 
 ROOM = box_room("r", 4.0, 6.0, 2.6, {name: Surface("own", (0.3,) * 7) for name in SURFACE_NAMES})
 GEAR = small_gear(30.0)
 HERE = simple("here", Point(1.3, 0.8, 1.2), Point(2.7, 0.8, 1.2), Point(2.0, 2.7, 1.2))
 HZ = np.geomspace(18.0, 320.0, 500)
+
+
+def _here(mix: str) -> Case:
+    return case_of(Setup(ROOM, GEAR, HERE), "seat", mix)
 
 
 def _heard(a: Arrangement, surface: str) -> Deviation:
@@ -46,12 +52,12 @@ def test_the_surface_whose_path_foretells_the_shift_is_believed(surface: str) ->
     # Along the room a side wall's path changes as the ceiling's does; across it, by itself.
     across = placed(HERE, left=replace(HERE.left, x=HERE.left.x + 0.15), name="there")
     there = across if surface == "left" else _moved(0.15)
-    experiment = experiments(listening(HERE, "seat", "left"), [(there, _heard(there, surface))])[0]
+    experiment = experiments(_here("left"), [(there, _heard(there, surface))])[0]
     assert experiment.moved == "the left monitor"
     assert experiment.metres == pytest.approx(0.15)
     feature = _deepest(_heard(HERE, surface))
     lane = {"front": "front wall", "left": "side walls"}.get(surface, surface)
-    every = marks(ROOM, GEAR, listening(HERE, "seat", "left"))
+    every = marks(_here("left"))
     # All marks of its kind nearby start out equal: only the move can part them.
     near = [
         m
@@ -60,7 +66,7 @@ def test_the_surface_whose_path_foretells_the_shift_is_believed(surface: str) ->
     ]
     blind = [Cause(mark, 1 / len(near), None) for mark in near]
     assert len({cause.mark.lane for cause in blind}) > 1
-    verdict = read(feature, blind, experiment, ROOM, GEAR, listening(HERE, "seat", "left"))
+    verdict = read(feature, blind, experiment, _here("left"))
     assert verdict.causes[0].mark.lane == lane
     assert sum(cause.share for cause in verdict.causes) == pytest.approx(1.0)
     assert "when the left monitor moved 15 cm" in verdict.words
@@ -68,10 +74,10 @@ def test_the_surface_whose_path_foretells_the_shift_is_believed(surface: str) ->
 
 def test_what_follows_is_said_with_both_frequencies() -> None:
     there = _moved(0.2)
-    experiment = experiments(listening(HERE, "seat", "left"), [(there, _heard(there, "front"))])[0]
+    experiment = experiments(_here("left"), [(there, _heard(there, "front"))])[0]
     feature = _deepest(_heard(HERE, "front"))
-    ranked = measured_causes(feature, marks(ROOM, GEAR, listening(HERE, "seat", "left")))
-    words = read(feature, ranked, experiment, ROOM, GEAR, listening(HERE, "seat", "left")).words
+    ranked = measured_causes(feature, marks(_here("left")))
+    words = read(feature, ranked, experiment, _here("left")).words
     # A wall 0.8 m behind cancels near 343 / 4 / 0.8 = 107 Hz, one 1 m behind near 86 Hz.
     assert words.startswith("It followed when the left monitor moved 20 cm: 11")
     assert "→ 8" in words  # the seat is not far, so the path back is a little shorter than 2 d
@@ -81,18 +87,18 @@ def test_only_one_thing_may_have_moved() -> None:
     of = _heard(HERE, "front")
     two = replace(_moved(0.2), seats={"seat": Point(2.0, 3.0, 1.2)})
     pair = placed(_moved(0.2), right=replace(HERE.right, y=1.0))
-    assert experiments(listening(HERE, "seat", "left"), [(HERE, of), (two, of)]) == []
-    assert experiments(listening(HERE, "seat", "both"), [(pair, of)])[0].moved == "the monitors"
+    assert experiments(_here("left"), [(HERE, of), (two, of)]) == []
+    assert experiments(_here("both"), [(pair, of)])[0].moved == "the monitors"
     seat = replace(HERE, seats={"seat": Point(2.0, 3.0, 1.2)})
-    assert experiments(listening(HERE, "seat", "left"), [(seat, of)])[0].moved == "the seat"
+    assert experiments(_here("left"), [(seat, of)])[0].moved == "the seat"
     # The right monitor is not heard in a take of the left one.
     right = placed(HERE, right=replace(HERE.right, y=1.0))
-    assert experiments(listening(HERE, "seat", "left"), [(right, of)]) == []
+    assert experiments(_here("left"), [(right, of)]) == []
 
 
 def test_a_cheap_test_parts_two_equal_causes() -> None:
     feature = _deepest(_heard(HERE, "front"))
-    every = marks(ROOM, GEAR, listening(HERE, "seat", "left"))
+    every = marks(_here("left"))
 
     def nearest(lane: str) -> Mark:
         of = [m for m in every if m.lane == lane and m.kind == "hollow"]
@@ -100,5 +106,5 @@ def test_a_cheap_test_parts_two_equal_causes() -> None:
 
     pair = [Cause(nearest("front wall"), 0.5, None), Cause(nearest("ceiling"), 0.5, None)]
     assert equally_likely(pair) and not equally_likely(pair[:1])
-    words = parting_test(*pair, feature, ROOM, GEAR, listening(HERE, "seat", "left"))
+    words = parting_test(*pair, feature, _here("left"))
     assert words.startswith("To tell the two apart, move the ") and "the second to" in words

@@ -50,7 +50,7 @@ from jolly_parlor.placement.thing_effects import ThingEffect
 from jolly_parlor.placement.what_moved import what_moved
 from jolly_parlor.refused import Refused
 from rigid_field import RigidField
-from rooms import listening, placed, rebuilt, simple, small_gear
+from rooms import case_of, placed, rebuilt, simple, small_gear
 
 OWN = Surface("own", (0.1,) * 7)
 ROOM = box_room("made", 3.0, 5.0, 2.5, dict.fromkeys(SURFACE_NAMES, OWN))
@@ -381,13 +381,13 @@ def test_pressure_is_looked_for_in_corners_and_at_the_middles_of_walls() -> None
 def test_the_first_length_mode_gathers_at_both_ends() -> None:
     f = np.arange(20.0, 60.0, 0.5)
     forecaster = Forecaster(ROOM, GEAR, RigidField(ROOM, f, to_hz=200.0))
-    told = gathers(forecaster, listening(BASE, "seat"), 343 / 2 / 5.0, most=12)
+    told = gathers(forecaster, case_of(forecaster.setup(BASE), "seat"), 343 / 2 / 5.0, most=12)
     assert [one.over_ear_db for one in told] == sorted((t.over_ear_db for t in told), reverse=True)
     ends = {t.where: t.over_ear_db for t in told}
     # cos(pi y / L) at y = 2 of 5 m is 0.31: 10 dB below what the ends have.
     assert ends["middle of back wall"] == pytest.approx(10.2, abs=1.0)
     assert ends["middle of left wall"] < 0
-    assert len(gathers(forecaster, listening(BASE, "seat"), 34.3)) == 3
+    assert len(gathers(forecaster, case_of(forecaster.setup(BASE), "seat"), 34.3)) == 3
 
 
 SUB = replace(

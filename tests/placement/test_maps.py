@@ -12,7 +12,7 @@ from jolly_parlor.placement.maps import pressure_map, seat_map, source_map
 from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
-from rooms import MIXES, listening, placed, rebuilt
+from rooms import MIXES, case_of, placed, rebuilt
 
 
 @pytest.mark.parametrize("combination", ["left", "both", "both+sub"])
@@ -20,7 +20,7 @@ def test_the_map_is_what_each_place_would_hear(
     kiln: Document, forecaster: Forecaster, combination: str
 ) -> None:
     a = kiln.arrangements[0]
-    found = seat_map(forecaster, listening(a, "desk", combination))
+    found = seat_map(forecaster, case_of(forecaster.setup(a), "desk", combination))
     assert found.figures_db.shape == (found.ys.size, found.xs.size)
     low = 26.0 if combination == "both+sub" else 48.0
     gaps = []
@@ -37,7 +37,7 @@ def test_the_map_is_what_each_place_would_hear(
 
 
 def test_the_calmest_place_is_the_lowest_cell(kiln: Document, forecaster: Forecaster) -> None:
-    found = seat_map(forecaster, listening(kiln.arrangements[0], "desk", "both"))
+    found = seat_map(forecaster, case_of(forecaster.setup(kiln.arrangements[0]), "desk", "both"))
     calm = found.calmest
     row, column = np.argmin(np.abs(found.ys - calm.y)), np.argmin(np.abs(found.xs - calm.x))
     assert found.figures_db[row, column] == np.nanmin(found.figures_db)
@@ -49,7 +49,9 @@ def test_a_symmetric_room_gives_a_symmetric_map(kiln: Document) -> None:
 
     alike = {**kiln.room.surfaces, "right": kiln.room.surfaces["left"]}
     room = rebuilt(kiln.room, surfaces=alike, openings=())
-    found = seat_map(Forecaster(room, kiln.gear), listening(kiln.arrangements[0], "desk", "both"))
+    found = seat_map(
+        Forecaster(room, kiln.gear), case_of(kiln.setup(kiln.arrangements[0]), "desk", "both")
+    )
     assert np.allclose(found.figures_db, found.figures_db[:, ::-1], atol=0.05, equal_nan=True)
 
 
@@ -61,7 +63,9 @@ def test_the_source_map_is_what_the_seat_would_hear(
     kiln: Document, forecaster: Forecaster, item: str, combination: str, alike: bool
 ) -> None:
     a = kiln.arrangements[0]
-    found = source_map(forecaster, listening(a, "desk", combination), item_of(item), alike)
+    found = source_map(
+        forecaster, case_of(forecaster.setup(a), "desk", combination), item_of(item), alike
+    )
     low = 26.0 if combination == "both+sub" else 48.0
     f = forecaster.coarse().frequencies_hz
     gaps = []
@@ -81,14 +85,18 @@ def test_the_source_map_is_what_the_seat_would_hear(
 
 def test_a_seat_makes_no_sound(kiln: Document, forecaster: Forecaster) -> None:
     with pytest.raises(Refused, match="makes no sound"):
-        source_map(forecaster, listening(kiln.arrangements[0], "desk"), item_of("seat:desk"))
+        source_map(
+            forecaster,
+            case_of(forecaster.setup(kiln.arrangements[0]), "desk"),
+            item_of("seat:desk"),
+        )
 
 
 def test_pressure_over_plan_and_section_is_the_forecasts_level(
     kiln: Document, forecaster: Forecaster
 ) -> None:
     a = kiln.arrangements[1]
-    found = pressure_map(forecaster, listening(a, "desk", "both"), 71.0)
+    found = pressure_map(forecaster, case_of(forecaster.setup(a), "desk", "both"), 71.0)
     index = int(np.argmin(np.abs(forecaster.frequencies_hz - 71.0)))
     assert found.frequency_hz == forecaster.frequencies_hz[index]
 
@@ -119,10 +127,14 @@ def test_what_maps_keep_from_one_another_changes_none(
     for a in (first, other, lower, first):
         fresh = Forecaster(kiln.room, kiln.gear)
         for combination in ("left", "both", "both+sub"):
-            kept = seat_map(forecaster, listening(a, "desk", combination)).figures_db
-            alone = seat_map(fresh, listening(a, "desk", combination)).figures_db
+            kept = seat_map(
+                forecaster, case_of(forecaster.setup(a), "desk", combination)
+            ).figures_db
+            alone = seat_map(fresh, case_of(forecaster.setup(a), "desk", combination)).figures_db
             np.testing.assert_allclose(kept, alone, rtol=1e-5)
         for f in (44.0, 120.0):
-            kept = pressure_map(forecaster, listening(a, "desk", "both"), f).section_db
-            alone = pressure_map(fresh, listening(a, "desk", "both"), f).section_db
+            kept = pressure_map(
+                forecaster, case_of(forecaster.setup(a), "desk", "both"), f
+            ).section_db
+            alone = pressure_map(fresh, case_of(forecaster.setup(a), "desk", "both"), f).section_db
             np.testing.assert_allclose(kept, alone, rtol=1e-5)

@@ -17,7 +17,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import LEFT
 from jolly_parlor.placement.maps import source_map
-from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.schools import SCHOOLS, SchoolCannotBeMet, school
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.search import search
@@ -110,7 +110,7 @@ def test_a_monitor_in_the_bookcase_is_refused(gear: Gear) -> None:
 
 def test_a_map_mirrors_about_the_wall_faced(forecaster_of_bay: Forecaster, gear: Gear) -> None:
     a = school("third").propose(bay_room(), gear)
-    found = source_map(forecaster_of_bay, Listening(a, gear.seats[0].name, BOTH), LEFT)
+    found = source_map(forecaster_of_bay, forecaster_of_bay.case(a, gear.seats[0].name, BOTH), LEFT)
     here = found.figures_db[
         np.argmin(np.abs(found.ys - a.left.y)), np.argmin(np.abs(found.xs - a.left.x))
     ]

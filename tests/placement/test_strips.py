@@ -11,12 +11,14 @@ from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.strips import slid, strip
 from jolly_parlor.project.document import Document
 from jolly_parlor.refused import Refused
-from rooms import listening
+from rooms import case_of
 
 
 def test_a_strip_is_what_each_move_would_give(kiln: Document, forecaster: Forecaster) -> None:
     a = kiln.arrangements[1]
-    found = strip(forecaster, listening(a, "desk", "both"), item_of("seat:desk"), "y")
+    found = strip(
+        forecaster, case_of(forecaster.setup(a), "desk", "both"), item_of("seat:desk"), "y"
+    )
     assert found.now == a.seats["desk"].y
     for index in (0, 9, 20):
         to = round(float(found.metres[index]), 3)
@@ -34,16 +36,18 @@ def test_monitors_slide_alike_and_never_pass_the_ear(
     moved = slid(kiln.room, a, LEFT, "x", 1.0, alike=True)
     assert moved.right.x == pytest.approx(3.87 - 1.0)
     assert slid(kiln.room, a, LEFT, "x", 1.0, alike=False).right == a.right
-    along = strip(forecaster, listening(a, "desk", "both"), item_of("left"), "y")
+    along = strip(forecaster, case_of(forecaster.setup(a), "desk", "both"), item_of("left"), "y")
     assert along.metres[-1] <= a.seats["desk"].y - 0.5 + 1e-9
-    across = strip(forecaster, listening(a, "desk", "both"), item_of("right"), "x")
+    across = strip(forecaster, case_of(forecaster.setup(a), "desk", "both"), item_of("right"), "x")
     assert across.metres[0] >= 3.87 / 2
 
 
 def test_places_in_a_keep_out_are_gaps(kiln: Document, forecaster: Forecaster) -> None:
     # The demo's door swing lies at 0.38 to 1.20 m from the left, 4.82 m and more from the front.
     a = kiln.arrangements[0].moved(loudspeaker("sub"), Point(0.8, 0.3, 0.2))
-    found = strip(forecaster, listening(a, "desk", "both+sub"), item_of("sub:sub"), "y")
+    found = strip(
+        forecaster, case_of(forecaster.setup(a), "desk", "both+sub"), item_of("sub:sub"), "y"
+    )
     inside = found.metres > 4.82
     assert np.all(np.isnan(found.figures_db[inside]))
     assert np.all(np.isfinite(found.figures_db[~inside]))
@@ -52,5 +56,8 @@ def test_places_in_a_keep_out_are_gaps(kiln: Document, forecaster: Forecaster) -
 def test_what_is_not_there_cannot_slide(kiln: Document, forecaster: Forecaster) -> None:
     with pytest.raises(Refused, match="no “seat:roof”"):
         strip(
-            forecaster, listening(kiln.arrangements[0], "desk", "both"), item_of("seat:roof"), "y"
+            forecaster,
+            case_of(forecaster.setup(kiln.arrangements[0]), "desk", "both"),
+            item_of("seat:roof"),
+            "y",
         )

@@ -11,7 +11,7 @@ from jolly_parlor.diagnosis.marks import LANES
 from jolly_parlor.diagnosis.remedies import best_remedy
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.search.refinement import Refinement
 from jolly_parlor.placement.search.wishes import READY_MADE, Region, Wishes
 from jolly_parlor.placement.search.within import broken, no_further
@@ -74,7 +74,7 @@ def test_what_the_search_proposes_breaks_none(kiln: Document) -> None:
 def test_remedies_keep_to_the_wishes(kiln: Document) -> None:
     a = kiln.arrangements[1]
     forecaster = Forecaster(kiln.room, kiln.gear)
-    here = Listening(a, "desk", BOTH)
+    here = forecaster.case(a, "desk", BOTH)
     dips = features(forecaster.deviation(here))[:3]
     y = (a.left.y + a.right.y) / 2
     held = Wishes(farthest_monitors=y + 0.05, height_change=0.05, furthest=1.6)

@@ -11,7 +11,7 @@ from jolly_parlor.placement.evenness import bass_reach_hz
 from jolly_parlor.placement.floor_places import HERE, floor_places
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.maps import pressure_map
-from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.placement.radiating import plates_between, plates_of
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes
@@ -60,7 +60,7 @@ def test_each_named_place_of_the_floor_is_where_its_name_says(demo: Document) ->
 
 def test_a_pressure_map_is_told_against_its_own_mean_over_the_plan(demo: Document) -> None:
     forecaster = Forecaster(demo.room, demo.gear)
-    found = pressure_map(forecaster, Listening(demo.arrangements[0], "desk", BOTH), 60.0)
+    found = pressure_map(forecaster, forecaster.case(demo.arrangements[0], "desk", BOTH), 60.0)
     assert np.nanmean(10 ** (found.plan_db / 10)) == pytest.approx(1.0, abs=1e-9)
 
 

@@ -17,7 +17,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.judging_edits import set_judging
 from jolly_parlor.project.take_edits import remove_take
 from jolly_parlor.refused import Refused
-from rooms import listening
+from rooms import case_of
 
 
 def test_the_demo_is_ranked_by_its_takes(demo: Document) -> None:
@@ -68,20 +68,22 @@ def test_both_and_sub_is_summed_from_takes_with_the_crossover(demo: Document) ->
     f = both.response.frequencies_hz
     expected = both.response.pressure(f) * crossover_high(f, 80.0)
     expected += 10 ** (6 / 20) * sub.response.pressure(f) * crossover_low(f, 80.0)
-    found = measured_response(demo, listening(a, "desk", "both+sub"))
+    found = measured_response(demo, case_of(demo.setup(a), "desk", "both+sub"))
     assert found is not None
     assert np.allclose(found.level_db, 20 * np.log10(np.abs(expected)), atol=1e-6)
 
 
 def test_left_plus_right_takes_agree_with_the_take_of_both(demo: Document) -> None:
     a = demo.arrangements[1]
-    direct = measured_response(demo, listening(a, "desk", "both"))
+    direct = measured_response(demo, case_of(demo.setup(a), "desk", "both"))
     both = next(
         t
         for t in demo.takes
         if t.info.source == "both" and t.info.seat == "desk" and t.info.placed.name == a.name
     )
-    summed = measured_response(remove_take(demo, both.info.id), listening(a, "desk", "both"))
+    summed = measured_response(
+        remove_take(demo, both.info.id), case_of(demo.setup(a), "desk", "both")
+    )
     assert direct is not None
     assert summed is not None
     at = np.geomspace(40, 280, 200)
@@ -94,8 +96,14 @@ def test_left_plus_right_takes_agree_with_the_take_of_both(demo: Document) -> No
 def test_sums_without_phase_are_not_made_up(demo: Document) -> None:
     flat = tuple(replace(t, response=replace(t.response, phase_deg=None)) for t in demo.takes)
     without = replace(demo, takes=flat)
-    assert measured_response(without, listening(demo.arrangements[0], "desk", "both+sub")) is None
-    assert measured_response(without, listening(demo.arrangements[0], "desk", "both")) is not None
+    assert (
+        measured_response(without, case_of(demo.setup(demo.arrangements[0]), "desk", "both+sub"))
+        is None
+    )
+    assert (
+        measured_response(without, case_of(demo.setup(demo.arrangements[0]), "desk", "both"))
+        is not None
+    )
 
 
 def test_reasons_carry_the_figures_they_are_drawn_from(demo: Document) -> None:

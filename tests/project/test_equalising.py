@@ -16,7 +16,7 @@ from jolly_parlor.equalising.sections import WORTH_DB, Correction, correction_db
 from jolly_parlor.placement.chains import Chain, Crossover, Section
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.layouts import STEREO
-from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, Listening, as_set, measurable
+from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, as_set, measurable
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.gear_edits import set_gear
@@ -106,8 +106,8 @@ def test_what_was_foretold_is_what_a_take_then_finds(measured) -> None:
     assert checked.before is not None
     # And the take as set answers for the pair everywhere.
     document = owner.document
-    listening = Listening(document.arrangement(NAME), "desk", BOTH)
-    assert measured_response(document, listening) is document.takes[-1].response
+    case = document.case(document.arrangement(NAME), "desk", BOTH)
+    assert measured_response(document, case) is document.takes[-1].response
 
 
 def test_a_section_that_was_not_dialled_in_is_noticed(measured) -> None:

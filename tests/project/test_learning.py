@@ -20,7 +20,7 @@ from jolly_parlor.project.document import Document
 from jolly_parlor.project.judging_edits import set_judging
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
-from rooms import BOTH_SUB, listening, without_controls
+from rooms import BOTH_SUB, case_of, without_controls
 
 
 @pytest.fixture(scope="module")
@@ -59,9 +59,7 @@ def test_the_fitted_document_has_the_fits_room_and_corners(demo: Document, fitte
 
 def test_with_the_subwoofer_the_prediction_is_the_forecasts(demo: Document, fitted: Fit) -> None:
     learnt, a = as_fitted(demo, fitted), demo.arrangements[0]
-    believed = believe(
-        fitted, [placing_of_mix(demo.room, demo.gear, listening(a, "desk", BOTH_SUB))]
-    )
+    believed = believe(fitted, [placing_of_mix(case_of(demo.setup(a), "desk", BOTH_SUB))])
     forecast = Forecaster(learnt.room, learnt.gear).at_seat(a, "desk").deviation(BOTH_SUB)
     gap = np.interp(FIT_HZ, forecast.frequencies_hz, forecast.deviation_db) - believed.level_db[0]
     gap = (gap - np.median(gap))[FIT_HZ > 30]
@@ -105,7 +103,7 @@ def test_the_rooms_share_grows_with_the_distance(demo: Document) -> None:
     near = replace(a, seats={**a.seats, "desk": replace(a.seats["desk"], y=a.left.y + 0.7)})
     speed = demo.room.speed_of_sound
     shares = [
-        room_over_direct_db(model.at_seat(x, "desk"), listening(x, "desk"), speed)
+        room_over_direct_db(model.at_seat(x, "desk"), case_of(model.setup(x), "desk"), speed)
         for x in (near, a)
     ]
     assert shares[0] < shares[1]
@@ -120,7 +118,7 @@ def test_two_takes_with_only_the_seat_moved_are_an_experiment(demo: Document) ->
     take = next(t for t in demo.takes if t.info.source == "both" and t.info.placed.name == a.name)
     again = replace(take, info=replace(take.info, id="take-0099", placed=moved))
     later = replace(later, takes=(*demo.takes, again))
-    found = experiments_of(later, listening(moved, "desk", "both"))
+    found = experiments_of(later, case_of(demo.setup(moved), "desk", "both"))
     assert [(e.moved, round(e.metres, 2)) for e in found] == [("the seat", 0.2)]
     findings, what = explained(later, "take-0099", None, None, BOTH)
     assert "measured" in what and any("when the seat moved 20 cm" in f.moves for f in findings)

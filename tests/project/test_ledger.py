@@ -202,14 +202,13 @@ def test_figures_of_steps_are_the_forecast_and_the_take(monkeypatch: pytest.Monk
     steps = judged_steps(document, project.ledger, "desk", BOTH)
     from jolly_parlor.analysis.measured import measured_deviation
     from jolly_parlor.placement.evenness import evenness
-    from jolly_parlor.placement.mixes import Listening
 
     measured = [step for step in steps if step.measured_db is not None]
     assert len(measured) == len(of_both)
     for step in some(measured):
         assert step.stood is not None
         a = document.arrangement(step.stood.name)
-        curve = measured_deviation(document, Listening(a, "desk", BOTH))
+        curve = measured_deviation(document, document.case(a, "desk", BOTH))
         assert curve is not None
         assert step.measured_db == pytest.approx(evenness(curve).value_db)
 

@@ -17,7 +17,7 @@ from jolly_parlor.placement.checks import Check
 from jolly_parlor.placement.fixing import fixing_advice
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gathering import candidates, gathers
-from jolly_parlor.placement.mixes import BOTH, Listening, with_subwoofers
+from jolly_parlor.placement.mixes import BOTH, with_subwoofers
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.refused import Refused
@@ -135,8 +135,8 @@ def test_a_length_mode_gathers_at_the_end_walls(demo: Document) -> None:
     )
     model = Forecaster(room, demo.gear)
     a = demo.arrangement(NAME)
-    listening = Listening(a, "desk", BOTH)
-    found = gathers(model, listening, room.speed_of_sound / (2 * 5.2), most=4)
+    case = model.case(a, "desk", BOTH)
+    found = gathers(model, case, room.speed_of_sound / (2 * 5.2), most=4)
     assert all("front wall" in g.where or "back wall" in g.where for g in found)
     assert all(g.at.y < 0.2 or g.at.y > 5.0 for g in found)
 
@@ -223,7 +223,7 @@ def test_evenness_of_a_mended_point_is_that_of_the_mended_arrangement(demo: Docu
     mix = with_subwoofers(document.gear)
 
     def figure(x) -> float:
-        d = model.deviation(Listening(x, "desk", mix))
+        d = model.deviation(document.case(x, "desk", mix))
         band = d.in_band
         w = np.where(d.deviation_db[band] < 0, 1.5, 1.0)
         return float(np.sqrt(np.sum(w * d.deviation_db[band] ** 2) / w.sum()))

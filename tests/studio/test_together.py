@@ -6,7 +6,7 @@ import pytest
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.analysis.measured import measured_response
 from jolly_parlor.analysis.room_fit import evidence_of
-from jolly_parlor.placement.mixes import Listening, mixed, with_subwoofers
+from jolly_parlor.placement.mixes import mixed, with_subwoofers
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_document, save_document
 from jolly_parlor.project.gear_edits import set_chain
@@ -69,8 +69,8 @@ def test_a_take_of_all_that_plays_is_kept_read_back_and_asked_about_when_a_setti
     where = ("A third", "both+sub", "desk")
     document = add_measured(late, found["both+sub"], studio, SETTINGS, "m.txt", *where)
     a = document.arrangement("A third")
-    listening = Listening(a, "desk", with_subwoofers(document.gear))
-    assert measured_response(document, listening) is document.takes[-1].response
+    case = document.case(a, "desk", with_subwoofers(document.gear))
+    assert measured_response(document, case) is document.takes[-1].response
     path = tmp_path / "kept.parlor"
     save_document(document, path)
     back = open_document(path).takes[-1]

@@ -9,7 +9,7 @@ from jolly_parlor.audition.transfers import RATE_HZ, Transfers
 from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.mixes import Listening, mix_of
+from jolly_parlor.placement.mixes import mix_of
 from jolly_parlor.project.files import open_document
 from jolly_parlor.training import effects
 from jolly_parlor.training.here import Here, Room, here
@@ -94,8 +94,8 @@ def kiln() -> Room:
     document = open_document(EXAMPLES / "kiln-room.parlor")
     room, gear = document.room, document.gear
     forecaster = Forecaster(room, gear)
-    listening = Listening(document.arrangements[0], "desk", mix_of(gear, "both+sub"))
-    return Room(forecaster, Anechoic(forecaster), Transfers(room), listening, document.wishes)
+    case = forecaster.case(document.arrangements[0], "desk", mix_of(gear, "both+sub"))
+    return Room(forecaster, Anechoic(forecaster), Transfers(room), case, document.wishes)
 
 
 def test_each_lesson_ends_in_the_room(kiln) -> None:
@@ -107,7 +107,7 @@ def test_each_lesson_ends_in_the_room(kiln) -> None:
 
 def test_the_rooms_hollow_is_the_forecasts(kiln) -> None:
     found = here("dip", kiln)
-    deviation = kiln.forecaster.deviation(kiln.listening)
+    deviation = kiln.forecaster.deviation(kiln.case)
     f, d = deviation.frequencies_hz, deviation.deviation_db
     assert -found.size == pytest.approx(float(np.interp(found.hertz, f, d)), abs=0.1)
     assert f"{found.hertz:.0f} Hz" in found.where and found.placing.startswith(
@@ -117,7 +117,7 @@ def test_the_rooms_hollow_is_the_forecasts(kiln) -> None:
 
 def test_the_rooms_subwoofer_is_as_late_as_its_way_is_long(kiln) -> None:
     found = here("late", kiln)
-    a, ear = kiln.listening.arrangement, kiln.listening.ear
+    a, ear = kiln.case.arrangement, kiln.case.ear
     speed = kiln.forecaster.room.speed_of_sound
     pair = np.mean([a.places[n].distance(ear) / speed + a.chain(n).delay_ms / 1000 for n in PAIR])
     sub = a.places["sub"].distance(ear) / speed + a.chain("sub").delay_ms / 1000

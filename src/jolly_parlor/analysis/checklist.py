@@ -23,14 +23,7 @@ from jolly_parlor.placement.evenness import evenness, mismatch_db
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import seat as seat_item
 from jolly_parlor.placement.matching import LEVEL_DB
-from jolly_parlor.placement.mixes import (
-    BOTH,
-    LEFT_ALONE,
-    RIGHT_ALONE,
-    Listening,
-    as_set,
-    with_subwoofers,
-)
+from jolly_parlor.placement.mixes import BOTH, LEFT_ALONE, RIGHT_ALONE, as_set, with_subwoofers
 from jolly_parlor.placement.settings.handing_over import impossible_words
 from jolly_parlor.placement.settings.shares import idle_words
 from jolly_parlor.placement.setup import Setup
@@ -199,7 +192,7 @@ def _cost(model: Forecaster, document: Document, a: Arrangement, mend: Mend | No
             return 0.0, tr("No small move mends it here, so what it costs is not known.")
         mix, seat = with_subwoofers(document.gear), document.gear.seats[0].name
         now, then = (
-            evenness(model.deviation(Listening(x, seat, mix))).value_db for x in (a, better)
+            evenness(model.deviation(model.case(x, seat, mix))).value_db for x in (a, better)
         )
         if abs(now - then) < _TELLING_DB:
             return 0.0, tr("The curve would hardly change (forecast); the image would.")
@@ -214,11 +207,12 @@ def _cost(model: Forecaster, document: Document, a: Arrangement, mend: Mend | No
 def _alike(document: Document, a: Arrangement, model: Forecaster) -> CheckPoint:
     seat = document.gear.seats[0].name
     sides = [
-        measured_deviation(document, Listening(a, seat, mix)) for mix in (LEFT_ALONE, RIGHT_ALONE)
+        measured_deviation(document, document.case(a, seat, mix))
+        for mix in (LEFT_ALONE, RIGHT_ALONE)
     ]
     measured = sides[0] is not None and sides[1] is not None
     left, right = (
-        one or model.deviation(Listening(a, seat, mix))
+        one or model.deviation(model.case(a, seat, mix))
         for one, mix in zip(sides, (LEFT_ALONE, RIGHT_ALONE), strict=True)
     )
     gap = mismatch_db(left, right)
@@ -242,9 +236,9 @@ def _takes(document: Document, a: Arrangement) -> CheckPoint:
     mix = with_subwoofers(document.gear)
     doubtful = [t for t in document.doubtful_takes() if t.applies_to(a)]
     bad = [s for s in document.source_names if document.bad_take_of(a, s, seat) is not None]
-    measured = measured_deviation(document, Listening(a, seat, mix))
+    measured = measured_deviation(document, document.case(a, seat, mix))
     if measured is None and mix != BOTH:
-        measured = measured_deviation(document, Listening(a, seat, BOTH))
+        measured = measured_deviation(document, document.case(a, seat, BOTH))
     if measured is None:
         words = tr("No take at {seat} tells how all that plays is heard here.", seat=seat)
         if doubtful:

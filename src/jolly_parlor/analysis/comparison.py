@@ -22,6 +22,7 @@ from jolly_parlor.fitting.draws import Drawn, drawn_evenness
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.around_seat import off_its_angles
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import (
     Deviation,
     Evenness,
@@ -33,13 +34,7 @@ from jolly_parlor.placement.evenness import (
 from jolly_parlor.placement.forecast import Forecast, Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.judging import Judged
-from jolly_parlor.placement.mixes import (
-    LEFT_ALONE,
-    RIGHT_ALONE,
-    Listening,
-    Mix,
-    judged_band,
-)
+from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE, Mix, judged_band
 from jolly_parlor.placement.search.proposals import agreeing_words
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.placement.standing import fit_problems
@@ -173,7 +168,7 @@ def compare(
     document.gear.seat(seat)
     forecaster = forecaster or Forecaster(document.room, document.gear)
     anechoic = anechoic or Anechoic(forecaster)
-    heard = [Listening(a, seat, mix) for a in document.arrangements]
+    heard = [document.case(a, seat, mix) for a in document.arrangements]
     takes, judged = TakesAlike.of(document, heard), judged_band(document.gear, mix)
     curves = takes.curves(judged_band(document.gear, mix, takes=True))
     have = sum(curve is not None for curve in curves)
@@ -245,41 +240,41 @@ def _agreement(ranked: Sequence[Row], rows: Sequence[Row], drawn: Drawn | None) 
 
 def _row(
     document: Document,
-    listening: Listening,
+    case: Case,
     measured: Deviation | None,
     forecaster: Forecaster,
     anechoic: Anechoic,
 ) -> Row:
-    arrangement, mix = listening.arrangement, listening.mix
+    arrangement, mix = case.arrangement, case.mix
     figure = evenness(measured) if measured else None
     # Whether it can stand is for the tape to say, not for a fit that makes the room a hair smaller.
     unfit = fit_problems(Setup(surveyed_room(document.room), document.gear, arrangement))
     if unfit:
         why = (Reason(False, unfit[0]),)
         return Row(arrangement, None, None, measured, figure, None, None, "", why, (), unfit[0])
-    forecasts = forecaster.head(arrangement, listening.seat)
+    forecasts = forecaster.head(arrangement, case.seat)
     calculated = forecasts[0].deviation(mix)
     own = evenness(calculated)
     worst = max(evenness(f.deviation(mix)).value_db for f in forecasts)
     match = mismatch_db(forecasts[0].deviation(LEFT_ALONE), forecasts[0].deviation(RIGHT_ALONE))
     judged = figure or own
     dip = Feature("hollow", judged.deepest_hz, judged.deepest_db, abs(judged.deepest_db))
-    candidates = marks(document.room, document.gear, listening)
-    ranked = causes(dip, candidates, anechoic, listening)
+    candidates = marks(case)
+    ranked = causes(dip, candidates, anechoic, case)
     cause = shortly(ranked[0].mark) if ranked else tr("no single cause")
     reasons = _reasons(judged, cause, worst - own.value_db, match)
-    facts = _facts(document, listening, forecasts[0], measured or calculated)
+    facts = _facts(document, case, forecasts[0], measured or calculated)
     return Row(arrangement, calculated, own, measured, figure, worst, match, cause, reasons, facts)
 
 
 def _facts(
     document: Document,
-    listening: Listening,
+    case: Case,
     forecast: Forecast,
     judged: Deviation,
 ) -> tuple[str, ...]:
-    measured = measured_response(document, listening)
-    response = measured or forecast.response(listening.mix)
+    measured = measured_response(document, case)
+    response = measured or forecast.response(case.mix)
     target = document.gear.judging.target
     facts = [
         tr(
@@ -287,8 +282,8 @@ def _facts(
             bass_reach_hz=bass_reach_hz(response, judged.reference_db, target),
         )
     ]
-    arrangement, seat = listening.arrangement, listening.seat
-    over = room_over_direct_db(forecast, listening, document.room.speed_of_sound)
+    arrangement, seat = case.arrangement, case.seat
+    over = room_over_direct_db(forecast, case, document.room.speed_of_sound)
     facts.append(tr("room {over:+.0f} dB over direct", over=over))
     wanted = document.gear.layout.directions
     if wanted:
@@ -310,7 +305,7 @@ def _facts(
     return tuple(facts)
 
 
-def room_over_direct_db(forecast: Forecast, listening: Listening, speed_of_sound: float) -> float:
+def room_over_direct_db(forecast: Forecast, case: Case, speed_of_sound: float) -> float:
     """By how much the room's sound at a seat exceeds the monitors' direct sound, 50 to 300 Hz: the
     mean power of each monitor's transfer less its direct part, against the direct part's power.
     """
@@ -319,7 +314,7 @@ def room_over_direct_db(forecast: Forecast, listening: Listening, speed_of_sound
     box = monitor.low_end(f)
     shares = []
     for side in PAIR:
-        metres = listening.arrangement.places[side].distance(listening.ear)
+        metres = case.arrangement.places[side].distance(case.ear)
         direct = np.exp(-2j * np.pi * f * metres / speed_of_sound) / metres
         rest = forecast.sources[side] - direct * box
         shares.append(np.mean(np.abs(rest[band]) ** 2) / np.mean(np.abs(direct * box)[band] ** 2))

@@ -10,7 +10,7 @@ from jolly_parlor.analysis.measured import as_judged, summed
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, evenness, grid_to
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, as_set, judged_band, with_subwoofers
+from jolly_parlor.placement.mixes import as_set, judged_band, with_subwoofers
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -95,8 +95,8 @@ def _foretold(
     if found is not None:
         return found, True
     model = forecaster or Forecaster(document.room, document.gear)
-    listening = Listening(arrangement, seat, with_subwoofers(document.gear))
-    return model.deviation(listening), False
+    case = document.case(arrangement, seat, with_subwoofers(document.gear))
+    return model.deviation(case), False
 
 
 def _summed(document: Document, arrangement: Arrangement, seat: str) -> Deviation | None:
@@ -107,7 +107,7 @@ def _summed(document: Document, arrangement: Arrangement, seat: str) -> Deviatio
         alone = source in mix.loudspeakers
         return document.take_of(arrangement, source, seat) if alone else None
 
-    found = summed(Listening(arrangement, seat, mix), take_of)
+    found = summed(document.case(arrangement, seat, mix), take_of)
     return as_judged(found, judged_band(document.gear, mix, takes=True))
 
 

@@ -24,7 +24,6 @@ from jolly_parlor.placement.forecast import HEAD_SHIFTS, Forecaster, head_point
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.placement.mixes import (
-    Listening,
     Mix,
     as_set,
     judged_band,
@@ -223,7 +222,7 @@ def _at_point(
     if mix.alone:
         take = take_of(mix.id)
         return None if take is None else _through(take.response, document.gear, arrangement, mix)
-    found = summed(Listening(arrangement, seat, mix), take_of)
+    found = summed(document.case(arrangement, seat, mix), take_of)
     whole = as_set(document.gear)
     if found is None and set(whole.loudspeakers) == set(mix.loudspeakers):
         take = take_of(whole.id)

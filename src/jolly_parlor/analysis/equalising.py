@@ -19,7 +19,7 @@ from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, mix_of, with_subwoofers
+from jolly_parlor.placement.mixes import mix_of, with_subwoofers
 from jolly_parlor.placement.settings.knobs import panel_of
 from jolly_parlor.placement.standing import must_stand
 from jolly_parlor.project.document import Document
@@ -200,9 +200,9 @@ def _move_first(
     mix = with_subwoofers(believed.gear)
     if len(worst.curve.loudspeakers) == 1:
         mix = mix_of(believed.gear, worst.curve.loudspeakers[0])
-    listening = Listening(trimmed, believed.gear.seats[0].name, mix)
+    case = believed.case(trimmed, believed.gear.seats[0].name, mix)
     hill = _nearest_hill(worst, cut.frequency_hz)
-    known = features(forecaster.deviation(listening))
+    known = features(forecaster.deviation(case))
     feature = same_feature(hill, known) if hill is not None else None
     begins = tr(
         "{largest_db:.0f} dB at {frequency_hz:.0f} Hz is much to cut.",
@@ -214,7 +214,7 @@ def _move_first(
             "{begins} The forecast does not show this hill, so no move against it is known.",
             begins=begins,
         )
-    remedy = best_remedy(feature, None, forecaster, listening, believed.wishes)
+    remedy = best_remedy(feature, None, forecaster, case, believed.wishes)
     spared = feature.level_db - max(remedy.feature_after_db, 0.0) if remedy is not None else 0.0
     if remedy is None or spared < _SPARED_DB:
         return tr(

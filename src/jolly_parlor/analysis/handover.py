@@ -8,9 +8,10 @@ from jolly_parlor.analysis.experiments import findings_at
 from jolly_parlor.analysis.measured import measured_deviation
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.diagnosis.interventions import Anechoic
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gathering import Gathering, gathers
-from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, Listening, with_subwoofers
+from jolly_parlor.placement.mixes import BOTH, BOTH_AS_SET, with_subwoofers
 from jolly_parlor.placement.reflections import (
     BehindHead,
     ReflectionPoint,
@@ -107,11 +108,11 @@ def handover(
     must_stand(document.setup(placed))
     model = forecaster or Forecaster(document.room, document.gear)
     asked = document.setup(placed), head
-    listening = Listening(placed, head, with_subwoofers(document.gear))
-    measured = measured_deviation(document, listening)
+    case = document.case(placed, head, with_subwoofers(document.gear))
+    measured = measured_deviation(document, case)
     found = findings_at(
         document,
-        listening,
+        case,
         measured,
         model,
         anechoic or Anechoic(model),
@@ -121,9 +122,9 @@ def handover(
     remains = []
     for finding in found:
         hertz = finding.feature.frequency_hz
-        known = gathers(model, listening, hertz) if hertz <= top else []
+        known = gathers(model, case, hertz) if hertz <= top else []
         remains.append(Remaining(finding, tuple(known)))
-    rung, of = _ringing(document, listening)
+    rung, of = _ringing(document, case)
     return Handover(
         name,
         head,
@@ -136,11 +137,11 @@ def handover(
     )
 
 
-def _ringing(document: Document, listening: Listening) -> tuple[tuple[Decay, ...], str]:
+def _ringing(document: Document, case: Case) -> tuple[tuple[Decay, ...], str]:
     """Decay by third of an octave of the take that has most playing."""
-    sources = [listening.mix.id, BOTH_AS_SET.id, BOTH.id, *listening.mix.loudspeakers]
+    sources = [case.mix.id, BOTH_AS_SET.id, BOTH.id, *case.mix.loudspeakers]
     for source in sources:
-        take: Take | None = document.take_of(listening.arrangement, source, listening.seat)
+        take: Take | None = document.take_of(case.arrangement, source, case.seat)
         if take is not None and take.impulse is not None:
             return tuple(decays(take.impulse, 30.0, 4000.0)), tr(
                 "{source}, measured", source=take.info.source

@@ -12,9 +12,10 @@ from jolly_parlor.audition.difference import LIMITS, difference_db, difference_f
 from jolly_parlor.audition.measured_sound import spectrum_of_impulse, spectrum_of_response
 from jolly_parlor.audition.piece_heard import MOST
 from jolly_parlor.audition.transfers import BINS_HZ, EARS
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import Deviation
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, Mix, factors, judged_band
+from jolly_parlor.placement.mixes import Mix, factors, judged_band
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -71,30 +72,30 @@ def hear(document: Document, asked: Asked, renderer: Renderer, forecaster: Forec
                 names=len(asked.names),
             )
         )
-    listenings = [
-        Listening(document.arrangement(name), asked.seat, asked.mix) for name in asked.names
+    cases = [
+        document.case(document.arrangement(name), asked.seat, asked.mix) for name in asked.names
     ]
-    curves = [_curve(document, one, asked.basis, forecaster) for one in listenings]
+    curves = [_curve(document, one, asked.basis, forecaster) for one in cases]
     notes = []
     if asked.basis == "measured":
         notes.append(f"{MEASURED_LIMITS}{kinds_of_takes(document, asked.seat)}.")
     if asked.through == "loudspeakers":
         now = _curve(
             document,
-            Listening(document.arrangement(asked.now), asked.seat, asked.mix),
+            document.case(document.arrangement(asked.now), asked.seat, asked.mix),
             asked.basis,
             forecaster,
         )
         heard = [difference_filter(difference_db(now, curve)) for curve in curves]
         notes = [LIMITS.format(low=now.low_hz, high=now.high_hz), *notes]
     elif asked.basis == "measured":
-        found = [_measured(document, one) for one in listenings]
+        found = [_measured(document, one) for one in cases]
         heard = [one for one, _ in found]
         notes += [note for _, said in found for note in said]
     else:
-        heard = renderer.heard(listenings, EARS)
+        heard = renderer.heard(cases, EARS)
         notes.append(FORECAST_LIMITS)
-        notes += [note for one in listenings if (note := _ears_in_a_wall(document, one))]
+        notes += [note for one in cases if (note := _ears_in_a_wall(document, one))]
     return Audition(
         asked.names,
         asked.basis,
@@ -105,12 +106,12 @@ def hear(document: Document, asked: Asked, renderer: Renderer, forecaster: Forec
     )
 
 
-def _ears_in_a_wall(document: Document, listening: Listening) -> str:
+def _ears_in_a_wall(document: Document, case: Case) -> str:
     """What must be said where a head stands so close that a field of it cannot be asked."""
-    asked = EARS.points(listening.ear, document.room)
-    if listening.ear not in asked:
+    asked = EARS.points(case.ear, document.room)
+    if case.ear not in asked:
         return ""
-    name, seat = listening.arrangement.name, listening.seat
+    name, seat = case.arrangement.name, case.seat
     return tr(
         "“{name}”: at the {seat} an ear is in a wall or a thing; it hears the head's middle.",
         name=name,
@@ -118,32 +119,30 @@ def _ears_in_a_wall(document: Document, listening: Listening) -> str:
     )
 
 
-def _curve(
-    document: Document, listening: Listening, basis: Basis, forecaster: Forecaster
-) -> Deviation:
+def _curve(document: Document, case: Case, basis: Basis, forecaster: Forecaster) -> Deviation:
     if basis == "forecast":
-        return forecaster.deviation(listening)
-    band = judged_band(document.gear, listening.mix, takes=True)
-    found = as_judged(measured_response(document, listening), band)
+        return forecaster.deviation(case)
+    band = judged_band(document.gear, case.mix, takes=True)
+    found = as_judged(measured_response(document, case), band)
     if found is None:
         raise Refused(
             tr(
                 "“{name}” has no takes of {name2} at {seat}: measure it, or listen "
                 "to the forecast.",
-                name=listening.arrangement.name,
-                name2=listening.mix.name.lower(),
-                seat=listening.seat,
+                name=case.arrangement.name,
+                name2=case.mix.name.lower(),
+                seat=case.seat,
             )
         )
     return found
 
 
-def _measured(document: Document, listening: Listening) -> tuple[Heard, list[str]]:
+def _measured(document: Document, case: Case) -> tuple[Heard, list[str]]:
     """The takes as they are heard, and what must be said of them. Takes of each loudspeaker keep
     left and right apart; one of all that plays does not.
     """
-    arrangement, mix = listening.arrangement, listening.mix
-    ears = _by_ears(document, listening)
+    arrangement, mix = case.arrangement, case.mix
+    ears = _by_ears(document, case)
     if ears is not None:
         spectra = []
         for takes in ears:
@@ -151,14 +150,14 @@ def _measured(document: Document, listening: Listening) -> tuple[Heard, list[str
             total = np.zeros((2, BINS_HZ.size), np.complex128)
             for name, take in takes.items():
                 factor = through[name]
-                fed = _spectrum(document, listening, take, name)
+                fed = _spectrum(document, case, take, name)
                 fed = fed if factor is None else fed * factor
                 total += np.array(shares(mix, name))[:, None] * fed
             spectra.append(total)
         return Heard(impulse_of(np.array(spectra))), []
-    whole = measured_response(document, listening)
+    whole = measured_response(document, case)
     assert whole is not None  # or there was no curve
-    ways = [arrangement.places[name].distance(listening.ear) for name in mix.loudspeakers]
+    ways = [arrangement.places[name].distance(case.ear) for name in mix.loudspeakers]
     one = spectrum_of_response(whole, min(ways) / document.room.speed_of_sound)
     note = tr(
         "“{name}”: takes of all together, so that both channels sound from both.",
@@ -167,7 +166,7 @@ def _measured(document: Document, listening: Listening) -> tuple[Heard, list[str
     return Heard(impulse_of(np.tile(0.5 * one, (1, 2, 1)))), [note] if not mix.alone else []
 
 
-def _by_ears(document: Document, listening: Listening) -> list[dict[str, Take]] | None:
+def _by_ears(document: Document, case: Case) -> list[dict[str, Take]] | None:
     """Takes of each loudspeaker at both ears, or at the centre; None where one is missing or its
     phase is not known.
     """
@@ -176,21 +175,19 @@ def _by_ears(document: Document, listening: Listening) -> list[dict[str, Take]] 
         for point in points:
             takes = {
                 name: take
-                for name in listening.mix.loudspeakers
-                for at, take in document.takes_around(
-                    listening.arrangement, name, listening.seat
-                ).items()
+                for name in case.mix.loudspeakers
+                for at, take in document.takes_around(case.arrangement, name, case.seat).items()
                 if at == point and (take.impulse or take.response.phase_deg is not None)
             }
-            if len(takes) == len(listening.mix.loudspeakers):
+            if len(takes) == len(case.mix.loudspeakers):
                 found.append(takes)
         if len(found) == len(points):
             return found
     return None
 
 
-def _spectrum(document: Document, listening: Listening, take: Take, name: str) -> ComplexArray:
+def _spectrum(document: Document, case: Case, take: Take, name: str) -> ComplexArray:
     if take.impulse is not None:
         return spectrum_of_impulse(take.impulse)
-    metres = listening.arrangement.places[name].distance(listening.ear)
+    metres = case.arrangement.places[name].distance(case.ear)
     return spectrum_of_response(take.response, metres / document.room.speed_of_sound)

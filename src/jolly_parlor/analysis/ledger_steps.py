@@ -25,7 +25,7 @@ from jolly_parlor.placement.grading import (
     minutes_between,
     shown,
 )
-from jolly_parlor.placement.mixes import PAIR_MIXES, Listening, Mix, judged_band
+from jolly_parlor.placement.mixes import PAIR_MIXES, Mix, judged_band
 from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.placement.what_moved import what_moved
 from jolly_parlor.project.document import Document
@@ -332,7 +332,7 @@ def _forecast_db(model: Forecaster, stood: Arrangement, seat: str, mix: Mix) -> 
         return None
     if fit_problems(model.setup(stood)):
         return None
-    return evenness(model.deviation(Listening(stood, seat, mix))).value_db
+    return evenness(model.deviation(model.case(stood, seat, mix))).value_db
 
 
 def _measured_db(document: Document, take_id: str, seat: str, mix: Mix) -> float | None:

@@ -7,6 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray
 from jolly_parlor.placement.around_head import around
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.judging import Judged
@@ -14,7 +15,6 @@ from jolly_parlor.placement.mixes import (
     BOTH,
     BOTH_AS_SET,
     WITH_SUBWOOFERS,
-    Listening,
     Mix,
     judged_band,
     measurable,
@@ -41,7 +41,7 @@ class TakesAlike:
     """What must be said of them: `, averaged over the head`."""
 
     @classmethod
-    def of(cls, document: Document, heard: Sequence[Listening]) -> "TakesAlike":
+    def of(cls, document: Document, heard: Sequence[Case]) -> "TakesAlike":
         """Means over the head where every arrangement has takes around it, else its centre."""
         means = tuple(head_average(document, one) for one in heard)
         count = sum(mean is not None for mean in means)
@@ -70,43 +70,43 @@ def usual_mix(document: Document) -> Mix:
 
     def measured(mix: Mix) -> Iterator[bool]:
         for a in document.arrangements:
-            yield measured_response(document, Listening(a, seat, mix)) is not None
+            yield measured_response(document, document.case(a, seat, mix)) is not None
 
     return whole if any(measured(whole)) or not all(measured(BOTH)) else BOTH
 
 
-def head_average(document: Document, listening: Listening) -> Response | None:
+def head_average(document: Document, case: Case) -> Response | None:
     """The mean on power of the takes around the head, of a mix that was measured as it is; None
     with fewer than two points.
     """
-    arrangement, mix, seat = listening.arrangement, listening.mix, listening.seat
+    arrangement, mix, seat = case.arrangement, case.mix, case.seat
     takes = document.takes_around(arrangement, mix.id, seat)
     if mix == BOTH:
         whole = document.takes_around(arrangement, BOTH_AS_SET.id, seat)
-        takes = whole if "centre" in whole else takes if _pair_is_plain(listening) else {}
+        takes = whole if "centre" in whole else takes if _pair_is_plain(case) else {}
     if len(takes) < 2 or "centre" not in takes:
         return None
     return around([take.response for take in takes.values()]).mean
 
 
-def _pair_is_plain(listening: Listening) -> bool:
+def _pair_is_plain(case: Case) -> bool:
     """Whether nothing is set for the pair, so that a take of it answers for it."""
-    arrangement = listening.arrangement
+    arrangement = case.arrangement
     left = arrangement.chain("left")
     return left == arrangement.chain("right") and left.flat_alone
 
 
-def measured_response(document: Document, listening: Listening) -> Response | None:
+def measured_response(document: Document, case: Case) -> Response | None:
     """The takes that answer for a mix, summed as complex pressure where need be.
 
     One loudspeaker, the pair where nothing is set for it, and all that plays as it is set, is a
     take as it is. Else the takes of each, with phase, are summed through the chains; one take of
     the pair stands for both where both are set alike.
     """
-    arrangement, mix = listening.arrangement, listening.mix
+    arrangement, mix = case.arrangement, case.mix
 
     def take_of(source: str) -> Take | None:
-        return document.take_of(arrangement, source, listening.seat)
+        return document.take_of(arrangement, source, case.seat)
 
     if mix.alone:
         take = take_of(mix.id)
@@ -115,17 +115,17 @@ def measured_response(document: Document, listening: Listening) -> Response | No
         whole = take_of(BOTH_AS_SET.id if mix == BOTH else mix.id)
         if whole is not None:
             return whole.response
-    return summed(listening, take_of)
+    return summed(case, take_of)
 
 
-def summed(listening: Listening, take_of: Callable[[str], Take | None]) -> Response | None:
+def summed(case: Case, take_of: Callable[[str], Take | None]) -> Response | None:
     """The takes of each loudspeaker alone, with phase, through the chains; one take of the pair
     stands for both where both are set alike. None where one is missing or has no phase.
     """
-    arrangement, mix = listening.arrangement, listening.mix
+    arrangement, mix = case.arrangement, case.mix
     both = take_of(BOTH.id)
     alike = arrangement.chain("left") == arrangement.chain("right")
-    if mix == BOTH and both is not None and _pair_is_plain(listening):
+    if mix == BOTH and both is not None and _pair_is_plain(case):
         return both.response
     parts = {}
     if both is not None and alike and mix.has_pair and both.response.phase_deg is not None:
@@ -137,10 +137,10 @@ def summed(listening: Listening, take_of: Callable[[str], Take | None]) -> Respo
         if take is None:
             return None
         parts[name] = take.response
-    return _summed(listening, parts)
+    return _summed(case, parts)
 
 
-def _summed(listening: Listening, parts: dict[str, Response]) -> Response | None:
+def _summed(case: Case, parts: dict[str, Response]) -> Response | None:
     if any(part.phase_deg is None for part in parts.values()):
         return None
     low = max(part.frequencies_hz[0] for part in parts.values())
@@ -153,16 +153,16 @@ def _summed(listening: Listening, parts: dict[str, Response]) -> Response | None
     if BOTH.id in pressure:  # through the left one's chain, which is the right one's too
         pressure["left"] = pressure.pop(BOTH.id)
         pressure["right"] = np.zeros(f.size, dtype=np.complex128)
-    total = mixed(listening.mix, listening.arrangement.chains, f, pressure)
+    total = mixed(case.mix, case.arrangement.chains, f, pressure)
     return Response.from_pressure(f, total)
 
 
-def measured_deviation(document: Document, listening: Listening) -> Deviation | None:
+def measured_deviation(document: Document, case: Case) -> Deviation | None:
     """The measured curve as distance from even, judged as takes are; None without takes that cover
     the band.
     """
-    band = judged_band(document.gear, listening.mix, takes=True)
-    return as_judged(measured_response(document, listening), band)
+    band = judged_band(document.gear, case.mix, takes=True)
+    return as_judged(measured_response(document, case), band)
 
 
 def as_judged(response: Response | None, band: Judged) -> Deviation | None:

@@ -17,7 +17,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import GRID_HZ as USUAL_HZ
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import Listening, with_subwoofers
+from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.mounting import mount_words
 from jolly_parlor.placement.search.further_subs import Further, further_subs
 from jolly_parlor.placement.search.objective import Judge
@@ -105,7 +105,7 @@ def sub_report(
         at_seats[seat] = measured or shares(alone, arrangement.chains, GRID_HZ)
         sources[seat] = "forecast" if measured is None else "measured"
         levels.append(_thirds_db(forecast.response(mix)))
-        whole = measured_response(document, Listening(arrangement, seat, mix))
+        whole = measured_response(document, document.case(arrangement, seat, mix))
         heard_levels.append(None if whole is None else _thirds_db(whole))
     heard_by = [level for level in heard_levels if level is not None]
     sources["seats"] = "measured" if len(heard_by) == len(levels) else "forecast"

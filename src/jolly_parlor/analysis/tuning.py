@@ -20,7 +20,7 @@ from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import Listening, Mix, with_subwoofers
+from jolly_parlor.placement.mixes import Mix, with_subwoofers
 from jolly_parlor.placement.radiating import all_heard_from
 from jolly_parlor.placement.settings.alignment import agreement_words, alignments
 from jolly_parlor.placement.settings.goal import Goal
@@ -182,7 +182,9 @@ def compare_at_best(
     def told(row: Row) -> Row:
         if row.forecast is None:
             return row
-        now = evenness(forecaster.deviation(Listening(set_now[row.arrangement.name], seat, mix)))
+        now = evenness(
+            forecaster.deviation(forecaster.case(set_now[row.arrangement.name], seat, mix))
+        )
         return replace(
             row,
             facts=(

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 from jolly_parlor.analysis.hearing import Asked, Audition, hear
 from jolly_parlor.app.questions import Models
 from jolly_parlor.audition.piece_heard import Played, piece_loop, played
-from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
 from jolly_parlor.training.here import Here, LessonId, Room, here
@@ -33,9 +33,9 @@ def to_hear(document: Document, asked: Asked, piece: str | Loop, models: Models)
     return ToHear(audition, played(audition.heard, loop))
 
 
-def lesson_here(listening: Listening, wishes: Wishes, lesson: LessonId, models: Models) -> Here:
+def lesson_here(case: Case, wishes: Wishes, lesson: LessonId, models: Models) -> Here:
     """What a room has of a lesson."""
-    room = Room(models.forecaster, models.anechoic, models.renderer.transfers, listening, wishes)
+    room = Room(models.forecaster, models.anechoic, models.renderer.transfers, case, wishes)
     return here(lesson, room)
 
 

@@ -29,10 +29,11 @@ if TYPE_CHECKING:
     from jolly_parlor.placement import facing, maps
     from jolly_parlor.placement.around_seat import Settled
     from jolly_parlor.placement.arrangement import Arrangement
+    from jolly_parlor.placement.case import Case
     from jolly_parlor.placement.evenness import Deviation, Evenness
     from jolly_parlor.placement.items import Item
     from jolly_parlor.placement.matching import Match
-    from jolly_parlor.placement.mixes import Listening, Mix
+    from jolly_parlor.placement.mixes import Mix
     from jolly_parlor.placement.search.further_subs import Further
     from jolly_parlor.placement.search.judged_schools import JudgedSchool
     from jolly_parlor.placement.search.wishes import Wishes
@@ -75,7 +76,7 @@ class Shown:
 
 def shown(
     document: Document,
-    listening: Listening,
+    case: Case,
     models: Models,
 ) -> Shown:
     """The curves at the ear, the marks, and what acts beyond the range."""
@@ -83,13 +84,12 @@ def shown(
     from jolly_parlor.diagnosis.marks import face_paths_of, first_beyond, marks
     from jolly_parlor.placement.upper_range import TOP_HZ
 
-    judged = models.forecaster.deviation(listening)
-    asked = document.room, document.gear, listening
-    faces = face_paths_of(*asked)
-    found = marks(*asked, TOP_HZ, faces)
-    measured = measured_deviation(document, listening)
-    beyond = first_beyond(*asked, TOP_HZ, faces)
-    upper = models.upper.curve(listening, judged.reference_db)
+    judged = models.forecaster.deviation(case)
+    faces = face_paths_of(case)
+    found = marks(case, TOP_HZ, faces)
+    measured = measured_deviation(document, case)
+    beyond = first_beyond(case, TOP_HZ, faces)
+    upper = models.upper.curve(case, judged.reference_db)
     made = Shown(judged, measured, tuple(found), beyond, upper)
     made.figure("forecast")  # worked out here, not by the first widget that asks
     return made
@@ -102,7 +102,7 @@ def warm_up(models: Models) -> bool:
 
 def findings(
     document: Document,
-    listening: Listening,
+    case: Case,
     layer: str,
     models: Models,
 ) -> list[Finding]:
@@ -112,12 +112,10 @@ def findings(
 
     measured = None
     if layer == "measured":
-        measured = measured_deviation(document, listening)
+        measured = measured_deviation(document, case)
         if measured is None:
             return []
-    return findings_at(
-        document, listening, measured, models.forecaster, models.anechoic, models.upper
-    )
+    return findings_at(document, case, measured, models.forecaster, models.anechoic, models.upper)
 
 
 def comparison(
@@ -133,11 +131,11 @@ def comparison(
     return comparing.compare(document, seat, mix, *model, fit=fit)
 
 
-def next_try(listening: Listening, wishes: Wishes, models: Models) -> Remedy | None:
+def next_try(case: Case, wishes: Wishes, models: Models) -> Remedy | None:
     """The best calculated move against any of an arrangement's findings."""
     from jolly_parlor.diagnosis.findings import findings_of_forecast
 
-    explained = findings_of_forecast(models.forecaster, models.anechoic, listening, wishes)
+    explained = findings_of_forecast(models.forecaster, models.anechoic, case, wishes)
     every = (finding.remedy for finding in explained)
     remedies = [one for one in every if one is not None and one.move.gear is None]
     return max(remedies, key=lambda remedy: remedy.gain_db, default=None)
@@ -162,11 +160,11 @@ def advise(document: Document, fit: Fit, seat: str, models: Models) -> Advice | 
         return None
 
 
-def band(listening: Listening, fit: Fit, models: Models) -> FloatArray:
+def band(case: Case, fit: Fit, models: Models) -> FloatArray:
     """How far the forecast may be off, either side, dB at FIT_HZ."""
     from jolly_parlor.fitting.posterior import BAND_SIGMAS, believe, placing_of_mix
 
-    found = believe(fit, [placing_of_mix(fit.surveyed, fit.gear, listening)])
+    found = believe(fit, [placing_of_mix(fit.case(case.arrangement, case.seat, case.mix))])
     return np.asarray(BAND_SIGMAS * found.sigma_db[0])
 
 
@@ -177,11 +175,11 @@ def facings(document: Document, models: Models) -> list[facing.Facing]:
     return facing.facings(document.room, document.gear, models.forecaster.field)
 
 
-def things(listening: Listening, models: Models) -> list[ThingEffect]:
+def things(case: Case, models: Models) -> list[ThingEffect]:
     """What each thing in the room does to what is heard."""
     from jolly_parlor.placement.thing_effects import thing_effects
 
-    return thing_effects(models.forecaster, listening)
+    return thing_effects(models.forecaster, case)
 
 
 def settings(
@@ -245,20 +243,18 @@ def first_proposal(document: Document, models: Models) -> tuple[Arrangement, flo
     return best_school(models.forecaster, document.wishes, usual_chains(document))
 
 
-def clue_moves(
-    listening: Listening, found: tuple[Clue, ...], models: Models
-) -> list[Expected | None]:
+def clue_moves(case: Case, found: tuple[Clue, ...], models: Models) -> list[Expected | None]:
     """What the forecast expects of each clue's move; None where it asks for none or cannot be."""
     from jolly_parlor.by_ear.clues import asked_for, expected
 
     model, told = models.forecaster, []
     for clue in found:
-        after = asked_for(model.setup(listening.arrangement), clue, listening.seat)
-        told.append(None if after is None else expected(model, listening, after))
+        after = asked_for(model.setup(case.arrangement), clue, case.seat)
+        told.append(None if after is None else expected(model, case, after))
     return told
 
 
-def zone(listening: Listening, models: Models) -> str:
+def zone(case: Case, models: Models) -> str:
     """Whether ear and forecast agree on the calm zone of the voice."""
     from jolly_parlor.by_ear.compared import zone_said
     from jolly_parlor.placement.items import LEFT
@@ -266,7 +262,7 @@ def zone(listening: Listening, models: Models) -> str:
 
     room = models.forecaster.room
     assert room.calm_zone is not None
-    found = strip(models.forecaster, listening, LEFT, "y")
+    found = strip(models.forecaster, case, LEFT, "y")
     return zone_said(room.calm_zone, found, room.frame.front)
 
 
@@ -288,20 +284,16 @@ def hunt_tint(
     return usable(hunt_map(models.forecaster, arrangement, hunted, seat), hunted)
 
 
-def tones(
-    document: Document, listening: Listening, marks: tuple[ToneMark, ...], models: Models
-) -> list[str]:
+def tones(document: Document, case: Case, marks: tuple[ToneMark, ...], models: Models) -> list[str]:
     """Notes marked by ear against findings: of the takes where there are some, else forecast."""
     from jolly_parlor.analysis.experiments import findings_at
     from jolly_parlor.analysis.measured import measured_deviation
     from jolly_parlor.by_ear.compared import tones_said
 
-    measured = measured_deviation(document, listening)
-    found = findings_at(
-        document, listening, measured, models.forecaster, models.anechoic, models.upper
-    )
+    measured = measured_deviation(document, case)
+    found = findings_at(document, case, measured, models.forecaster, models.anechoic, models.upper)
     what = "forecast" if measured is None else "measured"
-    curve = models.forecaster.deviation(listening) if measured is None else measured
+    curve = models.forecaster.deviation(case) if measured is None else measured
     return tones_said(marks, found, curve, what)
 
 
@@ -366,8 +358,8 @@ class Strips:
     A job that gives way to a tint goes on where it was.
     """
 
-    def __init__(self, listening: Listening, item: Item, alike: bool) -> None:
-        self._listening, self._item, self._alike = listening, item, alike
+    def __init__(self, case: Case, item: Item, alike: bool) -> None:
+        self._listening, self._item, self._alike = case, item, alike
         self._found: list[Strip] = []
 
     def __call__(self, models: Models) -> list[Strip]:
@@ -385,7 +377,7 @@ class Strips:
 
 def tint(
     kind: str,
-    listening: Listening,
+    case: Case,
     item: Item,
     alike: bool,
     frequency_hz: float,
@@ -395,7 +387,7 @@ def tint(
     from jolly_parlor.placement import maps
 
     if kind == "source":
-        return maps.source_map(models.forecaster, listening, item, alike)
+        return maps.source_map(models.forecaster, case, item, alike)
     if kind == "pressure":
-        return maps.pressure_map(models.forecaster, listening, frequency_hz)
-    return maps.seat_map(models.forecaster, listening)
+        return maps.pressure_map(models.forecaster, case, frequency_hz)
+    return maps.seat_map(models.forecaster, case)

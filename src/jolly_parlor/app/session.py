@@ -23,8 +23,9 @@ from jolly_parlor.app.resting import Resting
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.waits import Waits
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.items import DESK, LEFT, Item
-from jolly_parlor.placement.mixes import Listening, Mix, mixes
+from jolly_parlor.placement.mixes import Mix, mixes
 from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.project import takes_aside
 from jolly_parlor.project.document import Document
@@ -181,9 +182,9 @@ class Session(QObject):
             self._usual = document, usual_mix(document)
         return self._usual[1]
 
-    def listening_to(self, arrangement: Arrangement) -> Listening:
+    def listening_to(self, arrangement: Arrangement) -> Case:
         """What is looked at, of an arrangement."""
-        return Listening(arrangement, self.seat, self.mix)
+        return self.believed.case(arrangement, self.seat, self.mix)
 
     def do(self, label: str, edit: Callable[[Document], Document], series: str = "") -> bool:
         """One undoable change; a refusal is told in words and changes nothing. Changes of one
@@ -527,7 +528,7 @@ class Session(QObject):
         best = found.rows[0]
         if not best.problem:  # what to try next from the winner
             document = self.believed
-            heard = Listening(best.arrangement, found.seat, found.mix)
+            heard = document.case(best.arrangement, found.seat, found.mix)
             job = partial(jobs.next_try, heard, document.wishes)
             asked = Question(NEXT_TRY, document.room, document.gear, job, self._take_next_try)
             self.slow.ask(asked)

@@ -17,8 +17,9 @@ from jolly_parlor.audition.transfers import (
     share_of_images,
     share_of_modes,
 )
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.gear import PAIR, Gear
-from jolly_parlor.placement.mixes import Listening, Mix, factors
+from jolly_parlor.placement.mixes import Mix, factors
 from jolly_parlor.placement.radiating import all_heard_from, plates_of
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.impulse import ImpulseResponse
@@ -76,9 +77,9 @@ class Renderer:
     def __init__(self, transfers: Transfers, gear: Gear) -> None:
         self.transfers, self.gear = transfers, gear
         self._lift: float | None = None
-        self._known: list[tuple[Listening, Reception, Heard]] = []
+        self._known: list[tuple[Case, Reception, Heard]] = []
 
-    def heard(self, listenings: Sequence[Listening], reception: Reception) -> list[Heard]:
+    def heard(self, cases: Sequence[Case], reception: Reception) -> list[Heard]:
         """All of them, to be heard against one another. Raises Refused for places that cannot be
         computed.
 
@@ -86,21 +87,21 @@ class Renderer:
         below: all are lifted there alike, by what modes and images of the first ones heard differ
         in power from 200 to 300 Hz.
         """
-        self.transfers.expect([one.ear for one in listenings], reception)
+        self.transfers.expect([one.ear for one in cases], reception)
         if self._lift is None:
-            self._lift = self._lifted([self._parts(one, reception) for one in listenings])
-        found = [self._one(listening, reception) for listening in listenings]
-        now = [(one, reception, made) for one, made in zip(listenings, found, strict=True)]
+            self._lift = self._lifted([self._parts(one, reception) for one in cases])
+        found = [self._one(case, reception) for case in cases]
+        now = [(one, reception, made) for one, made in zip(cases, found, strict=True)]
         before = [one for one in self._known if one[2] not in found]
         self._known = [*now, *before][:_KEPT]
         return found
 
-    def _one(self, listening: Listening, reception: Reception) -> Heard:
+    def _one(self, case: Case, reception: Reception) -> Heard:
         for known, how, made in self._known:
-            if (known, how) == (listening, reception):
+            if (known, how) == (case, reception):
                 return made
         assert self._lift is not None
-        return Heard(self._impulse(self._parts(listening, reception), self._lift))
+        return Heard(self._impulse(self._parts(case, reception), self._lift))
 
     def _lifted(self, parts: Sequence[_Parts]) -> float:
         t = self.transfers
@@ -109,25 +110,25 @@ class Renderer:
         most = 10 ** (_MOST_LIFT_DB / 20)
         return min(float(np.sqrt(below / max(above, 1e-30))), most)
 
-    def _parts(self, listening: Listening, reception: Reception) -> _Parts:
-        t, mix = self.transfers, listening.mix
-        chains = listening.arrangement.chains
+    def _parts(self, case: Case, reception: Reception) -> _Parts:
+        t, mix = self.transfers, case.mix
+        chains = case.arrangement.chains
         through_low = factors(mix, chains, t.low_hz)
         through_high = factors(mix, chains, np.maximum(t.high_hz, 1.0))
         found = []
-        a, plates = listening.arrangement, plates_of(self.gear, listening.arrangement)
+        a, plates = case.arrangement, plates_of(self.gear, case.arrangement)
         ask_low = partial(t.low, plates=plates)
         radiating = all_heard_from(Setup(t.room, self.gear, a), mix.loudspeakers)
         for hertz, ask, through, places in (
             (t.low_hz, ask_low, through_low, radiating),
-            (t.high_hz, t.high, through_high, listening.playing),  # treble starts at the face
+            (t.high_hz, t.high, through_high, case.playing),  # treble starts at the face
         ):
             total: ComplexArray | float = 0.0
             for name, place in places.items():
                 box = self.gear.model_of(name).low_end(np.maximum(hertz, 1.0))
                 factor = through[name]
                 fed = box if factor is None else box * factor
-                heard = ask(place, listening.ear, reception) * fed
+                heard = ask(place, case.ear, reception) * fed
                 total = total + np.array(shares(mix, name))[None, :, None] * heard[:, None, :]
             found.append(np.asarray(total))
         return _Parts(*found)

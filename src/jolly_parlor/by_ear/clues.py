@@ -8,10 +8,10 @@ import numpy as np
 
 from jolly_parlor.by_ear.steps import MOVES, moved
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.grading import QUALITIES, Grading, Quality, shown, value_of
-from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -232,11 +232,11 @@ _TELLS_DB = 0.1
 _DEEP_HZ, _UPPER_HZ = (30.0, 60.0), (80.0, 160.0)
 
 
-def expected(model: Forecaster, listening: Listening, after: Arrangement) -> Expected:
+def expected(model: Forecaster, case: Case, after: Arrangement) -> Expected:
     """A move as the forecast sees it, at the seat listened from."""
     curves = []
-    for a in (listening.arrangement, after):
-        curves.append(model.deviation(Listening(a, listening.seat, listening.mix)))
+    for a in (case.arrangement, after):
+        curves.append(model.deviation(case.having(a)))
     before, moved_to = curves
     return Expected(
         after,

@@ -13,10 +13,12 @@ from jolly_parlor.acoustics.geometry.room import CalmZone
 from jolly_parlor.by_ear.ear_record import Hunt, HuntMark, ToneMark
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import Deviation
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.maps import EvennessMap, seat_map
-from jolly_parlor.placement.mixes import Listening, one
+from jolly_parlor.placement.mixes import one
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.placement.strips import Strip
 from jolly_parlor.signals.tones import note_name
 from jolly_parlor.units import UnitSystem, format_length
@@ -29,20 +31,21 @@ _NEAR_OCTAVES = 1 / 6
 _SEEN_DB = 3.0
 
 
-def hunt_listening(arrangement: Arrangement, hunt: Hunt, seat: str) -> Listening:
+def hunt_case(setup: Setup, hunt: Hunt, seat: str) -> Case:
     """What is heard while a hunt goes on: one loudspeaker, where it plays."""
+    arrangement = setup.arrangement
     ear = arrangement.seats[seat]
     placed = replace(
         arrangement,
         places={**arrangement.places, hunt.loudspeaker: hunt.stood},
         seats={**arrangement.seats, seat: Point(ear.x, ear.y, hunt.ear_height)},
     )
-    return Listening(placed, seat, one(hunt.loudspeaker))
+    return Case(setup.having(placed), seat, one(hunt.loudspeaker))
 
 
 def hunt_map(model: Forecaster, arrangement: Arrangement, hunt: Hunt, seat: str) -> EvennessMap:
     """How even the forecast has every place of the floor while the hunt goes on."""
-    return seat_map(model, hunt_listening(arrangement, hunt, seat))
+    return seat_map(model, hunt_case(model.setup(arrangement), hunt, seat))
 
 
 def usable(found: EvennessMap, hunt: Hunt) -> EvennessMap:

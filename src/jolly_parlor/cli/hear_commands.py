@@ -27,7 +27,7 @@ from jolly_parlor.outputs import names_apart
 from jolly_parlor.placement.cautions import LISTENING
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, with_subwoofers
+from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.files import open_document
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.looping import Loop
@@ -229,9 +229,9 @@ def lesson_command(
     placed = document.arrangement(arrangement or usual_arrangement(document))
     gear, room = document.gear, document.room
     forecaster = Forecaster(room, gear)
-    listening = Listening(placed, gear.seats[0].name, with_subwoofers(gear))
+    case = document.case(placed, gear.seats[0].name, with_subwoofers(gear))
     model = forecaster, Anechoic(forecaster), Transfers(room)
-    where = here(lesson, Room(*model, listening, document.wishes))
+    where = here(lesson, Room(*model, case, document.wishes))
     one = LESSONS[lesson]
     wanted = size if size is not None else (where.size or one.scale.size)
     asked = one.in_range(wanted)

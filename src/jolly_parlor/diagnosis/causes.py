@@ -33,7 +33,7 @@ from jolly_parlor.diagnosis.marks import (
     taped_metres,
 )
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.case import Case
 from jolly_parlor.words import tr
 
 ENOUGH = 0.66
@@ -88,17 +88,15 @@ class Cause:
         return self.explains >= ENOUGH
 
 
-def causes(
-    feature: Feature, candidates: list[Mark], anechoic: Anechoic, listening: Listening
-) -> list[Cause]:
+def causes(feature: Feature, candidates: list[Mark], anechoic: Anechoic, case: Case) -> list[Cause]:
     """The candidates for one feature of a forecast, most likely first; empty when none takes
     part, or when the forecast does not show the feature. Marks are those of the listening.
     """
-    shown = abs(feature.level_db) - shrinks_db(feature, anechoic.base.deviation(listening))
+    shown = abs(feature.level_db) - shrinks_db(feature, anechoic.base.deviation(case))
     if shown < _SHOWN * abs(feature.level_db):
         return []
     feature = replace(feature, level_db=shown if feature.level_db > 0 else -shown)
-    weighing = _Weighing(feature, candidates, anechoic, listening)
+    weighing = _Weighing(feature, candidates, anechoic, case)
     boundaries = list(weighing.boundaries())
     found = boundaries + list(weighing.standing_waves(boundaries))
     found += weighing.desk()
@@ -120,10 +118,8 @@ _Scored = tuple[float, Cause]
 class _Weighing:
     """One feature, and what taking away does to it."""
 
-    def __init__(
-        self, feature: Feature, marks: list[Mark], anechoic: Anechoic, listening: Listening
-    ) -> None:
-        self.feature, self.anechoic, self.listening = feature, anechoic, listening
+    def __init__(self, feature: Feature, marks: list[Mark], anechoic: Anechoic, case: Case) -> None:
+        self.feature, self.anechoic, self.case = feature, anechoic, case
         self.marks, self.room, self.gear = marks, anechoic.room, anechoic.base.gear
         self.size = max(abs(feature.level_db), 1.0)
 
@@ -152,7 +148,7 @@ class _Weighing:
 
     def sources(self) -> list[_Scored]:
         """Monitors and subwoofers that arrive against each other where they hand over."""
-        playing = tuple(self.listening.playing)
+        playing = tuple(self.case.playing)
         subs = tuple(n for n in playing if self.gear.loudspeaker(n).is_subwoofer)
         mains = tuple(n for n in playing if n not in subs)
         handovers = [
@@ -163,13 +159,13 @@ class _Weighing:
         ]
         if not (handovers and subs and mains):
             return []
-        after = in_step(self.anechoic.base, self.listening, (mains, subs))
+        after = in_step(self.anechoic.base, self.case, (mains, subs))
         gain = shrinks_db(self.feature, after)
         return [self._scored(mark, gain, tr("the two arriving in step")) for mark in handovers]
 
     def desk(self) -> list[_Scored]:
         """The desk, as a body that sound meets and not only as a mirror."""
-        after = without_desk(self.anechoic.base, self.listening)
+        after = without_desk(self.anechoic.base, self.case)
         if after is None:
             return []
         near = [mark for mark in self.marks if mark.lane == "desk"]
@@ -190,7 +186,7 @@ class _Weighing:
     def _absorbed(self, *marks: Mark) -> float:
         """Decibels by which the feature shrinks with the boundaries of these marks absorbing."""
         names = tuple(mark.bounce.boundary for mark in marks if mark.bounce is not None)
-        return self.anechoic.change_db(self.feature, names, self.listening)
+        return self.anechoic.change_db(self.feature, names, self.case)
 
     def _taken_away(self, mark: Mark) -> Iterator[tuple[Mark, float, str, Arrangement | None]]:
         """A mode's mark with what its absence does, what was changed, and the arrangement then."""
@@ -198,8 +194,8 @@ class _Weighing:
         assert mode is not None
         if mark.kind == "hollow" and self.feature.kind == "hollow":
             if mark.zone == "opposed":
-                for name in self.listening.playing:
-                    after = without_source(base, self.listening, name)
+                for name in self.case.playing:
+                    after = without_source(base, self.case, name)
                     yield (
                         mark,
                         shrinks_db(self.feature, after),
@@ -207,11 +203,11 @@ class _Weighing:
                         None,
                     )
             else:
-                found = off_quiet_zone(base, self.listening, mode, mark.zone, self.feature)
+                found = off_quiet_zone(base, self.case, mode, mark.zone, self.feature)
                 if found is not None:
                     yield mark, *found
         elif mark.kind == "hill":
-            after_it = without_mode(base, self.listening, mode)
+            after_it = without_mode(base, self.case, mode)
             if after_it is None:
                 return
             gain = shrinks_db(self.feature, after_it)
@@ -232,10 +228,9 @@ class _Weighing:
                 known = mark.bounce is not None and mark.bounce.side != "desk"
                 if known and _nearness(mark, self.feature) > _HERE:
                     found.setdefault(mark.bounce.boundary, mark)  # type: ignore[union-attr]
-        where = self.room, self.gear, self.listening
         kind, at = self.feature.kind, self.feature.frequency_hz
-        faces = face_paths_of(*where)
-        for name, bounces in paths_of(*where).items():
+        faces = face_paths_of(self.case)
+        for name, bounces in paths_of(self.case).items():
             taped = taped_metres(faces[name])
             for bounce in bounces:
                 if bounce.side != "desk" and bounce.boundary not in found:

@@ -3,14 +3,13 @@ made yet, and held against takes with something moved.
 """
 
 from collections.abc import Sequence
-from dataclasses import replace
 from math import log2
 
 from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.moves import Experiment, trial_moves, where_it_went
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.words import tr
 
@@ -19,22 +18,22 @@ _METRES = (0.10, 0.20)
 
 
 def foretold_hz(
-    feature: Feature, forecaster: Forecaster, listening: Listening, there: Arrangement
+    feature: Feature, forecaster: Forecaster, case: Case, there: Arrangement
 ) -> float | None:
     """Where a feature of the forecast is found with the other arrangement, Hz; None: it is gone."""
-    moved = forecaster.deviation(replace(listening, arrangement=there))
+    moved = forecaster.deviation(case.having(there))
     return where_it_went(feature, features(moved))
 
 
-def field_test(feature: Feature, forecaster: Forecaster, listening: Listening) -> str:
+def field_test(feature: Feature, forecaster: Forecaster, case: Case) -> str:
     """The smallest move that shifts a feature of the forecast or makes it go, as a sentence: who
     makes it finds out whether the explanation holds. Empty where no small move does.
     """
     for metres in _METRES:
-        for words, moved in trial_moves(listening.arrangement, listening.seat, metres):
+        for words, moved in trial_moves(case.arrangement, case.seat, metres):
             if fit_problems(forecaster.setup(moved)):
                 continue
-            there = foretold_hz(feature, forecaster, listening, moved)
+            there = foretold_hz(feature, forecaster, case, moved)
             does = ""
             if there is None:
                 does = tr("it would be gone")
@@ -55,7 +54,7 @@ def read_in_field(
     same: Feature,
     tried: Sequence[Experiment],
     forecaster: Forecaster,
-    listening: Listening,
+    case: Case,
 ) -> tuple[str, bool]:
     """What the first of the takes with something moved says of the forecast's explanation, and
     whether they agree.
@@ -66,7 +65,7 @@ def read_in_field(
         return "", True
     experiment = tried[0]
     went = where_it_went(feature, features(experiment.measured))
-    there = foretold_hz(same, forecaster, listening, experiment.there)
+    there = foretold_hz(same, forecaster, case, experiment.there)
     moved = tr(
         "{moved} moved {metres:.0f} cm", moved=experiment.moved, metres=100 * experiment.metres
     )

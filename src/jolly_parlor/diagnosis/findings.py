@@ -10,9 +10,9 @@ from jolly_parlor.diagnosis.interventions import Anechoic
 from jolly_parlor.diagnosis.marks import Mark, Zone, marks
 from jolly_parlor.diagnosis.moves import Experiment, equally_likely, parting_test, read
 from jolly_parlor.diagnosis.remedies import Remedy, best_remedy
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import HIGHEST_HZ, Deviation
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperCurve
 from jolly_parlor.words import tr
@@ -214,27 +214,27 @@ def describe(mark: Mark) -> str:
 def findings_of_forecast(
     forecaster: Forecaster,
     anechoic: Anechoic,
-    listening: Listening,
+    case: Case,
     wishes: Wishes,
     upper: UpperCurve | None = None,
 ) -> list[Finding]:
     """The worst few peaks and dips of a forecast, explained, each with a calculated remedy."""
-    before = forecaster.deviation(listening)
-    candidates = marks(forecaster.room, forecaster.gear, listening)
+    before = forecaster.deviation(case)
+    candidates = marks(case)
     found = []
     for feature in features(before)[:_MOST]:
-        ranked = causes(feature, candidates, anechoic, listening)
+        ranked = causes(feature, candidates, anechoic, case)
         lane = ranked[0].mark.lane if ranked else None
-        remedy = best_remedy(feature, lane, forecaster, listening, wishes)
-        test = field_test(feature, forecaster, listening)
+        remedy = best_remedy(feature, lane, forecaster, case, wishes)
+        test = field_test(feature, forecaster, case)
         found.append(Finding(feature, tuple(ranked), remedy, measured=False, test=test))
-    return found + _above(upper, 0.0, forecaster, listening, False)
+    return found + _above(upper, 0.0, forecaster, case, False)
 
 
 def findings_of_take(
     of: Deviation,
     forecaster: Forecaster,
-    listening: Listening,
+    case: Case,
     wishes: Wishes,
     tried: Sequence[Experiment] = (),
     anechoic: Anechoic | None = None,
@@ -246,9 +246,9 @@ def findings_of_take(
     what boundaries do to it there is evidence too (with `anechoic`). floor_db: what two sweeps
     of the take differ by.
     """
-    before = forecaster.deviation(listening)
+    before = forecaster.deviation(case)
     calculated = features(before) if anechoic is not None else []
-    candidates = marks(forecaster.room, forecaster.gear, listening, max(of.high_hz, HIGHEST_HZ))
+    candidates = marks(case, max(of.high_hz, HIGHEST_HZ))
     found = []
     for feature in features(of, floor_db)[:_MOST]:
         if feature.frequency_hz > HIGHEST_HZ:  # judged, but no forecast reaches there
@@ -257,22 +257,22 @@ def findings_of_take(
             continue
         same = same_feature(feature, calculated)
         if same is not None and anechoic is not None:
-            ranked = causes(same, candidates, anechoic, listening)
-            told, fits = read_in_field(feature, same, tried, forecaster, listening)
-            test = field_test(same, forecaster, listening) if not told else ""
+            ranked = causes(same, candidates, anechoic, case)
+            told, fits = read_in_field(feature, same, tried, forecaster, case)
+            test = field_test(same, forecaster, case) if not told else ""
         else:
             ranked, told, fits, test = [], "", False, ""
         if not fits or not ranked:
-            by_paths, said, apart = _by_paths(feature, candidates, tried, forecaster, listening)
+            by_paths, said, apart = _by_paths(feature, candidates, tried, forecaster, case)
             # A forecast that went elsewhere than the take explains it only for want of better.
             if said or not ranked:
                 ranked, told, test = by_paths, said, apart
         lane = ranked[0].mark.lane if ranked else None
-        remedy = best_remedy(feature, lane, forecaster, listening, wishes)
+        remedy = best_remedy(feature, lane, forecaster, case, wishes)
         found.append(Finding(feature, tuple(ranked), remedy, True, told, test=test))
     if of.high_hz > HIGHEST_HZ:
         return found
-    return found + _above(upper, floor_db, forecaster, listening, True)
+    return found + _above(upper, floor_db, forecaster, case, True)
 
 
 def _by_paths(
@@ -280,18 +280,17 @@ def _by_paths(
     candidates: list[Mark],
     tried: Sequence[Experiment],
     forecaster: Forecaster,
-    listening: Listening,
+    case: Case,
 ) -> tuple[list[Cause], str, str]:
     """Causes of what the forecast does not show, by path lengths and modes alone; what was moved
     says of them; and what would part the first two.
     """
-    room, gear = forecaster.room, forecaster.gear
     ranked, told, test = measured_causes(feature, candidates), "", ""
     for experiment in tried:
-        verdict = read(feature, ranked, experiment, room, gear, listening)
+        verdict = read(feature, ranked, experiment, case)
         ranked, told = list(verdict.causes), verdict.words or told
     if equally_likely(ranked):
-        test = parting_test(ranked[0], ranked[1], feature, room, gear, listening)
+        test = parting_test(ranked[0], ranked[1], feature, case)
     return ranked, told, test
 
 
@@ -299,13 +298,13 @@ def _above(
     upper: UpperCurve | None,
     floor_db: float,
     forecaster: Forecaster,
-    listening: Listening,
+    case: Case,
     measured: bool,
 ) -> list[Finding]:
     """The worst two of 300 to 700 Hz, by geometry alone."""
     if upper is None:
         return []
-    candidates = marks(forecaster.room, forecaster.gear, listening, TOP_HZ)
+    candidates = marks(case, TOP_HZ)
     found = []
     for feature in features_above(upper, floor_db):
         ranked = measured_causes(feature, candidates)

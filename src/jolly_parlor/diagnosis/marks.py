@@ -17,11 +17,10 @@ from jolly_parlor.acoustics.geometry.image_sources import Bounce, board_bounce, 
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.diagnosis.features import FeatureKind
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
-from jolly_parlor.placement.gear import PAIR, Gear
-from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.radiating import all_heard_from
-from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import tr
 
 Lane = Literal[
@@ -110,9 +109,7 @@ Paths = dict[str, list[Bounce]]
 
 
 def marks(
-    room: Room,
-    gear: Gear,
-    listening: Listening,
+    case: Case,
     top_hz: float = HIGHEST_HZ,
     faces: Paths | None = None,
 ) -> list[Mark]:
@@ -121,14 +118,14 @@ def marks(
     face; takes these where the caller has them.
     """
     if faces is None:
-        faces = face_paths_of(room, gear, listening)
-    heard = all_heard_from(Setup(room, gear, listening.arrangement), listening.playing)
-    paths = _paths_from(heard, room, gear, listening)
-    found = _boundary_marks(gear, listening, paths, faces, (LOWEST_HZ, min(top_hz, HIGHEST_HZ)))
+        faces = face_paths_of(case)
+    heard = all_heard_from(case.setup, case.playing)
+    paths = _paths_from(heard, case)
+    found = _boundary_marks(case, paths, faces, (LOWEST_HZ, min(top_hz, HIGHEST_HZ)))
     if top_hz > HIGHEST_HZ:
-        found += _boundary_marks(gear, listening, faces, faces, (HIGHEST_HZ, top_hz))
-    found += _mode_marks(room, heard, listening.ear)
-    for crossover in handovers_hz(listening):
+        found += _boundary_marks(case, faces, faces, (HIGHEST_HZ, top_hz))
+    found += _mode_marks(case.room, heard, case.ear)
+    for crossover in handovers_hz(case):
         why = tr(
             "Monitors and subwoofer share the range around {crossover:.0f} Hz.", crossover=crossover
         )
@@ -136,9 +133,9 @@ def marks(
     return sorted(found, key=lambda mark: mark.frequency_hz)
 
 
-def handovers_hz(listening: Listening) -> list[float]:
+def handovers_hz(case: Case) -> list[float]:
     """Where those that hand over their low end do so, each frequency once."""
-    mix, chains = listening.mix, listening.arrangement.chains
+    mix, chains = case.mix, case.arrangement.chains
     if not mix.handed_over:
         return []
     highs = (chains[name].high_pass for name in mix.loudspeakers if name in chains)
@@ -146,16 +143,14 @@ def handovers_hz(listening: Listening) -> list[float]:
 
 
 def first_beyond(
-    room: Room,
-    gear: Gear,
-    listening: Listening,
+    case: Case,
     top_hz: float = HIGHEST_HZ,
     faces: Paths | None = None,
 ) -> dict[Lane, float]:
     """Boundary lanes that first cancel above a frequency, and where; up to 2 kHz."""
     firsts: dict[Lane, float] = {}
     if faces is None:
-        faces = face_paths_of(room, gear, listening)
+        faces = face_paths_of(case)
     for name, path in faces.items():
         if name not in PAIR:
             continue
@@ -167,21 +162,22 @@ def first_beyond(
     return {lane: f for lane, f in firsts.items() if f > top_hz}
 
 
-def paths_of(room: Room, gear: Gear, listening: Listening) -> Paths:
+def paths_of(case: Case) -> Paths:
     """The single reflections of each source that plays to the seat, the desk's included, from
     where it is heard from at low frequencies.
     """
-    heard = all_heard_from(Setup(room, gear, listening.arrangement), listening.playing)
-    return _paths_from(heard, room, gear, listening)
+    heard = all_heard_from(case.setup, case.playing)
+    return _paths_from(heard, case)
 
 
-def face_paths_of(room: Room, gear: Gear, listening: Listening) -> Paths:
+def face_paths_of(case: Case) -> Paths:
     """The same from the faces, where the treble starts."""
-    return _paths_from(listening.playing, room, gear, listening)
+    return _paths_from(case.playing, case)
 
 
-def _paths_from(places: Mapping[str, Point], room: Room, gear: Gear, listening: Listening) -> Paths:
-    ear, board = listening.ear, listening.arrangement.board(gear.desk)
+def _paths_from(places: Mapping[str, Point], case: Case) -> Paths:
+    room, ear = case.room, case.ear
+    board = case.arrangement.board(case.gear.desk)
     found = {}
     for name, place in places.items():
         desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
@@ -190,15 +186,15 @@ def _paths_from(places: Mapping[str, Point], room: Room, gear: Gear, listening: 
 
 
 def _boundary_marks(
-    gear: Gear, listening: Listening, paths: Paths, faces: Paths, band_hz: tuple[float, float]
+    case: Case, paths: Paths, faces: Paths, band_hz: tuple[float, float]
 ) -> list[Mark]:
     found = []
     for name, path in paths.items():
         taped = taped_metres(faces[name])
         # A subwoofer's own range ends above its crossover; marks beyond it would mislead.
         low, top = band_hz
-        low_pass = listening.arrangement.chain(name).low_pass
-        if gear.loudspeaker(name).is_subwoofer and low_pass is not None:
+        low_pass = case.arrangement.chain(name).low_pass
+        if case.gear.loudspeaker(name).is_subwoofer and low_pass is not None:
             top = 1.5 * low_pass.frequency_hz
         for bounce in path:
             words = _bounce_words(bounce, name)

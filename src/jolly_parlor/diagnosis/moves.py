@@ -9,14 +9,13 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from math import exp, log2
 
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.diagnosis.causes import Cause
 from jolly_parlor.diagnosis.features import Feature, features
 from jolly_parlor.diagnosis.marks import Mark, marks
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import Deviation
-from jolly_parlor.placement.gear import PAIR, Gear
-from jolly_parlor.placement.mixes import Listening
+from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.words import tr
 
 _LEAST_METRES, _STILL_METRES = 0.03, 0.015
@@ -46,9 +45,7 @@ class Verdict:
     words: str
 
 
-def experiments(
-    here: Listening, others: Sequence[tuple[Arrangement, Deviation]]
-) -> list[Experiment]:
+def experiments(here: Case, others: Sequence[tuple[Arrangement, Deviation]]) -> list[Experiment]:
     """Those of the other takes that differ from here in one thing only."""
     found = []
     for there, measured in others:
@@ -58,7 +55,7 @@ def experiments(
     return found
 
 
-def _moved(here: Listening, there: Arrangement) -> tuple[str, float] | None:
+def _moved(here: Case, there: Arrangement) -> tuple[str, float] | None:
     """The one thing that stands elsewhere, and how far; None for none or several."""
     playing = here.playing
     if here.seat not in there.seats or not set(playing) <= set(there.places):
@@ -82,12 +79,10 @@ def read(
     feature: Feature,
     ranked: Sequence[Cause],
     experiment: Experiment,
-    room: Room,
-    gear: Gear,
-    listening: Listening,
+    case: Case,
 ) -> Verdict:
     """The causes again, with what the experiment says of each."""
-    there = marks(room, gear, replace(listening, arrangement=experiment.there))
+    there = marks(case.having(experiment.there))
     went = where_it_went(feature, features(experiment.measured))
     weighed = []
     for cause in ranked:
@@ -112,17 +107,15 @@ def parting_test(
     first: Cause,
     second: Cause,
     feature: Feature,
-    room: Room,
-    gear: Gear,
-    listening: Listening,
+    case: Case,
 ) -> str:
     """The smallest move after which two causes would be heard at different frequencies."""
     for metres in (0.10, 0.20, 0.30):
-        for words, moved in trial_moves(listening.arrangement, listening.seat, metres):
-            inside = [moved.left, moved.right, moved.seats[listening.seat]]
-            if not all(room.has_air_at(point) for point in inside):
+        for words, moved in trial_moves(case.arrangement, case.seat, metres):
+            inside = [moved.left, moved.right, moved.seats[case.seat]]
+            if not all(case.room.has_air_at(point) for point in inside):
                 continue
-            there = marks(room, gear, replace(listening, arrangement=moved))
+            there = marks(case.having(moved))
             f1, f2 = (_foretold(c.mark, feature, there) for c in (first, second))
             if f1 and f2 and abs(log2(f1 / f2)) >= _PARTED_OCTAVES:
                 return tr(

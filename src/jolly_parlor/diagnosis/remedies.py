@@ -13,12 +13,12 @@ from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.diagnosis.features import Feature
 from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.items import seat as seat_item
-from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.placement.names import JOINED
 from jolly_parlor.placement.schools import back_to_wall_distance
 from jolly_parlor.placement.search.wishes import Wishes
@@ -71,7 +71,7 @@ def best_remedy(
     feature: Feature,
     lane: Lane | None,
     forecaster: Forecaster,
-    listening: Listening,
+    case: Case,
     wishes: Wishes,
 ) -> Remedy | None:
     """The most even of the moves that also shrink the feature; None when none helps. None breaks a
@@ -80,8 +80,8 @@ def best_remedy(
     Without a known cause the moves of monitors and seat along the room are tried. The angle of the
     triangle is kept where monitors or seat move along the room.
     """
-    arrangement, seat = listening.arrangement, listening.seat
-    before = evenness(forecaster.deviation(listening)).value_db
+    arrangement, seat = case.arrangement, case.seat
+    before = evenness(forecaster.deviation(case)).value_db
     makers = _MOVES[lane] if lane else (_seat_along, _monitors_along, _triangle_along)
     quick, ranked = forecaster.coarse(), []
     room, gear = forecaster.room, forecaster.gear
@@ -93,12 +93,12 @@ def best_remedy(
         if not no_further(now, broken(room, moved[0], wishes, moved[1], arrangement)):
             continue
         if _listenable(move.arrangement, seat):
-            value, _ = _judge(quick, move, feature, listening)
+            value, _ = _judge(quick, move, feature, case)
             ranked.append((value, move))
     # The quick look only orders the moves; what is promised is calculated in full.
     best: Remedy | None = None
     for _, move in sorted(ranked, key=lambda pair: pair[0])[:_LOOKED_AT_CLOSELY]:
-        value, there = _judge(forecaster, move, feature, listening)
+        value, there = _judge(forecaster, move, feature, case)
         shrinks = abs(there) < abs(feature.level_db) - 1.0
         if shrinks and before - value >= WORTH_MOVING_DB:
             if best is None or value < best.evenness_after_db:
@@ -106,13 +106,11 @@ def best_remedy(
     return best
 
 
-def _judge(
-    forecaster: Forecaster, move: Move, feature: Feature, listening: Listening
-) -> tuple[float, float]:
+def _judge(forecaster: Forecaster, move: Move, feature: Feature, case: Case) -> tuple[float, float]:
     """Evenness after a move, and what is left of the feature."""
     if move.gear is not None:
         forecaster = Forecaster(forecaster.room, move.gear, forecaster.field)
-    after = forecaster.deviation(replace(listening, arrangement=move.arrangement))
+    after = forecaster.deviation(case.having(move.arrangement))
     return evenness(after).value_db, _level_near(after, feature)
 
 

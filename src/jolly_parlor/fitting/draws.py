@@ -23,7 +23,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import joined_square, shape_db
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.judging import Judged
-from jolly_parlor.placement.mixes import Listening, Mix, judged_band, with_subwoofers
+from jolly_parlor.placement.mixes import Mix, judged_band, with_subwoofers
 
 DRAWS = 60
 GOOD_DB = 0.3
@@ -76,11 +76,9 @@ def drawn_search(fit: Fit, arrangements: Sequence[Arrangement], gear: Gear) -> D
     subs = tuple(name for name in mix.loudspeakers if name not in PAIR)
     placings = []
     for a in arrangements:
-        listening = Listening(a, seat, mix)
-        placings.append(placing_of_mix(fit.surveyed, fit.gear, listening))
-        placings += [
-            placing_of_mix(fit.surveyed, fit.gear, listening, (side, *subs)) for side in PAIR
-        ]
+        case = fit.case(a, seat, mix)
+        placings.append(placing_of_mix(case))
+        placings += [placing_of_mix(case, (side, *subs)) for side in PAIR]
 
     def figures(level_db: FloatArray) -> FloatArray:
         whole, left, right = level_db[..., 0::3, :], level_db[..., 1::3, :], level_db[..., 2::3, :]
@@ -96,9 +94,7 @@ def drawn_evenness(
     fit: Fit, arrangements: Sequence[Arrangement], seat: str, mix: Mix, judged: Judged
 ) -> Drawn:
     """Evenness of a mix at a seat's ear centre."""
-    placings = [
-        placing_of_mix(fit.surveyed, fit.gear, Listening(a, seat, mix)) for a in arrangements
-    ]
+    placings = [placing_of_mix(fit.case(a, seat, mix)) for a in arrangements]
     found, drawn = _levels(fit, placings, judged)
     return Drawn(shape_db(found), shape_db(drawn))
 

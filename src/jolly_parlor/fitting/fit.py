@@ -33,7 +33,11 @@ from jolly_parlor.fitting.parameters import (
     source_parameters,
 )
 from jolly_parlor.fitting.predicting import Predicted, Predictor
+from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.mixes import Mix
+from jolly_parlor.placement.setup import Setup
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -91,6 +95,10 @@ class Fit:
     def room(self) -> FittedRoom:
         """The room as the takes have taught it."""
         return room_of(self.surveyed, self.parameters, self.z)
+
+    def case(self, arrangement: Arrangement, seat: str, mix: Mix) -> Case:
+        """What an arrangement plays to a seat in the room as surveyed: parameters start there."""
+        return Case(Setup(self.surveyed, self.gear, arrangement), seat, mix)
 
     @property
     def shared(self) -> list[int]:

@@ -13,7 +13,6 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
 from jolly_parlor.acoustics.geometry.plan import Point
-from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.fitting.parameters import (
@@ -23,10 +22,10 @@ from jolly_parlor.fitting.parameters import (
     place_parameters,
 )
 from jolly_parlor.fitting.predicting import Predictor
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import shape_db
-from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import Judged
-from jolly_parlor.placement.mixes import Listening, factors
+from jolly_parlor.placement.mixes import factors
 from jolly_parlor.placement.radiating import all_heard_from, looks, plates_of
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.words import tr
@@ -103,14 +102,12 @@ def placing_of(setup: Setup, seat: str, sources: Sequence[str]) -> Placing:
     return Placing(heard, setup.arrangement.seats[seat], ways=ways, plates=plates)
 
 
-def placing_of_mix(
-    room: Room, gear: Gear, listening: Listening, names: Sequence[str] | None = None
-) -> Placing:
+def placing_of_mix(case: Case, names: Sequence[str] | None = None) -> Placing:
     """All that plays, each through its chain; or some of it only."""
-    through = factors(listening.mix, listening.arrangement.chains, MODEL_HZ)
-    playing = [n for n in listening.mix.loudspeakers if names is None or n in names]
+    through = factors(case.mix, case.arrangement.chains, MODEL_HZ)
+    playing = [n for n in case.mix.loudspeakers if names is None or n in names]
     drives = {n: factor for n, factor in through.items() if n in playing and factor is not None}
-    placing = placing_of(Setup(room, gear, listening.arrangement), listening.seat, playing)
+    placing = placing_of(case.setup, case.seat, playing)
     return replace(placing, drives=drives)
 
 

@@ -16,10 +16,11 @@ from jolly_parlor.acoustics.fields.plates import Plate
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import GRID_HZ, Deviation, deviation
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import Listening, Mix, judged_band, mixed
+from jolly_parlor.placement.mixes import Mix, judged_band, mixed
 from jolly_parlor.placement.radiating import all_heard_from, plates_between, plates_of
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.response import Response
@@ -116,6 +117,10 @@ class Forecaster:
         """An arrangement in this room."""
         return Setup(self.room, self.gear, arrangement)
 
+    def case(self, arrangement: Arrangement, seat: str, mix: Mix) -> Case:
+        """What an arrangement in this room plays to a seat."""
+        return Case(self.setup(arrangement), seat, mix)
+
     def prepare(self) -> bool:
         """Work out ahead a part of what a first forecast takes long for; False with all done."""
         return self.field.prepare()
@@ -145,9 +150,9 @@ class Forecaster:
         """Where loudspeakers of an arrangement radiate from, some or all, by id."""
         return all_heard_from(self.setup(arrangement), names)
 
-    def playing(self, listening: Listening) -> dict[str, Point]:
+    def playing(self, case: Case) -> dict[str, Point]:
         """Where each loudspeaker of what plays radiates from."""
-        return self.heard_from(listening.arrangement, listening.mix.loudspeakers)
+        return self.heard_from(case.arrangement, case.mix.loudspeakers)
 
     def at(self, arrangement: Arrangement, ear: Point, mix: Mix | None = None) -> Forecast:
         """The forecast at a point in the room, of all loudspeakers or those of a mix. Raises
@@ -169,13 +174,13 @@ class Forecaster:
         """The forecast of all loudspeakers at the ear centre of a seat."""
         return self.at(arrangement, arrangement.seats[seat])
 
-    def of(self, listening: Listening) -> Forecast:
+    def of(self, case: Case) -> Forecast:
         """The forecast of what plays at the ear centre of the seat."""
-        return self.at(listening.arrangement, listening.ear, listening.mix)
+        return self.at(case.arrangement, case.ear, case.mix)
 
-    def deviation(self, listening: Listening) -> Deviation:
+    def deviation(self, case: Case) -> Deviation:
         """The distance from even of what plays at the seat."""
-        return self.of(listening).deviation(listening.mix)
+        return self.of(case).deviation(case.mix)
 
     def head(self, arrangement: Arrangement, seat: str) -> list[Forecast]:
         """Forecasts over the head volume of a seat; the first is the centre."""

@@ -9,8 +9,9 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, mixed
+from jolly_parlor.placement.mixes import mixed
 from jolly_parlor.words import tr
 
 _INSET = 0.06
@@ -69,18 +70,18 @@ def _inward(room: Room, edge: FloatArray) -> FloatArray:
 
 
 def gathers(
-    forecaster: Forecaster, listening: Listening, frequency_hz: float, most: int = _MOST
+    forecaster: Forecaster, case: Case, frequency_hz: float, most: int = _MOST
 ) -> list[Gathering]:
     """The places with most pressure, loudest first."""
     at = int(np.argmin(np.abs(forecaster.frequencies_hz - frequency_hz)))
     tried = candidates(forecaster.room)
-    points = np.array([p.array() for _, p in tried] + [listening.ear.array()])
+    points = np.array([p.array() for _, p in tried] + [case.ear.array()])
     forecaster.field.expect(points)
     f = forecaster.frequencies_hz
-    names, owner = listening.mix.loudspeakers, np.zeros(len(points), dtype=np.intp)
-    heard = forecaster.from_arrangements(names, [listening.arrangement], owner, points)
+    names, owner = case.mix.loudspeakers, np.zeros(len(points), dtype=np.intp)
+    heard = forecaster.from_arrangements(names, [case.arrangement], owner, points)
     sources = {name: p * forecaster.drive_of(name) for name, p in heard.items()}
-    total = np.abs(mixed(listening.mix, listening.arrangement.chains, f, sources)[:, at])
+    total = np.abs(mixed(case.mix, case.arrangement.chains, f, sources)[:, at])
     level = 20 * np.log10(np.maximum(total, 1e-12))
     order = np.argsort(-level[:-1])[:most]
     return [

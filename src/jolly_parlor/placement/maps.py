@@ -12,11 +12,12 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fields.field_of_room import RoomField
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import DIP_WEIGHT
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.items import seat as seat_item
-from jolly_parlor.placement.mixes import Listening, judged_band, mixed
+from jolly_parlor.placement.mixes import judged_band, mixed
 from jolly_parlor.placement.radiating import plan_heard_from, plates_of
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
@@ -64,63 +65,61 @@ class PressureMap:
     ear: Point
 
 
-def seat_map(forecaster: Forecaster, listening: Listening) -> EvennessMap:
+def seat_map(forecaster: Forecaster, case: Case) -> EvennessMap:
     """How even each place would be as a seat, at the ear height of the one listened from."""
     quick = forecaster.coarse()
-    height = listening.ear.z
+    height = case.ear.z
     xs, ys = _grid(forecaster)
     # The desk stays where it is: of somebody who sits elsewhere it is a thing in the room.
-    playing, field = quick.playing(listening), quick.field_of(listening.arrangement)
+    playing, field = quick.playing(case), quick.field_of(case.arrangement)
     field.expect(np.array([place.array() for place in playing.values()]))
     heard = {
         name: field.spread(place.array(), height, xs, ys) * quick.drive_of(name)[:, None, None]
         for name, place in playing.items()
     }
-    figures = _figures(quick, heard, listening)
-    for place in listening.playing.values():
+    figures = _figures(quick, heard, case)
+    for place in case.playing.values():
         if abs(place.z - height) < _TOO_NEAR_METRES:
             figures[_within_reach(place, xs, ys)] = np.nan
-    return EvennessMap(seat_item(listening.seat), xs, ys, figures, height)
+    return EvennessMap(seat_item(case.seat), xs, ys, figures, height)
 
 
-def source_map(
-    forecaster: Forecaster, listening: Listening, item: Item, alike: bool = True
-) -> EvennessMap:
+def source_map(forecaster: Forecaster, case: Case, item: Item, alike: bool = True) -> EvennessMap:
     """How even a seat would hear with one loudspeaker placed there; the twin of one of the pair
     goes along when alike. Raises Refused for an item that makes no sound in the mix.
 
     By reciprocity one spread from the ear serves every place.
     """
-    playing, name = listening.playing, item.id
-    if not item.makes_sound or name not in listening.arrangement.places:
+    playing, name = case.playing, item.id
+    if not item.makes_sound or name not in case.arrangement.places:
         raise Refused(tr("The {words} makes no sound; select a loudspeaker.", words=item.words))
     if name not in playing:
         raise Refused(
             tr(
                 "The {words} does not play in “{name}”; let it play.",
                 words=item.words,
-                name=listening.mix.name,
+                name=case.mix.name,
             )
         )
-    quick, ear = forecaster.coarse(), listening.ear
+    quick, ear = forecaster.coarse(), case.ear
     xs, ys = _grid(forecaster)
-    plates = plates_of(quick.gear, listening.arrangement)
-    sources = quick.playing(listening)
+    plates = plates_of(quick.gear, case.arrangement)
+    sources = quick.playing(case)
     heard = {
         other: (quick.transfer(place, ear, plates) * quick.drive_of(other))[:, None, None]
         for other, place in sources.items()
         if other != name
     }
     spread = _Spread(quick, quick.field_with(plates), ear, sources[name].z)
-    heard[name] = spread.of(listening.arrangement, name, xs, ys)
+    heard[name] = spread.of(case.arrangement, name, xs, ys)
     if alike and item.of_pair and item.twin.id in playing:
         mirrored = 2 * quick.room.frame.middle - xs
-        twin = spread.of(listening.arrangement, item.twin.id, mirrored, ys)
+        twin = spread.of(case.arrangement, item.twin.id, mirrored, ys)
         outside = (mirrored < _MARGIN - 1e-9) | (mirrored > quick.room.width - _MARGIN + 1e-9)
         twin[:, :, outside] = np.nan
         heard[item.twin.id] = twin
     full = {other: np.broadcast_to(p, heard[name].shape) for other, p in heard.items()}
-    figures = _figures(quick, full, listening)
+    figures = _figures(quick, full, case)
     figures[_within_reach(ear, xs, ys)] = np.nan
     return EvennessMap(item, xs, ys, figures, playing[name].z)
 
@@ -160,12 +159,12 @@ class _Spread:
         return np.asarray(across * (1 - v) + beyond * v)
 
 
-def pressure_map(forecaster: Forecaster, listening: Listening, frequency_hz: float) -> PressureMap:
+def pressure_map(forecaster: Forecaster, case: Case, frequency_hz: float) -> PressureMap:
     """Level of the nearest frequency of the forecast over plan and section."""
     f = forecaster.frequencies_hz
     at = int(np.argmin(np.abs(f - frequency_hz)))
-    field, ear = forecaster.field_at(listening.arrangement, at), listening.ear
-    playing = forecaster.playing(listening)
+    field, ear = forecaster.field_at(case.arrangement, at), case.ear
+    playing = forecaster.playing(case)
     xs, ys, zs = (_places(size, _AT_THE_WALL) for size in forecaster.room.dimensions)
     field.expect(np.array([place.array() for place in playing.values()]))
     plan, across = {}, {}
@@ -176,7 +175,7 @@ def pressure_map(forecaster: Forecaster, listening: Listening, frequency_hz: flo
     levels = []
     for heard in (plan, across):
         flat = {name: p.reshape(-1, 1) for name, p in heard.items()}
-        total = mixed(listening.mix, listening.arrangement.chains, f[at : at + 1], flat)
+        total = mixed(case.mix, case.arrangement.chains, f[at : at + 1], flat)
         shape = next(iter(heard.values())).shape
         levels.append(20 * np.log10(np.maximum(np.abs(total), 1e-9)).reshape(shape))
     power = np.nanmean(10 ** (levels[0] / 10))  # nothing is heard inside a thing
@@ -198,16 +197,14 @@ def _within_reach(place: Point, xs: FloatArray, ys: FloatArray) -> NDArray[np.bo
     return np.asarray(away < _TOO_NEAR_METRES)
 
 
-def _figures(
-    quick: Forecaster, heard: Mapping[str, ComplexArray], listening: Listening
-) -> FloatArray:
+def _figures(quick: Forecaster, heard: Mapping[str, ComplexArray], case: Case) -> FloatArray:
     """Evenness of a mix over pressures (frequencies, ys, xs)."""
     f = quick.frequencies_hz
-    low, high, target = judged_band(quick.gear, listening.mix)
+    low, high, target = judged_band(quick.gear, case.mix)
     band = (f >= low - 1e-9) & (f <= high + 1e-9)
     shape = next(iter(heard.values())).shape
     flat = {name: p.reshape(f.size, -1).T for name, p in heard.items()}
-    total = mixed(listening.mix, listening.arrangement.chains, f, flat).T.reshape(shape)
+    total = mixed(case.mix, case.arrangement.chains, f, flat).T.reshape(shape)
     if not target.is_flat:
         total = total / 10 ** (target.at(f) / 20)[:, None, None]
     return np.sqrt(_squares(total[band].astype(np.complex64))).astype(float)

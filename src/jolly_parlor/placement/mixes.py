@@ -11,7 +11,6 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.gear import PAIR, Gear
@@ -20,7 +19,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
 if TYPE_CHECKING:
-    from jolly_parlor.placement.arrangement import Arrangement
+    pass
 
 SUBWOOFERS_TO_HZ = 120.0
 """Subwoofers by themselves are judged up to here (common practice, no source)."""
@@ -119,25 +118,6 @@ def as_set(gear: Gear) -> Mix:
 def with_subwoofers(gear: Gear) -> Mix:
     """The pair with all subwoofers, or the pair where there are none."""
     return mix_of(gear, WITH_SUBWOOFERS) if gear.subwoofers else BOTH
-
-
-@dataclass(frozen=True)
-class Listening:
-    """What a response is of: an Arrangement, heard at a Seat, with a Mix playing."""
-
-    arrangement: "Arrangement"
-    seat: str
-    mix: Mix
-
-    @property
-    def ear(self) -> Point:
-        """The ear centre."""
-        return self.arrangement.seats[self.seat]
-
-    @property
-    def playing(self) -> dict[str, Point]:
-        """Where each loudspeaker of the mix stands, by id."""
-        return {name: self.arrangement.places[name] for name in self.mix.loudspeakers}
 
 
 def judged_band(gear: Gear, mix: Mix, takes: bool = False) -> Judged:

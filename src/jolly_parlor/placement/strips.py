@@ -10,11 +10,12 @@ from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.acoustics.fields.impedance_box import CLOSEST_METRES
 from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import evenness_db
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.items import DESK, LEFT, Item
 from jolly_parlor.placement.items import seat as seat_item
-from jolly_parlor.placement.mixes import Listening, judged_band, mixed
+from jolly_parlor.placement.mixes import judged_band, mixed
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.placement.standing import fit_problems
 from jolly_parlor.refused import Refused
@@ -57,17 +58,15 @@ def slid(
     return arrangement.moved(item, place)
 
 
-def strip(
-    forecaster: Forecaster, listening: Listening, item: Item, axis: Axis, alike: bool = True
-) -> Strip:
+def strip(forecaster: Forecaster, case: Case, item: Item, axis: Axis, alike: bool = True) -> Strip:
     """Evenness at the seat for places along an axis, at every second frequency.
 
     Raises Refused for an item that the arrangement lacks.
     """
     if item == DESK:
-        return _desk_strip(forecaster, listening, axis)
+        return _desk_strip(forecaster, case, axis)
     room, quick = forecaster.room, forecaster.coarse()
-    arrangement, seat = listening.arrangement, listening.seat
+    arrangement, seat = case.arrangement, case.seat
     size = dict(zip("xyz", room.dimensions, strict=True))[axis]
     low, high = (_LOWEST, size - _HEADROOM) if axis == "z" else (_MARGIN, size - _MARGIN)
     if item.of_pair and alike and axis == "x":
@@ -80,7 +79,7 @@ def strip(
         low = max(low, arrangement.left.y + _BEFORE_THE_EAR, arrangement.right.y + _BEFORE_THE_EAR)
     if item not in arrangement.items:
         raise Refused(tr("There is no “{item}” in “{name}”.", item=item, name=arrangement.name))
-    _must_matter(listening, item, alike)
+    _must_matter(case, item, alike)
     if low >= high:
         raise Refused(
             tr(
@@ -99,7 +98,7 @@ def strip(
         # Too close to a source for the sum, a gap in the strip says so.
         if fit_problems(Setup(room, forecaster.gear, trial)):
             continue
-        there = replace(listening, arrangement=trial)
+        there = case.having(trial)
         if not _too_close(there):
             trials[index] = there
     if trials:
@@ -107,16 +106,16 @@ def strip(
     return Strip(item, axis, metres, figures, float(now))
 
 
-def _desk_strip(forecaster: Forecaster, listening: Listening, axis: Axis) -> Strip:
+def _desk_strip(forecaster: Forecaster, case: Case, axis: Axis) -> Strip:
     """Of the desk: its far edge along the room, or the height of its top."""
-    room, gear, a = forecaster.room, forecaster.gear, listening.arrangement
+    room, gear, a = forecaster.room, forecaster.gear, case.arrangement
     desk, at = gear.desk, a.desk
     if desk is None or at is None:
         raise Refused(tr("There is no desk in “{name}”.", name=a.name))
     if axis == "z":
-        low, high, now = _LOWEST_DESK, listening.ear.z - _BELOW_THE_EAR, desk.height
+        low, high, now = _LOWEST_DESK, case.ear.z - _BELOW_THE_EAR, desk.height
     else:
-        low, high, now = room.frame.front, listening.ear.y - desk.depth + _OVER_THE_LAP, at.y
+        low, high, now = room.frame.front, case.ear.y - desk.depth + _OVER_THE_LAP, at.y
     if low >= high:
         raise Refused(tr("The desk has no room to slide."))
     metres = np.linspace(low, high, _DESK_PLACES)
@@ -130,21 +129,19 @@ def _desk_strip(forecaster: Forecaster, listening: Listening, axis: Axis) -> Str
         if fit_problems(Setup(room, other, moved)):
             continue
         among = Forecaster(room, other, forecaster.coarse().field)
-        figures[index] = _figures(among, [replace(listening, arrangement=moved)])[0]
+        figures[index] = _figures(among, [case.having(moved)])[0]
     return Strip(DESK, axis, metres, figures, float(now))
 
 
-def _must_matter(listening: Listening, item: Item, alike: bool) -> None:
+def _must_matter(case: Case, item: Item, alike: bool) -> None:
     """Raise Refused where what is heard is the same wherever the item stands."""
-    playing = listening.mix.loudspeakers
+    playing = case.mix.loudspeakers
     if item.makes_sound and item.id not in playing:
         if not (item.of_pair and alike and item.twin.id in playing):
-            words = tr(
-                "“{name}” plays without the {words}", name=listening.mix.name, words=item.words
-            )
+            words = tr("“{name}” plays without the {words}", name=case.mix.name, words=item.words)
             raise Refused(tr("{words}: where it stands changes nothing here.", words=words))
-    if item.kind == "seat" and item.id != listening.seat:
-        words = tr("What is shown is heard at “{seat}”", seat=listening.seat)
+    if item.kind == "seat" and item.id != case.seat:
+        words = tr("What is shown is heard at “{seat}”", seat=case.seat)
         raise Refused(
             tr(
                 "{words}: where {words2} stands changes nothing here.",
@@ -154,15 +151,15 @@ def _must_matter(listening: Listening, item: Item, alike: bool) -> None:
         )
 
 
-def _too_close(listening: Listening) -> bool:
-    ear = listening.ear
+def _too_close(case: Case) -> bool:
+    ear = case.ear
     return any(
         max(abs(at.x - ear.x), abs(at.y - ear.y), abs(at.z - ear.z)) < CLOSEST_METRES
-        for at in listening.playing.values()
+        for at in case.playing.values()
     )
 
 
-def _figures(quick: Forecaster, trials: Sequence[Listening]) -> FloatArray:
+def _figures(quick: Forecaster, trials: Sequence[Case]) -> FloatArray:
     """Evenness of each, of one mix with the same settings, (trials,)."""
     ears = np.array([trial.ear.array() for trial in trials])
     mix, chains = trials[0].mix, trials[0].arrangement.chains

@@ -7,8 +7,8 @@ import numpy as np
 from jolly_parlor.acoustics.fields.field_of_room import room_field
 from jolly_parlor.acoustics.geometry.fitted_room import FittedRoom
 from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
 
@@ -31,18 +31,18 @@ class ThingEffect:
         return tr("{much}: {change_db:.1f} dB", much=much, change_db=self.change_db)
 
 
-def thing_effects(forecaster: Forecaster, listening: Listening) -> list[ThingEffect]:
+def thing_effects(forecaster: Forecaster, case: Case) -> list[ThingEffect]:
     """Of every thing, at one seat; some ten seconds each. Raises Refused where the arrangement
     cannot stand.
     """
     room = forecaster.room
-    whole = forecaster.deviation(listening).deviation_db
+    whole = forecaster.deviation(case).deviation_db
     found = []
     for number, thing in enumerate(room.things):
         bare = without(room, number)
         field = room_field(bare, forecaster.frequencies_hz)
         try:
-            other = Forecaster(bare, forecaster.gear, field).deviation(listening).deviation_db
+            other = Forecaster(bare, forecaster.gear, field).deviation(case).deviation_db
         except Refused:
             continue
         change = float(np.sqrt(np.mean((whole - other) ** 2)))

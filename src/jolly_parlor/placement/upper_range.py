@@ -13,10 +13,11 @@ from jolly_parlor.acoustics.fields.plated_field import PlatedFields
 from jolly_parlor.acoustics.fields.plates import Plate
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.judging import FLAT_TARGET, Target
-from jolly_parlor.placement.mixes import Listening, mixed
+from jolly_parlor.placement.mixes import mixed
 from jolly_parlor.placement.radiating import all_heard_from, plates_of
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.signals.response import Response
@@ -77,17 +78,17 @@ class UpperForecaster:
         """As `Forecaster.prepare`."""
         return self._field is not None and self._field.prepare()
 
-    def curve(self, listening: Listening, reference_db: float) -> UpperCurve:
+    def curve(self, case: Case, reference_db: float) -> UpperCurve:
         """The response at an ear from just below 300 Hz up, against the reference level."""
         gear, f = self.gear, self.frequencies_hz
-        a, plates = listening.arrangement, plates_of(gear, listening.arrangement)
-        playing = all_heard_from(Setup(self.room, gear, a), listening.mix.loudspeakers)
+        a, plates = case.arrangement, plates_of(gear, case.arrangement)
+        playing = all_heard_from(Setup(self.room, gear, a), case.mix.loudspeakers)
         sources = {
-            name: self._known.of((place, listening.ear, plates), self._worked_out)
+            name: self._known.of((place, case.ear, plates), self._worked_out)
             * self._low_ends[gear.loudspeaker(name).model]
             for name, place in playing.items()
         }
-        pressure = mixed(listening.mix, listening.arrangement.chains, f, sources)
+        pressure = mixed(case.mix, case.arrangement.chains, f, sources)
         level = 20 * np.log10(np.maximum(np.abs(pressure), 1e-12))
         at = f[_PER_OCTAVE // 24 :]  # half a smoothing band above the lowest
         smooth = smooth_level_db(f, level, at, SMOOTHING_PER_OCTAVE)

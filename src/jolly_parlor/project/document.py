@@ -6,8 +6,9 @@ from functools import cached_property
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.by_ear.ear_record import ByEar
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.gear import Gear, gear_problems
-from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, measurable
+from jolly_parlor.placement.mixes import WITH_SUBWOOFERS, Mix, measurable
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.kept_fit import KeptFit
@@ -87,6 +88,10 @@ class Document:
     def setup(self, arrangement: Arrangement) -> Setup:
         """An arrangement in the room as it is surveyed."""
         return Setup(self.room, self.gear, arrangement)
+
+    def case(self, arrangement: Arrangement, seat: str, mix: Mix) -> Case:
+        """What an arrangement plays to a seat."""
+        return Case(self.setup(arrangement), seat, mix)
 
     def take_of(self, arrangement: Arrangement, source: str, seat: str) -> Take | None:
         """The newest take of that source at the head's centre that still holds."""

@@ -10,9 +10,10 @@ from jolly_parlor.audition.transfers import POINT, Transfers
 from jolly_parlor.diagnosis.features import FeatureKind, features
 from jolly_parlor.diagnosis.findings import Finding, findings_of_forecast
 from jolly_parlor.diagnosis.interventions import Anechoic
+from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE, Listening
+from jolly_parlor.placement.mixes import LEFT_ALONE, RIGHT_ALONE
 from jolly_parlor.placement.mode_facts import listed_modes
 from jolly_parlor.placement.radiating import plates_of
 from jolly_parlor.placement.reflections import reflection_points
@@ -35,7 +36,7 @@ class Room:
     forecaster: Forecaster
     anechoic: Anechoic
     transfers: Transfers
-    listening: Listening
+    case: Case
     wishes: Wishes
 
     @property
@@ -45,8 +46,8 @@ class Room:
         return tr(
             "In {name}, “{name2}”, at the {seat}",
             name=name,
-            name2=self.listening.arrangement.name,
-            seat=self.listening.seat,
+            name2=self.case.arrangement.name,
+            seat=self.case.seat,
         )
 
 
@@ -89,7 +90,7 @@ def _boom(room: Room) -> Here:
 
 
 def _feature(room: Room, kind: FeatureKind, usual_hz: float, rule: str) -> Here:
-    deviation = room.forecaster.deviation(room.listening)
+    deviation = room.forecaster.deviation(room.case)
     worst = next((one for one in features(deviation) if one.kind == kind), None)
     if worst is None:
         return Here(
@@ -103,7 +104,7 @@ def _feature(room: Room, kind: FeatureKind, usual_hz: float, rule: str) -> Here:
             rule,
             usual_hz,
         )
-    found = findings_of_forecast(room.forecaster, room.anechoic, room.listening, room.wishes)
+    found = findings_of_forecast(room.forecaster, room.anechoic, room.case, room.wishes)
     told = next((one for one in found if one.feature == worst), None)
     where = (
         told.headline
@@ -133,8 +134,8 @@ def _remedy(finding: Finding | None) -> str:
 
 
 def _comb(room: Room) -> Here:
-    forecaster, listening = room.forecaster, room.listening
-    points = reflection_points(forecaster.setup(listening.arrangement), listening.seat)
+    forecaster, case = room.forecaster, room.case
+    points = reflection_points(forecaster.setup(case.arrangement), case.seat)
     early = [p for p in points if p.delay_seconds <= _EARLY_SECONDS]
     rule = tr(
         "Nearer to the loudspeakers, or the surface farther off, the "
@@ -163,10 +164,8 @@ def _comb(room: Room) -> Here:
 
 
 def _polarity(room: Room) -> Here:
-    chains = room.listening.arrangement.chains
-    odd = [
-        name for name in room.listening.mix.loudspeakers if name in chains and chains[name].inverted
-    ]
+    chains = room.case.arrangement.chains
+    odd = [name for name in room.case.mix.loudspeakers if name in chains and chains[name].inverted]
     told = (
         tr("{odd} is set to reversed polarity", odd=", ".join(odd))
         if odd
@@ -184,8 +183,8 @@ def _polarity(room: Room) -> Here:
 
 
 def _late(room: Room) -> Here:
-    forecaster, listening = room.forecaster, room.listening
-    arrangement, ear = listening.arrangement, listening.ear
+    forecaster, case = room.forecaster, room.case
+    arrangement, ear = case.arrangement, case.ear
     speed = forecaster.room.speed_of_sound
 
     def arrives_ms(name: str) -> float:
@@ -220,7 +219,7 @@ def _late(room: Room) -> Here:
 
 
 def _unlike(room: Room) -> Here:
-    forecast = room.forecaster.at_seat(room.listening.arrangement, room.listening.seat)
+    forecast = room.forecaster.at_seat(room.case.arrangement, room.case.seat)
     left, right = (forecast.deviation(mix) for mix in (LEFT_ALONE, RIGHT_ALONE))
     f = left.frequencies_hz[left.in_band]
     inside = left.in_band
@@ -247,13 +246,13 @@ def _unlike(room: Room) -> Here:
 
 
 def _ringing(room: Room) -> Here:
-    listening, transfers = room.listening, room.transfers
+    case, transfers = room.case, room.transfers
     rows = np.flatnonzero((transfers.low_hz >= DECAY_HZ[0]) & (transfers.low_hz <= DECAY_HZ[-1]))
-    forecaster, ear = room.forecaster, listening.ear
-    plates = plates_of(forecaster.gear, listening.arrangement)
+    forecaster, ear = room.forecaster, case.ear
+    plates = plates_of(forecaster.gear, case.arrangement)
     pressure = sum(
         transfers.low(place, ear, POINT, plates)[0][rows]
-        for place in forecaster.playing(listening).values()
+        for place in forecaster.playing(case).values()
     )
     times = {band: decay_seconds(np.asarray(pressure), band) for band in BANDS_HZ}
     known = {band: seconds for band, seconds in times.items() if seconds is not None}

@@ -9,7 +9,7 @@ from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.evenness import evenness
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.mixes import Listening, with_subwoofers
+from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.schools import SCHOOLS, School, possible
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.tuned_subs import TunedSubs
@@ -49,7 +49,7 @@ def judged_schools(
     seat, mix = forecaster.gear.seats[0].name, with_subwoofers(forecaster.gear)
 
     def even(a: Arrangement) -> float:
-        return evenness(forecaster.deviation(Listening(a, seat, mix))).value_db
+        return evenness(forecaster.deviation(forecaster.case(a, seat, mix))).value_db
 
     found = []
     for bare in proposed:

@@ -24,7 +24,7 @@ from jolly_parlor.words import tr
 _PAGES = [
     ("moves", tr("Moves and grades")),
     ("zone", tr("Calm zone")),
-    ("tests", tr("Listening tests")),
+    ("tests", tr("Case tests")),
     ("ledger", tr("Ledger")),
 ]
 _TESTS = [

@@ -16,7 +16,7 @@ from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.by_ear.ear_record import ToneHeard, ToneMark, ToneSweep
 from jolly_parlor.by_ear.simulated_ear import notes_heard
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.mixes import BOTH, Listening
+from jolly_parlor.placement.mixes import BOTH
 from jolly_parlor.project.ear_edits import begin_sweep, mark_tone
 from jolly_parlor.project.ledger import now
 from jolly_parlor.signals.programme import SLOW_SWEEP
@@ -91,7 +91,7 @@ class SweepCard:
         return last
 
     @property
-    def listening(self) -> bool:
+    def case(self) -> bool:
         """Whether the simulated listener is at it."""
         return self._listener.asked
 
@@ -160,7 +160,7 @@ class SweepCard:
         if view == self._of:
             return
         self._of = view
-        heard = Listening(a, self.session.seat, BOTH)
+        heard = document.case(a, self.session.seat, BOTH)
         job = partial(jobs.tones, document, heard, marks)
         take = partial(self._take, view)
         self.session.slow.ask(Question(TONES, document.room, document.gear, job, take))

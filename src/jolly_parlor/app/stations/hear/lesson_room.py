@@ -8,7 +8,7 @@ from jolly_parlor.app import hearing_jobs
 from jolly_parlor.app.questions import LESSON, Question
 from jolly_parlor.app.samples import DEMO
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.mixes import Listening, with_subwoofers
+from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import open_project
 from jolly_parlor.training.here import Here, LessonId
@@ -45,16 +45,16 @@ class LessonRoom(QObject):
         if document is session.believed:
             a = session.arrangement
             assert a is not None
-            listening = Listening(a, session.seat, with_subwoofers(document.gear))
+            case = document.case(a, session.seat, with_subwoofers(document.gear))
         else:
             demo = document.arrangements[0]
             seat = document.gear.seats[0].name
-            listening = Listening(demo, seat, with_subwoofers(document.gear))
-        of = (document.room, document.gear, document.wishes, listening, lesson)
+            case = document.case(demo, seat, with_subwoofers(document.gear))
+        of = (document.room, document.gear, document.wishes, case, lesson)
         if of == self._of:
             return
         self._of, self.here, self.why = of, None, tr("Looking for it in the room …")
-        job = partial(hearing_jobs.lesson_here, listening, document.wishes, lesson)
+        job = partial(hearing_jobs.lesson_here, case, document.wishes, lesson)
         session.ear.ask(
             Question(LESSON, document.room, document.gear, job, self._take, self._refuse)
         )
