@@ -10,10 +10,11 @@ from dataclasses import replace
 
 from jolly_parlor.app.samples import DEMO
 from jolly_parlor.placement.arrangement import Arrangement
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear, Seat
-from jolly_parlor.placement.loudspeakers import Loudspeaker, Span
+from jolly_parlor.placement.loudspeakers import Loudspeaker
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.search.search import search
 from jolly_parlor.placement.search.wishes import Wishes

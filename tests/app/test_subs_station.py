@@ -10,8 +10,8 @@ from helpers_app import press, settled, type_into
 from jolly_parlor.app.plots.share_posts import SharesPlot
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.chains import Filter
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.items import loudspeaker
-from jolly_parlor.placement.loudspeakers import Span
 from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.project.gear_edits import set_gear
 

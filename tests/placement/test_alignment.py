@@ -9,10 +9,11 @@ import pytest
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear, Seat
-from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model, Span
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.search.further_subs import further_subs, further_words
 from jolly_parlor.placement.search.wishes import Wishes

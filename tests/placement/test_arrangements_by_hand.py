@@ -22,10 +22,11 @@ from jolly_parlor.placement.arrangement import (
     turned_arrangement,
 )
 from jolly_parlor.placement.chains import Chain, Crossover, Filter
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.evenness import bass_reach_hz, joined_square, shape_db, spread_db
 from jolly_parlor.placement.gear import PAIR, Desk
 from jolly_parlor.placement.items import DESK, LEFT, RIGHT, loudspeaker, seat
-from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker
 from jolly_parlor.placement.mixes import BOTH, mix_of
 from jolly_parlor.placement.search.proposals import Trade
 from jolly_parlor.placement.search.search import _twins

@@ -16,6 +16,7 @@ from jolly_parlor.acoustics.geometry.room import (
     box_room,
 )
 from jolly_parlor.placement.arrangement import Arrangement, DeskPlace
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.corners import CORNERS, readings
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.fixing import fixing_advice
@@ -23,7 +24,7 @@ from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gathering import candidates, gathers
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.judging import Judging, Target, target_curve
-from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker
 from jolly_parlor.placement.mixes import BOTH, judged_band, mix_of, mixes
 from jolly_parlor.placement.mounting import clear_of_things, mount_of, thinned, wall_heights
 from jolly_parlor.placement.school_rules import back_to_wall_distance, calm_zone, long_wall, unequal

@@ -12,10 +12,11 @@ from jolly_parlor.acoustics.fields.field_of_room import room_field
 from jolly_parlor.acoustics.filters import phase_knob
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.chains import Chain, Crossover, Filter
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.evenness import GRID_HZ, evenness_db
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.loudspeakers import Controls, Span
+from jolly_parlor.placement.loudspeakers import Controls
 from jolly_parlor.placement.mixes import mixed, with_subwoofers
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.headroom import headroom, headroom_words
@@ -239,7 +240,15 @@ def test_sums_of_crossovers_are_those_of_the_textbook() -> None:
 
 
 def test_parts_of_a_chain_multiply_up_to_it() -> None:
-    chain = Chain(3.0, 2.0, True, Crossover(70.0), Crossover(90.0, 12, "butterworth"), -4.0, -2.0)
+    chain = Chain(
+        3.0,
+        2.0,
+        inverted=True,
+        high_pass=Crossover(70.0),
+        low_pass=Crossover(90.0, 12, "butterworth"),
+        low_shelf_db=-4.0,
+        low_mid_db=-2.0,
+    )
     chain = replace(chain, phase_degrees=60.0)
     f = np.geomspace(20, 300, 9)
     total = np.prod([part.response(f, True) for part in chain.parts()], axis=0)

@@ -17,10 +17,11 @@ from jolly_parlor.placement.around_seat import (
     spots,
 )
 from jolly_parlor.placement.chains import Chain, Crossover, Section
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.first_placing import inside, starting_chains, starting_places
 from jolly_parlor.placement.in_words import extremes
 from jolly_parlor.placement.layouts import PRESETS, Direction, point_at
-from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker
 from jolly_parlor.placement.settings.knobs import Knob, Panel, Switch
 from jolly_parlor.placement.settings.solver import Solution
 from jolly_parlor.placement.settings.worth import Worth, limits_words, worths

@@ -9,11 +9,12 @@ from certain import some
 from jolly_parlor.acoustics.geometry.room import KeepOut, Point
 from jolly_parlor.acoustics.geometry.room_parts import Thing
 from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.first_placing import starting_chains
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
-from jolly_parlor.placement.loudspeakers import Controls, Span
+from jolly_parlor.placement.loudspeakers import Controls
 from jolly_parlor.placement.mounting import mount_of, mount_words
 from jolly_parlor.placement.search.objective import Judge
 from jolly_parlor.placement.search.subs import SubSearch, candidates

@@ -8,8 +8,9 @@ import numpy as np
 from jolly_parlor.analysis.checklist import check_list
 from jolly_parlor.analysis.tuning import tune
 from jolly_parlor.placement.chains import Crossover
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model, Span
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Model
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.schools import school
 from jolly_parlor.placement.settings.goal import Goal

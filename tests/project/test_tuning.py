@@ -16,8 +16,9 @@ from jolly_parlor.analysis.tuning import (
     set_chains,
     tune,
 )
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.forecast import Forecaster
-from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.document import Document, Take
 from jolly_parlor.project.files import open_document, save_document

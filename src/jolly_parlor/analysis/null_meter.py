@@ -10,9 +10,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.chains import CONTROLS, FLAT, Chain
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.mixes import FLAT
 from jolly_parlor.placement.settings.alignment import crossover_hz
 from jolly_parlor.project.staging import (
     ALL_AS_SET,
@@ -168,14 +167,8 @@ class NullMeter:
 
 def _loudness(chain: Chain) -> tuple[object, ...]:
     """What of a chain changes how loud its loudspeaker is by itself."""
-    return (
-        chain.gain_db,
-        chain.low_shelf_db,
-        chain.low_mid_db,
-        chain.low_pass,
-        chain.high_pass,
-        chain.sections,
-    )
+    settings = (c.setting for c in CONTROLS.values() if c.louder)
+    return (*(getattr(chain, name) for name in settings), chain.sections)
 
 
 def _db(power: float) -> float:

@@ -2,8 +2,9 @@
 Arrangement.
 """
 
+from collections.abc import Iterator
 from dataclasses import dataclass, replace
-from typing import Annotated, Literal
+from typing import Annotated, Literal, get_type_hints
 
 import numpy as np
 from annotated_types import Ge, Le, MaxLen
@@ -11,6 +12,7 @@ from annotated_types import Ge, Le, MaxLen
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.filters import peaking, phase_knob, shelf_low
 from jolly_parlor.acoustics.sources import drive, high_pass, low_pass
+from jolly_parlor.placement.controls import Control, Span
 from jolly_parlor.strict import STRICT
 from jolly_parlor.words import tr
 
@@ -111,27 +113,107 @@ class Section:
     q: Annotated[float, Ge(0.1), Le(50.0)]
 
 
+def _phase(frequencies_hz: FloatArray, chain: "Chain") -> ComplexArray:
+    corner = chain.low_pass.frequency_hz if chain.low_pass else USUAL_CROSSOVER_HZ
+    return phase_knob(frequencies_hz, corner, chain.phase_degrees)
+
+
+def _low_shelf(frequencies_hz: FloatArray, chain: "Chain") -> ComplexArray:
+    return shelf_low(frequencies_hz, _SHELF_HZ, chain.low_shelf_db)
+
+
+def _low_mid(frequencies_hz: FloatArray, chain: "Chain") -> ComplexArray:
+    return peaking(frequencies_hz, _LOW_MID_HZ, chain.low_mid_db, _LOW_MID_Q)
+
+
+_GAIN = Control(
+    *("gain", "dB", -40.0, 40.0),
+    usual=Span(-12.0, 6.0),
+    tidy=0.5,
+    whose="all",
+    beyond=3.0,
+    louder=True,
+    left_out=(),
+)
+_DELAY = Control(
+    *("delay", "ms", 0.0, 100.0),
+    usual=Span(0.0, 15.0, 0.1),
+    tidy=0.1,
+    whose="all",
+    beyond=3.0,
+    left_out=(),
+)
+_PHASE = Control(
+    *("phase", "°", 0.0, 180.0),
+    usual=Span(0.0, 180.0),
+    tidy=5.0,
+    whose="subwoofer",
+    turn=0.01,
+    response=_phase,
+    beside="low_pass",
+    left_out=(0.0,),
+)
+_LOW_PASS = Control(
+    *("low-pass", tr("Hz"), 20.0, 500.0),
+    usual=Span(40.0, 120.0),
+    tidy=1.0,
+    whose="subwoofer",
+    beyond=20.0,
+    louder=True,
+    left_out=(),
+)
+_HIGH_PASS = Control(
+    *("high-pass", tr("Hz"), 20.0, 500.0),
+    usual=Span(60.0, 120.0, 20.0),
+    tidy=1.0,
+    whose="pair",
+    beyond=20.0,
+    louder=True,
+    left_out=(),
+)
+_LOW_SHELF = Control(
+    *(tr("low shelf"), "dB", -12.0, 12.0),
+    usual=Span(-6.0, 0.0, 2.0),
+    tidy=0.5,
+    beyond=2.0,
+    lifts_hz=(20.0, 160.0),
+    louder=True,
+    response=_low_shelf,
+    left_out=(),
+)
+_LOW_MID = Control(
+    *(tr("low mid"), "dB", -12.0, 12.0),
+    usual=Span(-4.0, 0.0, 2.0),
+    tidy=0.5,
+    beyond=2.0,
+    lifts_hz=(150.0, 300.0),
+    louder=True,
+    response=_low_mid,
+    left_out=(),
+)
+
+
 @dataclass(frozen=True)
 class Chain:
-    """Everything that is set for one loudspeaker."""
+    """Everything that is set for one loudspeaker. A new control is one more field here."""
 
     __pydantic_config__ = STRICT
 
-    gain_db: Gain = 0.0
-    delay_ms: Annotated[float, Ge(0.0), Le(100.0)] = 0.0
+    gain_db: Annotated[Gain, _GAIN] = 0.0
+    delay_ms: Annotated[float, Ge(0.0), Le(100.0), _DELAY] = 0.0
     inverted: bool = False
-    high_pass: Crossover | None = None
-    """In force where a subwoofer plays along: what is handed over to it."""
-    low_pass: Crossover | None = None
-    low_shelf_db: Annotated[float, Ge(-12.0), Le(12.0)] = 0.0
-    """The trim on the back against a wall's bass, below 120 Hz or so (common practice)."""
-    low_mid_db: Annotated[float, Ge(-12.0), Le(12.0)] = 0.0
-    """The trim against a desk's or wall's low mids, a wide bell at 250 Hz (common practice)."""
-    sections: Annotated[tuple[Section, ...], MaxLen(30)] = ()
-    phase_degrees: Annotated[float, Ge(0.0), Le(180.0)] = 0.0
+    phase_degrees: Annotated[float, Ge(0.0), Le(180.0), _PHASE] = 0.0
     """A subwoofer's phase knob: how far it turns back the corner of its own low-pass (80 Hz without
     one).
     """
+    low_pass: Annotated[Crossover | None, _LOW_PASS] = None
+    high_pass: Annotated[Crossover | None, _HIGH_PASS] = None
+    """In force where a subwoofer plays along: what is handed over to it."""
+    low_shelf_db: Annotated[float, Ge(-12.0), Le(12.0), _LOW_SHELF] = 0.0
+    """The trim on the back against a wall's bass, below 120 Hz or so (common practice)."""
+    low_mid_db: Annotated[float, Ge(-12.0), Le(12.0), _LOW_MID] = 0.0
+    """The trim against a desk's or wall's low mids, a wide bell at 250 Hz (common practice)."""
+    sections: Annotated[tuple[Section, ...], MaxLen(30)] = ()
 
     @property
     def flat_alone(self) -> bool:
@@ -150,17 +232,34 @@ class Chain:
             every.append(
                 Chain(gain_db=self.gain_db, delay_ms=self.delay_ms, inverted=self.inverted)
             )
-        if self.high_pass is not None:
-            every.append(Chain(high_pass=self.high_pass))
-        if self.low_pass is not None or self.phase_degrees:
-            every.append(Chain(low_pass=self.low_pass, phase_degrees=self.phase_degrees))
-        if self.low_shelf_db:
-            every.append(Chain(low_shelf_db=self.low_shelf_db))
-        if self.low_mid_db:
-            every.append(Chain(low_mid_db=self.low_mid_db))
+        for names in _HANG_TOGETHER:
+            if any(getattr(self, name) for name in names):
+                every.append(Chain(**{name: getattr(self, name) for name in names}))
         if self.sections:
             every.append(Chain(sections=self.sections))
         return tuple(every)
+
+    def of(self, control: Control) -> "Chain":
+        """What of this one control sets, with what hangs on it: its response times the rest's is
+        the chain's.
+        """
+        names = next((n for n in _HANG_TOGETHER if control.setting in n), (control.setting,))
+        return Chain(**{name: getattr(self, name) for name in names})
+
+    def set_of(self, control: Control) -> float | None:
+        """Where a control stands; None for a crossover that is not there."""
+        value = getattr(self, control.setting)
+        if control.is_corner:
+            return None if value is None else float(value.frequency_hz)
+        return float(value)
+
+    def with_set(self, control: Control, value: float) -> "Chain":
+        """The same with a control set so; a corner within what a crossover can be."""
+        if not control.is_corner:
+            return self.changed(control.setting, value)
+        side = getattr(self, control.setting) or Crossover()
+        corner = min(max(value, control.least), control.most)
+        return self.changed(control.setting, replace(side, frequency_hz=corner))
 
     def changed(self, what: str, value: object) -> "Chain":
         """The same but for one setting. `dataclasses.replace` takes ten times as long, and those
@@ -178,13 +277,30 @@ class Chain:
             total = total * self.high_pass.high(f)
         if handed_over and self.low_pass is not None:
             total = total * self.low_pass.low(f)
-        if self.phase_degrees:
-            corner = self.low_pass.frequency_hz if self.low_pass else USUAL_CROSSOVER_HZ
-            total = total * phase_knob(f, corner, self.phase_degrees)
-        if self.low_shelf_db:
-            total = total * shelf_low(f, _SHELF_HZ, self.low_shelf_db)
-        if self.low_mid_db:
-            total = total * peaking(f, _LOW_MID_HZ, self.low_mid_db, _LOW_MID_Q)
+        for control in CONTROLS.values():
+            if control.response is not None and getattr(self, control.setting):
+                total = total * control.response(f, self)
         for section in self.sections:
             total = total * peaking(f, section.frequency_hz, section.gain_db, section.q)
         return np.asarray(total)
+
+
+FLAT = Chain()
+
+
+def _controls() -> Iterator[Control]:
+    for setting, hint in get_type_hints(Chain, include_extras=True).items():
+        for one in getattr(hint, "__metadata__", ()):
+            if isinstance(one, Control):
+                corner = not isinstance(getattr(FLAT, setting), float)
+                yield replace(one, setting=setting, name=f"{setting}_hz" if corner else setting)
+
+
+CONTROLS: dict[str, Control] = {one.name: one for one in _controls()}
+"""Every control by the field of `loudspeakers.Controls`, in the order of a Chain's fields."""
+_HANG_TOGETHER = tuple(
+    (first.setting, *(one.setting for one in CONTROLS.values() if one.beside == first.setting))
+    for first in CONTROLS.values()
+    if not first.beside and (first.response is not None or first.is_corner)
+)
+"""Settings whose responses multiply up; of those in one, one hangs on the other."""

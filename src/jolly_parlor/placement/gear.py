@@ -74,7 +74,7 @@ class Gear:
     def hands_over(self) -> bool:
         """Whether anything there is can keep the bass from the pair."""
         own = self.monitor.controls
-        return own.high_pass_hz is not None or bool(own.high_pass_kinds)
+        return own.span("high_pass_hz") is not None or bool(own.high_pass_kinds)
 
     @cached_property
     def others(self) -> tuple[Loudspeaker, ...]:

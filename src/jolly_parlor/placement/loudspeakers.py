@@ -1,14 +1,15 @@
 """Loudspeakers: anything that radiates, its role, and the Model on its maker's sheet."""
 
-from dataclasses import dataclass, field
-from typing import Annotated, Literal, NamedTuple
+from dataclasses import dataclass, field, replace
+from typing import Annotated, Literal
 
 from annotated_types import Ge, Gt, Le, MaxLen, MinLen
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fields.acoustic_centre import ahead_of_face
 from jolly_parlor.acoustics.sources import high_pass
-from jolly_parlor.placement.chains import Filter
+from jolly_parlor.placement.chains import CONTROLS, Filter
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.strict import STRICT
 from jolly_parlor.words import tr
 
@@ -44,39 +45,41 @@ MOUNTS: dict[Mount, str] = {
 }
 
 
-@dataclass(frozen=True)
-class Span:
-    """What a control can be set to, in its own unit; step 0 is continuous."""
-
-    __pydantic_config__ = STRICT
-
-    low: float
-    high: float
-    step: Annotated[float, Ge(0.0)] = 0.0
+def _with_spans(cls: type) -> type:
+    """With a field for each control: its range, None where the model has none."""
+    cls.__annotations__ = {**dict.fromkeys(CONTROLS, Span | None), **cls.__annotations__}
+    for name in CONTROLS:
+        setattr(cls, name, None)
+    return cls
 
 
 @dataclass(frozen=True)
+@_with_spans
 class Controls:
-    """What the knobs and switches on the back can do; None where there is none."""
+    """What the knobs and switches on the back can do; besides these a `Span` for each of
+    `chains.CONTROLS` by its name, None where there is none.
+    """
 
     __pydantic_config__ = STRICT
 
-    gain_db: Span | None = None
-    low_shelf_db: Span | None = None
-    low_mid_db: Span | None = None
     polarity: bool = False
-    delay_ms: Span | None = None
-    phase_degrees: Span | None = None
-    low_pass_hz: Span | None = None
-    high_pass_hz: Span | None = None
     low_pass_kinds: Annotated[tuple[Filter, ...], MaxLen(12)] = ()
     """What the low-pass can be switched to; empty leaves the kind that is set."""
     high_pass_kinds: Annotated[tuple[Filter, ...], MaxLen(12)] = ()
 
+    def span(self, control: str) -> Span | None:
+        """Over which range it has a control, by name; None for one that it has not."""
+        found: Span | None = getattr(self, control)
+        return found
+
+    def having(self, control: str, span: Span | None) -> "Controls":
+        """The same with or without a control."""
+        return replace(self, **{control: span})  # type: ignore[arg-type]
+
     def problem(self) -> str:
         """What cannot be, in a sentence; empty when it can."""
-        for what, kind in RANGED.items():
-            span: Span | None = getattr(self, what)
+        for kind in CONTROLS.values():
+            span = self.span(kind.name)
             if span is None:
                 continue
             goes = tr(
@@ -96,27 +99,6 @@ class Controls:
                 )
         every = (*self.low_pass_kinds, *self.high_pass_kinds)
         return next(filter(None, (kind.at(80.0).problem() for kind in every)), "")
-
-
-class Ranged(NamedTuple):
-    """A control with a range: what it is called, its unit, and what a Chain can take."""
-
-    title: str
-    unit: str
-    least: float
-    most: float
-
-
-RANGED = {
-    "gain_db": Ranged("gain", "dB", -40.0, 40.0),
-    "low_shelf_db": Ranged(tr("low shelf"), "dB", -12.0, 12.0),
-    "low_mid_db": Ranged(tr("low mid"), "dB", -12.0, 12.0),
-    "delay_ms": Ranged("delay", "ms", 0.0, 100.0),
-    "phase_degrees": Ranged("phase", "°", 0.0, 180.0),
-    "low_pass_hz": Ranged("low-pass", tr("Hz"), 20.0, 500.0),
-    "high_pass_hz": Ranged("high-pass", tr("Hz"), 20.0, 500.0),
-}
-"""By the field of Controls."""
 
 
 @dataclass(frozen=True)

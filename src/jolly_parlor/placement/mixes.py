@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.chains import FLAT, Chain
 from jolly_parlor.placement.evenness import GRID_HZ
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.judging import Judged
@@ -23,7 +23,6 @@ if TYPE_CHECKING:
 
 SUBWOOFERS_TO_HZ = 120.0
 """Subwoofers by themselves are judged up to here (common practice, no source)."""
-FLAT = Chain()
 WITH_SUBWOOFERS = "both+sub"
 """The id of the pair with all subwoofers, each through its chain."""
 

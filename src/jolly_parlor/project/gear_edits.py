@@ -7,9 +7,9 @@ from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, desk_before
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain, Crossover
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.first_placing import starting_chains, starting_places
 from jolly_parlor.placement.gear import PAIR, Gear, gear_problems
-from jolly_parlor.placement.loudspeakers import Span
 from jolly_parlor.placement.mixes import measurable
 from jolly_parlor.placement.search.wishes import usual_wishes
 from jolly_parlor.project.checked_edit import EditRefused, done, refuse
@@ -125,9 +125,9 @@ def set_handover(document: Document, yes: bool) -> Document:
     gear = document.gear
     own = gear.monitor.controls
     if yes and not gear.hands_over:
-        own = replace(own, high_pass_hz=Span(USUAL_CROSSOVER_HZ, USUAL_CROSSOVER_HZ))
+        own = own.having("high_pass_hz", Span(USUAL_CROSSOVER_HZ, USUAL_CROSSOVER_HZ))
     elif not yes:
-        own = replace(own, high_pass_hz=None, high_pass_kinds=())
+        own = replace(own.having("high_pass_hz", None), high_pass_kinds=())
     changed = set_gear(document, gear.with_model(gear.monitor.id, controls=own))
 
     def full_range(a: Arrangement) -> Arrangement:
@@ -184,7 +184,7 @@ def _handed_over(old: Gear, gear: Gear, chains: dict[str, Chain]) -> dict[str, C
         return chains
     lows = [chain.low_pass for chain in chains.values() if chain.low_pass is not None]
     highest = max((low.frequency_hz for low in lows), default=USUAL_CROSSOVER_HZ)
-    own = gear.monitor.controls.high_pass_hz
+    own = gear.monitor.controls.span("high_pass_hz")
     at = min(max(highest, own.low), own.high) if own is not None else highest
     high = Crossover(at) if gear.hands_over else None
     return chains | {side: replace(chains.get(side, Chain()), high_pass=high) for side in PAIR}

@@ -8,12 +8,12 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.chains import FLAT, Chain
 from jolly_parlor.placement.forecast import head_point
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import Driver
-from jolly_parlor.placement.mixes import BOTH_AS_SET, FLAT, WITH_SUBWOOFERS
+from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
 from jolly_parlor.placement.radiating import heard_from, plates_of, way_on_plan
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.project.document import Document, HeadPoint

@@ -12,6 +12,7 @@ from pydantic import Field, TypeAdapter
 
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement, same_turn
+from jolly_parlor.placement.chains import CONTROLS
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.loudspeakers import Controls
 from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS, measurable
@@ -245,13 +246,13 @@ _OF: dict[str, Callable[[str], str]] = {
 _ANY: TypeAdapter[object] = TypeAdapter(object)
 
 
-_SINCE: dict[str, object] = {
-    "low_pass_kinds": [],
-    "high_pass_kinds": [],
-    "phase_degrees": 0.0,
-    "mounts": ["floor"],
-    "acoustic_centre_ahead": None,
-    "driver": "front",
+_SINCE: dict[str, tuple[object, ...]] = {
+    "low_pass_kinds": ([],),
+    "high_pass_kinds": ([],),
+    "mounts": (["floor"],),
+    "acoustic_centre_ahead": (None,),
+    "driver": ("front",),
+    **{name: c.left_out for c in CONTROLS.values() for name in (c.name, c.setting)},
 }
 """Fields added after the first fingerprints were written: left out where they say nothing, or
 takes of before would no longer hold.
@@ -269,7 +270,7 @@ def _as_first_written(data: Any) -> Any:
         return [_as_first_written(value) for value in data]
     if not isinstance(data, dict):
         return data
-    kept = {k: v for k, v in data.items() if k not in _SINCE or v != _SINCE[k]}
+    kept = {k: v for k, v in data.items() if v not in _SINCE.get(k, ())}
     return {key: _as_first_written(value) for key, value in kept.items()}
 
 

@@ -2396,7 +2396,7 @@ Noch etwa {left:.0f} s.</translation>
       <location filename="../../app/stations/gear/shared_entries.py" />
       <location filename="../../app/stations/subs/set_card.py" />
       <location filename="../../app/stations/takes/sweep_row.py" />
-      <location filename="../../placement/loudspeakers.py" />
+      <location filename="../../placement/chains.py" />
       <location filename="../../signals/tables.py" />
       <location filename="../../vocabulary.py" />
       <source>Hz</source>
@@ -11400,11 +11400,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/arrangement.py" />
-      <source>in the way of “{name}”</source>
-      <translation>im Weg von „{name}“</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
       <source>turned away from its wall</source>
       <translation>von seiner Wand weg gedreht</translation>
     </message>
@@ -11417,91 +11412,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/arrangement.py" />
       <source>at the ear</source>
       <translation>am Ohr</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>a door's swing</source>
-      <translation>ein Türbereich</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>the keep-out area “{name}”</source>
-      <translation>die Sperrfläche „{name}“</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>The {name} monitor</source>
-      <translation>Der Monitor {name}</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>The subwoofer “{name}”</source>
-      <translation>Der Subwoofer „{name}“</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>The loudspeaker “{name}”</source>
-      <translation>Der Lautsprecher „{name}“</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>in a {name}</source>
-      <translation>in: {name}</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>“{name}” cannot stand: {problems}</source>
-      <translation>„{name}“ kann nicht stehen: {problems}</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>inside “{name}”</source>
-      <translation>in „{name}“</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>{label} is outside the room.</source>
-      <translation>{label} ist außerhalb des Raums.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>The seat “{name}” has no place in “{name2}”.</source>
-      <translation>Der Hörplatz „{name}“ hat in „{name2}“ keinen Ort.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>{what} has no place in “{name}”.</source>
-      <translation>{what} hat in „{name}“ keinen Ort.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>The subwoofers “{one}” and “{other}” stand in the same place.</source>
-      <translation>Die Subwoofer „{one}“ und „{other}“ stehen am selben Ort.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>The seat “{n}”</source>
-      <translation>Der Hörplatz „{n}“</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>{label} is inside “{name}”.</source>
-      <translation>{label} ist in „{name}“.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>{label} stands in {area}.</source>
-      <translation>{label} steht in: {area}.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>The {side} monitor is within 30 cm of the seat “{name}”.</source>
-      <translation>Der Monitor {side} ist näher als 30 cm am Hörplatz „{name}“.</translation>
-    </message>
-    <message>
-      <location filename="../../placement/arrangement.py" />
-      <source>the {side} monitor</source>
-      <translation>der Monitor {side}</translation>
     </message>
     <message>
       <location filename="../../placement/cautions.py" />
@@ -11587,6 +11497,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/chains.py" />
       <source>A Linkwitz crossover of {slope_db_per_octave} dB per octave does not exist; choose 12, 24, 36 or 48, or Butterworth.</source>
       <translation>Einen Linkwitz-Übergang mit {slope_db_per_octave} dB je Oktave gibt es nicht; 12, 24, 36 oder 48 wählen, oder Butterworth.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/chains.py" />
+      <source>low shelf</source>
+      <translation>Tiefenregal</translation>
+    </message>
+    <message>
+      <location filename="../../placement/chains.py" />
+      <source>low mid</source>
+      <translation>untere Mitten</translation>
     </message>
     <message>
       <location filename="../../placement/checks.py" />
@@ -12299,16 +12219,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/loudspeakers.py" />
-      <source>low shelf</source>
-      <translation>Tiefenregal</translation>
-    </message>
-    <message>
-      <location filename="../../placement/loudspeakers.py" />
-      <source>low mid</source>
-      <translation>untere Mitten</translation>
-    </message>
-    <message>
-      <location filename="../../placement/loudspeakers.py" />
       <source>The {title} control goes from {low:g} to {high:g}</source>
       <translation>Der Regler {title} geht von {low:g} bis {high:g}</translation>
     </message>
@@ -13000,38 +12910,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../placement/settings/as_set.py" />
-      <source>gain {gain_db:+g} dB</source>
-      <translation>Pegel {gain_db:+g} dB</translation>
+      <source>{gain_db:+g} dB at {frequency_hz:g} Hz, Q {q:g}</source>
+      <translation>{gain_db:+g} dB bei {frequency_hz:g} Hz, Q {q:g}</translation>
     </message>
     <message>
       <location filename="../../placement/settings/as_set.py" />
       <source>polarity reversed</source>
       <translation>Polarität umgekehrt</translation>
-    </message>
-    <message>
-      <location filename="../../placement/settings/as_set.py" />
-      <source>delay {delay_ms:g} ms</source>
-      <translation>Verzögerung {delay_ms:g} ms</translation>
-    </message>
-    <message>
-      <location filename="../../placement/settings/as_set.py" />
-      <source>phase {phase_degrees:g}°</source>
-      <translation>Phase {phase_degrees:g}°</translation>
-    </message>
-    <message>
-      <location filename="../../placement/settings/as_set.py" />
-      <source>low shelf {low_shelf_db:+g} dB</source>
-      <translation>Tiefenregal {low_shelf_db:+g} dB</translation>
-    </message>
-    <message>
-      <location filename="../../placement/settings/as_set.py" />
-      <source>low mid {low_mid_db:+g} dB</source>
-      <translation>untere Mitten {low_mid_db:+g} dB</translation>
-    </message>
-    <message>
-      <location filename="../../placement/settings/as_set.py" />
-      <source>{gain_db:+g} dB at {frequency_hz:g} Hz, Q {q:g}</source>
-      <translation>{gain_db:+g} dB bei {frequency_hz:g} Hz, Q {q:g}</translation>
     </message>
     <message>
       <location filename="../../placement/settings/handing_over.py" />
@@ -13127,6 +13012,96 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../placement/settings/worth.py" />
       <source>{name} plays up to {frequency_hz:.0f} Hz: above about {told_apart_hz:.0f} Hz the ear may tell where a subwoofer stands; listen for it.</source>
       <translation>{name} spielt bis {frequency_hz:.0f} Hz: über etwa {told_apart_hz:.0f} Hz kann das Ohr erkennen, wo ein Subwoofer steht; darauf achten.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>in the way of “{name}”</source>
+      <translation>im Weg von „{name}“</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>a door's swing</source>
+      <translation>ein Türbereich</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>the keep-out area “{name}”</source>
+      <translation>die Sperrfläche „{name}“</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>The {name} monitor</source>
+      <translation>Der Monitor {name}</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>The subwoofer “{name}”</source>
+      <translation>Der Subwoofer „{name}“</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>The loudspeaker “{name}”</source>
+      <translation>Der Lautsprecher „{name}“</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>in a {name}</source>
+      <translation>in: {name}</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>“{name}” cannot stand: {problems}</source>
+      <translation>„{name}“ kann nicht stehen: {problems}</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>inside “{name}”</source>
+      <translation>in „{name}“</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>{label} is outside the room.</source>
+      <translation>{label} ist außerhalb des Raums.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>The seat “{name}” has no place in “{name2}”.</source>
+      <translation>Der Hörplatz „{name}“ hat in „{name2}“ keinen Ort.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>{what} has no place in “{name}”.</source>
+      <translation>{what} hat in „{name}“ keinen Ort.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>The subwoofers “{one}” and “{other}” stand in the same place.</source>
+      <translation>Die Subwoofer „{one}“ und „{other}“ stehen am selben Ort.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>The seat “{n}”</source>
+      <translation>Der Hörplatz „{n}“</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>{label} is inside “{name}”.</source>
+      <translation>{label} ist in „{name}“.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>{label} stands in {area}.</source>
+      <translation>{label} steht in: {area}.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>The {side} monitor is within 30 cm of the seat “{name}”.</source>
+      <translation>Der Monitor {side} ist näher als 30 cm am Hörplatz „{name}“.</translation>
+    </message>
+    <message>
+      <location filename="../../placement/standing.py" />
+      <source>the {side} monitor</source>
+      <translation>der Monitor {side}</translation>
     </message>
     <message>
       <location filename="../../placement/strips.py" />

@@ -15,8 +15,9 @@ from numpy.typing import NDArray
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.items import loudspeaker
-from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker, Span
+from jolly_parlor.placement.loudspeakers import Controls, Loudspeaker
 from jolly_parlor.placement.mixes import judged_band
 from jolly_parlor.placement.mounting import clear_of_things
 from jolly_parlor.placement.radiating import plates_of
@@ -182,12 +183,12 @@ def _levels_db(pressure: Single) -> FloatArray:
 
 def ways_to_set(chain: Chain, controls: Controls) -> list[Chain]:
     """A subwoofer's chain in a few dozen ways its controls allow, the present one first."""
-    gains = _within(controls.gain_db, _GAINS) or (chain.gain_db,)
-    late = _within(controls.delay_ms, _LATE_MS) or (chain.delay_ms,)
+    gains = _within(controls.span("gain_db"), _GAINS) or (chain.gain_db,)
+    late = _within(controls.span("delay_ms"), _LATE_MS) or (chain.delay_ms,)
     phases: tuple[float, ...] = (chain.phase_degrees,)
-    if controls.delay_ms is None:
-        phases = _within(controls.phase_degrees, _PHASES) or phases
-    corners = _within(controls.low_pass_hz, _CORNERS_HZ)
+    if controls.span("delay_ms") is None:
+        phases = _within(controls.span("phase_degrees"), _PHASES) or phases
+    corners = _within(controls.span("low_pass_hz"), _CORNERS_HZ)
     low = chain.low_pass
     lows = [low if hz is None or low is None else replace(low, frequency_hz=hz)
             for hz in (corners or (None,))]  # fmt: skip

@@ -41,7 +41,7 @@ class Wishes:
 
     nearest: Annotated[float, Ge(0.5), Le(5.0)] = 0.8
     furthest: Annotated[float, Ge(0.6), Le(6.0)] = 2.2
-    """Case distance, monitor to ear."""
+    """Listening distance, monitor to ear."""
     equilateral_tolerance: Annotated[float, Ge(0.0), Le(0.5)] = 0.10
     """How far the spacing may differ from the listening distance, as a share of it."""
     front_gap: Metres = 0.0

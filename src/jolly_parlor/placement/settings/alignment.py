@@ -13,9 +13,8 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import BoolArray, ComplexArray, FloatArray
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain
+from jolly_parlor.placement.chains import FLAT, USUAL_CROSSOVER_HZ, Chain
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.mixes import FLAT
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.placement.settings.knobs import Knob, panel_of

@@ -1,7 +1,8 @@
 """What is set, in the controls' own units: for the placement card, Sign-off and the Ledger."""
 
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.chains import CONTROLS, Chain, Crossover
+from jolly_parlor.placement.controls import Control
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.words import tr
 
@@ -20,40 +21,31 @@ def settings_lines(gear: Gear, arrangement: Arrangement) -> list[tuple[str, str]
 
 def chain_words(chain: Chain) -> str:
     """Everything that is set of one loudspeaker, in a line."""
-    parts = [
-        tr("gain {gain_db:+g} dB", gain_db=chain.gain_db) if chain.gain_db else "",
-        tr("polarity reversed") if chain.inverted else "",
-        tr("delay {delay_ms:g} ms", delay_ms=chain.delay_ms) if chain.delay_ms else "",
-        tr("phase {phase_degrees:g}°", phase_degrees=chain.phase_degrees)
-        if chain.phase_degrees
-        else "",
-        _side("low-pass", chain.low_pass),
-        _side("high-pass", chain.high_pass),
-        tr("low shelf {low_shelf_db:+g} dB", low_shelf_db=chain.low_shelf_db)
-        if chain.low_shelf_db
-        else "",
-        tr("low mid {low_mid_db:+g} dB", low_mid_db=chain.low_mid_db) if chain.low_mid_db else "",
-        *(
-            tr(
-                "{gain_db:+g} dB at {frequency_hz:g} Hz, Q {q:g}",
-                gain_db=s.gain_db,
-                frequency_hz=s.frequency_hz,
-                q=s.q,
-            )
-            for s in chain.sections
-        ),
-    ]
-    return "; ".join(part for part in parts if part) or "flat, nothing set"
-
-
-def _side(title: str, side: Crossover | None) -> str:
-    return (
+    parts = []
+    for control in CONTROLS.values():
+        at = chain.set_of(control)
+        if at and not control.is_corner:
+            parts.append(control.told(at))
+        elif at:
+            parts.append(_corner(control, getattr(chain, control.setting)))
+    if chain.inverted:
+        parts.insert(int(chain.gain_db != 0), tr("polarity reversed"))
+    parts += [
         tr(
-            "{title} {frequency_hz:g} Hz ({words})",
-            title=title,
-            frequency_hz=side.frequency_hz,
-            words=side.filter.words,
+            "{gain_db:+g} dB at {frequency_hz:g} Hz, Q {q:g}",
+            gain_db=s.gain_db,
+            frequency_hz=s.frequency_hz,
+            q=s.q,
         )
-        if side is not None
-        else ""
+        for s in chain.sections
+    ]
+    return "; ".join(parts) or "flat, nothing set"
+
+
+def _corner(control: Control, side: Crossover) -> str:
+    return tr(
+        "{title} {frequency_hz:g} Hz ({words})",
+        title=control.title,
+        frequency_hz=side.frequency_hz,
+        words=side.filter.words,
     )

@@ -17,7 +17,7 @@ from functools import lru_cache
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.placement.chains import Chain
+from jolly_parlor.placement.chains import FLAT, Chain
 from jolly_parlor.placement.evenness import (
     DIP_WEIGHT,
     GRID_HZ,
@@ -25,14 +25,12 @@ from jolly_parlor.placement.evenness import (
     SMOOTHING_PER_OCTAVE,
 )
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.mixes import FLAT, judged_band
+from jolly_parlor.placement.mixes import judged_band
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.placement.settings.knobs import Knob
 from jolly_parlor.signals.smoothing import smoothing_weights
 
 _DB = 10 / np.log(10)
-_TURN: dict[str, float] = {"phase_degrees": 0.01}
-_USUAL_TURN = 0.001
 _LEAST = 1e-30
 _KEPT = 6_000
 """Responses of parts of chains: a search solves for one place after another with the same ones."""
@@ -139,7 +137,7 @@ class Goal:
         if knob.what == "delay_ms":
             return np.asarray(-2j * np.pi * self._f[self._used] / 1000.0)
         own = knob.only(chain)
-        by = _TURN.get(knob.what, _USUAL_TURN)
+        by = knob.control.turn
         now = knob.value({knob.names[0]: own})
         if now + by > knob.high:
             by = -by

@@ -4,8 +4,8 @@ from collections.abc import Mapping
 from dataclasses import replace
 
 from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.gear import PAIR, Gear
-from jolly_parlor.placement.loudspeakers import Span
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.placement.settings.solver import Solution, solve
 from jolly_parlor.words import tr
@@ -37,7 +37,7 @@ def gain_words(heard: Heard, solution: Solution, deep: float) -> str:
     gear = heard.gear
     if gear.hands_over or not any(one.id in heard.mix.loudspeakers for one in gear.subwoofers):
         return ""
-    controls = replace(gear.monitor.controls, high_pass_hz=_TO_BUY)
+    controls = gear.monitor.controls.having("high_pass_hz", _TO_BUY)
     with_one = gear.with_model(gear.monitor.id, controls=controls)
     at = Crossover()
     chains = dict(solution.chains)

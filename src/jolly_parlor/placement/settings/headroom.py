@@ -10,8 +10,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.placement.chains import Chain
-from jolly_parlor.placement.mixes import FLAT, judged_band
+from jolly_parlor.placement.chains import FLAT, Chain
+from jolly_parlor.placement.mixes import judged_band
 from jolly_parlor.placement.settings.goal import Goal
 from jolly_parlor.placement.settings.heard import Heard
 from jolly_parlor.words import tr

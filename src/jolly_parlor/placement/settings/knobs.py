@@ -4,33 +4,14 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from typing import Literal
 
-from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ, Chain, Crossover, Filter
+from jolly_parlor.placement.chains import CONTROLS, FLAT, USUAL_CROSSOVER_HZ, Chain, Filter
+from jolly_parlor.placement.controls import Control, Whose
 from jolly_parlor.placement.gear import PAIR, Gear
-from jolly_parlor.placement.loudspeakers import RANGED, Span
-from jolly_parlor.placement.mixes import FLAT, Mix
+from jolly_parlor.placement.loudspeakers import Controls
+from jolly_parlor.placement.mixes import Mix
 from jolly_parlor.words import spoken, tr
 
-What = Literal[
-    "gain_db",
-    "delay_ms",
-    "phase_degrees",
-    "low_shelf_db",
-    "low_mid_db",
-    "low_pass_hz",
-    "high_pass_hz",
-]
 Chains = Mapping[str, Chain]
-
-_TIDY: dict[What, float] = {
-    "gain_db": 0.5,
-    "delay_ms": 0.1,
-    "phase_degrees": 5.0,
-    "low_shelf_db": 0.5,
-    "low_mid_db": 0.5,
-    "low_pass_hz": 1.0,
-    "high_pass_hz": 1.0,
-}
-"""Steps of what turns without steps: finer is set by no hand."""
 
 
 @dataclass(frozen=True)
@@ -38,19 +19,21 @@ class Knob:
     """One control, or the same control of two loudspeakers that must stay alike."""
 
     names: tuple[str, ...]
-    what: What
+    what: str
+    """Of CONTROLS."""
     low: float
     high: float
     step: float
 
+    @property
+    def control(self) -> Control:
+        """What it is of."""
+        return CONTROLS[self.what]
+
     def value(self, chains: Chains) -> float:
         """Where it stands."""
-        chain = chains.get(self.names[0], FLAT)
-        if self.what == "low_pass_hz":
-            return chain.low_pass.frequency_hz if chain.low_pass else USUAL_CROSSOVER_HZ
-        if self.what == "high_pass_hz":
-            return chain.high_pass.frequency_hz if chain.high_pass else USUAL_CROSSOVER_HZ
-        return float(getattr(chain, self.what))
+        at = chains.get(self.names[0], FLAT).set_of(self.control)
+        return USUAL_CROSSOVER_HZ if at is None else at
 
     def turned(self, chains: Chains, value: float) -> dict[str, Chain]:
         """The chains with it set so."""
@@ -61,19 +44,11 @@ class Knob:
 
     def of(self, chain: Chain, value: float) -> Chain:
         """One chain with it set so."""
-        if self.what == "low_pass_hz":
-            return chain.changed("low_pass", _moved(chain.low_pass, value))
-        if self.what == "high_pass_hz":
-            return chain.changed("high_pass", _moved(chain.high_pass, value))
-        return chain.changed(self.what, value)
+        return chain.with_set(self.control, value)
 
     def only(self, chain: Chain) -> Chain:
         """A chain's part that this one turns: its response times the rest's is the chain's."""
-        if self.what in ("low_pass_hz", "phase_degrees"):
-            return Chain(low_pass=chain.low_pass, phase_degrees=chain.phase_degrees)
-        if self.what == "high_pass_hz":
-            return Chain(high_pass=chain.high_pass)
-        return self.of(FLAT, self.value({self.names[0]: chain}))
+        return chain.of(self.control)
 
     def nearest(self, value: float) -> float:
         """The value on one of its steps within its range."""
@@ -84,13 +59,11 @@ class Knob:
     @property
     def title(self) -> str:
         """Such as `sub: delay`."""
-        return f"{_named(self.names)}: {spoken(RANGED[self.what].title)}"
+        return f"{_named(self.names)}: {spoken(self.control.title)}"
 
     def words(self, value: float) -> str:
         """A value in the control's own unit."""
-        unit = RANGED[self.what].unit
-        sign = "+" if unit == "dB" and value else ""
-        return f"{value:{sign}g}{'' if unit == '°' else ' '}{unit}"
+        return self.control.words(value)
 
 
 @dataclass(frozen=True)
@@ -165,29 +138,24 @@ def panel_of(gear: Gear, mix: Mix) -> Panel:
     subs = [one.id for one in gear.subwoofers if one.id in mix.loudspeakers]
     knobs: list[Knob] = []
     switches: list[Switch] = []
-    gains = [name for name in subs if gear.model_of(name).controls.gain_db is not None]
+    gains = [name for name in subs if gear.model_of(name).controls.span("gain_db") is not None]
     for name in subs:
         own = gear.model_of(name).controls
-        _add(knobs, (name,), "gain_db", own.gain_db)
-        _add(knobs, (name,), "delay_ms", own.delay_ms)
-        _add(knobs, (name,), "phase_degrees", own.phase_degrees)
-        _add(knobs, (name,), "low_pass_hz", own.low_pass_hz)
+        _add(knobs, (name,), own, "all", "subwoofer")
         if own.polarity:
             switches.append(Switch((name,), "inverted", (False, True)))
         if own.low_pass_kinds:
             switches.append(Switch((name,), "low_pass", own.low_pass_kinds))
-        _trims(knobs, name, gear)
+        _add(knobs, (name,), own, "each")
     if mix.has_pair:
         own = gear.monitor.controls
         if subs:
-            if len(gains) < len(subs):
-                _add(knobs, PAIR, "gain_db", own.gain_db)
-            _add(knobs, PAIR, "delay_ms", own.delay_ms)
-            _add(knobs, PAIR, "high_pass_hz", own.high_pass_hz)
+            apart = len(gains) < len(subs)
+            _add(knobs, PAIR, own, "all", "pair", leave_out=() if apart else ("gain_db",))
             if own.high_pass_kinds:
                 switches.append(Switch(PAIR, "high_pass", own.high_pass_kinds))
         for side in PAIR:
-            _trims(knobs, side, gear)
+            _add(knobs, (side,), own, "each")
     return Panel(tuple(knobs), tuple(switches))
 
 
@@ -201,19 +169,20 @@ def settled_delays(chains: Chains, panel: Panel) -> dict[str, Chain]:
     return {n: replace(c, delay_ms=round(c.delay_ms - common, 6)) for n, c in chains.items()}
 
 
-def _trims(knobs: list[Knob], name: str, gear: Gear) -> None:
-    own = gear.model_of(name).controls
-    _add(knobs, (name,), "low_shelf_db", own.low_shelf_db)
-    _add(knobs, (name,), "low_mid_db", own.low_mid_db)
-
-
-def _add(knobs: list[Knob], names: tuple[str, ...], what: What, span: Span | None) -> None:
-    if span is not None and span.high > span.low:
-        knobs.append(Knob(names, what, span.low, span.high, span.step or _TIDY[what]))
-
-
-def _moved(side: Crossover | None, frequency_hz: float) -> Crossover:
-    return replace(side or Crossover(), frequency_hz=min(max(frequency_hz, 20.0), 500.0))
+def _add(
+    knobs: list[Knob],
+    names: tuple[str, ...],
+    own: Controls,
+    *whose: Whose,
+    leave_out: tuple[str, ...] = (),
+) -> None:
+    for control in CONTROLS.values():
+        span = own.span(control.name)
+        if control.whose not in whose or control.name in leave_out:
+            continue
+        if span is not None and span.high > span.low:
+            step = span.step or control.tidy
+            knobs.append(Knob(names, control.name, span.low, span.high, step))
 
 
 def _named(names: tuple[str, ...]) -> str:

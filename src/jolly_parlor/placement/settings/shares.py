@@ -7,8 +7,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import log_grid
-from jolly_parlor.placement.chains import Chain
-from jolly_parlor.placement.mixes import FLAT
+from jolly_parlor.placement.chains import FLAT, Chain
 from jolly_parlor.words import tr
 
 THIRDS_HZ = (10.0, 12.5, 16.0, 20.0, 25.0, 31.5, 40.0, 50.0, 63.0, 80.0, 100.0, 125.0)

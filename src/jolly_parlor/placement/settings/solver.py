@@ -107,7 +107,7 @@ def _without_boosts(
     level = level - level.mean()
     knobs, held = [], []
     for knob in panel.knobs:
-        reach = _LIFTS.get(knob.what)
+        reach = knob.control.lifts_hz
         if reach is not None and knob.high > 0:
             inside = (goal.at_hz >= reach[0]) & (goal.at_hz <= reach[1])
             if np.any(inside) and float(level[inside].min()) <= -_HOLLOW_DB:
@@ -122,7 +122,6 @@ def _without_boosts(
 
 
 _HOLLOW_DB = 6.0
-_LIFTS = {"low_shelf_db": (20.0, 160.0), "low_mid_db": (150.0, 300.0)}
 
 
 def _combinations(panel: Panel, present: Chains) -> Iterator[Chains]:

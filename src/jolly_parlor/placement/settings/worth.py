@@ -10,16 +10,6 @@ from jolly_parlor.placement.settings.solver import Solution
 from jolly_parlor.words import tr
 
 _TELLING_DB = 0.1
-_BEYOND: dict[str, float] = {
-    "gain_db": 3.0,
-    "delay_ms": 3.0,
-    "phase_degrees": 0.0,
-    "low_shelf_db": 2.0,
-    "low_mid_db": 2.0,
-    "low_pass_hz": 20.0,
-    "high_pass_hz": 20.0,
-}
-"""How far past the end of a range is looked."""
 _TOLD_APART_HZ = 100.0
 """Common practice, no source."""
 
@@ -77,7 +67,7 @@ def limits_words(goal: Goal, solution: Solution) -> list[str]:
     chains, after = solution.chains, solution.after_db
     for knob in solution.panel.knobs:
         end = _end(knob, knob.value(chains))
-        if end == 0 or (more := _BEYOND[knob.what]) == 0.0:
+        if end == 0 or (more := knob.control.beyond) == 0.0:
             continue
         if any(knob.names == held.names and knob.what == held.what for held, _ in solution.held):
             continue

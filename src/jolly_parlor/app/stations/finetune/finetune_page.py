@@ -24,7 +24,7 @@ from jolly_parlor.words import tr
 _PAGES = [
     ("moves", tr("Moves and grades")),
     ("zone", tr("Calm zone")),
-    ("tests", tr("Case tests")),
+    ("tests", tr("Listening tests")),
     ("ledger", tr("Ledger")),
 ]
 _TESTS = [

@@ -17,21 +17,12 @@ from jolly_parlor.app.widgets.entries import CheckedField, label, number_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.chains import KINDS, Filter
-from jolly_parlor.placement.loudspeakers import RANGED, Controls, Model, Span
+from jolly_parlor.placement.chains import CONTROLS, KINDS, Filter
+from jolly_parlor.placement.controls import Control, Span
+from jolly_parlor.placement.loudspeakers import Controls, Model
 from jolly_parlor.units import with_minus
 from jolly_parlor.words import spoken, tr
 
-_USUAL = {
-    "gain_db": Span(-12.0, 6.0),
-    "low_shelf_db": Span(-6.0, 0.0, 2.0),
-    "low_mid_db": Span(-4.0, 0.0, 2.0),
-    "delay_ms": Span(0.0, 15.0, 0.1),
-    "phase_degrees": Span(0.0, 180.0),
-    "low_pass_hz": Span(40.0, 120.0),
-    "high_pass_hz": Span(60.0, 120.0, 20.0),
-}
-"""The range one starts from when a control is ticked."""
 _FIELD_PIXELS, _USUAL_DB_SPL = 66, 105.0
 _opened: set[str] = set()
 """Models whose panel is open: cards are made anew with each change."""
@@ -71,9 +62,9 @@ class ControlsPanel:
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setHorizontalSpacing(6)
         grid.setColumnStretch(13, 1)
-        for number, name in enumerate(RANGED):
-            self._span(grid, number // 2, 7 * (number % 2), name)
-        self._switches(grid, (len(RANGED) + 1) // 2)
+        for number, control in enumerate(CONTROLS.values()):
+            self._span(grid, number // 2, 7 * (number % 2), control)
+        self._switches(grid, (len(CONTROLS) + 1) // 2)
 
     def _open(self, shown: bool) -> None:
         (_opened.add if shown else _opened.discard)(self._model.id)
@@ -81,12 +72,12 @@ class ControlsPanel:
             self._fill()
         self.panel.setVisible(shown)
 
-    def _span(self, grid: WrappedGrid, row: int, column: int, name: str) -> None:
-        own: Span | None = getattr(self._model.controls, name)
-        tick = QCheckBox(spoken(RANGED[name].title))
+    def _span(self, grid: WrappedGrid, row: int, column: int, control: Control) -> None:
+        name, own = control.name, self._model.controls.span(control.name)
+        tick = QCheckBox(spoken(control.title))
         tick.setObjectName(f"{self._who} has {name}")
         tick.setChecked(own is not None)
-        tick.clicked.connect(lambda on: self._set(name, _USUAL[name] if on else None))
+        tick.clicked.connect(lambda on: self._set(name, control.usual if on else None))
         grid.addWidget(tick, row, column)
         if own is None:
             return
@@ -98,7 +89,7 @@ class ControlsPanel:
         for place, (end, value, before) in enumerate(parts):
             if before:
                 grid.addWidget(label(before, "soft"), row, column + 2 * place)
-            field = self._field(f"{self._who} {name} {end}", RANGED[name].unit, value)
+            field = self._field(f"{self._who} {name} {end}", control.unit, value)
             field.committed.connect(partial(self._set_end, name, own, end))
             grid.addWidget(field, row, column + 2 * place + 1)
 
@@ -165,8 +156,8 @@ def controls_words(model: Model) -> str:
     """What can be set, in a line."""
     own: Controls = model.controls
     parts = []
-    for name, kind in RANGED.items():
-        span: Span | None = getattr(own, name)
+    for kind in CONTROLS.values():
+        span = own.span(kind.name)
         if span is not None:
             gap = "" if kind.unit == "°" else " "
             parts.append(

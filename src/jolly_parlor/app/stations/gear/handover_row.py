@@ -50,7 +50,7 @@ class HandoverRow:
 
 
 def _words(gear: Gear) -> str:
-    own = gear.monitor.controls.high_pass_hz
+    own = gear.monitor.controls.span("high_pass_hz")
     if not gear.hands_over:
         return tr(
             "They play their full range: no outputs of the subwoofer, no interface and no switch "

@@ -262,7 +262,7 @@ class EqualiserCard(QObject):
         measured = self.source.currentIndex() == 0
         document, fit = session.document, session.fit_used
         units = session.settings.values.units
-        self.find.setText(tr("Case for hills …"))
+        self.find.setText(tr("Listening for hills …"))
         self._asked.ask(
             self.find,
             lambda _, name, models: jobs.equaliser(

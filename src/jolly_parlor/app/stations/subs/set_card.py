@@ -11,14 +11,14 @@ from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.widgets.entries import choice_field, label, number_field
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
-from jolly_parlor.placement.chains import KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover
+from jolly_parlor.placement.chains import CONTROLS, KINDS, USUAL_CROSSOVER_HZ, Chain, Crossover
 from jolly_parlor.placement.gear import PAIR
-from jolly_parlor.placement.loudspeakers import RANGED, Model
+from jolly_parlor.placement.loudspeakers import Model
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.project.gear_edits import set_chain
 from jolly_parlor.words import tr
 
-_NUMBERS = ("gain_db", "delay_ms", "phase_degrees", "low_shelf_db", "low_mid_db")
+_NUMBERS = [name for name, control in CONTROLS.items() if not control.is_corner]
 _FIELD_PIXELS = 74
 
 
@@ -54,7 +54,7 @@ class SetCard:
             if any(_has(gear.model_of(n), a.chain(n), what) for n in names)
         ]
         crossed = bool(gear.subwoofers)
-        titles = [RANGED[what].title for what in columns] + ["polarity"] * crossed
+        titles = [CONTROLS[what].title for what in columns] + ["polarity"] * crossed
         titles += [tr("hands over at"), "by"] * crossed
         for column, title in enumerate(titles, start=1):
             self.grid.addWidget(label(title, "soft"), 0, column)
@@ -77,7 +77,7 @@ class SetCard:
                     self.grid.addWidget(cell, row, at)
 
     def _number(self, name: str, what: str, chain: Chain) -> QWidget:
-        value, unit = float(getattr(chain, what)), RANGED[what].unit
+        value, unit = float(getattr(chain, what)), CONTROLS[what].unit
         return self._field(
             tr("{name} set {what}", name=name, what=what),
             unit,
@@ -138,4 +138,4 @@ class SetCard:
 
 def _has(model: Model, chain: Chain, what: str) -> bool:
     """Whether there is such a control, or something is set all the same."""
-    return getattr(model.controls, what) is not None or bool(getattr(chain, what))
+    return model.controls.span(what) is not None or bool(getattr(chain, what))
