@@ -146,8 +146,6 @@ class _Speaking(Formatter):
 
 
 class _German(_Speaking):
-    """Decimals after a comma."""
-
     def format_field(self, value: object, format_spec: str) -> str:
         """As `format` does, then the comma."""
         told = super().format_field(value, format_spec)

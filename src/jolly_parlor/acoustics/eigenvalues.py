@@ -55,7 +55,6 @@ class AxisModes:
 
     @cached_property
     def _roots(self) -> tuple[ComplexArray, ComplexArray]:
-        """q, and a / q."""
         q: ComplexArray = np.sqrt(self.u)
         return q, np.asarray(self.start_factor / q)
 

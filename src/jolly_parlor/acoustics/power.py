@@ -36,6 +36,5 @@ def radiated_power_ratio(
 def radiated_power_db(
     distances: Sequence[float], frequencies_hz: FloatArray, speed_of_sound: float
 ) -> FloatArray:
-    """The same in decibels."""
     ratio = radiated_power_ratio(distances, frequencies_hz, speed_of_sound)
     return np.asarray(10 * np.log10(np.maximum(ratio, 1e-6)))

@@ -306,7 +306,6 @@ def _places(entries: list[dict[str, Any]]) -> FloatArray:
 
 
 def _alpha(surface: object) -> float:
-    """Plain, or as one field of several."""
     return float(surface["alpha"] if isinstance(surface, dict) else surface)  # type: ignore[arg-type]
 
 

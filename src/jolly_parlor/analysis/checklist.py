@@ -385,7 +385,6 @@ def _review(document: Document) -> CheckPoint:
 
 
 def open_points(points: list[CheckPoint]) -> list[CheckPoint]:
-    """Those that are open."""
     return [point for point in points if point.state == "open"]
 
 

@@ -235,7 +235,6 @@ def _at_point(
 
 
 def _through(response: Response, gear: Gear, arrangement: Arrangement, mix: Mix) -> Response:
-    """One loudspeaker's flat take through its chain."""
     f = response.frequencies_hz
     factor = _own_factor(gear, arrangement, mix, f)
     level = response.level_db + _level(factor)

@@ -45,12 +45,10 @@ class Walked:
 
     @property
     def forecast_db(self) -> float:
-        """Alone, by forecast."""
         return evenness(self.forecast).value_db
 
     @property
     def measured_db(self) -> float | None:
-        """Alone, by its take."""
         return None if self.measured is None else evenness(self.measured).value_db
 
     @property
@@ -73,7 +71,6 @@ class FloorWalk:
 
     @property
     def measured(self) -> tuple[Walked, ...]:
-        """Those with a take."""
         return tuple(row for row in self.rows if row.measured is not None)
 
     @property

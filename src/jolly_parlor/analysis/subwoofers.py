@@ -59,7 +59,6 @@ class Aligned:
     """What is doubtful, or why takes there are were not used."""
 
     def of(self, sub: str) -> Alignment | None:
-        """Of one subwoofer."""
         return next((one for one in self.alignments if one.name == sub), None)
 
 

@@ -18,8 +18,6 @@ from jolly_parlor.words import plural, tr
 
 @dataclass(frozen=True)
 class Paragraph:
-    """One part of it."""
-
     title: str
     sentences: tuple[str, ...]
 

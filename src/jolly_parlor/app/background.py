@@ -55,7 +55,6 @@ class Background(QThread):
         self._stop = threading.Event()
 
     def cancel(self) -> None:
-        """Stop soon."""
         self._stop.set()
 
     def run(self) -> None:

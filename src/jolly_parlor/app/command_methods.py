@@ -108,7 +108,6 @@ class Commands(PaperCommands):
         return self.save_to(self.session.path, self.session.fingerprint)
 
     def save_as(self) -> bool:
-        """Ask where, and save."""
         from jolly_parlor.app import dialogs
         from jolly_parlor.project.files import SUFFIX
 
@@ -198,7 +197,6 @@ class Commands(PaperCommands):
         StepsDialog(self, self.session).exec()
 
     def show_preferences(self) -> None:
-        """What the user prefers."""
         from jolly_parlor.app.preferences_dialog import PreferencesDialog
 
         PreferencesDialog(self).exec()
@@ -208,7 +206,6 @@ class Commands(PaperCommands):
         self.session.undo()
 
     def redo(self) -> None:
-        """Do it again."""
         self.session.redo()
 
     def toggle_alike(self) -> None:
@@ -217,7 +214,6 @@ class Commands(PaperCommands):
         self.refresh()
 
     def rough_in(self, school_id: str) -> None:
-        """Add a school's arrangement."""
         self.go("lineup")
         self.lineup.schools.rough_in(school_id)
 
@@ -258,7 +254,6 @@ class Commands(PaperCommands):
             )
 
     def pick(self) -> None:
-        """Choose the current arrangement."""
         a = self.session.arrangement
         if a is not None:
             figure = self.session.shown.figure(self.session.layer)
@@ -274,7 +269,6 @@ class Commands(PaperCommands):
             self.session.do(tr("Pick {name}", name=a.name), lambda d: choose(d, a.name, why))
 
     def show_ledger(self) -> None:
-        """Every step there was."""
         self.go("finetune")
         self.finetune.show_page("ledger")
 
@@ -283,7 +277,6 @@ class Commands(PaperCommands):
         self.session.flip()
 
     def show_next(self, step: int) -> None:
-        """The next arrangement."""
         self.session.show_next(step)
 
     def import_files(self) -> None:
@@ -298,7 +291,6 @@ class Commands(PaperCommands):
                 self.takes.import_file(path, *where)
 
     def listen(self, mix_id: str) -> None:
-        """Let those sources play."""
         self.session.show_mix(mix_id)
 
     def next_seat(self) -> None:
@@ -311,7 +303,6 @@ class Commands(PaperCommands):
         self.session.show_layer("forecast" if self.session.layer == "measured" else "measured")
 
     def focus_plan(self) -> None:
-        """Keys to the plan."""
         self.plan.setFocus()
 
     def tint(self, kind: str) -> None:
@@ -320,7 +311,6 @@ class Commands(PaperCommands):
         self.refresh()
 
     def toggle_theme(self) -> None:
-        """Day and evening."""
         now = theme.wanted(self.settings.values.theme)
         self.settings.change(theme="day" if now is theme.EVENING else "evening")
         self.restyle()
@@ -340,7 +330,6 @@ class Commands(PaperCommands):
         self.guide.show_page(page or self.station)
 
     def show_keys(self) -> None:
-        """All shortcuts."""
         from jolly_parlor.app import dialogs
 
         parts = []
@@ -360,7 +349,6 @@ class Commands(PaperCommands):
         dialogs.show_text(self, tr("All keys"), f"<table>{table}</table>{plan}")
 
     def show_about(self) -> None:
-        """Version and licences."""
         from jolly_parlor.app import dialogs
 
         dialogs.show_text(

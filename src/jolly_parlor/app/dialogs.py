@@ -41,7 +41,6 @@ if TYPE_CHECKING:
 
 
 def ask_open(parent: QWidget, settings: SettingsStore) -> Path | None:
-    """Which document to open."""
     from jolly_parlor.project.files import SUFFIX
 
     chosen, _ = QFileDialog.getOpenFileName(
@@ -144,7 +143,6 @@ def ask_replace(parent: QWidget, told: str) -> bool:
 
 
 def choose_response(parent: QWidget, settings: SettingsStore) -> Path | None:
-    """Which response to import."""
     chosen, _ = QFileDialog.getOpenFileName(
         parent,
         tr("Import a response"),
@@ -228,7 +226,6 @@ def ask_changed(parent: QWidget, file_name: str) -> str:
 
 
 def ask_name(parent: QWidget, title: str, old: str) -> str | None:
-    """Another name."""
     name, ok = QInputDialog.getText(parent, title, tr("Name"), text=old)
     return name.strip() if ok and name.strip() else None
 

@@ -164,7 +164,6 @@ class FitState(QObject):
         self.fit, self.advice = restored(document), None
 
     def _keep(self, kept: KeptFit) -> None:
-        """With the document as it stands."""
         self._of = *_basis(self._session.document), kept
         self._session.history.keep_fit(kept)
         self.changed.emit()

@@ -99,7 +99,6 @@ class HelpWindow(QDialog):
         self.resize(1120, 760)
 
     def show_page(self, name: str) -> None:
-        """Open at that page."""
         wanted = name if name in ORDER else "index"
         self.page.setSource(QUrl(f"{wanted}.md"), QTextDocument.ResourceType.MarkdownResource)
         self.show()

@@ -59,7 +59,6 @@ class Shown:
     """The forecast's less certain range."""
 
     def curve(self, layer: str) -> Deviation | None:
-        """The layer asked for."""
         return self.measured if layer == "measured" else self.forecast
 
     def figure(self, layer: str) -> Evenness | None:
@@ -330,7 +329,6 @@ def equaliser(
     units: UnitSystem,
     models: Models,
 ) -> Equalised:
-    """Trims and sections."""
     from jolly_parlor.analysis.equalising import equalise
 
     return equalise(document, name, scope, fit, measured, models.forecaster.field, units)
@@ -363,7 +361,6 @@ class Strips:
         self._found: list[Strip] = []
 
     def __call__(self, models: Models) -> list[Strip]:
-        """All strips."""
         from jolly_parlor.placement.strips import strip
 
         axes: tuple[Axis, ...] = ("y", "x", "z") if self._item.of_pair else ("y", "x")

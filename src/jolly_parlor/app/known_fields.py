@@ -109,7 +109,6 @@ class KnownFields:
             thread.join()
 
     def clear(self) -> None:
-        """Nobody asks any more."""
         with self._lock:
             self._known, self._closed = [], True
 

@@ -27,7 +27,6 @@ class MeasureRun(QThread):
         self._stop = threading.Event()
 
     def cancel(self) -> None:
-        """Silence."""
         self._stop.set()
 
     def run(self) -> None:

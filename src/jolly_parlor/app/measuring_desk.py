@@ -10,8 +10,6 @@ from jolly_parlor.studio.simulated import SimulatedStudio
 
 
 class Equipment(Protocol):
-    """What plays and hears."""
-
     @property
     def is_card(self) -> bool:
         """Whether it is a sound card, and no simulated studio."""

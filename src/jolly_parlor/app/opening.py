@@ -45,7 +45,6 @@ class OpeningCard(QWidget):
             self.move(screen.availableGeometry().center() - self.rect().center())
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """All of it."""
         colours, p = self._colours, QPainter(self)
         p.setRenderHint(QPainter.RenderHint.Antialiasing)
         p.fillRect(self.rect(), colours.colour("paper"))

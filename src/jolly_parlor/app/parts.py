@@ -60,21 +60,18 @@ class WindowParts(QMainWindow):
 
     @cached_property
     def survey(self) -> SurveyStation:
-        """The room as surveyed."""
         from jolly_parlor.app.stations.survey.survey_page import SurveyStation
 
         return self._put(SurveyStation(self.session))
 
     @cached_property
     def gear(self) -> GearStation:
-        """What is placed."""
         from jolly_parlor.app.stations.gear.gear_page import GearStation
 
         return self._put(GearStation(self.session))
 
     @cached_property
     def lineup(self) -> LineupStation:
-        """The candidates."""
         from jolly_parlor.app.stations.lineup.lineup_page import LineupStation
 
         return self._put(LineupStation(self.session))
@@ -88,7 +85,6 @@ class WindowParts(QMainWindow):
 
     @cached_property
     def takes(self) -> TakesStation:
-        """What was measured."""
         from jolly_parlor.app.stations.takes.takes_page import TakesStation
 
         return self._put(TakesStation(self.session))
@@ -102,14 +98,12 @@ class WindowParts(QMainWindow):
 
     @cached_property
     def hear(self) -> HearStation:
-        """How they would sound."""
         from jolly_parlor.app.stations.hear.hear_page import HearStation
 
         return self._put(HearStation(self.session))
 
     @cached_property
     def finetune(self) -> FinetuneStation:
-        """What the ear finds."""
         from jolly_parlor.app.stations.finetune.finetune_page import FinetuneStation
 
         return self._put(FinetuneStation(self.session, self.takes.measure))
@@ -152,7 +146,6 @@ class WindowParts(QMainWindow):
         raise NotImplementedError
 
     def refresh(self) -> None:
-        """Header, stones, names, menus."""
         raise NotImplementedError
 
     def restyle(self) -> None:

@@ -48,7 +48,6 @@ class Taken:
 
     @property
     def words(self) -> str:
-        """What it shows."""
         widget = self.widget
         return widget.accessibleDescription() or widget.toolTip() or widget.accessibleName()
 
@@ -264,7 +263,6 @@ def _csv_of(rows: Rows) -> str:
 
 
 def _text_of(rows: Rows) -> str:
-    """As spreadsheets take it from the clipboard."""
     return "\n".join("\t".join(str(cell) for cell in row) for row in rows)
 
 

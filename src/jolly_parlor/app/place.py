@@ -50,7 +50,6 @@ class WindowPlace:
         self._by_hand = True
 
     def keep(self) -> None:
-        """For the next start."""
         self._settings.change(
             geometry=_text(self._window.saveGeometry()),
             split=_text(self._split.saveState()) if self._by_hand else "",

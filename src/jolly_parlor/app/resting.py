@@ -28,7 +28,6 @@ class Resting(QObject):
         self._timer.timeout.connect(self.rest)
 
     def wake(self) -> None:
-        """Something was worked out."""
         self._timer.start()
 
     def rest(self) -> None:

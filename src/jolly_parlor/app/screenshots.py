@@ -101,7 +101,6 @@ class _Pictures:
         self.window.go(station)
 
     def _subs(self) -> None:
-        """The best settings, found."""
         self._station("subs")
         self.window.subs.best.find.click()
         _settle(self.window)
@@ -142,7 +141,6 @@ class _Pictures:
         self._then(lambda: signoff.show_page("verdict"))
 
     def _hand_over(self) -> None:
-        """Reflection points on list and plan."""
         self._station("signoff")
         self.window.signoff.show_page("handover")
         self._then(lambda: self.window.signoff.show_page("verdict"))
@@ -180,7 +178,6 @@ class _Pictures:
         self._then(lambda: self.window.finetune.show_page("moves"))
 
     def _search(self) -> None:
-        """What a search brings, scrolled to."""
         self.window.go("lineup")
         lineup = self.window.lineup
         lineup.search.toggle()
@@ -222,7 +219,6 @@ class _Pictures:
         self._then(undo)
 
     def _learn(self) -> None:
-        """What the demo's takes teach."""
         self._station("takes")
         takes = self.window.takes
         bar = takes.scroll_area.verticalScrollBar()

@@ -127,7 +127,6 @@ class Session(QObject):
 
     @property
     def document(self) -> Document:
-        """The document as committed."""
         return self.history.document
 
     @property
@@ -167,7 +166,6 @@ class Session(QObject):
 
     @property
     def seat(self) -> str:
-        """The seat looked at."""
         names = [seat.name for seat in self.document.gear.seats]
         return self._seat if self._seat in names else names[0]
 
@@ -214,7 +212,6 @@ class Session(QObject):
         self._step(self.history.undo)
 
     def redo(self) -> None:
-        """Do it again."""
         self._step(self.history.redo)
 
     def load(self, project: Project, path: Path | None, fingerprint: str | None = None) -> None:
@@ -252,12 +249,10 @@ class Session(QObject):
             self.show_arrangement(every[(every.index(now.name) + step) % len(every)])
 
     def show_seat(self, name: str) -> None:
-        """Listen from that seat."""
         self._seat = name
         self.view_changed.emit()
 
     def show_mix(self, mix_id: str) -> None:
-        """Let those loudspeakers play."""
         self._mix = mix_id
         self.view_changed.emit()
 
@@ -393,7 +388,6 @@ class Session(QObject):
         return any(calculator.busy for calculator in self._calculators)
 
     def close(self) -> None:
-        """End the threads."""
         self._closed = True
         self.closing.emit()
         for calculator in self._calculators:

@@ -28,8 +28,6 @@ MOST_RECENT = 8
 
 @dataclass(frozen=True)
 class Settings:
-    """What the user prefers."""
-
     theme: Literal["desktop", "day", "evening"] = "desktop"
     text_percent: Annotated[int, Ge(100), Le(200)] = 100
     """Of the usual size of text."""
@@ -59,7 +57,6 @@ class Settings:
 
     @property
     def usual_paper(self) -> Literal["a4", "letter"]:
-        """What is printed on."""
         return self.paper or ("letter" if self.units == "imperial" else "a4")
 
 
@@ -71,7 +68,6 @@ class SettingsStore:
         self.values = self._read()
 
     def change(self, **values: object) -> None:
-        """Change and keep."""
         self.values = replace(self.values, **values)  # type: ignore[arg-type]
         try:
             self._path.parent.mkdir(parents=True, exist_ok=True)

@@ -23,7 +23,6 @@ def ask_folder(parent: QWidget, settings: SettingsStore) -> Path | None:
 
 
 def ask_name(parent: QWidget) -> str | None:
-    """Who listens."""
     name, agreed = QInputDialog.getText(parent, tr("Who listens?"), tr("Name:"))
     return name.strip() if agreed and name.strip() else None
 

@@ -44,7 +44,6 @@ class Sounding(QObject):
 
     @property
     def sounds(self) -> bool:
-        """Whether something is heard."""
         return self._run is not None
 
     @property
@@ -53,7 +52,6 @@ class Sounding(QObject):
         return self._run is not None and self._fades
 
     def stop(self) -> None:
-        """Fade out."""
         if self._run is not None:
             self._fades = True
             self._run.cancel()
@@ -104,7 +102,6 @@ class Sounding(QObject):
         self.changed.emit()
 
     def _gone(self) -> None:
-        """Keys go where they went before."""
         application = QApplication.instance()
         if application is not None:
             application.removeEventFilter(self)

@@ -108,7 +108,6 @@ _current = DAY
 
 
 def current() -> Theme:
-    """The theme in force."""
     return _current
 
 

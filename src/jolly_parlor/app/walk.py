@@ -21,7 +21,6 @@ class Stop:
 
 
 def _survey(session: Workbench) -> str:
-    """Done once something is placed in it."""
     from jolly_parlor.acoustics.geometry.proportions import room_warnings
     from jolly_parlor.acoustics.geometry.tape_check import tape_problems
 
@@ -32,12 +31,10 @@ def _survey(session: Workbench) -> str:
 
 
 def _gear(session: Workbench) -> str:
-    """Done once something is placed with it."""
     return "done" if session.document.arrangements else "in progress"
 
 
 def _lineup(session: Workbench) -> str:
-    """Done with two to choose from."""
     if session.problem:
         return "needs attention"
     count = len(session.document.arrangements)
@@ -45,7 +42,6 @@ def _lineup(session: Workbench) -> str:
 
 
 def _forecast(session: Workbench) -> str:
-    """Done with a forecast in hand."""
     if session.problem:
         return "needs attention"
     return "done" if session.shown.forecast is not None else "untouched"
@@ -64,7 +60,6 @@ def _takes(session: Workbench) -> str:
 
 
 def _compare(session: Workbench) -> str:
-    """Done once one is picked."""
     document = session.document
     if document.chosen is not None:
         return "done"
@@ -72,7 +67,6 @@ def _compare(session: Workbench) -> str:
 
 
 def _hear(session: Workbench) -> str:
-    """In progress once something was tested blind."""
     entries = session.history.project.ledger
     blind = any(one.kind == "note" and one.text.startswith("Blind") for one in entries)
     return "in progress" if blind else "untouched"
@@ -95,7 +89,6 @@ def _subs(session: Workbench) -> str:
 
 
 def _signoff(session: Workbench) -> str:
-    """Done once one is picked."""
     return "done" if session.document.chosen is not None else "untouched"
 
 

@@ -197,7 +197,6 @@ class MainWindow(Commands):
         self.refresh()
 
     def refresh(self) -> None:
-        """Header, stones, names, menus."""
         session = self.session
         room = session.document.room.name
         self.room_name.setText(f"{room}{' *' if session.history.changed else ''}")
@@ -253,7 +252,6 @@ class MainWindow(Commands):
         )
 
     def resizeEvent(self, event: QResizeEvent | None) -> None:
-        """What there is room for."""
         super().resizeEvent(event)
         wide = self.width()
         self._tight = self.height() < _AIRY * theme.scale()
@@ -297,7 +295,6 @@ class MainWindow(Commands):
         self.refresh()
 
     def _follow_desktop(self, scheme: Qt.ColorScheme) -> None:
-        """The desktop turned dark or light."""
         if self.settings.values.theme == "desktop":
             self.restyle()
 

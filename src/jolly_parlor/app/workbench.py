@@ -19,8 +19,6 @@ if TYPE_CHECKING:
 
 
 class Workbench(Session):
-    """What widgets stand on."""
-
     def __init__(self, project: Project, path: Path | None, settings: SettingsStore) -> None:
         super().__init__(project, path, settings)
         self.fitted = FitState(self)

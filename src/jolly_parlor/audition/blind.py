@@ -99,7 +99,6 @@ class WhichIsX:
 
     @property
     def trials(self) -> int:
-        """How many there are."""
         return len(self.hidden)
 
     @property
@@ -124,7 +123,6 @@ class WhichIsX:
 
     @property
     def words(self) -> str:
-        """What it came to."""
         one, other = self.names
         return tr(
             "Blind, “{one}” against “{other}”: {words}",
@@ -158,7 +156,6 @@ class Ranking:
 
     @property
     def trials(self) -> int:
-        """How many there are."""
         return len(self.pairs)
 
     @property
@@ -199,7 +196,6 @@ class Ranking:
 
     @property
     def words(self) -> str:
-        """What it came to."""
         score = self.repeated
         order = ", ".join(f"“{self.names[n]}” ({self.wins[n]})" for n in self.order)
         told = tr(

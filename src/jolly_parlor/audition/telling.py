@@ -75,7 +75,6 @@ def tellings(one_db: FloatArray, other_db: FloatArray, most: int = 3) -> list[Te
 
 
 def telling_words(one: str, found: list[Telling]) -> str:
-    """In a sentence."""
     if not found:
         return tr(
             "“{one}”: {no_difference}; another piece may tell more.",

@@ -203,7 +203,6 @@ class Expected:
 
     @property
     def words(self) -> str:
-        """In a phrase."""
         gain = self.before_db - self.after_db
         if abs(gain) < 0.05:
             verdict = tr("as even as before, {after_db:.1f} dB", after_db=self.after_db)

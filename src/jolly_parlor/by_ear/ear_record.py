@@ -54,7 +54,6 @@ class Hunt:
 
     @property
     def even(self) -> tuple[HuntMark, ...]:
-        """Where it sounded even."""
         return tuple(mark for mark in self.marks if mark.heard == "even")
 
 
@@ -112,8 +111,6 @@ class VoiceWalk:
 
 @dataclass(frozen=True)
 class ByEar:
-    """All of it."""
-
     __pydantic_config__ = STRICT
 
     piece: Annotated[str, MaxLen(120)] = ""

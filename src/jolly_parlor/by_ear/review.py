@@ -161,15 +161,12 @@ QUESTIONS: tuple[Question, ...] = (
 
 @dataclass(frozen=True)
 class Fault:
-    """One thing found wrong."""
-
     question: Question
     side: str
     """`left`, `right` or empty."""
 
     @property
     def words(self) -> str:
-        """In a sentence."""
         where = f"{capital(self.side)}: " if self.side else ""
         return f"{where}{self.question.why} {self.question.remedy}"
 
@@ -182,7 +179,6 @@ class Scored:
     faults: tuple[Fault, ...]
 
     def count(self, side: str) -> int:
-        """Faults of one side."""
         return sum(fault.side == side for fault in self.faults)
 
     @property

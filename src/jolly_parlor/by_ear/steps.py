@@ -146,8 +146,6 @@ def _at(point: Point, dx: float, dy: float, dz: float) -> Point:
 
 @dataclass(frozen=True)
 class TapeLine:
-    """One reading to set."""
-
     what: str
     before: str
     after: str

@@ -131,7 +131,6 @@ class Finding:
 
     @property
     def equaliser(self) -> str:
-        """Whether equalisation can help."""
         return (
             tr("What is left, a cut may tame: the Equaliser at Sign-off says.")
             if self.feature.kind == "hill"

@@ -74,8 +74,6 @@ _GO_ON = ("size", "absorption", "reactance", "loss", "corner", "centre", "desk")
 
 @dataclass(frozen=True, eq=False)
 class Fit:
-    """A fitted room."""
-
     surveyed: Room
     gear: Gear
     parameters: tuple[Parameter, ...]
@@ -211,7 +209,6 @@ class _Problem:
         return float(np.sum(weights * loss) / SAMPLES_PER_BAND + np.sum(z**2))
 
     def curvature(self, at: Predicted, take_weights: FloatArray) -> FloatArray:
-        """J' W J."""
         scaled = at.slopes / self.sigma[:, :, None]
         w = self.weights(at.level_db, take_weights)
         return np.asarray(np.einsum("tfi,tf,tfj->ij", scaled, w, scaled, optimize=True))
@@ -255,7 +252,6 @@ class _Descent:
         z: FloatArray,
         now: Predicted,
     ) -> None:
-        """now: what z predicts."""
         self._predictor, self._takes, self._problem = predictor, takes, problem
         self._z, self.now = z, now
         self._share = np.zeros(0)

@@ -58,7 +58,6 @@ class Missing:
 
     @property
     def words(self) -> str:
-        """In a sentence."""
         t = self.thing
         wide = max(t.width, t.depth)
         return tr(
@@ -273,7 +272,6 @@ def _apart(tried: dict[Thing, tuple[float, float]], most: int) -> list[Thing]:
 
 
 def _where(room: Room, block: Thing) -> str:
-    """In words, by thirds of the room."""
     x, y = block.x + block.width / 2, block.y + block.depth / 2
     frame = room.frame
     across = (x - frame.left) / frame.width

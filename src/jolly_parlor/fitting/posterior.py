@@ -121,7 +121,6 @@ class Figures:
     """Of each figure by the parameters of the `Believed` it came from, (placings, n)."""
 
     def sigma_db(self, index: int) -> float:
-        """Standard deviation of one."""
         return float(np.sqrt(self.covariance[index, index]))
 
     def better(self, one: int, other: int) -> float:

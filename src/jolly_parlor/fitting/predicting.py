@@ -68,7 +68,6 @@ class Predictor:
         return np.array([self._level(take, n, known, moved, z) for n, take in enumerate(takes)])
 
     def with_slopes(self, takes: Sequence[Evidence], z: FloatArray) -> Predicted:
-        """Levels and derivatives."""
         field, moved = self._field(z), shifts_of(self.parameters, z)
         field.expect(self._places(takes, moved))
         # What desks add is taken as it is while anything else changes a little.
@@ -127,7 +126,6 @@ class Predictor:
         return room_field(room_of(self.room, self.parameters, z), MODEL_HZ)
 
     def _common(self, surface: int) -> Parameter:
-        """The common factor of a surface's absorption."""
         return next(
             p for p in self.parameters if p.kind == "absorption" and p.index == (surface, 0)
         )
@@ -135,7 +133,6 @@ class Predictor:
     def _nudged(
         self, field: RoomField, parameter: Parameter, z: FloatArray, step: float
     ) -> RoomField:
-        """The field moved by this parameter."""
         other = z.copy()
         other[self.parameters.index(parameter)] += step
         room = room_of(self.room, self.parameters, other)
@@ -216,7 +213,6 @@ class Predictor:
         moved: Mapping[Point, Point],
         z: FloatArray,
     ) -> FloatArray:
-        """Smoothed level at FIT_HZ."""
         placing: Placing = take.placing
         total = np.zeros(MODEL_HZ.size, dtype=np.complex128)
         overall = 0.0

@@ -164,7 +164,6 @@ def settled_around(
 
 
 def _twins(directions: tuple[Direction, ...]) -> Iterator[tuple[Direction, ...]]:
-    """Directions in order, mirrored ones together."""
     left = list(directions)
     while left:
         first = left.pop(0)

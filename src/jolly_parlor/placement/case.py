@@ -36,7 +36,6 @@ class Case:
 
     @property
     def ear(self) -> Point:
-        """The ear centre."""
         return self.arrangement.seats[self.seat]
 
     @property

@@ -317,7 +317,6 @@ def _seat(setup: Setup) -> Iterator[Check]:
 
 
 def _openings_towards(room: Room, way: WallSide) -> list[Opening]:
-    """Of all walls in one direction."""
     return [o for key in room.walls_towards(way) for o in room.openings_on(key)]
 
 

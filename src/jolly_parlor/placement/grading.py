@@ -64,7 +64,6 @@ class Grading:
 
     @property
     def is_empty(self) -> bool:
-        """Whether it says nothing."""
         return not (self.marks or self.overall or self.words)
 
     @property

@@ -51,12 +51,10 @@ LEFT, RIGHT, DESK = Item("loudspeaker", "left"), Item("loudspeaker", "right"), I
 
 
 def loudspeaker(name: str) -> Item:
-    """A loudspeaker's item."""
     return Item("loudspeaker", name)
 
 
 def seat(name: str) -> Item:
-    """A seat's item."""
     return Item("seat", name)
 
 

@@ -51,7 +51,6 @@ class Target:
 
     @property
     def is_flat(self) -> bool:
-        """Whether it changes nothing."""
         return not self.curve and self.slope_db_per_octave == 0
 
     @property

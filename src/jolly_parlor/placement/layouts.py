@@ -50,12 +50,10 @@ class Direction:
 
     @property
     def azimuth(self) -> Span:
-        """Its azimuth."""
         return Span(self.azimuth_degrees, self.azimuth_from, self.azimuth_to)
 
     @property
     def elevation(self) -> Span:
-        """Its elevation."""
         return Span(self.elevation_degrees, self.elevation_from, self.elevation_to)
 
     def problem(self) -> str:
@@ -110,8 +108,6 @@ class Channel(NamedTuple):
 
 
 class Preset(NamedTuple):
-    """A layout on offer."""
-
     name: str
     source: str
     channels: tuple[Channel, ...]
@@ -123,7 +119,6 @@ _ABOVE = Span(40.0, 30.0, 55.0)
 
 
 def _both(name: str, role: Role, azimuth: Span, elevation: Span) -> tuple[Channel, Channel]:
-    """Left and right of something, mirrored."""
     mirrored = Span(-azimuth.wanted, -azimuth.high, -azimuth.low)
     return (
         Channel(tr("{name} left", name=name), role, azimuth, elevation),

@@ -73,7 +73,6 @@ class Match:
 
     @property
     def matched(self) -> bool:
-        """Whether nothing is off."""
         return self.stands and abs(self.gain_db) < LEVEL_DB and self.within >= 0.9
 
 

@@ -29,8 +29,6 @@ WITH_SUBWOOFERS = "both+sub"
 
 @dataclass(frozen=True)
 class Mix:
-    """Loudspeakers that play together."""
-
     id: str
     name: str
     """On screen."""
@@ -42,7 +40,6 @@ class Mix:
 
     @property
     def alone(self) -> bool:
-        """Whether one loudspeaker plays."""
         return len(self.loudspeakers) == 1
 
     @property
@@ -67,7 +64,6 @@ PAIR_MIXES = (LEFT_ALONE.id, RIGHT_ALONE.id, BOTH.id)
 
 
 def one(name: str) -> Mix:
-    """One loudspeaker by itself."""
     return {"left": LEFT_ALONE, "right": RIGHT_ALONE}.get(name) or Mix(
         name, name, (name,), False, False
     )

@@ -55,7 +55,6 @@ def thirty_eight(room: Room, gear: Gear) -> Triangle:
 
 
 def tight(room: Room, gear: Gear) -> Triangle:
-    """Cabinets against the wall."""
     return Triangle(back_to_wall_distance(gear), _NEARFIELD_SIDE)
 
 

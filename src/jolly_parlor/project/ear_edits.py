@@ -95,7 +95,6 @@ def walk_anew(document: Document, wall: WallWalked) -> Document:
 
 
 def begin_hunt(document: Document, hunt: Hunt) -> Document:
-    """A bass hunt begins."""
     by_ear = document.by_ear
     changed = replace(document, by_ear=replace(by_ear, hunts=(*by_ear.hunts, hunt)))
     at = hunt.stood

@@ -24,7 +24,6 @@ from jolly_parlor.words import tr
 
 
 def set_room(document: Document, room: Room) -> Document:
-    """Replace the survey."""
     changed = replace(document, room=room)
     return done(document, changed, "survey", tr("Survey of {name} changed.", name=room.name))
 

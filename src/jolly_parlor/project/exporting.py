@@ -84,7 +84,6 @@ def averages(document: Document) -> dict[str, Response]:
 
 
 def _text(response: Response) -> str:
-    """Tab-separated columns after comment lines."""
     lines = ["* frequency Hz, level dB, phase degrees"]
     lines += ["\t".join(f"{value:.6g}" for value in row) for row in _rows(response)]
     return "\n".join(lines) + "\n"
@@ -109,5 +108,4 @@ def _what(take: Take) -> str:
 
 
 def _plain(name: str) -> str:
-    """Letters, digits, points and strokes alone."""
     return re.sub(r"[^\w.-]+", "-", name).strip("-")

@@ -30,8 +30,6 @@ class KeptTake:
 
 @dataclass(frozen=True)
 class KeptFit:
-    """All of it."""
-
     __pydantic_config__ = STRICT
 
     of: Annotated[str, MaxLen(64)]

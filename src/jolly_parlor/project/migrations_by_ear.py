@@ -13,7 +13,6 @@ _TURNS = {_TURNED: 1, _UNDONE: 3, _DONE_AGAIN: 1}
 
 
 def project_2_to_3(data: Data) -> Data:
-    """project.json."""
     changed = data | {"schema_version": 3}
     if isinstance(data.get("arrangements"), list):
         changed["arrangements"] = [_arrangement(a) for a in data["arrangements"]]
@@ -46,7 +45,6 @@ def _is_about(noted: Any, take: Data) -> bool:
 
 
 def survey_2_to_3(data: Data) -> Data:
-    """A survey."""
     changed = data | {"survey_version": 3}
     if isinstance(data.get("arrangements"), list):
         changed["arrangements"] = [_arrangement(a) for a in data["arrangements"]]

@@ -84,7 +84,6 @@ class Renames:
 
     @property
     def undone(self) -> Renames:
-        """What takes it back."""
         return Renames(*({b: a for a, b in getattr(self, kind).items()} for kind in _PREFIXES))
 
     def as_kept(self) -> dict[str, str]:

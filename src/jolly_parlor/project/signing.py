@@ -18,8 +18,6 @@ SCOPES: dict[Scope, str] = {
 
 @dataclass(frozen=True)
 class Signing:
-    """All of it."""
-
     __pydantic_config__ = STRICT
 
     strength: Annotated[float, Ge(0.0), Le(1.0)] = USUAL_STRENGTH

@@ -60,7 +60,6 @@ def stage_of(
 
 
 def _staged(setup: Setup, name: str) -> StagedSource:
-    """One cabinet as it stands and looks."""
     model, at = setup.gear.model_of(name), setup.arrangement.places[name]
     sub = setup.gear.loudspeaker(name).is_subwoofer
     way = way_on_plan(setup, name)

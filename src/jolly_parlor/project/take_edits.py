@@ -166,7 +166,6 @@ def hold_takes_valid(document: Document, take_ids: frozenset[str]) -> Document:
 
 
 def remove_take(document: Document, take_id: str) -> Document:
-    """Drop one take."""
     gone = next((t for t in document.takes if t.info.id == take_id), None)
     if gone is None:
         raise EditRefused(tr("That take is no longer in the document."))

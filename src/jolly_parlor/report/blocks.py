@@ -14,8 +14,6 @@ PAPERS: dict[Paper, tuple[float, float]] = {"a4": A4, "letter": LETTER}
 
 @dataclass(frozen=True)
 class Heading:
-    """Begins a part."""
-
     text: str
 
 
@@ -29,8 +27,6 @@ class Words:
 
 @dataclass(frozen=True)
 class Bullets:
-    """Sentences one under another."""
-
     items: tuple[str, ...]
 
 

@@ -151,7 +151,6 @@ def _dip_words(row: Row) -> str:
 
 
 def _doubts(document: Document, arrangement: Arrangement, both: Row) -> tuple[str, ...]:
-    """What the card cannot promise."""
     room, front = document.room, document.room.frame.front
     wall = (arrangement.left.y + arrangement.right.y) / 2 - front
     heard = [

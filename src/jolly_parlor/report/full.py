@@ -95,7 +95,6 @@ def gather(
 
 
 def report_of(found: Findings) -> Report:
-    """Laid out as blocks."""
     card, room = found.card, found.card.document.room
     size = " × ".join(format_length(d, found.units) for d in room.dimensions)
     blocks: list[Block] = [

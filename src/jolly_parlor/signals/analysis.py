@@ -33,8 +33,6 @@ class Look:
 
 @dataclass(frozen=True, eq=False)
 class Telling:
-    """All for one take."""
-
     look: Look
     arrival_seconds: float
     times: FloatArray

@@ -52,7 +52,6 @@ class Marked:
 
     @property
     def begins(self) -> int:
-        """Where the sound begins."""
         return self.lead + round((_SECONDS + _RING_SECONDS) * self.sample_rate)
 
     @property
@@ -62,12 +61,10 @@ class Marked:
 
     @property
     def size(self) -> int:
-        """Samples of all."""
         return self.second + round((_SECONDS + _RING_SECONDS) * self.sample_rate)
 
     @property
     def apart(self) -> int:
-        """From marker to marker."""
         return self.second - self.lead
 
     def markers(self) -> FloatArray:

@@ -36,7 +36,6 @@ def without_drift(
 
 
 def drift_of(heard: FloatArray, played: FloatArray, sample_rate: int) -> float:
-    """The drift alone."""
     from scipy import fft
 
     few = int(np.ceil(heard.size / _MOST_SAMPLES))

@@ -26,8 +26,6 @@ _SCALES = {"": 1.0, "m": 1e-3, "µ": 1e-6, "μ": 1e-6, "u": 1e-6, "k": 1e3}
 
 @dataclass(frozen=True)
 class Column:
-    """What one column holds."""
-
     role: Role
     unit: Unit = ""
     factor: float = 1.0

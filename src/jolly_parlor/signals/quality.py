@@ -51,7 +51,6 @@ class Verdict:
 
     @property
     def words(self) -> tuple[str, ...]:
-        """The sentences."""
         return tuple(remark.text for remark in self.remarks)
 
 

@@ -57,7 +57,6 @@ class Table:
 
     @property
     def words(self) -> tuple[str, ...]:
-        """Each column in words."""
         return tuple(_in_words(column) for column in self.columns)
 
 
@@ -160,7 +159,6 @@ def _could_be_decimals(line: Line) -> bool:
 
 
 def _unnamed(width: int, told: Said, lines: Sequence[Line], name: str) -> tuple[Column, ...]:
-    """The columns of a table without titles."""
     first = lines[0]
     if width > 3 and "," in first.text and "." not in first.text:
         raise ResponseFileError(_COMMAS.format(name, first.number))

@@ -78,7 +78,6 @@ class SlowSweep:
         return float(self.low_hz * (self.high_hz / self.low_hz) ** share)
 
     def seconds_at(self, hertz: float) -> float:
-        """When a frequency sounds."""
         return float(
             self.seconds * np.log(hertz / self.low_hz) / np.log(self.high_hz / self.low_hz)
         )

@@ -77,7 +77,6 @@ def _both(part: FloatArray, axis: int) -> tuple[FloatArray, FloatArray]:
 
 
 def _put(body: Body, cell: float, volume: FloatArray, open_: list[FloatArray]) -> None:
-    """A body into the cubes around it."""
     low, high = body.bounds()
     first = np.maximum(np.floor(low / cell + 0.5).astype(int) - 1, 0)
     last = np.minimum(np.ceil(high / cell + 0.5).astype(int) + 2, volume.shape)

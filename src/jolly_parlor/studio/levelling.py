@@ -29,8 +29,6 @@ _LEAST_TONE_POWER, _STEADY_DB = 1e-6, 0.3
 
 @dataclass(frozen=True)
 class Level:
-    """What the check found."""
-
     output_db: float
     """To measure with, below full scale."""
     level_db_spl: float | None

@@ -69,7 +69,6 @@ class LoopPlayback:
         return self._rounds[-1].at / self._rate
 
     def step(self, outdata: Any, frames: int, _time: Any, _status: Any) -> None:
-        """One block."""
         import sounddevice
 
         sounds, weights = self._source.now

@@ -32,8 +32,6 @@ _TALL = 1e-6
 
 @dataclass(frozen=True)
 class Settings:
-    """How to measure."""
-
     __pydantic_config__ = STRICT
 
     sweep: Sweep = field(default=Sweep())
@@ -50,8 +48,6 @@ class Settings:
 
 @dataclass(frozen=True, eq=False)
 class Measurement:
-    """What a take brought."""
-
     response: Response
     """The mean of the sweeps: level in dB of sound pressure level where the device knows it, else
     against full scale, for a sweep at full scale; phase from the timing reference.
@@ -272,7 +268,6 @@ def _weighted(device: Device, samples: FloatArray) -> float | None:
 
 
 def _level(device: Device, samples: FloatArray) -> float | None:
-    """Sound pressure level over the sweep."""
     if device.full_scale_db_spl is None:
         return None
     power = float(np.mean(samples**2))

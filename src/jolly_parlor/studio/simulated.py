@@ -124,7 +124,6 @@ class SimulatedStudio:
         return self._heard(source, stage, np.array([1.0]))
 
     def _tell(self, samples: FloatArray, progress: Progress, cancelled: Callable[[], bool]) -> int:
-        """Progress in twentieths; how far it came."""
         for part in range(1, 21):
             if cancelled():
                 return samples.size * (part - 1) // 20
@@ -161,7 +160,6 @@ class SimulatedStudio:
             pressure[start:] += 0.05 * voice * spoken
 
     def _heard(self, source: str, stage: Stage, sound: FloatArray) -> FloatArray:
-        """Pascals at the microphone."""
         playing = stage.playing(source)
         parts = {name: self._response(name, stage.sources[name], stage) for name in playing.names}
         longest = max(part.size for part in parts.values()) + round(

@@ -153,7 +153,6 @@ class SoundCard:
         told: Callable[[float], None],
         cancelled: Callable[[], bool],
     ) -> None:
-        """As the interface asks."""
         frames = max(sound.size for sound in sounds.values())
         out = np.zeros((frames, self._outputs), np.float32)
         for name, sound in sounds.items():

@@ -64,7 +64,6 @@ class Late:
 
     @property
     def words(self) -> tuple[str, ...]:
-        """Each once."""
         return tuple(sorted(self._words))
 
 
@@ -123,7 +122,6 @@ class Sent:
         return here
 
     def ended(self) -> None:
-        """The stream has ended."""
         self._end.set()
 
     def wait(self, seconds: float) -> bool:
@@ -146,11 +144,9 @@ class RecordingRun:
 
     @property
     def done(self) -> int:
-        """Frames so far."""
         return self._sent.done
 
     def step(self, indata: Any, outdata: Any, frames: int, _time: Any, status: Any) -> None:
-        """One block."""
         import sounddevice
 
         self._late.note(status)
@@ -200,12 +196,10 @@ class Volume:
         return self._leaving and self._gain <= 1e-7
 
     def fade_out(self) -> None:
-        """Be silent soon."""
         if not self._leaving:
             self._leaving, self._left_at = True, self._gain
 
     def ended(self) -> None:
-        """The stream has ended."""
         self._end.set()
 
     def wait(self, seconds: float) -> bool:
@@ -226,7 +220,6 @@ class Playback:
         self.fade_out = self._volume.fade_out
 
     def step(self, outdata: Any, frames: int, _time: Any, status: Any) -> None:
-        """One block."""
         import sounddevice
 
         ramp = self._volume.over(frames)

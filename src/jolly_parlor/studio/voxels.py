@@ -308,7 +308,6 @@ def _give_way(now, new, at, heavy, lossy, stiff, v, x, by, dt):  # type: ignore[
 
 
 def _within(thing: Thing, x: FloatArray, y: FloatArray, z: FloatArray) -> BoolArray:
-    """Which places lie in a thing."""
     inside = (
         (x > thing.x)
         & (x < thing.x + thing.width)

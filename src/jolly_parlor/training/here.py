@@ -31,8 +31,6 @@ _EARLY_SECONDS = 0.02
 
 @dataclass(frozen=True)
 class Room:
-    """What the lessons ask."""
-
     forecaster: Forecaster
     anechoic: Anechoic
     transfers: Transfers

@@ -40,8 +40,6 @@ class Result:
 
 @dataclass(frozen=True)
 class Person:
-    """Who learns."""
-
     __pydantic_config__ = STRICT
 
     name: Annotated[str, MinLen(1), MaxLen(60)]

@@ -29,7 +29,6 @@ class Staircase:
     reversals: tuple[float, ...] = ()
 
     def answered(self, right: bool) -> "Staircase":
-        """After one more trial."""
         if right and self.right_in_row + 1 < _RIGHT_BEFORE_HARDER:
             return replace(self, right_in_row=self.right_in_row + 1)
         way = -1 if right else 1

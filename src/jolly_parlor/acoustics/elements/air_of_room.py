@@ -71,7 +71,6 @@ def _admittance(room: Room, lining: Surface, side: str, f: FloatArray) -> Admitt
 
 
 def _limited(factor: AdmittanceArray, lining: Surface, f: FloatArray) -> AdmittanceArray:
-    """A fit's factor on a table's value."""
     return capped(
         admittance_from_random_incidence(absorption_at(f, lining.octave_absorption())), factor
     )

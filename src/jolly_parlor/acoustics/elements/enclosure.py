@@ -124,7 +124,6 @@ class Enclosure:
         names: np.ndarray,
         found: dict[str, scipy.sparse.csr_array],
     ) -> None:
-        """Give a patch what lies behind it."""
         axis = faces.axis
         if patch.high[axis] - patch.low[axis] > 1e-9:
             return
@@ -136,7 +135,6 @@ class Enclosure:
             found[patch.name] = found[patch.name] + share
 
     def _names(self, faces: Faces) -> np.ndarray:
-        """What each face belongs to."""
         outward = np.zeros(3)
         outward[faces.axis] = 1e-4 if faces.side else -1e-4
         behind = faces.centres + outward

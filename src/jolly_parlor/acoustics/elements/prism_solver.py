@@ -60,7 +60,6 @@ class PrismSolver:
 
     @cached_property
     def grid(self) -> RectilinearGrid:
-        """The plan's elements."""
         return plan_grid(self._plan, self._spacing)
 
     @cached_property
@@ -80,7 +79,6 @@ class PrismSolver:
 
     @cached_property
     def height_modes(self) -> AxisModes:
-        """Of floor and ceiling."""
         count = int(np.ceil(2 * self._height * _HEIGHT_LIMIT_HZ / self.speed_of_sound)) + 1
         k = self.wavenumbers
         return axis_modes(self._height, k, self._floor, self._ceiling, count)

@@ -257,5 +257,4 @@ def line_shapes(t: FloatArray) -> FloatArray:
 
 
 def _slopes(t: FloatArray) -> FloatArray:
-    """Their derivatives."""
     return np.stack([4 * t - 3, 4 - 8 * t, 4 * t - 1], axis=-1)

@@ -52,7 +52,6 @@ def lowest_modes(
 
 
 def _orthonormal(block: FloatArray, mass: scipy.sparse.csr_array) -> FloatArray:
-    """The same span, orthonormal in the mass."""
     gram = block.T @ (mass @ block)
     values, turns = np.linalg.eigh(gram)
     return np.asarray(block @ (turns / np.sqrt(np.maximum(values, values[-1] * 1e-24))))

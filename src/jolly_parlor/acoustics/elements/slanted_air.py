@@ -122,7 +122,6 @@ def surface_masses(
 def _names(
     plan: Polygon, solids: Sequence[Block], middle: FloatArray, normal: FloatArray
 ) -> np.ndarray:
-    """What each face belongs to, patches aside."""
     names = np.full(len(middle), "", dtype=object)
     upright = np.abs(normal[:, 2]) < _UPRIGHT
     names[~upright & (normal[:, 2] > 0)] = CEILING

@@ -48,7 +48,6 @@ class BoxRoomField:
 
     @property
     def parameters(self) -> tuple[str, ...]:
-        """Three sizes, six surfaces."""
         return (*_SIZES, *SURFACE_NAMES)
 
     @property
@@ -110,7 +109,6 @@ class BoxRoomField:
         return found
 
     def modes(self, up_to_hz: float) -> Modes:
-        """Of the rigid box."""
         width, length, height = (float(size) for size in self.box.dimensions)
         return modes((width, length, height), self.speed_of_sound, up_to_hz)
 
@@ -125,7 +123,6 @@ class BoxRoomField:
         return BoxRoomField(self.box.with_admittance(at, 1.0), ASIDE, self._sides)
 
     def scaled(self, factor: float) -> "BoxRoomField":
-        """Every admittance multiplied."""
         box = self.box
         wrong = box.admittances * factor
         return BoxRoomField(
@@ -145,7 +142,6 @@ class BoxRoomField:
         return BoxRoomField(self.box.near(axis, room.dimensions[axis], beta), ASIDE, self._sides)
 
     def thinned(self, step: int) -> "BoxRoomField":
-        """On every step-th frequency."""
         return BoxRoomField(self.box.thinned(step), self._together, self._sides)
 
     def at_rows(self, rows: IntArray) -> "BoxRoomField":
@@ -167,5 +163,4 @@ class BoxRoomField:
         """Nothing to do: each is as quick alone."""
 
     def prepare(self) -> bool:
-        """Tables of pairs."""
         return self._pairs.prepare()

@@ -188,7 +188,6 @@ def _box_for(room: Room, frequencies_hz: FloatArray) -> BoxRoomField:
 
 
 def box_field(room: Room, frequencies_hz: FloatArray) -> BoxField:
-    """The sum behind it."""
     box = room if room.is_box else box_around(room)
     beta = np.array([surface_admittance(box, name, frequencies_hz) for name in SURFACE_NAMES])
     return BoxField(box.dimensions, beta, frequencies_hz, room.speed_of_sound)

@@ -33,7 +33,6 @@ class JoinedField:
 
     @property
     def seconds_per_pair(self) -> float:
-        """Of the lower part."""
         return self._parts[0].seconds_per_pair
 
     def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
@@ -60,11 +59,9 @@ class JoinedField:
         return _where_there_is_air(*(p.section(source, y, xs, zs) for p in self._parts))
 
     def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
-        """No separable form."""
         return
 
     def modes(self, up_to_hz: float) -> Modes:
-        """Of the room."""
         return self._parts[0].modes(up_to_hz)
 
     def of_mode(self, mode: Mode, source: FloatArray, receiver: FloatArray) -> ComplexArray | None:
@@ -76,12 +73,10 @@ class JoinedField:
         return np.concatenate([found, np.zeros(above.frequencies_hz.size, dtype=np.complex128)])
 
     def absorbing(self, surface: str) -> JoinedField:
-        """One surface absorbing."""
         below, above = self._parts
         return JoinedField(below.absorbing(surface), above.absorbing(surface))  # type: ignore[arg-type]
 
     def scaled(self, factor: float) -> JoinedField:
-        """Every admittance multiplied."""
         below, above = self._parts
         return JoinedField(below.scaled(factor), above.scaled(factor))  # type: ignore[arg-type]
 
@@ -106,12 +101,10 @@ class JoinedField:
         return JoinedPlate([part.scattered_by(plate) for part in self._parts])
 
     def expect(self, places: FloatArray) -> None:
-        """As the lower part."""
         if self._parts[0].frequencies_hz.size:
             self._parts[0].expect(places)
 
     def prepare(self) -> bool:
-        """Both parts."""
         more = [part.prepare() for part in self._parts if part.frequencies_hz.size]
         return any(more)
 

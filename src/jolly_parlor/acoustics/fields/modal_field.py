@@ -89,7 +89,6 @@ class ModalField:
 
     @property
     def parameters(self) -> tuple[str, ...]:
-        """Three sizes, every surface."""
         return (*_SIZES, *self.room.surface_names)
 
     @property
@@ -120,7 +119,6 @@ class ModalField:
         return self._over(source, np.stack([x, np.full(x.shape, y), z], axis=-1))
 
     def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
-        """No separable form."""
         return
 
     def modes(self, up_to_hz: float) -> Modes:
@@ -173,7 +171,6 @@ class ModalField:
         return self.at_rows(thinned_rows(self.frequencies_hz.size, step))
 
     def at_rows(self, rows: IntArray) -> ModalField:
-        """At some frequencies."""
         places = self.places.at_rows(rows)
         other = self._with(places.solver)
         other.places = places

@@ -94,12 +94,10 @@ class PlatedField:
 
     @property
     def parameters(self) -> tuple[str, ...]:
-        """As the base."""
         return self.base.parameters
 
     @property
     def seconds_per_pair(self) -> float:
-        """As the base, about."""
         return self.base.seconds_per_pair
 
     def transfer(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
@@ -138,7 +136,6 @@ class PlatedField:
         return found
 
     def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
-        """No separable form."""
         return
 
     def modes(self, up_to_hz: float) -> Modes:
@@ -150,11 +147,9 @@ class PlatedField:
         return self.base.of_mode(mode, source, receiver)
 
     def absorbing(self, surface: str) -> PlatedField:
-        """One surface absorbing."""
         return PlatedField(self.base.absorbing(surface), self.plates)
 
     def scaled(self, factor: float) -> PlatedField:
-        """Every admittance multiplied."""
         return PlatedField(self.base.scaled(factor), self.plates)
 
     def near(self, room: Room, parameter: str) -> PlatedField:
@@ -162,11 +157,9 @@ class PlatedField:
         return PlatedField(self.base.near(room, parameter), self.plates)
 
     def thinned(self, step: int) -> PlatedField:
-        """On every step-th frequency."""
         return PlatedField(self.base.thinned(step), self.plates)
 
     def at_rows(self, rows: IntArray) -> PlatedField:
-        """At some frequencies."""
         return PlatedField(self.base.at_rows(rows), self.plates)
 
     def scattered_by(self, plate: Plate) -> Scattering:
@@ -174,11 +167,9 @@ class PlatedField:
         return self.base.scattered_by(plate)
 
     def expect(self, places: FloatArray) -> None:
-        """As the base."""
         self.base.expect(places)
 
     def prepare(self) -> bool:
-        """As the base."""
         return self.base.prepare()
 
     def _added_to(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:

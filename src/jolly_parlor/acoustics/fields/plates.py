@@ -85,7 +85,6 @@ class Line:
 
     @property
     def count(self) -> int:
-        """Of elements."""
         return int(self.starts.size)
 
 

@@ -27,7 +27,6 @@ class TurnedField:
 
     @property
     def seconds_per_pair(self) -> float:
-        """As the base."""
         return self._base.seconds_per_pair
 
     @property
@@ -66,11 +65,9 @@ class TurnedField:
         return
 
     def plane(self, source_z: float, receiver_z: float, limit_hz: float) -> None:
-        """No separable form."""
         return
 
     def modes(self, up_to_hz: float) -> Modes:
-        """Of the turned room."""
         return room_modes(turned(self._room), up_to_hz)
 
     def absorbing(self, surface: str) -> TurnedField:
@@ -78,7 +75,6 @@ class TurnedField:
         return TurnedField(self._base.absorbing(surface), self._room)
 
     def scaled(self, factor: float) -> TurnedField:
-        """Every admittance multiplied."""
         return TurnedField(self._base.scaled(factor), self._room)
 
     def near(self, room: Room, parameter: str) -> TurnedField:
@@ -86,11 +82,9 @@ class TurnedField:
         raise ValueError("A fit is made in the room as surveyed, not in one turned.")
 
     def thinned(self, step: int) -> TurnedField:
-        """On every step-th frequency."""
         return TurnedField(self._base.thinned(step), self._room)
 
     def at_rows(self, rows: IntArray) -> TurnedField:
-        """At some frequencies."""
         return TurnedField(self._base.at_rows(rows), self._room)
 
     def scattered_by(self, plate: Plate) -> TurnedPlate:
@@ -106,11 +100,9 @@ class TurnedField:
         return TurnedPlate(self._base.scattered_by(turned_plate), self._back, self._room.length)
 
     def expect(self, places: FloatArray) -> None:
-        """As the base."""
         self._base.expect(self._back(places))
 
     def prepare(self) -> bool:
-        """As the base."""
         return self._base.prepare()
 
     def _back(self, places: FloatArray) -> FloatArray:

@@ -192,7 +192,6 @@ class Room:
 
     @cached_property
     def surfaces(self) -> dict[SurfaceName, Surface]:
-        """What lines each."""
         walls: dict[SurfaceName, Surface] = {s: w.surface for s, w in self.sides.items()}
         return {**walls, "floor": self.floor, "ceiling": self.ceiling}
 

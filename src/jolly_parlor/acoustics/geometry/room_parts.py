@@ -56,7 +56,6 @@ class Wall:
 
     @property
     def surface(self) -> Surface:
-        """What lines it."""
         return Surface(self.material, self.absorption)
 
 
@@ -115,7 +114,6 @@ class Thing:
 
     @property
     def lining(self) -> Surface:
-        """Of a solid thing."""
         return Surface(self.material or _PLAIN_SOLID, self.absorption)
 
     def holds(self, point: Point) -> bool:

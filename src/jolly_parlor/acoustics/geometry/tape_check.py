@@ -129,7 +129,6 @@ def _mended(room: Room, wall: str, length: float, diagonals: Sequence[Diagonal])
 
 
 def _unlikeliness(length: float, mended: float) -> float:
-    """Small for the mistakes people make."""
     if _swapped(length, mended):
         return 0.0
     by = abs(length - mended)

@@ -50,12 +50,10 @@ class Unfolded:
         )
 
     def plan_rect(self) -> QRectF:
-        """The floor."""
         corner = self.on_plan(self.room.width, self.room.length)
         return QRectF(self.on_plan(0, 0), corner)
 
     def wall_rect(self) -> QRectF:
-        """The front wall."""
         return QRectF(self.on_wall(0, self.room.height), self.on_wall(self.room.width, 0))
 
     def dragged(self, start: Point, by: QPointF, in_wall: bool) -> Point:

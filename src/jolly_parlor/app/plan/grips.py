@@ -57,7 +57,6 @@ class Grips:
         return Grip("wall", nearest) if away[nearest] <= _WALL_REACH else None
 
     def take(self, grip: Grip, room: Room, position: QPointF) -> None:
-        """Begin to drag."""
         self.held, self._from, self._dragging = grip, position, True
         if grip.kind == "wall" or grip.kind == "corner":
             self.state.choose(room.walls[grip.number].name)

@@ -32,7 +32,6 @@ class Look(NamedTuple):
     theme: theme.Theme
 
     def painter(self, painter: QPainter) -> PlanPainter:
-        """What paints so."""
         return PlanPainter(painter, self.view, self.gear, self.units)
 
 

@@ -12,8 +12,6 @@ from jolly_parlor.app import theme
 
 
 class Lettering:
-    """Writes with one painter."""
-
     def __init__(self, painter: QPainter, legible: bool = True) -> None:
         """legible: False where words would lie over each other, and are left out."""
         self.p, self.t, self._legible = painter, theme.current(), legible
@@ -69,7 +67,6 @@ def _stamp(
 def _write(
     painter: QPainter, at: QPointF, text: str, colour: QColor, points: float, italic: bool
 ) -> None:
-    """Words around a point."""
     painter.setFont(_font(points, italic))
     painter.setPen(colour)
     box = QRectF(painter.fontMetrics().boundingRect(text)).adjusted(-4, -2, 4, 2)

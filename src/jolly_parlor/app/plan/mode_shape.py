@@ -24,7 +24,6 @@ class ModeShape:
         self._image = QImage()
 
     def paint(self, painter: QPainter, view: Unfolded, mode: Mode, height: float) -> None:
-        """Over the whole plan."""
         key = (view.room, mode, height)
         if key != self._key:
             self._key, self._image = key, self._made(view, mode, height)

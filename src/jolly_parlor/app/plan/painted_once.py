@@ -16,7 +16,6 @@ class KeptPicture:
         self._key: tuple[object, ...] = ()
 
     def holds(self, key: tuple[object, ...]) -> bool:
-        """Whether it shows this."""
         return key == self._key
 
     def begin(

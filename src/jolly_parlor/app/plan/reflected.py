@@ -58,7 +58,6 @@ def _on_front(view: Unfolded, points: _Numbered) -> _Placed:
 
 
 def _gathered(found: Iterable[tuple[int, ReflectionPoint, QPointF]]) -> _Placed:
-    """Those that fall together as one."""
     placed: _Placed = []
     for number, point, at in found:
         for n, (other, numbers, strong) in enumerate(placed):

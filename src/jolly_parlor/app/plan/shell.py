@@ -22,8 +22,6 @@ _NAMED_FROM = 0.8
 
 
 class ShellPainter:
-    """One painting of it."""
-
     def __init__(self, letters: Lettering, view: Unfolded, units: UnitSystem) -> None:
         self.p, self.letters, self.view, self.units = letters.p, letters, view, units
         self.room: Room = view.room
@@ -168,7 +166,6 @@ class ShellPainter:
                 self._length_beside(edge)
 
     def _length_beside(self, edge: tuple[tuple[float, float], tuple[float, float]]) -> None:
-        """A wall's length, just outside it."""
         (x0, y0), (x1, y1) = edge
         middle = self.view.on_plan((x0 + x1) / 2, (y0 + y1) / 2)
         at = middle - QPointF(*inward(edge)) * 13.0

@@ -17,8 +17,6 @@ _WIDE, _TALL, _EDGE, _DOT = 74, 84, 4.0, 3.0
 
 
 class SmallPlan(QWidget):
-    """Of one arrangement."""
-
     is_picture = True
 
     def __init__(self, room: Room, gear: Gear, a: Arrangement) -> None:
@@ -29,11 +27,9 @@ class SmallPlan(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
-        """Beside three lines of text."""
         return QSize(_WIDE, _TALL)
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Qt's hook."""
         with QPainter(self) as p:
             draw_small_plan(p, QRectF(self.rect()), self._room, self._gear, self._a)
 

@@ -47,7 +47,6 @@ class TintPainter:
         self.p.drawImage(QRectF(top, end), picture_of(section))
 
     def words(self, found: EvennessMap | PressureMap) -> None:
-        """What the colours mean."""
         from jolly_parlor.placement.maps import EvennessMap
 
         if isinstance(found, EvennessMap):

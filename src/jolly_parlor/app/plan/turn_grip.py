@@ -91,7 +91,6 @@ class Turner:
         return True
 
     def drag(self, view: Unfolded, position: QPointF) -> None:
-        """Let it look there."""
         a = self._session.arrangement
         if a is not None and self.held is not None:
             self._session.turn(self.held, looking_at(view, a, self.held, position))

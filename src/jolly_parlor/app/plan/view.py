@@ -115,11 +115,9 @@ class PlanView(QWidget):
             self.update()
 
     def sizeHint(self) -> QSize:
-        """Room for a plan that reads well."""
         return QSize(380, 640)
 
     def minimumSizeHint(self) -> QSize:
-        """The least that is still of use."""
         return QSize(200, 220)
 
     def tell(self) -> None:
@@ -134,7 +132,6 @@ class PlanView(QWidget):
 
     @property
     def unfolded(self) -> Unfolded:
-        """The present scale."""
         return Unfolded.fit(self.session.document.room, self.width(), self.height())
 
     def items(self) -> list[Item]:
@@ -252,7 +249,6 @@ class PlanView(QWidget):
         return ""
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
-        """Take hold of an item."""
         assert event is not None
         if event.button() != Qt.MouseButton.LeftButton:
             return
@@ -331,7 +327,6 @@ class PlanView(QWidget):
         self.session.reach()
 
     def leaveEvent(self, event: object) -> None:
-        """Nothing is pointed at any more."""
         if self.session.highlight.boundary:
             self.session.point_at(Highlight())
 
@@ -381,11 +376,9 @@ class PlanView(QWidget):
         )
 
     def focusInEvent(self, event: QFocusEvent | None) -> None:
-        """Show what the keys would move."""
         self.update()
 
     def focusOutEvent(self, event: QFocusEvent | None) -> None:
-        """Keys go elsewhere now."""
         self.update()
 
     def _drag(self, item: Item, to: Point) -> None:

@@ -100,7 +100,6 @@ class ZoneStrips(QWidget):
         self.setAccessibleDescription(" ".join(told) or tr("No strips."))
 
     def sizeHint(self) -> QSize:
-        """Two thin strips side by side."""
         return QSize(200, round(49 + _top() + _bottom()))
 
     def strip_rects(self) -> list[tuple[Strip, QRectF]]:

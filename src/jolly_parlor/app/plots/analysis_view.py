@@ -161,7 +161,6 @@ def _figures(values: Sequence[float], scale: float, spacing: float) -> list[str]
 
 
 def _runs(good: BoolArray) -> list[slice]:
-    """The stretches without gaps."""
     edges = np.flatnonzero(np.diff(np.concatenate([[0], good.astype(int), [0]])))
     return [slice(int(a), int(b)) for a, b in edges.reshape(-1, 2)]
 

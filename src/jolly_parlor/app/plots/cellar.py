@@ -31,7 +31,6 @@ class CellarPlot(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
-        """A strip across the card."""
         return QSize(400, 116)
 
     def show_steps(
@@ -53,7 +52,6 @@ class CellarPlot(QWidget):
         self.update()
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Qt's hook."""
         t = theme.current()
         ground = QRectF(_LEFT, _TOP, self.width() - _LEFT - _RIGHT, self.height() - _TOP - _FOOT)
         with QPainter(self) as p:

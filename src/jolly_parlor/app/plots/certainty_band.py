@@ -27,7 +27,6 @@ class BandItem(PixelItem):
             self.update()
 
     def draw(self, painter: QPainter, to_pixels: QTransform) -> None:
-        """In pixels."""
         if self._curve is None or self._away is None:
             return
         t = theme.current()

@@ -31,7 +31,6 @@ class EffectPlot(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
-        """A strip across the card."""
         return QSize(400, 132)
 
     def show_level(self, level_db: FloatArray | None) -> None:
@@ -52,7 +51,6 @@ class EffectPlot(QWidget):
         self.update()
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Qt's hook."""
         t = theme.current()
         with QPainter(self) as p:
             p.setRenderHint(QPainter.RenderHint.Antialiasing)

@@ -45,7 +45,6 @@ class HistoryPlot(QWidget):
         self.at: int | None = None
 
     def sizeHint(self) -> QSize:
-        """As wide as the page."""
         return QSize(600, 226)
 
     def show_steps(self, steps: Sequence[Step]) -> None:
@@ -58,7 +57,6 @@ class HistoryPlot(QWidget):
         self.update()
 
     def point(self, number: int | None) -> None:
-        """Ring a step."""
         self.at = number if number in self._places else None
         self._say()
         self.update()
@@ -72,7 +70,6 @@ class HistoryPlot(QWidget):
         return None if value is None else QPointF(self._x(step), self._grade_y(value))
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Two strips on one axis of steps."""
         with QPainter(self) as p:
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
             p.setFont(theme.sans(8.5))
@@ -91,7 +88,6 @@ class HistoryPlot(QWidget):
                 p.drawRoundedRect(QRectF(self.rect()).adjusted(0.5, 0.5, -0.5, -0.5), 4, 4)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
-        """The nearest step."""
         if event is None or not self.steps:
             return
         x = event.position().x()
@@ -100,7 +96,6 @@ class HistoryPlot(QWidget):
             self._mean(nearest.number)
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        """Left and right walk along the steps."""
         assert event is not None
         way = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}.get(Qt.Key(event.key()))
         if way is None or not self.steps:

@@ -65,7 +65,6 @@ class LanesItem(PixelItem):
     def show_marks(
         self, marks: tuple[Mark, ...], beyond: dict[Lane, float], highlight: Highlight
     ) -> None:
-        """Draw these."""
         if marks is not self._marks:
             self._marks, self._found = marks, None
         self._beyond, self._highlight = beyond, highlight
@@ -117,7 +116,6 @@ class LanesItem(PixelItem):
 
 
 def _lane_rect(to_pixels: QTransform, lane: Lane) -> QRectF:
-    """A lane in pixels."""
     whole = QRectF(_ALL.left(), lane_height(lane) - 0.5, _ALL.width(), 1.0)
     return to_pixels.mapRect(whole)
 

@@ -26,7 +26,6 @@ class PixelItem(pg.GraphicsObject):
         raise NotImplementedError
 
     def boundingRect(self) -> QRectF:
-        """Qt's hook."""
         return self.area
 
     def paint(
@@ -35,7 +34,6 @@ class PixelItem(pg.GraphicsObject):
         option: QStyleOptionGraphicsItem | None,
         widget: QWidget | None = None,
     ) -> None:
-        """Qt's hook."""
         assert painter is not None
         to_pixels = painter.worldTransform()
         painter.save()

@@ -41,15 +41,12 @@ class PlaceStrip(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
 
     def figures(self) -> list[list[object]]:
-        """The curve, by frequency."""
         return curve_rows([(tr("dB from even"), self._curve)])
 
     def sizeHint(self) -> QSize:
-        """As tall as a button."""
         return QSize(136, 28)
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Ochre above even, teal hatching below."""
         t, curve = theme.current(), self._curve
         inside = (curve.frequencies_hz >= _LOW_HZ) & (curve.frequencies_hz <= self._high_hz)
         f, d = curve.frequencies_hz[inside], curve.deviation_db[inside]

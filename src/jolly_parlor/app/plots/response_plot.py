@@ -276,7 +276,6 @@ class ResponseView(QWidget):
         self.flag.hide()
 
     def leaveEvent(self, event: QEvent | None) -> None:
-        """Nothing is pointed at any more."""
         self._hide_cursor()
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:

@@ -60,7 +60,6 @@ class RowPlot(pg.PlotWidget):
             plot.plot(np.log10(against.frequencies_hz), d, pen=pen)
 
     def figures(self) -> list[list[object]]:
-        """The curve, by frequency."""
         return curve_rows(
             [(tr("dB from even"), self._curves[0]), (tr("dotted, dB"), self._curves[1])]
         )

@@ -29,7 +29,6 @@ class SeatTradesPlot(StonesPlot):
         self.show_trades(self._found)
 
     def show_trades(self, found: Sequence[SeatTrade]) -> None:
-        """Draw these."""
         self._found = found
         told = [_figures(trade) for trade in found]
         self.setAccessibleDescription(

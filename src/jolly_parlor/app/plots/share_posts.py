@@ -26,7 +26,6 @@ class SharesPlot(QWidget):
         self.setAccessibleName(tr("share of the work by subwoofer and third of an octave"))
 
     def show_shares(self, shares: Shares) -> None:
-        """Of one seat."""
         self._shares = shares
         self.setFixedHeight(self._row * len(shares.names) + _FOOT)
         self.setAccessibleDescription(
@@ -48,7 +47,6 @@ class SharesPlot(QWidget):
         return _ROW if self._shares is not None and len(self._shares.names) > 1 else _POST + 8
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Qt's hook."""
         if self._shares is None:
             return
         painter, colours = QPainter(self), theme.current()

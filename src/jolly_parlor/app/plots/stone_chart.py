@@ -112,7 +112,6 @@ class StonesPlot(pg.PlotWidget):
         return rows
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        """Walk along the stones, or take one."""
         step = _STEPS.get(event.key()) if event is not None else None
         if event is None or not self._laid:
             super().keyPressEvent(event)
@@ -133,18 +132,15 @@ class StonesPlot(pg.PlotWidget):
             self.pointed.emit(self._laid[0][3])
 
     def focusOutEvent(self, event: QFocusEvent | None) -> None:
-        """No stone is meant any more."""
         super().focusOutEvent(event)
         self._put(None)
         self.pointed.emit(None)
 
     def leaveEvent(self, event: QEvent | None) -> None:
-        """Nobody points any more."""
         super().leaveEvent(event)
         self.pointed.emit(None)
 
     def _put(self, at: int | None) -> None:
-        """The ring around the stone meant."""
         self._at = at
         if at is None:
             self.ring.setData([], [])

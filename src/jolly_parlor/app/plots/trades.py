@@ -30,7 +30,6 @@ class TradesPlot(StonesPlot):
         self.show_trades(self._trades)
 
     def show_trades(self, trades: tuple[Trade, ...]) -> None:
-        """Draw these."""
         self._trades = trades
         if not trades:
             none = np.zeros(0)

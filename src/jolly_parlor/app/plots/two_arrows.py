@@ -27,11 +27,9 @@ class TwoArrows(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
-        """Across the card."""
         return QSize(500, _TALL)
 
     def show_two(self, two: Two) -> None:
-        """These."""
         self._two = two
         self.setAccessibleDescription(
             tr(
@@ -44,7 +42,6 @@ class TwoArrows(QWidget):
         self.update()
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Qt's hook."""
         t = theme.current()
         with QPainter(self) as p:
             p.setRenderHint(QPainter.RenderHint.Antialiasing)

@@ -61,7 +61,6 @@ class UpperItem(PixelItem):
         self.update()
 
     def draw(self, painter: QPainter, to_pixels: QTransform) -> None:
-        """The line, in pixels."""
         if self._curve is None:
             return
         painter.setPen(QPen(theme.current().colour("soft"), 1.0, Qt.PenStyle.DashLine))

@@ -88,7 +88,6 @@ class Station(QWidget):
             self._late = True
 
     def showEvent(self, event: QShowEvent | None) -> None:
-        """Catch up with what changed unseen."""
         if self._late:
             self._late = False
             self.refresh()

@@ -53,7 +53,6 @@ class Cell:
 
     @property
     def least(self) -> int:
-        """It cannot be narrower."""
         return self._kept("least", lambda: self.item.minimumSize().width())
 
     @property
@@ -77,7 +76,6 @@ class Cell:
         return self._kept("wanted", self._wants)
 
     def height(self, wide: int) -> int:
-        """At that width."""
         high = self._heights.get(wide)
         if high is None:
             high = self._heights[wide] = self._high(wide)
@@ -126,13 +124,11 @@ class BreakingLayout(QLayout):
         self.setContentsMargins(0, 0, 0, 0)
 
     def addItem(self, a0: QLayoutItem | None) -> None:
-        """At the end."""
         assert a0 is not None
         self._cells.append(Cell(a0))
         self.invalidate()
 
     def count(self) -> int:
-        """Gaps counted."""
         return len(self._cells)
 
     def itemAt(self, index: int) -> QLayoutItem | None:
@@ -140,7 +136,6 @@ class BreakingLayout(QLayout):
         return self._cells[index].item if 0 <= index < len(self._cells) else None
 
     def takeAt(self, index: int) -> QLayoutItem | None:
-        """Out of the layout."""
         if not 0 <= index < len(self._cells):
             return None
         item = self._cells.pop(index).item
@@ -173,11 +168,9 @@ class BreakingLayout(QLayout):
         raise NotImplementedError
 
     def expandingDirections(self) -> Qt.Orientation:
-        """As wide as there is room."""
         return Qt.Orientation.Horizontal
 
     def hasHeightForWidth(self) -> bool:
-        """The narrower, the taller."""
         return True
 
     def _inner(self, rect: QRect) -> QRect:

@@ -195,7 +195,6 @@ class Choice(QWidget):
         self.chosen.emit(value)
 
     def show_value(self, value: str) -> None:
-        """Put that button down."""
         for key, button in self.buttons.items():
             button.setChecked(key == value)
 

@@ -48,7 +48,6 @@ class FlowRow(BreakingLayout):
     def addWidget(
         self, w: QWidget | None, stretch: int = 0, alignment: Qt.AlignmentFlag = _NO_ALIGNMENT
     ) -> None:
-        """At the end."""
         self.insertWidget(len(self._cells), w, stretch, alignment)
 
     def insertWidget(
@@ -67,7 +66,6 @@ class FlowRow(BreakingLayout):
         self.invalidate()
 
     def addLayout(self, inner: QLayout, stretch: int = 0) -> None:
-        """At the end."""
         self.addChildLayout(inner)
         self._put(inner, stretch)
 
@@ -77,7 +75,6 @@ class FlowRow(BreakingLayout):
         self._put(gap, max(stretch, 1))
 
     def addSpacing(self, pixels: int) -> None:
-        """A gap."""
         gap = QSpacerItem(pixels, 0, QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Minimum)
         self._put(gap, 0)
 
@@ -90,27 +87,23 @@ class FlowRow(BreakingLayout):
         super().invalidate()
 
     def heightForWidth(self, a0: int) -> int:
-        """Of all lines together."""
         lines = self._laid(self._inner_width(a0))
         high = sum(line.high for line in lines) + self.spacing() * max(len(lines) - 1, 0)
         return self._with_margins(QSize(0, high)).height()
 
     def _wanted(self) -> QSize:
-        """All of it in one line."""
         seen = self._seen()
         wide = sum(_wanted(cell) for cell in seen) + self.spacing() * max(len(seen) - 1, 0)
         high = max((cell.item.sizeHint().height() for cell in seen), default=0)
         return self._with_margins(QSize(wide, high))
 
     def _needed(self) -> QSize:
-        """Each on a line of its own."""
         seen = self._seen()
         wide = max((cell.least for cell in seen), default=0)
         high = max((cell.item.minimumSize().height() for cell in seen), default=0)
         return self._with_margins(QSize(wide, high))
 
     def setGeometry(self, a0: QRect) -> None:
-        """Lay the lines."""
         super().setGeometry(a0)
         inner = self._inner(a0)
         y = inner.top()

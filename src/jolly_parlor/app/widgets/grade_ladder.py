@@ -33,7 +33,6 @@ class GradeLadder(QWidget):
         return QSize(300, 30)
 
     def minimumSizeHint(self) -> QSize:
-        """The least that can be hit."""
         return QSize(200, 30)
 
     def show_mark(self, mark: Mark | None, earlier: Mark | None) -> None:
@@ -44,7 +43,6 @@ class GradeLadder(QWidget):
             self.update()
 
     def rung(self, mark: Mark) -> QPointF:
-        """Where a mark stands."""
         step = (self.width() - 2 * _EDGE) / (len(MARKS) - 1)
         return QPointF(_EDGE + step * MARKS.index(mark), 11.0)
 
@@ -79,7 +77,6 @@ class GradeLadder(QWidget):
                 p.drawRoundedRect(QRectF(self.rect()).adjusted(0.5, 0.5, -0.5, -0.5), 4, 4)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
-        """The nearest rung."""
         if event is not None and event.button() == Qt.MouseButton.LeftButton:
             x = event.position().x()
             nearest: Mark = min(MARKS, key=lambda mark: abs(self.rung(mark).x() - x))
@@ -103,11 +100,9 @@ class GradeLadder(QWidget):
             super().keyPressEvent(event)
 
     def focusInEvent(self, event: QFocusEvent | None) -> None:
-        """Show what the keys would set."""
         self.update()
 
     def focusOutEvent(self, event: QFocusEvent | None) -> None:
-        """Keys go elsewhere."""
         self.update()
 
     def set_mark(self, mark: Mark | None) -> None:

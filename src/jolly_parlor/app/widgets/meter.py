@@ -19,11 +19,9 @@ class Meter(QWidget):
         self.setAccessibleName(tr("Input level"))
 
     def sizeHint(self) -> QSize:
-        """A short strip."""
         return QSize(150, 16)
 
     def show_level(self, peak_db: float) -> None:
-        """Draw this peak."""
         self._peak = peak_db
         self.setToolTip(tr("{peak_db:.0f} dB below full scale", peak_db=peak_db))
         self.update()

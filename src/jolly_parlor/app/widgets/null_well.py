@@ -29,16 +29,13 @@ class NullWell(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
-        """A strip across the card."""
         return QSize(400, 112)
 
     def begin(self) -> None:
-        """Forget what was heard."""
         self.depths = []
         self._describe()
 
     def add(self, depth_db: float) -> None:
-        """One reading more."""
         self.depths = [*self.depths[1 - _KEPT :], depth_db]
         self._describe()
 
@@ -57,7 +54,6 @@ class NullWell(QWidget):
         self.update()
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Deeper is better: the deepest is wine."""
         t = theme.current()
         with QPainter(self) as p:
             p.setRenderHint(QPainter.RenderHint.Antialiasing)
@@ -116,7 +112,6 @@ class NullWell(QWidget):
 
     @property
     def _floor(self) -> float:
-        """The depth at the bottom."""
         deepest = max([*self.depths, self._calculated or 0.0])
         return max(_LEAST_DB, _STEPS_DB * float(ceil((deepest + 1) / _STEPS_DB)))
 

@@ -20,11 +20,9 @@ class RecordingStrip(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
-        """A strip across the card."""
         return QSize(400, 40)
 
     def begin(self) -> None:
-        """Forget what was heard."""
         self.heard = []
         self.update()
 

@@ -64,15 +64,12 @@ class SteppingStones(QWidget):
         return QSize(max(self.one_line, 96 * len(self.names)), self._high)
 
     def minimumSizeHint(self) -> QSize:
-        """In three lines."""
         return QSize(self.step * -(-len(self.names) // 3), self._high)
 
     def hasHeightForWidth(self) -> bool:
-        """The narrower, the more lines."""
         return True
 
     def heightForWidth(self, a0: int) -> int:
-        """Of all lines."""
         return self._high * -(-len(self.names) // self._in_line(a0))
 
     @property
@@ -87,7 +84,6 @@ class SteppingStones(QWidget):
         return -(-len(self.names) // lines)
 
     def show_states(self, states: list[str], current: int) -> None:
-        """Draw these."""
         if (states, current) == (self.states, self.current):
             return
         self.states, self.current = states, current
@@ -101,7 +97,6 @@ class SteppingStones(QWidget):
         return QPointF(step * (at + 0.5), 17 + line * self._high)
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Line, stones, names."""
         t = theme.current()
         each = self._in_line(self.width())
         with QPainter(self) as p:
@@ -155,7 +150,6 @@ class SteppingStones(QWidget):
             p.drawPoint(at + QPointF(0, 5))
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
-        """Step on a stone."""
         assert event is not None
         each = self._in_line(self.width())
         at = int(event.position().x() / (self.width() / each))
@@ -165,7 +159,6 @@ class SteppingStones(QWidget):
             self.stepped.emit(index)
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        """Left and right walk."""
         assert event is not None
         step = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}.get(Qt.Key(event.key()), 0)
         if step and 0 <= self.current + step < len(self.names):

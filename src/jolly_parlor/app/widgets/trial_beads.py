@@ -23,7 +23,6 @@ class TrialBeads(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:
-        """A string across the card."""
         return QSize(300, 26)
 
     def show_trials(self, count: int, marks: Sequence[str]) -> None:
@@ -36,7 +35,6 @@ class TrialBeads(QWidget):
         self.update()
 
     def paintEvent(self, event: QPaintEvent | None) -> None:
-        """Qt's hook."""
         t = theme.current()
         if not self._count:
             return

@@ -30,17 +30,14 @@ class WrappedCheckBox(QCheckBox):
         self.setSizePolicy(policy)
 
     def hasHeightForWidth(self) -> bool:
-        """The narrower, the taller."""
         return True
 
     def heightForWidth(self, a0: int) -> int:
-        """Of box and words."""
         beside = self._beside()
         words = self._words_in(QRect(0, 0, max(a0 - beside, 1), 10_000))
         return max(super().sizeHint().height(), words.height() + 4)
 
     def minimumSizeHint(self) -> QSize:
-        """A few words, or the longest."""
         metrics = self.fontMetrics()
         longest = max((metrics.horizontalAdvance(w) for w in self.text().split()), default=0)
         few = metrics.horizontalAdvance("m") * _FEW_LETTERS

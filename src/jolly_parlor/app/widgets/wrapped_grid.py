@@ -72,7 +72,6 @@ class WrappedGrid(BreakingLayout):
         *,
         alignment: Qt.AlignmentFlag = _NO_ALIGNMENT,
     ) -> None:
-        """Into that row and column."""
         assert w is not None
         self.addChildWidget(w)
         item = QWidgetItem(w)
@@ -82,7 +81,6 @@ class WrappedGrid(BreakingLayout):
     def addLayout(
         self, inner: QLayout, row: int, column: int, rows: int = 1, columns: int = 1
     ) -> None:
-        """Into that row and column."""
         self.addChildLayout(inner)
         self._put(_Placed(inner, row=row, column=column, rows=rows, columns=columns))
 
@@ -92,17 +90,14 @@ class WrappedGrid(BreakingLayout):
         self.invalidate()
 
     def setHorizontalSpacing(self, spacing: int) -> None:
-        """Between columns."""
         self._between = spacing
         self.invalidate()
 
     def setVerticalSpacing(self, spacing: int) -> None:
-        """Between rows."""
         self._under = spacing
         self.invalidate()
 
     def setSpacing(self, a0: int) -> None:
-        """Between columns and rows."""
         self._between = self._under = a0
         self.invalidate()
 
@@ -115,7 +110,6 @@ class WrappedGrid(BreakingLayout):
         return max((c.end for c in self._placed_cells()), default=0)
 
     def itemAtPosition(self, row: int, column: int) -> QLayoutItem | None:
-        """What is there, if anything."""
         for c in self._placed_cells():
             if c.row <= row < c.row + c.rows and c.column <= column < c.end:
                 return c.item
@@ -124,7 +118,6 @@ class WrappedGrid(BreakingLayout):
     # Qt's hooks.
 
     def addItem(self, a0: QLayoutItem | None) -> None:
-        """In a row of its own."""
         assert a0 is not None
         self._put(_Placed(a0, row=self.rowCount()))
 
@@ -135,13 +128,11 @@ class WrappedGrid(BreakingLayout):
         super().invalidate()
 
     def heightForWidth(self, a0: int) -> int:
-        """Of all rows together."""
         rects = [rect for _, rect in self._laid(self._inner_width(a0))]
         high = max((rect.y() + rect.height() for rect in rects), default=0)
         return self._with_margins(QSize(0, high)).height()
 
     def _wanted(self) -> QSize:
-        """All columns side by side."""
         columns = self._columns()
         wide = sum(c.hint for c in columns.values()) + self._between * max(len(columns) - 1, 0)
         rects = [rect for _, rect in self._laid(wide)]
@@ -150,7 +141,6 @@ class WrappedGrid(BreakingLayout):
         )
 
     def _needed(self) -> QSize:
-        """Every column under the one before it."""
         wide, seen = 0, self._seen()
         first = {c.row: min(d.column for d in seen if d.row == c.row) for c in seen}
         for c in seen:
@@ -160,7 +150,6 @@ class WrappedGrid(BreakingLayout):
         return self._with_margins(QSize(wide, high))
 
     def setGeometry(self, a0: QRect) -> None:
-        """Lay the rows."""
         super().setGeometry(a0)
         inner = self._inner(a0)
         for cell, rect in self._laid(inner.width()):
@@ -181,7 +170,6 @@ class WrappedGrid(BreakingLayout):
         return self._visible
 
     def _columns(self) -> dict[int, _Column]:
-        """Those that have something, by number."""
         if self._found is None:
             self._found = self._measured()
         return self._found

@@ -30,7 +30,6 @@ class JudgedSchool:
     """The same as it comes, with the settings given."""
 
     def at(self, trimmed: bool) -> float:
-        """The figure asked for."""
         return self.figure_db if trimmed else self.untrimmed_db
 
 

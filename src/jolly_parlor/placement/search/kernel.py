@@ -35,14 +35,12 @@ def _between(pressure, f, part, taps, row, start, size, out):  # type: ignore[no
 
 @njit(**_OPTIONS)
 def _power(re, im, power):  # type: ignore[no-untyped-def]
-    """Squared magnitude."""
     for i in range(power.size):
         power[i] = re[i] * re[i] + im[i] * im[i]
 
 
 @njit(**_OPTIONS)
 def _power_of_both(left_re, left_im, right_re, right_im, power):  # type: ignore[no-untyped-def]
-    """Squared magnitude of left and right together."""
     for i in range(power.size):
         re, im = left_re[i] + right_re[i], left_im[i] + right_im[i]
         power[i] = re * re + im * im

@@ -29,8 +29,6 @@ _FREE: dict[str, object] = {
 
 @dataclass(frozen=True)
 class Price:
-    """Of one wish."""
-
     wish: str
     """Its field of Wishes."""
     costs_db: float

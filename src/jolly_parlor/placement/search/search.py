@@ -70,8 +70,6 @@ Glimpse = Callable[[SoFar], None]
 
 @dataclass(frozen=True)
 class Found:
-    """What a search brought."""
-
     evaluated: int
     seconds: float
     step: float

@@ -37,7 +37,6 @@ class Best:
         self._near_places = np.zeros((_BINS, 5))
 
     def add(self, figures: FloatArray, places: FloatArray) -> None:
-        """Take in one batch."""
         self.evaluated += figures.size
         if figures.size == 0:
             return

@@ -69,7 +69,6 @@ class TunedSubs:
         return self._moved(arrangement, self.gear.subwoofers[-1])
 
     def settled(self, arrangement: Arrangement, quick: bool = False) -> Arrangement:
-        """At its best settings."""
         if not self.has_controls:
             return arrangement
         judge = self.judge
@@ -220,7 +219,6 @@ def _within(span: Span | None, values: Sequence[float]) -> tuple[float, ...]:
 
 
 def _apart(places: FloatArray, figures: FloatArray) -> list[int]:
-    """The best few, not beside each other."""
     chosen: list[int] = []
     for at in np.argsort(figures, kind="stable").tolist():
         gaps = (np.linalg.norm(places[at] - places[other]) for other in chosen)

@@ -83,7 +83,6 @@ class Alignment:
 
     @property
     def words(self) -> str:
-        """In sentences."""
         found = [
             tr(
                 "{name} is heard from {distance_metres:.2f} m away, {place}",
@@ -220,7 +219,6 @@ class _Parts:
         self.chain = chains.get(sub, FLAT)
 
     def sub(self, chain: Chain) -> ComplexArray:
-        """The subwoofer set so."""
         return self._of(self._sub, chain)
 
     def level_db(self, hertz: float) -> float:

@@ -27,11 +27,9 @@ class Knob:
 
     @property
     def control(self) -> Control:
-        """What it is of."""
         return CONTROLS[self.what]
 
     def value(self, chains: Chains) -> float:
-        """Where it stands."""
         at = chains.get(self.names[0], FLAT).set_of(self.control)
         return USUAL_CROSSOVER_HZ if at is None else at
 
@@ -106,7 +104,6 @@ class Switch:
         return f"{_named(self.names)}: {spoken(what[self.what])}"
 
     def words(self, value: bool | Filter | None) -> str:
-        """A choice in words."""
         if isinstance(value, Filter):
             return value.words
         return spoken("none" if value is None else "reversed" if value else "normal")

@@ -313,7 +313,6 @@ def _without_idle_changes(
 
 
 def _ways_back(panel: Panel, present: Chains) -> Iterator[Callable[[Chains], Chains]]:
-    """Each control as it was, by itself."""
     for switch in panel.switches:
         was = switch.value(present)
         if was is not None:

@@ -28,7 +28,6 @@ class Worth:
 
     @property
     def words(self) -> str:
-        """In a sentence."""
         alone = (
             tr("by itself {alone_db:.1f} dB more even", alone_db=self.alone_db)
             if self.alone_db >= 0.05

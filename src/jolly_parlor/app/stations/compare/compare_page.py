@@ -55,12 +55,10 @@ class CompareStation(Station):
         self.difference: DifferenceCard | None = None
 
     def showEvent(self, event: QShowEvent | None) -> None:
-        """Somebody looks."""
         super().showEvent(event)
         self.session.want_comparison(True)
 
     def hideEvent(self, event: QHideEvent | None) -> None:
-        """Nobody looks."""
         if "session" in vars(self):  # Qt hides pages of a window that Python has let go already
             self.session.want_comparison(False)
 
@@ -70,7 +68,6 @@ class CompareStation(Station):
             self.refresh()
 
     def refresh(self) -> None:
-        """Show the ranking."""
         from jolly_parlor.analysis.tuning import has_controls
 
         clear(self.body)
@@ -140,7 +137,6 @@ class CompareStation(Station):
             self.body.insertWidget(len(self.rows), self._next_card(found, remedy))
 
     def _next_card(self, found: Comparison, remedy: Remedy) -> QFrame:
-        """What to try next from the winner."""
         frame, layout = card()
         row = FlowRow()
         text = remedy.move.text(self.session.settings.values.units)
@@ -212,7 +208,6 @@ class ComparisonRow(QFrame):
         self.plot.setBackground(ground)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
-        """Show it on the plan."""
         self.session.show_arrangement(self.row.arrangement.name)
 
     def _name_side(self, rank: int, row: Row, found: Comparison) -> QWidget:

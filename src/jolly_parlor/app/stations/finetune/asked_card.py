@@ -213,7 +213,6 @@ class AskedCard:
         self.session.do(tr("Keep: {title}", title=self.title), lambda d: keep_test(d, kept))
 
     def _simulated(self) -> None:
-        """Centring as the simulated listener hears it."""
         a = self.session.arrangement
         if a is not None:
             apart = a.left.distance(a.right)

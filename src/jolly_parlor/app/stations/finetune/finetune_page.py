@@ -74,7 +74,6 @@ class FinetuneStation(Station):
         self.show_page("moves")
 
     def show_page(self, page: str) -> None:
-        """One of the four."""
         self.page = page
         self.pages.show_value(page)
         for name, widget in self._made.items():
@@ -117,17 +116,14 @@ class FinetuneStation(Station):
         self._tint()
 
     def restyle(self) -> None:
-        """Colours may have changed."""
         self.ledger.history.update()
         self.refresh()
 
     def showEvent(self, event: QShowEvent | None) -> None:
-        """What the page shows on the plan."""
         super().showEvent(event)
         self._draw_on_plan()
 
     def hideEvent(self, event: QHideEvent | None) -> None:
-        """The plan is the next station's."""
         if self.lives:
             self.session.show_heard("")
             self._tint()

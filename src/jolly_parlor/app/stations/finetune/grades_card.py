@@ -95,7 +95,6 @@ class GradesCard:
         self.said.setText(self._against(given, earlier))
 
     def note(self) -> None:
-        """Keep the grades, dated."""
         a, given = self.session.arrangement, self._given()
         if a is None or not self._is_new():
             return

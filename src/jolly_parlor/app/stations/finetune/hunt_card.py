@@ -130,7 +130,6 @@ class HuntCard:
 
     @property
     def hunt(self) -> Hunt | None:
-        """The one under way."""
         hunts = self.session.document.by_ear.hunts
         return hunts[-1] if hunts else None
 
@@ -210,7 +209,6 @@ class HuntCard:
         self.session.do(tr("Hunt: {heard}", heard=heard), lambda d: mark_hunt(d, x, y, heard))
 
     def _ask_studio(self, x: float, y: float) -> None:
-        """What the simulated listener hears there."""
         hunt = self.hunt
         if hunt is None:
             return

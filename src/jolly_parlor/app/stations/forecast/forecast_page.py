@@ -94,12 +94,10 @@ class ForecastStation(Station):
         session.highlighted.connect(self._light_cards)
 
     def showEvent(self, event: QShowEvent | None) -> None:
-        """Somebody looks."""
         super().showEvent(event)
         self.session.want_findings(True)
 
     def hideEvent(self, event: QHideEvent | None) -> None:
-        """Nobody looks."""
         if self.lives:
             self.session.want_findings(False)
 
@@ -111,7 +109,6 @@ class ForecastStation(Station):
         self._fill_findings()
 
     def refresh(self) -> None:
-        """Verdict and choices."""
         session = self.session
         gear = session.document.gear
         self.choice.show_mix(gear, session.mix)
@@ -192,7 +189,6 @@ class ForecastStation(Station):
         return words
 
     def _read(self, what: str) -> None:
-        """Findings, or the boundaries one by one."""
         self.readings.setCurrentIndex(int(what == "paths"))
         self.reading.show_value(what)
         self._fill_paths()
@@ -263,13 +259,11 @@ class FindingCard(QFrame):
             style.polish(self)
 
     def enterEvent(self, event: QEvent | None) -> None:
-        """Point at the cause."""
         if self.finding.causes:
             mark = self.finding.causes[0].mark
             self.session.point_at(Highlight(mark.lane, mark))
 
     def leaveEvent(self, event: QEvent | None) -> None:
-        """Point at nothing."""
         self.session.point_at(Highlight())
 
     def _try(self, text: str) -> None:
@@ -290,7 +284,6 @@ class _Sign(QWidget):
         self.setFixedSize(14, 34)
 
     def paintEvent(self, event: object) -> None:
-        """Filled or hatched, as on the curve."""
         t = theme.current()
         with QPainter(self) as p:
             p.setRenderHint(QPainter.RenderHint.Antialiasing)

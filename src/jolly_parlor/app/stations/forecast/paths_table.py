@@ -43,7 +43,6 @@ class PathsTable(QWidget):
         layout.addStretch(1)
 
     def refresh(self) -> None:
-        """Fill the rows anew."""
         clear(self.grid)
         session, a = self.session, self.session.arrangement
         if a is None:
@@ -117,7 +116,6 @@ class _Cell(QLabel):
             self._session.point_at(Highlight(None, None, self._path.boundary))
 
     def leaveEvent(self, event: QEvent | None) -> None:
-        """Nothing is pointed at any more."""
         self._session.point_at(Highlight())
 
 

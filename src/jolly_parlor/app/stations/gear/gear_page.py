@@ -53,7 +53,6 @@ class GearStation(Station):
         self.refresh()
 
     def refresh(self) -> None:
-        """Show the gear."""
         gear = self.session.document.gear
         self.verdict.setText(_summary(gear))
         self.under.setText(

@@ -25,7 +25,6 @@ _SLOPES = (12, 18, 24)
 def size_field(
     session: Workbench, name: str, value: float, change: Callable[[float], None]
 ) -> CheckedField:
-    """A length."""
     field = length_field(name, lambda: session.settings.values.units)
     field.set_value(value)
     field.committed.connect(change)

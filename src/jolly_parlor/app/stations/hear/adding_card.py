@@ -95,12 +95,10 @@ class AddingCard:
 
     @property
     def two(self) -> Two:
-        """As the sliders stand."""
         return Two(float(self.level.value()), float(self.phase.value()))
 
     @property
     def hertz(self) -> int:
-        """Of the tone."""
         return _TONES_HZ[self.tone.currentIndex()]
 
     def refresh(self) -> None:

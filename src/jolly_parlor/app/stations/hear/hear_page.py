@@ -132,7 +132,6 @@ class HearStation(Station):
         self.refresh()
 
     def showEvent(self, event: QShowEvent | None) -> None:
-        """Sounds are made while somebody looks."""
         self._look()
         self._late = True  # what was hidden asks for nothing, so it has to now
         super().showEvent(event)

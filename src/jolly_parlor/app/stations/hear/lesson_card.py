@@ -229,7 +229,6 @@ class LessonCard:
         return self.course is not None and not self.course.finished
 
     def _which(self, name: str) -> Which:
-        """What a button plays."""
         if name in ("with", "without"):
             return "with" if name == "with" else "without"
         assert self.course is not None

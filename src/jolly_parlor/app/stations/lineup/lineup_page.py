@@ -71,13 +71,11 @@ class LineupStation(Station):
         session.drafted.connect(self._refresh_numbers)
 
     def restyle(self) -> None:
-        """Units may have changed."""
         self._items = []
         self.search.restyle()
         self.refresh()
 
     def refresh(self) -> None:
-        """Show candidates and positions."""
         count = len(self.session.document.arrangements)
         self.verdict.setText(
             tr("Nothing is lined up yet")
@@ -142,7 +140,6 @@ class LineupStation(Station):
 
     @property
     def _origin(self) -> dict[str, float]:
-        """Where lengths are told from."""
         return self.session.document.room.frame.origin
 
     def _movable(self) -> list[Item]:

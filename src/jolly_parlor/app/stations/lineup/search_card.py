@@ -86,7 +86,6 @@ class SearchCard:
 
     @property
     def searching(self) -> bool:
-        """Whether a search runs."""
         return self._run is not None
 
     def toggle(self) -> None:
@@ -311,7 +310,6 @@ class SearchCard:
         return button
 
     def _brief(self, a: Arrangement, turns: int) -> str:
-        """Where it is, in a line."""
         units = self.session.settings.values.units
         ear = a.seats[self.session.document.gear.seats[0].name]
         front = turned_often(self.session.document.room, turns).frame.front

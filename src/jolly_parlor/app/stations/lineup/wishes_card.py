@@ -104,7 +104,6 @@ class WishesPanel(QWidget):
         self.seats.setEnabled(len(gear.seats) > 1)
 
     def restyle(self) -> None:
-        """Units may have changed."""
         self.refresh()
 
     def _limits(self) -> QVBoxLayout:

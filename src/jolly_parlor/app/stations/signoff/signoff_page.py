@@ -109,7 +109,6 @@ class SignoffStation(Station):
         return "letter" if self.paper.currentIndex() else "a4"
 
     def show_page(self, page: str) -> None:
-        """One of the six."""
         self.page = page
         self.pages.show_value(page)
         for name, widget in self._made.items():
@@ -157,13 +156,11 @@ class SignoffStation(Station):
             made.refresh()
 
     def showEvent(self, event: QShowEvent | None) -> None:
-        """What the page shows on the plan."""
         super().showEvent(event)
         self.signed.refresh(self.page in _SIGNED)
         self._draw_on_plan()
 
     def hideEvent(self, event: QHideEvent | None) -> None:
-        """The plan is the next station's."""
         if self.lives:
             self.session.show_heard("")
 

@@ -25,7 +25,6 @@ class VerdictCard:
         layout.addLayout(self.parts)
 
     def refresh(self) -> None:
-        """Part by part."""
         clear(self.parts)
         found = self._signed.found
         if found is None:

@@ -104,7 +104,6 @@ class AlignCard(QObject):
 
     @property
     def listening(self) -> bool:
-        """Whether something plays."""
         return self._run is not None
 
     @property

@@ -43,7 +43,6 @@ class SubsStation(Station):
         self.listen(session.document_changed, session.view_changed)
 
     def restyle(self) -> None:
-        """Colours may have changed."""
         self.trade.plot.restyle()
         self.refresh()
 

@@ -40,7 +40,6 @@ class SurfacesCard:
         layout.addWidget(label(_WORDS, "soft", wrap=True))
 
     def refresh(self) -> None:
-        """Show the room's linings."""
         room = self._session.document.room
         if tuple(self.boxes) != room.surface_names:
             self._build(room)

@@ -87,7 +87,6 @@ class SurveyStation(Station):
         session.facings_changed.connect(self._show_facings)
 
     def refresh(self) -> None:
-        """Show the room."""
         room = self.session.document.room
         if not self.title.isModified():
             self.title.setText(room.name)

@@ -61,7 +61,6 @@ class ThingsCard:
         layout.addLayout(self.grid)
 
     def refresh(self) -> None:
-        """Show the room's things."""
         things = self._session.document.room.things
         clear(self.grid)
         self.weigh.setEnabled(bool(things) and self._session.arrangement is not None)

@@ -56,7 +56,6 @@ class FitCard:
         session.fitted.changed.connect(self.refresh)
 
     def refresh(self) -> None:
-        """Show how things stand."""
         learning, document = self.session.fitted, self.session.document
         fit, advice = learning.fit, learning.advice
         self.frame.setVisible(bool(document.takes))

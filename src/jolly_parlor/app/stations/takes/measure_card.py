@@ -109,17 +109,14 @@ class MeasureCard:
 
     @property
     def measuring(self) -> bool:
-        """Whether something plays."""
         return self._run is not None
 
     @property
     def settings(self) -> Settings:
-        """As entered."""
         rate = self.equipment.setup.sample_rate if self.equipment.is_card else 48000
         return self.sweep.settings(rate)
 
     def refresh(self) -> None:
-        """Say what comes next."""
         missing_here = self.missing()
         self._next = next(iter(missing_here), None)
         a = self.session.arrangement
@@ -259,7 +256,6 @@ class MeasureCard:
             self.known_level.ask()
 
     def stop(self) -> None:
-        """Silence at once."""
         if self._run is not None:
             self._run.cancel()
 

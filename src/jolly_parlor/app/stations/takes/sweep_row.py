@@ -88,7 +88,6 @@ class SweepRow:
             widget.setVisible(not self._equipment.is_card)
 
     def settings(self, sample_rate: int) -> Settings:
-        """As entered."""
         sweep = Sweep(self.low.value, self.high.value, self.seconds.value, sample_rate)
         return Settings(sweep, self.sweeps.value(), self.output.value)
 

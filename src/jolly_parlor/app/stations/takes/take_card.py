@@ -121,7 +121,6 @@ class TakeCard:
         return (self.left, self.right, self.cycles)
 
     def show_view(self, kind: str) -> None:
-        """One of VIEWS."""
         self.view = kind
         self.views.show_value(kind)
         self._draw()

@@ -67,7 +67,6 @@ class TakeChip(QAbstractButton):
         self.update()
 
     def sizeHint(self) -> QSize:
-        """A curve and a mark."""
         scale = theme.scale()
         return QSize(round(_WIDE * scale), round(_TALL * scale))
 
