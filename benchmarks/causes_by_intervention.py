@@ -128,8 +128,8 @@ def truly_explains(room: Room, cause: Cause, feature: Feature, heard: Case) -> f
     if mark.zone == "opposed":
         alone = [replace(heard, mix=LEFT_ALONE)]
         return max(shrinks_db(feature, room.deviation(one)) / size for one in alone)
-    if mark.bounce is not None:
-        names = [m.bounce.boundary for m in (mark, *cause.together) if m.bounce is not None]
+    if mark.reflection is not None:
+        names = [m.reflection.boundary for m in (mark, *cause.together) if m.reflection is not None]
         return of(tuple(names)) if cause.needs_all else min(of((n,)) for n in names)
     ways = _AXES.get(_LANES.get(mark.lane, ""), SURFACE_NAMES)
     return max(of((name,)) for name in ways)
@@ -212,7 +212,7 @@ class _Measured:
 def _words(cause: Cause | None, share: float) -> str:
     if cause is None or not cause.likely:
         return "no single cause" if share < ENOUGH else "none named, one there is"
-    kind = cause.mark.lane if cause.mark.bounce else f"{cause.mark.lane} {cause.mark.zone}"
+    kind = cause.mark.lane if cause.mark.reflection else f"{cause.mark.lane} {cause.mark.zone}"
     if cause.together:
         kind += " with another, " + ("both" if cause.needs_all else "either")
     if cause.without_db is None:

@@ -74,7 +74,7 @@ def demo_room() -> None:
         field.transfer(np.array([1.2 + 0.003 * move, 0.6, 1.2]), ear)
         moves.append(time.perf_counter() - at)
     at = time.perf_counter()
-    field.thinned(2).spread(ear, 1.2, np.linspace(0.2, 3.6, 24), np.linspace(0.2, 5.4, 35))
+    field.decimated(2).spread(ear, 1.2, np.linspace(0.2, 3.6, 24), np.linspace(0.2, 5.4, 35))
     spread = time.perf_counter() - at
     print(
         f"55 m3, bookcase and sofa: modes {modes - begun:.1f} s (aim 20), tables "

@@ -46,7 +46,7 @@ class Images:
 
     offset: np.ndarray  # (images, 3)
     sign: np.ndarray  # (images, 3)
-    bounces: np.ndarray  # (images, 6)
+    first_reflections: np.ndarray  # (images, 6)
 
 
 def images(dimensions: tuple[float, float, float]) -> Images:
@@ -63,8 +63,8 @@ def images(dimensions: tuple[float, float, float]) -> Images:
     near = np.linalg.norm(offset, axis=1) < LONGEST_PATH
     index, offset = index[near], offset[near]
     sign = np.stack([axes[i][index[:, i], 1] for i in range(3)], 1)
-    bounces = np.concatenate([axes[i][index[:, i], 2:4] for i in range(3)], 1)
-    return Images(offset, sign, bounces)
+    first_reflections = np.concatenate([axes[i][index[:, i], 2:4] for i in range(3)], 1)
+    return Images(offset, sign, first_reflections)
 
 
 def reflection(room: Room) -> np.ndarray:
@@ -94,7 +94,7 @@ def transfer(room: Room, lattice: Images, source: np.ndarray, ear: np.ndarray) -
     total = np.zeros(f.size, complex)
     position = np.interp(np.log2(np.maximum(f, 1.0)), np.log2(BANDS_HZ), np.arange(len(BANDS_HZ)))
     for band in range(len(BANDS_HZ)):
-        amplitude = np.exp(lattice.bounces[keep] @ log_r[:, band]) / distance
+        amplitude = np.exp(lattice.first_reflections[keep] @ log_r[:, band]) / distance
         pulse = np.bincount(whole, amplitude * (1 - part), LENGTH)
         pulse += np.bincount(whole + 1, amplitude * part, LENGTH)
         weight = np.clip(1 - np.abs(position - band), 0, 1)

@@ -58,7 +58,7 @@ class RigidField:
         """One pair."""
         return self.transfers(source[None, :], receiver[None, :])[0]
 
-    exact = transfer
+    unquantised = transfer
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs."""
@@ -106,11 +106,11 @@ class RigidField:
         """More or less loss."""
         return self._other(self.loss * factor)
 
-    def near(self, room: Room, parameter: str) -> "RigidField":
+    def perturbed(self, room: Room, parameter: str) -> "RigidField":
         """Another room."""
         return RigidField(room, self.frequencies_hz, self.loss, self._to_hz)
 
-    def thinned(self, step: int) -> "RigidField":
+    def decimated(self, step: int) -> "RigidField":
         """On fewer frequencies, the last kept."""
         at = np.unique(np.append(np.arange(0, self.frequencies_hz.size, step), -1 % self._size))
         return self._other(self.loss, self.frequencies_hz[at])

@@ -9,9 +9,9 @@ from scipy import signal
 
 from jolly_parlor.acoustics.geometry.image_sources import (
     Board,
-    board_bounce,
-    bounces,
+    board_reflection,
     first_cancellation_at_source_hz,
+    first_reflections,
     mirror,
 )
 from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point
@@ -42,18 +42,19 @@ def test_first_order_images_are_those_of_a_general_purpose_library(kiln: Documen
 
 def test_bounce_touches_the_wall_and_obeys_the_mirror_law(kiln: Document) -> None:
     source, ear = Point(1.2, 0.6, 1.1), Point(1.9, 2.1, 1.3)
-    found = bounces(kiln.room, source, ear)
-    assert [bounce.boundary for bounce in found] == list(SURFACE_NAMES)
-    for bounce in found:
-        legs = source.distance(bounce.at) + bounce.at.distance(ear)
-        assert legs == pytest.approx(bounce.path_metres, rel=1e-9)
-        assert kiln.room.contains(Point(*np.clip(bounce.at.array(), 0, kiln.room.dimensions)))
-        axis, end = divmod(SURFACE_NAMES.index(bounce.boundary), 2)
-        assert bounce.at.array()[axis] == pytest.approx(end * kiln.room.dimensions[axis], abs=1e-9)
+    found = first_reflections(kiln.room, source, ear)
+    assert [reflection.boundary for reflection in found] == list(SURFACE_NAMES)
+    for reflection in found:
+        legs = source.distance(reflection.at) + reflection.at.distance(ear)
+        assert legs == pytest.approx(reflection.path_metres, rel=1e-9)
+        assert kiln.room.contains(Point(*np.clip(reflection.at.array(), 0, kiln.room.dimensions)))
+        axis, end = divmod(SURFACE_NAMES.index(reflection.boundary), 2)
+        there = end * kiln.room.dimensions[axis]
+        assert reflection.at.array()[axis] == pytest.approx(there, abs=1e-9)
 
 
 def test_cancellations_are_odd_half_waves_of_the_path_difference(kiln: Document) -> None:
-    floor = bounces(kiln.room, Point(1.9, 0.6, 1.0), Point(1.9, 2.6, 1.0))[4]
+    floor = first_reflections(kiln.room, Point(1.9, 0.6, 1.0), Point(1.9, 2.6, 1.0))[4]
     excess = np.sqrt(2.0**2 + 2.0**2) - 2.0
     first = 343.2 / (2 * excess)
     assert floor.cancellations_hz(20, 700) == pytest.approx([first, 3 * first])
@@ -71,7 +72,7 @@ def test_a_monitor_moved_from_the_wall_lowers_its_first_cancellation(kiln: Docum
     ear = Point(1.9, 3.0, 1.2)
     firsts = []
     for y in (0.4, 0.6, 0.8, 1.0):
-        front = bounces(kiln.room, Point(1.9, y, 1.2), ear)[2]
+        front = first_reflections(kiln.room, Point(1.9, y, 1.2), ear)[2]
         firsts.append(front.cancellations_hz(20, 700)[0])
         assert firsts[-1] == pytest.approx(first_cancellation_at_source_hz(y, 343.2), rel=1e-9)
     assert firsts == sorted(firsts, reverse=True)
@@ -80,12 +81,12 @@ def test_a_monitor_moved_from_the_wall_lowers_its_first_cancellation(kiln: Docum
 def test_desk_bounce_only_where_the_path_meets_the_desk() -> None:
     desk = Board(1.0, 0.8, 1.6, 0.75, 0.74)
     source, ear = Point(1.2, 0.5, 1.14), Point(1.9, 1.9, 1.14)
-    bounce = board_bounce(desk, source, ear, 343.2)
-    assert bounce is not None
-    assert bounce.at.z == pytest.approx(0.74)
-    assert bounce.path_metres == pytest.approx(np.sqrt(0.7**2 + 1.4**2 + 0.8**2))
-    assert board_bounce(desk, source, Point(1.9, 0.6, 1.14), 343.2) is None
-    assert board_bounce(desk, Point(1.2, 0.5, 0.7), ear, 343.2) is None
+    reflection = board_reflection(desk, source, ear, 343.2)
+    assert reflection is not None
+    assert reflection.at.z == pytest.approx(0.74)
+    assert reflection.path_metres == pytest.approx(np.sqrt(0.7**2 + 1.4**2 + 0.8**2))
+    assert board_reflection(desk, source, Point(1.9, 0.6, 1.14), 343.2) is None
+    assert board_reflection(desk, Point(1.2, 0.5, 0.7), ear, 343.2) is None
 
 
 @pytest.mark.parametrize(

@@ -91,7 +91,7 @@ def test_fewer_frequencies_are_the_same_frequencies() -> None:
     rows = np.array([1, 4])
     there = field().at_rows(rows).transfer(PLACES[0], PLACES[2])
     assert np.allclose(there, field().transfer(PLACES[0], PLACES[2])[rows], rtol=1e-4)
-    assert list(field().thinned(2).frequencies_hz) == [31.0, 66.0, 125.0, 160.0]
+    assert list(field().decimated(2).frequencies_hz) == [31.0, 66.0, 125.0, 160.0]
 
 
 @pytest.mark.parametrize("parameter", ["left", "floor", "width", "height"])
@@ -103,7 +103,7 @@ def test_a_room_a_little_other_is_what_working_it_out_anew_gives(parameter: str)
     else:
         factors = {parameter: (1.01, 1.01, 1.01)}
     moved = fitted_room(room, sizes, factors)
-    near = field().near(moved, parameter).transfer(PLACES[0], PLACES[2])
+    near = field().perturbed(moved, parameter).transfer(PLACES[0], PLACES[2])
     anew = ModalField(moved, F).transfer(PLACES[0], PLACES[2])
     known = field().transfer(PLACES[0], PLACES[2])
     assert np.max(np.abs(anew - known)) > 1e-4

@@ -15,7 +15,7 @@ from jolly_parlor.acoustics.fields.modal_field import ModalField
 from jolly_parlor.acoustics.fields.standing_waves import room_modes
 from jolly_parlor.acoustics.fields.turned_field import TurnedField
 from jolly_parlor.acoustics.geometry.box_around import box_around
-from jolly_parlor.acoustics.geometry.image_sources import bounces
+from jolly_parlor.acoustics.geometry.image_sources import first_reflections
 from jolly_parlor.acoustics.geometry.plan import beyond, polygon_problem, walk_until_wall
 from jolly_parlor.acoustics.geometry.plan_parts import plan_parts
 from jolly_parlor.acoustics.geometry.room import (
@@ -114,12 +114,14 @@ def test_polygons_that_cannot_be_are_named() -> None:
 def test_reflections_go_neither_through_corners_nor_through_cupboards() -> None:
     room = l_room()
     source, ear = Point(1.0, 0.5, 1.2), Point(2.0, 1.6, 1.2)
-    seen = {b.boundary for b in bounces(room, source, ear)}
+    seen = {b.boundary for b in first_reflections(room, source, ear)}
     assert {"front", "left", "right", "floor", "ceiling", "back"} <= seen
     assert "far right" not in seen  # the corner of the step is in between
     assert not in_sight(room, Point(2.8, 0.3, 1.2), Point(4.3, 2.4, 1.2))
     wardrobe = Thing("wardrobe", "solid", 0.0, 0.6, 0.0, 0.6, 1.2, 2.0)
-    furnished = {b.boundary for b in bounces(replace(room, things=(wardrobe,)), source, ear)}
+    furnished = {
+        b.boundary for b in first_reflections(replace(room, things=(wardrobe,)), source, ear)
+    }
     assert "left" in seen - furnished
 
 

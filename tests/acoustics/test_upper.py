@@ -6,7 +6,7 @@ import pytest
 
 from jolly_parlor.acoustics.fields.early_images import Images, joined
 from jolly_parlor.acoustics.fields.field_of_room import box_field
-from jolly_parlor.acoustics.geometry.image_sources import bounces
+from jolly_parlor.acoustics.geometry.image_sources import first_reflections
 from jolly_parlor.acoustics.geometry.room import Point, Surface
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.upper_range import TOP_HZ, UpperForecaster
@@ -36,7 +36,7 @@ def test_first_order_is_the_sum_of_the_six_bounces(kiln: Document) -> None:
     source, ear = Point(0.9, 1.0, 1.2), Point(1.9, 2.4, 1.2)
     f = np.array([320.0, 500.0, 690.0])
     k = 2 * np.pi * f / room.speed_of_sound
-    paths = [source.distance(ear), *(b.path_metres for b in bounces(room, source, ear))]
+    paths = [source.distance(ear), *(b.path_metres for b in first_reflections(room, source, ear))]
     expected = sum(np.exp(-1j * k * r) / r for r in paths)
     assert np.allclose(Images(room, f, order=1).pressure(source, ear), expected)
 

@@ -36,8 +36,8 @@ def test_pointing_at_a_mark_lights_lane_path_and_card(qtbot: QtBot, window: Main
     highlight = window.session.highlight
     assert highlight.lane == "ceiling"
     assert highlight.mark == mark
-    assert highlight.bounce is not None
-    assert highlight.bounce.boundary == "ceiling"
+    assert highlight.reflection is not None
+    assert highlight.reflection.boundary == "ceiling"
     lit = [card for card in _cards(window) if card.property("lit")]
     assert lit == [card for card in _cards(window) if card.lane == "ceiling"]
     assert response.cursors[0].isVisible()

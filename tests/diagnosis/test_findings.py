@@ -80,7 +80,7 @@ def test_a_wall_that_only_takes_part_tells_both_its_distances(
     assert named
     for mark in named:
         assert mark.face_metres == pytest.approx(a.left.y)
-        assert mark.bounce is not None and mark.bounce.wall_metres > a.left.y + 0.08
+        assert mark.reflection is not None and mark.reflection.wall_metres > a.left.y + 0.08
 
 
 def test_a_seat_in_the_middle_of_the_length_sits_in_the_first_null(kiln: Document) -> None:

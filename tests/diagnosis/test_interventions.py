@@ -127,9 +127,9 @@ def test_sub_and_monitors_in_step_fill_what_the_handover_does(
 
 
 def test_what_can_be_excluded_is_not_named_beside_the_cause() -> None:
-    bounce = Mark("floor", "hollow", 67.0, 0.5, "", bounce=None)
-    first = Cause(replace(bounce, lane="ceiling"), 0.5, 8.0, explains=0.6)
-    other = Cause(bounce, 0.3, 3.0, explains=0.4)
+    reflection = Mark("floor", "hollow", 67.0, 0.5, "", reflection=None)
+    first = Cause(replace(reflection, lane="ceiling"), 0.5, 8.0, explains=0.6)
+    other = Cause(reflection, 0.3, 3.0, explains=0.4)
     feature = Feature("hollow", 67.0, -13.0, 13.0)
     words = Finding(feature, (first, other), None, measured=False).cause_words
     assert " or " not in words

@@ -21,8 +21,8 @@ def test_the_floor_path_by_hand(kiln: Document) -> None:
     direct, reflected = hypot(across, a.left.z - 1.2), hypot(across, a.left.z + 1.2)
     excess, c = reflected - direct, kiln.room.speed_of_sound
     floor = rows["floor"]
-    assert floor.bounce.excess_metres == pytest.approx(excess, abs=0.005)
-    assert floor.bounce.delay_seconds == pytest.approx(excess / c, rel=0.005)
+    assert floor.reflection.excess_metres == pytest.approx(excess, abs=0.005)
+    assert floor.reflection.delay_seconds == pytest.approx(excess / c, rel=0.005)
     assert floor.cancellations_hz[0] == pytest.approx(c / 2 / excess, rel=0.005)
     assert floor.reinforcements_hz[0] == pytest.approx(c / excess, rel=0.005)
     assert floor.source_cancellation_hz == pytest.approx(c / 4 / a.left.z)
@@ -32,13 +32,13 @@ def test_rows_run_from_near_to_far_and_interleave(kiln: Document) -> None:
     a = kiln.arrangements[2]
     rows = paths(kiln.setup(a), RIGHT, "desk")
     assert {row.boundary for row in rows} >= {"left", "right", "front", "back", "floor", "ceiling"}
-    excess = [row.bounce.excess_metres for row in rows]
+    excess = [row.reflection.excess_metres for row in rows]
     assert excess == sorted(excess)
     for row in rows:
         both = sorted([*row.cancellations_hz, *row.reinforcements_hz])
         assert all(20 <= f <= 700 for f in both)
         gaps = [b - a for a, b in pairwise(both)]
-        half = kiln.room.speed_of_sound / row.bounce.excess_metres / 2
+        half = kiln.room.speed_of_sound / row.reflection.excess_metres / 2
         assert all(gap == pytest.approx(half) for gap in gaps)
 
 

@@ -362,7 +362,7 @@ def test_levels_are_those_of_the_field_itself_at_one_metre_s_scale() -> None:
     source = Point(0.5, 0.6, 1.1)
     bare = [Evidence("one", Placing({"left": source}, EAR), np.zeros(FIT_HZ.size))]
     found = Predictor(ROOM, GEAR, []).levels(bare, np.zeros(0))[0]
-    pressure = room_field(ROOM, MODEL_HZ).exact(source.array(), EAR.array())
+    pressure = room_field(ROOM, MODEL_HZ).unquantised(source.array(), EAR.array())
     heard = np.abs(pressure * high_pass(MODEL_HZ, 42.0, 4))
     wanted = smooth_level_db(MODEL_HZ, 20 * np.log10(heard), FIT_HZ, SMOOTHING_PER_OCTAVE)
     assert found == pytest.approx(wanted, abs=1e-6)

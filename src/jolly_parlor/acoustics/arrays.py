@@ -35,6 +35,6 @@ def exp_j(z: ComplexArray) -> ComplexArray:
     return result
 
 
-def thinned_rows(count: int, step: int) -> IntArray:
+def decimated_rows(count: int, step: int) -> IntArray:
     """Every step-th of so many, the last one too."""
     return np.unique(np.append(np.arange(0, count, step), count - 1))

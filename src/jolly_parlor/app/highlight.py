@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
-from jolly_parlor.acoustics.geometry.image_sources import Bounce
+from jolly_parlor.acoustics.geometry.image_sources import Reflection
 
 if TYPE_CHECKING:
     from jolly_parlor.diagnosis.marks import Lane, Mark
@@ -20,6 +20,6 @@ class Highlight:
     boundary: str = ""
 
     @property
-    def bounce(self) -> Bounce | None:
+    def reflection(self) -> Reflection | None:
         """The path to draw on the plan."""
-        return self.mark.bounce if self.mark else None
+        return self.mark.reflection if self.mark else None

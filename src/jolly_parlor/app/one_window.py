@@ -31,7 +31,7 @@ def bring_forward(file: Path) -> bool:
     return heard
 
 
-class Doorbell(QObject):
+class SingleInstance(QObject):
     """Listens for those who open what this window has."""
 
     def __init__(self, parent: QObject, come: Callable[[], object]) -> None:

@@ -8,7 +8,7 @@ from pathlib import Path
 from PyQt6.QtCore import QByteArray, Qt
 from PyQt6.QtWidgets import QMainWindow, QSplitter
 
-from jolly_parlor.app.one_window import Doorbell
+from jolly_parlor.app.one_window import SingleInstance
 from jolly_parlor.app.settings import SettingsStore
 
 LEAST_PLAN, _MOST_PLAN, _SHARE = 230, 384, 0.3
@@ -29,7 +29,7 @@ class WindowPlace:
         self._window, self._split, self._settings, self._at = window, split, settings, at
         self._by_hand = False
         split.splitterMoved.connect(self._moved)
-        self._doorbell = Doorbell(window, self.come_forward)
+        self._instance = SingleInstance(window, self.come_forward)
 
     def restore(self) -> None:
         """As it was left; where a screen is gone, Qt finds the nearest place."""
@@ -55,12 +55,12 @@ class WindowPlace:
             split=_text(self._split.saveState()) if self._by_hand else "",
         )
         self.remember()
-        self._doorbell.take_down()
+        self._instance.take_down()
 
     def remember(self) -> None:
         """The document is a recent one, with the station somebody is at; and can be knocked at."""
         path, station = self._at()
-        self._doorbell.hang(path)
+        self._instance.hang(path)
         if path is not None:
             self._settings.visited(path, station)
 

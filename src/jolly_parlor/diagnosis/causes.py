@@ -185,7 +185,7 @@ class _Weighing:
 
     def _absorbed(self, *marks: Mark) -> float:
         """Decibels by which the feature shrinks with the boundaries of these marks absorbing."""
-        names = tuple(mark.bounce.boundary for mark in marks if mark.bounce is not None)
+        names = tuple(mark.reflection.boundary for mark in marks if mark.reflection is not None)
         return self.anechoic.change_db(self.feature, names, self.case)
 
     def _taken_away(self, mark: Mark) -> Iterator[tuple[Mark, float, str, Arrangement | None]]:
@@ -225,17 +225,17 @@ class _Weighing:
         found: dict[str, Mark] = {}
         if self.feature.kind == "hollow":
             for mark in sorted(self.marks, key=lambda mark: -_nearness(mark, self.feature)):
-                known = mark.bounce is not None and mark.bounce.side != "desk"
+                known = mark.reflection is not None and mark.reflection.side != "desk"
                 if known and _nearness(mark, self.feature) > _HERE:
-                    found.setdefault(mark.bounce.boundary, mark)  # type: ignore[union-attr]
+                    found.setdefault(mark.reflection.boundary, mark)  # type: ignore[union-attr]
         kind, at = self.feature.kind, self.feature.frequency_hz
         faces = face_paths_of(self.case)
-        for name, bounces in paths_of(self.case).items():
+        for name, first_reflections in paths_of(self.case).items():
             taped = taped_metres(faces[name])
-            for bounce in bounces:
-                if bounce.side != "desk" and bounce.boundary not in found:
-                    face = taped.get(bounce.boundary, bounce.wall_metres)
-                    found[bounce.boundary] = taking_part(bounce, name, kind, at, face)
+            for reflection in first_reflections:
+                if reflection.side != "desk" and reflection.boundary not in found:
+                    face = taped.get(reflection.boundary, reflection.wall_metres)
+                    found[reflection.boundary] = taking_part(reflection, name, kind, at, face)
         return list(found.values())
 
     def _scored(
@@ -263,12 +263,12 @@ def _best_of_each_lane(found: list[_Scored]) -> list[_Scored]:
 def _with_partners(ranked: list[Cause]) -> Cause:
     """The first cause with those surfaces without any of which the feature would go as well."""
     first = ranked[0]
-    if first.mark.bounce is None or first.together or first.explains < ENOUGH:
+    if first.mark.reflection is None or first.together or first.explains < ENOUGH:
         return first
     partners = [
         other.mark
         for other in ranked[1:]
-        if (other.mark.bounce is not None or other.mark.lane == "desk")
+        if (other.mark.reflection is not None or other.mark.lane == "desk")
         and not other.together
         and other.explains >= max(ENOUGH, first.explains - _ALIKE)
     ]

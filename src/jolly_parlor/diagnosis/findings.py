@@ -194,16 +194,18 @@ def describe(mark: Mark) -> str:
             frequency_hz=mark.frequency_hz,
             zone=zone,
         )
-    if mark.bounce is not None:
+    if mark.reflection is not None:
         if mark.lane == "front wall":
             who = "monitors" if mark.source in ("", "left", "right") else mark.source
             return tr(
                 "the wall behind the {who}, {face:.2f} m to the face, heard from {heard:.2f} m",
                 who=who,
-                face=mark.face_metres if mark.face_metres is not None else mark.bounce.wall_metres,
-                heard=mark.bounce.wall_metres,
+                face=mark.face_metres
+                if mark.face_metres is not None
+                else mark.reflection.wall_metres,
+                heard=mark.reflection.wall_metres,
             )
-        side = tr("the {words}", words=mark.bounce.words)
+        side = tr("the {words}", words=mark.reflection.words)
         return tr("the bounce off {side}", side=side) if mark.cancels else side
     if mark.lane == "desk":
         return tr("the desk")

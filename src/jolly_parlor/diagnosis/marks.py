@@ -13,7 +13,11 @@ import numpy as np
 
 from jolly_parlor.acoustics.fields.rigid_modes import Mode
 from jolly_parlor.acoustics.fields.standing_waves import room_modes
-from jolly_parlor.acoustics.geometry.image_sources import Bounce, board_bounce, bounces
+from jolly_parlor.acoustics.geometry.image_sources import (
+    Reflection,
+    board_reflection,
+    first_reflections,
+)
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.diagnosis.features import FeatureKind
@@ -92,7 +96,7 @@ class Mark:
     why: str
     source: str = ""
     """The id of a loudspeaker; empty where it is no single one's."""
-    bounce: Bounce | None = field(default=None, compare=False)
+    reflection: Reflection | None = field(default=None, compare=False)
     mode: Mode | None = None
     cancels: bool = True
     """False where a boundary takes part without its own path cancelling at this frequency."""
@@ -104,7 +108,7 @@ class Mark:
     """From the boundary to the face of the cabinet, as a tape has it."""
 
 
-Paths = dict[str, list[Bounce]]
+Paths = dict[str, list[Reflection]]
 """The single reflections of each source."""
 
 
@@ -154,9 +158,9 @@ def first_beyond(
     for name, path in faces.items():
         if name not in PAIR:
             continue
-        for bounce in path:
-            lane = _BOUNDARY_LANES[bounce.side]
-            all_of_them = bounce.cancellations_hz(LOWEST_HZ, 2000.0)
+        for reflection in path:
+            lane = _BOUNDARY_LANES[reflection.side]
+            all_of_them = reflection.cancellations_hz(LOWEST_HZ, 2000.0)
             if all_of_them:
                 firsts[lane] = min(firsts.get(lane, 2000.0), all_of_them[0])
     return {lane: f for lane, f in firsts.items() if f > top_hz}
@@ -180,8 +184,8 @@ def _paths_from(places: Mapping[str, Point], case: Case) -> Paths:
     board = case.arrangement.board(case.gear.desk)
     found = {}
     for name, place in places.items():
-        desk = board_bounce(board, place, ear, room.speed_of_sound) if board else None
-        found[name] = [*bounces(room, place, ear), *([desk] if desk else [])]
+        desk = board_reflection(board, place, ear, room.speed_of_sound) if board else None
+        found[name] = [*first_reflections(room, place, ear), *([desk] if desk else [])]
     return found
 
 
@@ -196,28 +200,28 @@ def _boundary_marks(
         low_pass = case.arrangement.chain(name).low_pass
         if case.gear.loudspeaker(name).is_subwoofer and low_pass is not None:
             top = 1.5 * low_pass.frequency_hz
-        for bounce in path:
-            words = _bounce_words(bounce, name)
+        for reflection in path:
+            words = _reflection_words(reflection, name)
             # Reinforcements are left out: peaks in a small room are the modes' doing.
-            for f in bounce.cancellations_hz(low, top):
-                order = round(f * bounce.excess_metres / bounce.speed_of_sound - 0.5)
-                strength = min(abs(bounce.relative_pressure), 1.0) / (1 + 0.5 * order)
-                lane = _BOUNDARY_LANES[bounce.side]
-                face = taped.get(bounce.boundary, bounce.wall_metres)
-                mark = Mark(lane, "hollow", f, strength, words, name, bounce, face_metres=face)
+            for f in reflection.cancellations_hz(low, top):
+                order = round(f * reflection.excess_metres / reflection.speed_of_sound - 0.5)
+                strength = min(abs(reflection.relative_pressure), 1.0) / (1 + 0.5 * order)
+                lane = _BOUNDARY_LANES[reflection.side]
+                face = taped.get(reflection.boundary, reflection.wall_metres)
+                mark = Mark(lane, "hollow", f, strength, words, name, reflection, face_metres=face)
                 found.append(mark)
     return found
 
 
-def taped_metres(bounces_: Iterable[Bounce]) -> dict[str, float]:
+def taped_metres(reflections_: Iterable[Reflection]) -> dict[str, float]:
     """From each boundary to where its paths start, by its name: of paths from a face, as a tape
     has it.
     """
-    return {bounce.boundary: bounce.wall_metres for bounce in bounces_}
+    return {reflection.boundary: reflection.wall_metres for reflection in reflections_}
 
 
 def taking_part(
-    bounce: Bounce, source: str, kind: FeatureKind, frequency_hz: float, face_metres: float
+    reflection: Reflection, source: str, kind: FeatureKind, frequency_hz: float, face_metres: float
 ) -> Mark:
     """The mark of a boundary that may take part in a feature without its own path cancelling or a
     mode of its peaking just there.
@@ -225,13 +229,13 @@ def taking_part(
     why = tr("No single path cancels just here, but this surface is what the hollow depends on.")
     if kind == "hill":
         why = tr("No single standing wave peaks just here, but this surface is what it depends on.")
-    strength = min(abs(bounce.relative_pressure), 1.0)
-    lane = _BOUNDARY_LANES[bounce.side]
-    own = lane, kind, frequency_hz, strength, why, source, bounce
+    strength = min(abs(reflection.relative_pressure), 1.0)
+    lane = _BOUNDARY_LANES[reflection.side]
+    own = lane, kind, frequency_hz, strength, why, source, reflection
     return Mark(*own, cancels=False, face_metres=face_metres)
 
 
-def _bounce_words(bounce: Bounce, source: str) -> str:
+def _reflection_words(reflection: Reflection, source: str) -> str:
     who = {"left": tr("The left monitor"), "right": tr("The right monitor")}.get(
         source, tr("The {source}", source=source)
     )
@@ -239,9 +243,9 @@ def _bounce_words(bounce: Bounce, source: str) -> str:
         "{who} off the {words}: {excess_metres:.2f} m longer than the "
         "direct path, {level_db:.0f} dB against it.",
         who=who,
-        words=bounce.words,
-        excess_metres=bounce.excess_metres,
-        level_db=bounce.level_db,
+        words=reflection.words,
+        excess_metres=reflection.excess_metres,
+        level_db=reflection.level_db,
     )
 
 

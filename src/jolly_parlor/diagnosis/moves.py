@@ -153,15 +153,15 @@ def _foretold(mark: Mark, feature: Feature, there: Sequence[Mark]) -> float | No
     if mark.mode is not None:
         same = any(m.mode == mark.mode and m.kind == mark.kind for m in there)
         return feature.frequency_hz if same else None
-    if mark.bounce is None:
+    if mark.reflection is None:
         return feature.frequency_hz
     for other in there:
         if (
-            other.bounce is not None
+            other.reflection is not None
             and other.source == mark.source
-            and other.bounce.boundary == mark.bounce.boundary
+            and other.reflection.boundary == mark.reflection.boundary
         ):
-            ratio = mark.bounce.excess_metres / max(other.bounce.excess_metres, 1e-6)
+            ratio = mark.reflection.excess_metres / max(other.reflection.excess_metres, 1e-6)
             return feature.frequency_hz * ratio
     return None
 

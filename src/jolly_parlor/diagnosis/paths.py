@@ -5,10 +5,10 @@ source.
 from dataclasses import dataclass
 
 from jolly_parlor.acoustics.geometry.image_sources import (
-    Bounce,
-    board_bounce,
-    bounces,
+    Reflection,
+    board_reflection,
     first_cancellation_at_source_hz,
+    first_reflections,
 )
 from jolly_parlor.diagnosis.marks import taped_metres
 from jolly_parlor.placement.items import Item
@@ -23,7 +23,7 @@ class Path:
     """One boundary and one source: the path at the ear, and the distance at the source."""
 
     boundary: str
-    bounce: Bounce
+    reflection: Reflection
     cancellations_hz: tuple[float, ...]
     """At the ear: the excess path is an odd number of half waves; 20 to 700 Hz."""
     reinforcements_hz: tuple[float, ...]
@@ -47,25 +47,25 @@ def paths(setup: Setup, source: Item, seat: str) -> list[Path]:
     room, arrangement = setup.room, setup.arrangement
     ear, c = arrangement.seats[seat], room.speed_of_sound
     place = heard_from(setup, source.id)
-    found = list(bounces(room, place, ear))
-    at_face = bounces(room, arrangement.position(source), ear)
+    found = list(first_reflections(room, place, ear))
+    at_face = first_reflections(room, arrangement.position(source), ear)
     taped = taped_metres(at_face)
     board = arrangement.board(setup.gear.desk)
-    desk = board_bounce(board, place, ear, c) if board else None
+    desk = board_reflection(board, place, ear, c) if board else None
     if desk is not None:
         found.append(desk)
     rows = []
-    for bounce in found:
-        d = bounce.wall_metres
+    for reflection in found:
+        d = reflection.wall_metres
         rows.append(
             Path(
-                bounce.boundary,
-                bounce,
-                tuple(bounce.cancellations_hz(LOW_HZ, TOP_HZ)),
-                tuple(bounce.reinforcements_hz(LOW_HZ, TOP_HZ)),
-                taped.get(bounce.boundary, d),
+                reflection.boundary,
+                reflection,
+                tuple(reflection.cancellations_hz(LOW_HZ, TOP_HZ)),
+                tuple(reflection.reinforcements_hz(LOW_HZ, TOP_HZ)),
+                taped.get(reflection.boundary, d),
                 d,
                 first_cancellation_at_source_hz(d, c) if d > 0.01 else None,
             )
         )
-    return sorted(rows, key=lambda row: row.bounce.excess_metres)
+    return sorted(rows, key=lambda row: row.reflection.excess_metres)

@@ -1,8 +1,8 @@
 """What a room would be heard to do, and how that changes with each parameter.
 
 Derivatives are differences over a thousandth of a tolerance: of the field followed to where one
-parameter moved it (`RoomField.near`), of places with the field as it is, and of levels and corners
-in closed form. Checked against plain differences in tests/fitting.
+parameter moved it (`RoomField.perturbed`), of places with the field as it is, and of levels and
+corners in closed form. Checked against plain differences in tests/fitting.
 """
 
 from collections.abc import Mapping, Sequence
@@ -138,9 +138,9 @@ class Predictor:
         room = room_of(self.room, self.parameters, other)
         which = parameter.index[0]
         if parameter.kind == "loss":
-            return field.near(room, room.things[which].name)
+            return field.perturbed(room, room.things[which].name)
         names = SIZES if parameter.kind == "size" else room.surface_names
-        return field.near(room, names[which])
+        return field.perturbed(room, names[which])
 
     def _transfers(
         self,
@@ -240,7 +240,7 @@ class Predictor:
         return high_pass(MODEL_HZ, corner, of.low_slope_db_per_octave // 6)
 
     def _pressure(self, field: RoomField, source: Point, ear: Point) -> ComplexArray:
-        return field.exact(self._inside(source), self._inside(ear))
+        return field.unquantised(self._inside(source), self._inside(ear))
 
     def _places(self, takes: Sequence[Evidence], moved: Mapping[Point, Point]) -> FloatArray:
         """Every place of the takes once, (places, 3)."""

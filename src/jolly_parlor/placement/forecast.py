@@ -106,7 +106,7 @@ class Forecaster:
     def coarse(self) -> "Forecaster":
         """The same room on every second frequency, for trying many places quickly."""
         if self._coarse is None:
-            self._coarse = self.in_field(self.field.thinned(2))
+            self._coarse = self.in_field(self.field.decimated(2))
         return self._coarse
 
     def in_field(self, field: RoomField) -> "Forecaster":

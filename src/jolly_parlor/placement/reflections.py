@@ -15,7 +15,7 @@ from math import hypot, log10
 import numpy as np
 
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
-from jolly_parlor.acoustics.geometry.image_sources import Board, board_bounce, bounces
+from jolly_parlor.acoustics.geometry.image_sources import Board, board_reflection, first_reflections
 from jolly_parlor.acoustics.geometry.plan import Point, distance_to
 from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.acoustics.geometry.sight import in_sight
@@ -111,11 +111,11 @@ _Touch = tuple[str, str, Point, float]
 
 def _touches(room: Room, board: Board | None, source: Point, ear: Point) -> Iterator[_Touch]:
     """Surface in words, side, place and treble absorption of each first reflection."""
-    for bounce in bounces(room, source, ear):
-        words, absorption = _lining(room, bounce.boundary, bounce.words, bounce.at)
-        yield words, bounce.side, bounce.at, absorption
+    for reflection in first_reflections(room, source, ear):
+        words, absorption = _lining(room, reflection.boundary, reflection.words, reflection.at)
+        yield words, reflection.side, reflection.at, absorption
     if board is not None:
-        desk = board_bounce(board, source, ear, room.speed_of_sound)
+        desk = board_reflection(board, source, ear, room.speed_of_sound)
         if desk is not None:
             yield "desk", "desk", desk.at, _BARE_DESK
     for thing in room.things:

@@ -17,7 +17,7 @@ from cachetools import LRUCache
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
 from jolly_parlor.acoustics.geometry.box_around import box_around
-from jolly_parlor.acoustics.geometry.image_sources import board_bounce
+from jolly_parlor.acoustics.geometry.image_sources import board_reflection
 from jolly_parlor.acoustics.geometry.room import Point, Room
 from jolly_parlor.acoustics.materials.admittances import absorption_at
 from jolly_parlor.signals.calibration import Calibration
@@ -190,13 +190,15 @@ class SimulatedStudio:
         ear = self._misplaced(stage.microphone, "microphone")
         rate = self.sample_rate
         h = impulse_response(self._room, place, ear, rate)
-        bounce = (
-            board_bounce(stage.desk, place, ear, self._room.speed_of_sound) if stage.desk else None
+        reflection = (
+            board_reflection(stage.desk, place, ear, self._room.speed_of_sound)
+            if stage.desk
+            else None
         )
-        if bounce is not None:
-            late = round(bounce.path_metres / self._room.speed_of_sound * rate)
+        if reflection is not None:
+            late = round(reflection.path_metres / self._room.speed_of_sound * rate)
             h = np.array(h)
-            h[late] += _DESK_REFLECTS / bounce.path_metres
+            h[late] += _DESK_REFLECTS / reflection.path_metres
         h = self._with_waves(h, name, ear, stage)
         own = self._rng("monitor", name)
         corner = source.low_corner_hz * (1 + own.uniform(-0.04, 0.04))

@@ -64,7 +64,7 @@ class BoxRoomField:
             return np.asarray(self._pairs.pressures(source[None, :], receiver[None, :])[0])
         return self.box.pressure(source, receiver)
 
-    def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+    def unquantised(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One pair by the plain sum; the tables of pairs know tenths of a millimetre only."""
         return self.box.pressure(source, receiver)
 
@@ -131,7 +131,7 @@ class BoxRoomField:
             self._sides,
         )
 
-    def near(self, room: Room, parameter: str) -> "BoxRoomField":
+    def perturbed(self, room: Room, parameter: str) -> "BoxRoomField":
         """One axis moved: that of a size, or of the ends of which one absorbs otherwise."""
         if parameter in _SIZES:
             axis = _SIZES.index(parameter)
@@ -139,10 +139,12 @@ class BoxRoomField:
             axis = SURFACE_NAMES.index(parameter) // 2
         ends = SURFACE_NAMES[2 * axis : 2 * axis + 2]
         beta = np.array([surface_admittance(room, name, self.frequencies_hz) for name in ends])
-        return BoxRoomField(self.box.near(axis, room.dimensions[axis], beta), ASIDE, self._sides)
+        return BoxRoomField(
+            self.box.perturbed(axis, room.dimensions[axis], beta), ASIDE, self._sides
+        )
 
-    def thinned(self, step: int) -> "BoxRoomField":
-        return BoxRoomField(self.box.thinned(step), self._together, self._sides)
+    def decimated(self, step: int) -> "BoxRoomField":
+        return BoxRoomField(self.box.decimated(step), self._together, self._sides)
 
     def at_rows(self, rows: IntArray) -> "BoxRoomField":
         """At some frequencies; the last asked for is kept, since drags ask for it again."""

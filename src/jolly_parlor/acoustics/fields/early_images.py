@@ -12,7 +12,7 @@ from itertools import product
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
-from jolly_parlor.acoustics.geometry.image_sources import bounces
+from jolly_parlor.acoustics.geometry.image_sources import first_reflections
 from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room, surface_admittance
 from jolly_parlor.acoustics.geometry.sight import in_sight
 from jolly_parlor.refused import Refused
@@ -105,11 +105,11 @@ class SeenImages:
         seen = in_sight(self._room, source, ear)
         found = [np.exp(-1j * k * direct) / direct * (1.0 if seen else _BEHIND_A_CORNER)]
         towards = [(source.array() - ear.array()) / direct]
-        for bounce in bounces(self._room, source, ear):
-            beta, r = self._betas[bounce.boundary], bounce.path_metres
-            cosine = np.full(k.shape, bounce.cosine)
+        for reflection in first_reflections(self._room, source, ear):
+            beta, r = self._betas[reflection.boundary], reflection.path_metres
+            cosine = np.full(k.shape, reflection.cosine)
             found.append((cosine - beta) / (cosine + beta) * np.exp(-1j * k * r) / r)
-            way = bounce.at.array() - ear.array()
+            way = reflection.at.array() - ear.array()
             length = float(np.linalg.norm(way))
             towards.append(way / length if length > 0 else towards[0])
         return Arrivals(np.array(found), np.array(towards))

@@ -57,7 +57,7 @@ class RoomField(Protocol):
         """
         ...
 
-    def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+    def unquantised(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """As `transfer`, where that rounds places to be quick: for differences over a hair."""
         ...
 
@@ -101,7 +101,7 @@ class RoomField(Protocol):
         """The same room with every admittance multiplied: what if the guess at it is wrong."""
         ...
 
-    def near(self, room: Room, parameter: str) -> RoomField:
+    def perturbed(self, room: Room, parameter: str) -> RoomField:
         """The field of a room that differs in one of `parameters` a little: what is known of this
         one is used. For derivatives.
         """
@@ -112,7 +112,7 @@ class RoomField(Protocol):
         """What a fit may change: sizes and surfaces by name."""
         ...
 
-    def thinned(self, step: int) -> RoomField:
+    def decimated(self, step: int) -> RoomField:
         """The same room on every step-th frequency, first and last kept."""
         ...
 

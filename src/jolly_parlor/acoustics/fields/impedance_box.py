@@ -22,8 +22,8 @@ from jolly_parlor.acoustics.arrays import (
     ComplexArray,
     FloatArray,
     IntArray,
+    decimated_rows,
     exp_j,
-    thinned_rows,
 )
 from jolly_parlor.acoustics.eigenvalues import AxisModes, known_axis_modes
 from jolly_parlor.acoustics.eigenvalues import axis_modes_near as modes_near
@@ -115,7 +115,7 @@ class BoxField:
         other._axes = {axis: m for axis, m in dict(self._axes).items() if axis != surface // 2}
         return other
 
-    def near(self, axis: int, length: float, admittances: AdmittanceArray) -> "BoxField":
+    def perturbed(self, axis: int, length: float, admittances: AdmittanceArray) -> "BoxField":
         """The same room with one axis (0 to 2) slightly other: its length and the admittances of
         its two ends, (2, frequencies). What is known of the other axes is kept.
         """
@@ -130,9 +130,9 @@ class BoxField:
             other._axes[axis] = modes_near(known, length, self.wavenumbers, *admittances)
         return other
 
-    def thinned(self, step: int) -> "BoxField":
+    def decimated(self, step: int) -> "BoxField":
         """The same room on every step-th frequency, first and last kept; eigenvalues shared."""
-        return self.at_rows(thinned_rows(self.frequencies_hz.size, step))
+        return self.at_rows(decimated_rows(self.frequencies_hz.size, step))
 
     def at_rows(self, rows: IntArray) -> "BoxField":
         """The same room at some of its frequencies only, given by index; eigenvalues shared."""
@@ -205,6 +205,6 @@ class BoxField:
         direct = exp_j(-(far - near) * kappa)
         to_start, to_end = exp_j(-2 * near * kappa), exp_j(-2 * (length - far) * kappa)
         # Factored: (1 + R0 e(2 near)) (1 + R1 e(2 (L - far))) e(d) has the same four terms.
-        bounce = (1 + r0 * to_start) * (1 + r1 * to_end) * direct
+        reflection = (1 + r0 * to_start) * (1 + r1 * to_end) * direct
         closed = 1 - r0 * r1 * to_start * to_end * direct**2
-        return np.asarray(bounce / (2j * kappa * closed))
+        return np.asarray(reflection / (2j * kappa * closed))

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, thinned_rows
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, IntArray, decimated_rows
 from jolly_parlor.acoustics.fields.box_field import BoxRoomField
 from jolly_parlor.acoustics.fields.modal_field import ModalField
 from jolly_parlor.acoustics.fields.plates import Plate, Scattering
@@ -39,9 +39,9 @@ class JoinedField:
         """One pair, (frequencies,)."""
         return np.concatenate([part.transfer(source, receiver) for part in self._parts])
 
-    def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+    def unquantised(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One pair, (frequencies,)."""
-        return np.concatenate([part.exact(source, receiver) for part in self._parts])
+        return np.concatenate([part.unquantised(source, receiver) for part in self._parts])
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs, (pairs, frequencies)."""
@@ -80,14 +80,14 @@ class JoinedField:
         below, above = self._parts
         return JoinedField(below.scaled(factor), above.scaled(factor))  # type: ignore[arg-type]
 
-    def near(self, room: Room, parameter: str) -> JoinedField:
+    def perturbed(self, room: Room, parameter: str) -> JoinedField:
         """The lower part near another; the upper one, which no fit may lean on, as it is."""
         below, above = self._parts
-        return JoinedField(below.near(room, parameter), above)  # type: ignore[arg-type]
+        return JoinedField(below.perturbed(room, parameter), above)  # type: ignore[arg-type]
 
-    def thinned(self, step: int) -> JoinedField:
+    def decimated(self, step: int) -> JoinedField:
         """On every step-th frequency, first and last kept."""
-        return self.at_rows(thinned_rows(self.frequencies_hz.size, step))
+        return self.at_rows(decimated_rows(self.frequencies_hz.size, step))
 
     def at_rows(self, rows: IntArray) -> JoinedField:
         """At some frequencies, ascending."""

@@ -16,7 +16,7 @@ from jolly_parlor.acoustics.arrays import (
     ComplexArray,
     FloatArray,
     IntArray,
-    thinned_rows,
+    decimated_rows,
 )
 from jolly_parlor.acoustics.elements.air_of_room import (
     admittances_of,
@@ -100,7 +100,7 @@ class ModalField:
         """One pair, (frequencies,)."""
         return self.places.transfer(source, receiver)
 
-    exact = transfer
+    unquantised = transfer
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs, (pairs, frequencies)."""
@@ -162,13 +162,13 @@ class ModalField:
         """Every admittance and loss multiplied."""
         return self._with(self.solver.scaled(factor), spare=True)
 
-    def near(self, room: Room, parameter: str) -> NearField:
+    def perturbed(self, room: Room, parameter: str) -> PerturbedField:
         """To first order from this one, in one admittance or one size."""
-        return NearField(self, _solver(room, self.frequencies_hz, top_hz=self._top_hz))
+        return PerturbedField(self, _solver(room, self.frequencies_hz, top_hz=self._top_hz))
 
-    def thinned(self, step: int) -> ModalField:
+    def decimated(self, step: int) -> ModalField:
         """On every step-th frequency, first and last kept."""
-        return self.at_rows(thinned_rows(self.frequencies_hz.size, step))
+        return self.at_rows(decimated_rows(self.frequencies_hz.size, step))
 
     def at_rows(self, rows: IntArray) -> ModalField:
         places = self.places.at_rows(rows)
@@ -208,7 +208,7 @@ class ModalField:
         return result.reshape(-1, *places.shape[:2])
 
 
-class NearField(ModalField):
+class PerturbedField(ModalField):
     """A field that differs a little from a known one: p' = p - 4 pi x_r^T (A' - A) x_s, with the
     two ends' answers of the known one. A' - A is a few matrices, each by a factor of its own.
     """
@@ -236,7 +236,7 @@ class NearField(ModalField):
             found = moved - found
         return np.asarray((found - change) / np.prod(grown))
 
-    exact = transfer
+    unquantised = transfer
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs, (pairs, frequencies), one by one."""

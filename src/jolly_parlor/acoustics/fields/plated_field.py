@@ -104,9 +104,9 @@ class PlatedField:
         """One pair, (frequencies,)."""
         return self.base.transfer(source, receiver) + self._added_to(source, receiver)
 
-    def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+    def unquantised(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One pair, (frequencies,)."""
-        return self.base.exact(source, receiver) + self._added_to(source, receiver)
+        return self.base.unquantised(source, receiver) + self._added_to(source, receiver)
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs, (pairs, frequencies)."""
@@ -152,12 +152,12 @@ class PlatedField:
     def scaled(self, factor: float) -> PlatedField:
         return PlatedField(self.base.scaled(factor), self.plates)
 
-    def near(self, room: Room, parameter: str) -> PlatedField:
+    def perturbed(self, room: Room, parameter: str) -> PlatedField:
         """A room a little different, the plates in it."""
-        return PlatedField(self.base.near(room, parameter), self.plates)
+        return PlatedField(self.base.perturbed(room, parameter), self.plates)
 
-    def thinned(self, step: int) -> PlatedField:
-        return PlatedField(self.base.thinned(step), self.plates)
+    def decimated(self, step: int) -> PlatedField:
+        return PlatedField(self.base.decimated(step), self.plates)
 
     def at_rows(self, rows: IntArray) -> PlatedField:
         return PlatedField(self.base.at_rows(rows), self.plates)

@@ -38,9 +38,9 @@ class TurnedField:
         """One pair, (frequencies,)."""
         return self._base.transfer(self._back(source), self._back(receiver))
 
-    def exact(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
+    def unquantised(self, source: FloatArray, receiver: FloatArray) -> ComplexArray:
         """One pair, (frequencies,)."""
-        return self._base.exact(self._back(source), self._back(receiver))
+        return self._base.unquantised(self._back(source), self._back(receiver))
 
     def transfers(self, sources: FloatArray, receivers: FloatArray) -> ComplexArray:
         """Many pairs, (pairs, frequencies)."""
@@ -77,12 +77,12 @@ class TurnedField:
     def scaled(self, factor: float) -> TurnedField:
         return TurnedField(self._base.scaled(factor), self._room)
 
-    def near(self, room: Room, parameter: str) -> TurnedField:
+    def perturbed(self, room: Room, parameter: str) -> TurnedField:
         """Not offered. Raises ValueError."""
         raise ValueError("A fit is made in the room as surveyed, not in one turned.")
 
-    def thinned(self, step: int) -> TurnedField:
-        return TurnedField(self._base.thinned(step), self._room)
+    def decimated(self, step: int) -> TurnedField:
+        return TurnedField(self._base.decimated(step), self._room)
 
     def at_rows(self, rows: IntArray) -> TurnedField:
         return TurnedField(self._base.at_rows(rows), self._room)

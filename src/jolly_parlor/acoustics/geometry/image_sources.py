@@ -19,7 +19,7 @@ from jolly_parlor.words import tr
 
 
 @dataclass(frozen=True)
-class Bounce:
+class Reflection:
     """The reflection of one source off one boundary to one ear."""
 
     boundary: str
@@ -90,7 +90,7 @@ def mirror(room: Room, boundary: str, point: Point) -> Point:
     return next(p for p in planes_of(room) if p.surface == boundary).mirrored(point)
 
 
-def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
+def first_reflections(room: Room, source: Point, ear: Point) -> list[Reflection]:
     """The first-order reflections from a source to an ear: off every wall, floor and ceiling that
     sends one, past corners and solid things.
     """
@@ -113,11 +113,13 @@ def bounces(room: Room, source: Point, ear: Point) -> list[Bounce]:
         factor = reflection_factor(admittances[plane.surface], cosine)
         names = plane.surface, plane.side, plane.words
         way = _Way(touch, path, cosine, height)
-        result.append(_bounce(names, source, ear, way, factor, room.speed_of_sound))
+        result.append(_reflection(names, source, ear, way, factor, room.speed_of_sound))
     return result
 
 
-def board_bounce(board: Board, source: Point, ear: Point, speed_of_sound: float) -> Bounce | None:
+def board_reflection(
+    board: Board, source: Point, ear: Point, speed_of_sound: float
+) -> Reflection | None:
     """The reflection off a finite horizontal plane, None when the path misses it.
 
     Taken as rigid. Below about c / (2 * its smaller side) a plane of that size reflects less than
@@ -131,7 +133,7 @@ def board_bounce(board: Board, source: Point, ear: Point, speed_of_sound: float)
     if not board.covers(touch.x, touch.y):
         return None
     way = _Way(touch, image.distance(ear), 1.0, source.z - board.z)
-    return _bounce(("desk", "desk", "desk"), source, ear, way, 1.0, speed_of_sound)
+    return _reflection(("desk", "desk", "desk"), source, ear, way, 1.0, speed_of_sound)
 
 
 def first_cancellation_at_source_hz(distance_metres: float, speed_of_sound: float) -> float:
@@ -158,12 +160,12 @@ class _Way(NamedTuple):
     wall_metres: float
 
 
-def _bounce(
+def _reflection(
     names: tuple[str, str, str], source: Point, ear: Point, way: _Way, factor: float, speed: float
-) -> Bounce:
+) -> Reflection:
     """names: the boundary's own, the side it lies on, what it is called."""
     direct = source.distance(ear)
-    return Bounce(
+    return Reflection(
         boundary=names[0],
         source=source,
         ear=ear,

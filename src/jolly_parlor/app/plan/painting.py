@@ -137,13 +137,13 @@ class PlanPainter:
 
     def path(self, highlight: Highlight) -> None:
         """The lit bounce, in both views."""
-        bounce = highlight.bounce
-        if bounce is None:
+        reflection = highlight.reflection
+        if reflection is None:
             return
         self.p.setPen(QPen(self.t.colour("teal"), 2.4))
         for place in (self.view.on_plan, None):
             points = []
-            for q in (bounce.source, bounce.at, bounce.ear):
+            for q in (reflection.source, reflection.at, reflection.ear):
                 points.append(place(q.x, q.y) if place else self.view.on_wall(q.x, q.z))
             self.p.setBrush(Qt.BrushStyle.NoBrush)
             self.p.drawPolyline(QPolygonF(points))

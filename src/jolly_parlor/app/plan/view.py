@@ -157,8 +157,8 @@ class PlanView(QWidget):
         gear, units = session.document.gear, session.settings.values.units
         ratio, now = self.devicePixelRatioF(), theme.current()
         look = Look(self.size(), ratio, self.unfolded, gear, units, now)
-        boundary, bounce = session.highlight.boundary, session.highlight.bounce
-        lit = boundary or (bounce.boundary if bounce else "")
+        boundary, reflection = session.highlight.boundary, session.highlight.reflection
+        lit = boundary or (reflection.boundary if reflection else "")
         selected = session.selected if session.selected in self.items() else LEFT
         with QPainter(self) as painter:
             under = self._ground.under(look, lit, session.tints.shown, a, selected)

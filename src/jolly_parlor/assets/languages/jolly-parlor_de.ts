@@ -2997,16 +2997,6 @@ Noch etwa {left:.0f} s.</translation>
       <translation>{falls_db:.0f} dB</translation>
     </message>
     <message>
-      <location filename="../../app/plots/cellar.py" />
-      <source>Trials, from plain at the top to small at the bottom</source>
-      <translation>Versuche, oben deutlich, unten klein</translation>
-    </message>
-    <message>
-      <location filename="../../app/plots/cellar.py" />
-      <source>{steps} trials, {right} right</source>
-      <translation>{steps} Versuche, {right} richtig</translation>
-    </message>
-    <message>
       <location filename="../../app/plots/effect_plot.py" />
       <source>as is</source>
       <translation>wie es ist</translation>
@@ -3187,6 +3177,16 @@ Noch etwa {left:.0f} s.</translation>
       <location filename="../../app/plots/share_posts.py" />
       <source>{f:g} Hz {share:.0f} %</source>
       <translation>{f:g} Hz {share:.0f} %</translation>
+    </message>
+    <message>
+      <location filename="../../app/plots/staircase_plot.py" />
+      <source>Trials, from plain at the top to small at the bottom</source>
+      <translation>Versuche, oben deutlich, unten klein</translation>
+    </message>
+    <message>
+      <location filename="../../app/plots/staircase_plot.py" />
+      <source>{steps} trials, {right} right</source>
+      <translation>{steps} Versuche, {right} richtig</translation>
     </message>
     <message>
       <location filename="../../app/plots/trades.py" />

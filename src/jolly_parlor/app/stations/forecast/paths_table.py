@@ -69,7 +69,7 @@ class PathsTable(QWidget):
         self.grid.setColumnStretch(5, 1)
 
     def _texts(self, path: Path) -> list[str]:
-        units, bounce = self.session.settings.values.units, path.bounce
+        units, reflection = self.session.settings.values.units, path.reflection
         at_source = tr("on it")
         if path.source_cancellation_hz is not None:
             at_source = tr(
@@ -80,9 +80,9 @@ class PathsTable(QWidget):
             )
         return [
             path.boundary,
-            format_length(bounce.excess_metres, units),
-            tr("{delay_seconds:.1f} ms", delay_seconds=bounce.delay_seconds * 1000),
-            with_minus(tr("{level_db:.0f} dB", level_db=bounce.level_db)),
+            format_length(reflection.excess_metres, units),
+            tr("{delay_seconds:.1f} ms", delay_seconds=reflection.delay_seconds * 1000),
+            with_minus(tr("{level_db:.0f} dB", level_db=reflection.level_db)),
             _hertz(path.cancellations_hz),
             _hertz(path.reinforcements_hz),
             at_source,
@@ -104,9 +104,9 @@ class _Cell(QLabel):
             (
                 m
                 for m in self._session.shown.marks
-                if m.bounce is not None
-                and m.bounce.boundary == self._path.boundary
-                and m.bounce.source == self._path.bounce.source
+                if m.reflection is not None
+                and m.reflection.boundary == self._path.boundary
+                and m.reflection.source == self._path.reflection.source
             ),
             None,
         )

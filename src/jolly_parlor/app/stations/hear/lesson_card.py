@@ -10,8 +10,8 @@ from PyQt6.QtWidgets import QFrame, QPushButton, QSlider, QVBoxLayout
 
 from jolly_parlor.app import hearing_jobs, sound_dialogs, theme
 from jolly_parlor.app.loop_player import LoopPlayer
-from jolly_parlor.app.plots.cellar import CellarPlot
 from jolly_parlor.app.plots.effect_plot import EFFECT_HZ, EffectPlot
+from jolly_parlor.app.plots.staircase_plot import StaircasePlot
 from jolly_parlor.app.questions import LESSON_SOUND, Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.hear.lesson_room import LessonRoom
@@ -148,7 +148,7 @@ class LessonCard:
         self.words = label("", "soft", wrap=True)
         self.words.setObjectName("lesson-words")
         layout.addWidget(self.words)
-        self.cellar = CellarPlot()
+        self.cellar = StaircasePlot()
         layout.addWidget(self.cellar)
 
     def refresh(self) -> None:

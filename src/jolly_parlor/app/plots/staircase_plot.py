@@ -16,7 +16,7 @@ _LEFT, _RIGHT, _TOP, _FOOT = 150.0, 14.0, 10.0, 10.0
 _LEAST_TRIALS = 24
 
 
-class CellarPlot(QWidget):
+class StaircasePlot(QWidget):
     """Sizes of the trials in order, whether each was right, and where the listener settled."""
 
     is_picture = True
