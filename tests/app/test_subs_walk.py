@@ -135,12 +135,12 @@ def _align(window: MainWindow, qtbot: QtBot) -> None:
     button = window.findChild(QPushButton, "listen-null")
     assert button is not None and button.text() == "Silence"
     press(window, "listen-null")
-    qtbot.waitUntil(lambda: not card.case, timeout=PATIENCE_MS)
+    qtbot.waitUntil(lambda: not card.listening, timeout=PATIENCE_MS)
     settled(qtbot, window)
     assert "Calculated from the takes" in told(window, "null-words")
     press(window, "to-calculated")
     press(window, "check-sum")
-    qtbot.waitUntil(lambda: not card.case, timeout=PATIENCE_MS)
+    qtbot.waitUntil(lambda: not card.listening, timeout=PATIENCE_MS)
     assert "Polarity restored" in told(window, "null-words")
     # Together they bring more than without phase, and what is left of it is said.
     words = told(window, "null-words")

@@ -230,9 +230,9 @@ class _Weighing:
                     found.setdefault(mark.reflection.boundary, mark)  # type: ignore[union-attr]
         kind, at = self.feature.kind, self.feature.frequency_hz
         faces = face_paths_of(self.case)
-        for name, first_reflections in paths_of(self.case).items():
+        for name, found_there in paths_of(self.case).items():
             taped = taped_metres(faces[name])
-            for reflection in first_reflections:
+            for reflection in found_there:
                 if reflection.side != "desk" and reflection.boundary not in found:
                     face = taped.get(reflection.boundary, reflection.wall_metres)
                     found[reflection.boundary] = taking_part(reflection, name, kind, at, face)

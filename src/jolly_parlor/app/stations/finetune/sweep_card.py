@@ -91,7 +91,7 @@ class SweepCard:
         return last
 
     @property
-    def case(self) -> bool:
+    def listening(self) -> bool:
         """Whether the simulated listener is at it."""
         return self._listener.asked
 
