@@ -17,14 +17,9 @@ from causes_known import share_named
 from finite_differences import GridRoom
 from simple import misplaced, pair, put_into_page, triangle, with_error, within
 
-from jolly_parlor.acoustics.geometry.room import (
-    SURFACE_NAMES,
-    Point,
-    Room,
-    Surface,
-    box_room,
-    surface_admittance,
-)
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room, Surface
+from jolly_parlor.acoustics.geometry.room_admittance import surface_admittance
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.analysis.room_fit import with_doubt
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing, smoothed_level

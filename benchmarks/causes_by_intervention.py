@@ -18,6 +18,7 @@ import numpy as np
 from lived_rooms import CELL, EAR, HZ, SECONDS, LivedRoom, lived_room, takes_of
 from simple import pair
 
+from jolly_parlor.acoustics.geometry.changed_room import lined
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface
 from jolly_parlor.acoustics.sources import high_pass
@@ -82,12 +83,13 @@ def strong_room(rng: np.random.Generator, number: int) -> Room:
     lining = {
         n: Surface("own", (float(a),) * 7) for n, a in zip(SURFACE_NAMES, alphas, strict=True)
     }
-    true = lived.true.lined(lining)
-    survey = lived.survey.lined(
+    true = lined(lived.true, lining)
+    survey = lined(
+        lived.survey,
         {
             n: Surface("own", (float(a * rng.lognormal(0, 0.5)),) * 7)
             for n, a in zip(SURFACE_NAMES, alphas, strict=True)
-        }
+        },
     )
     gear = pair(float(rng.uniform(38, 50)), 24, EAR)
     return Room(replace(lived, true=true, survey=survey, gear=gear, panels={}), {})

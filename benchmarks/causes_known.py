@@ -3,8 +3,9 @@
 import numpy as np
 from simple import pair, triangle
 
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.image_sources import mirror
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface
 from jolly_parlor.diagnosis.findings import findings_of_take
 from jolly_parlor.placement.evenness import deviation
 from jolly_parlor.placement.forecast import Forecaster

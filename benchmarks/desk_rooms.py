@@ -18,7 +18,8 @@ from accuracy import EAR, candidates
 from lived_rooms import figure_db
 from simple import misplaced, with_error
 
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room, Surface, box_room
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room, Surface
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room

@@ -17,8 +17,9 @@ from simple import misplaced, pair, with_error
 sys.path.insert(0, str(Path(__file__).resolve().parent.parent / "scripts"))
 
 from jolly_parlor.acoustics.bands import log_grid
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.plan import Point
-from jolly_parlor.acoustics.geometry.room import Room, Surface, Thing, box_room
+from jolly_parlor.acoustics.geometry.room import Room, Surface, Thing
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import Evidence, smoothed_level
 from jolly_parlor.fitting.posterior import placing_of

@@ -11,6 +11,7 @@ from dataclasses import replace
 import numpy as np
 import pyroomacoustics
 
+from jolly_parlor.acoustics.geometry.changed_room import resized
 from jolly_parlor.placement.search.coarse_pass import weigh
 from jolly_parlor.placement.search.refinement import Refinement
 from jolly_parlor.placement.search.search import search
@@ -26,7 +27,7 @@ def rooms() -> list[Document]:
     """The blank room and two of other proportions."""
     base = blank_document()
     sizes = ((3.5, 4.8, 2.5), (3.87, 5.64, 2.52), (4.4, 6.8, 2.7))
-    return [replace(base, room=base.room.resized(w, length, h)) for w, length, h in sizes]
+    return [replace(base, room=resized(base.room, w, length, h)) for w, length, h in sizes]
 
 
 def weighing(document: Document) -> None:

@@ -15,6 +15,7 @@ from pathlib import Path
 import numpy as np
 from scipy import signal
 
+from jolly_parlor.acoustics.geometry.changed_room import resized
 from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room
 from jolly_parlor.acoustics.materials.coefficients import material
 from jolly_parlor.placement.arrangement import Arrangement
@@ -125,7 +126,7 @@ def measurements(document: Document, rng: np.random.Generator) -> dict[str, np.n
     """File stem to complex spectrum, in SPL, for every arrangement."""
     room, gear = document.room, document.gear
     # The tape was a little off too.
-    true_room = room.resized(room.width + 0.008, room.length - 0.011, room.height)
+    true_room = resized(room, room.width + 0.008, room.length - 0.011, room.height)
     lattice = images(true_room.dimensions)
     f = np.fft.rfftfreq(LENGTH, 1 / RATE)
     monitor = corner(f, 47.0, gear.monitor.low_slope_db_per_octave // 6, "highpass")

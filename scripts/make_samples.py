@@ -108,7 +108,7 @@ def true_room(room: Room, rng: np.random.Generator) -> Room:
         )
         for name, surface in room.surfaces.items()
     }
-    return replace(room.lined(lined), things=things)
+    return replace(lined(room, lined), things=things)
 
 
 def measured(document: Document, rng: np.random.Generator) -> Document:

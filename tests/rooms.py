@@ -2,6 +2,7 @@
 
 from dataclasses import replace
 
+from jolly_parlor.acoustics.geometry.changed_room import lined, resized
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room, Surface
 from jolly_parlor.placement.arrangement import Arrangement
@@ -48,12 +49,12 @@ def simple(name: str, left: Point, right: Point, ear: Point, seat: str = "seat")
 
 def lined_alike(room: Room, surface: Surface) -> Room:
     """The room with all six surfaces alike and no openings."""
-    return replace(room, openings=()).lined(dict.fromkeys(room.surfaces, surface))
+    return lined(replace(room, openings=()), dict.fromkeys(room.surfaces, surface))
 
 
 def sized(room: Room, width: float = 0, length: float = 0, height: float = 0) -> Room:
     """The room in another size; what is not given stays."""
-    return room.resized(width or room.width, length or room.length, height or room.height)
+    return resized(room, width or room.width, length or room.length, height or room.height)
 
 
 def placed(
@@ -69,7 +70,7 @@ def rebuilt(room: Room, surfaces: object = None, **more: object) -> Room:
     sizes = {name: more.pop(name) for name in ("width", "length", "height") if name in more}
     changed = replace(room, **more)  # type: ignore[arg-type]
     if surfaces is not None:
-        changed = changed.lined(surfaces)  # type: ignore[arg-type]
+        changed = lined(changed, surfaces)  # type: ignore[arg-type]
     return sized(changed, **sizes)  # type: ignore[arg-type]
 
 

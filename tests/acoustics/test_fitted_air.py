@@ -6,8 +6,9 @@ import numpy as np
 
 from jolly_parlor.acoustics.fields.field_of_room import room_field
 from jolly_parlor.acoustics.fields.modal_field import ModalField
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.fitted_room import fitted_room
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, Thing, box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, Thing
 
 
 def test_things_are_stretched_with_the_room_they_stand_in() -> None:

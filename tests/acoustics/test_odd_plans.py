@@ -15,6 +15,9 @@ from jolly_parlor.acoustics.fields.modal_field import ModalField
 from jolly_parlor.acoustics.fields.standing_waves import room_modes
 from jolly_parlor.acoustics.fields.turned_field import TurnedField
 from jolly_parlor.acoustics.geometry.box_around import box_around
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.changed_room import resized
+from jolly_parlor.acoustics.geometry.floor_space import blocked_between
 from jolly_parlor.acoustics.geometry.image_sources import first_reflections
 from jolly_parlor.acoustics.geometry.plan import beyond, polygon_problem, walk_until_wall
 from jolly_parlor.acoustics.geometry.plan_parts import plan_parts
@@ -27,7 +30,6 @@ from jolly_parlor.acoustics.geometry.room import (
     Surface,
     Thing,
     Wall,
-    box_room,
 )
 from jolly_parlor.acoustics.geometry.shaping import (
     with_corner_cut,
@@ -94,7 +96,7 @@ def test_under_a_slope_the_ceiling_is_lower() -> None:
     assert room.ceiling_at(np.array([0.0, 1.0, 3.0]), np.zeros(3)) == pytest.approx([1.3, 1.9, 2.5])
     assert room.volume == pytest.approx((3.9 * 2.5 - 1.2) * 5.6, rel=2e-3)
     assert not room.contains(Point(0.2, 1.0, 2.0))
-    low = [a for a in room.blocked_between(1.0, 1.9) if a.name == "the sloped ceiling"]
+    low = [a for a in blocked_between(room, 1.0, 1.9) if a.name == "the sloped ceiling"]
     assert low[0].width == pytest.approx(1.0)
 
 
@@ -198,7 +200,7 @@ def test_the_box_around_stands_in_until_then() -> None:
 
 def test_rooms_too_large_are_worked_out_as_far_as_that_allows() -> None:
     hall = replace(l_room(), height=9.0)
-    hall = hall.resized(9.2, 8.4, 9.0)
+    hall = resized(hall, 9.2, 8.4, 9.0)
     assert workable_hz(hall) < 180
     f = np.array([12.0, 14.0, 250.0])
     field = room_field(hall, f)

@@ -19,8 +19,9 @@ from jolly_parlor.acoustics.fields.plate_walls import bounds_around
 from jolly_parlor.acoustics.fields.plated_field import PlatedField
 from jolly_parlor.acoustics.fields.plates import Layer, Plate, solved
 from jolly_parlor.acoustics.fields.turned_field import TurnedField
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.plan import rectangle
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface, Thing, box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface, Thing
 from jolly_parlor.acoustics.geometry.turned_room import turned
 from jolly_parlor.signals.smoothing import smoothing_weights
 from rigid_field import RigidField

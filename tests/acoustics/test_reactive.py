@@ -10,13 +10,10 @@ from jolly_parlor.acoustics.eigenvalues import axis_modes
 from jolly_parlor.acoustics.fields.field_of_room import room_field
 from jolly_parlor.acoustics.fields.impedance_box import BoxField
 from jolly_parlor.acoustics.fields.modal_field import ModalField
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.fitted_room import KNOTS_HZ, fitted_room
-from jolly_parlor.acoustics.geometry.room import (
-    SURFACE_NAMES,
-    Surface,
-    box_room,
-    surface_admittance,
-)
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface
+from jolly_parlor.acoustics.geometry.room_admittance import surface_admittance
 
 F = np.geomspace(25.0, 200.0, 40)
 

@@ -6,7 +6,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 from scipy.integrate import quad
 
-from jolly_parlor.acoustics.geometry.room import Opening, surface_admittance
+from jolly_parlor.acoustics.geometry.room import Opening
+from jolly_parlor.acoustics.geometry.room_admittance import surface_admittance
 from jolly_parlor.acoustics.materials.admittances import (
     absorption_at,
     admittance_from_normal_incidence,

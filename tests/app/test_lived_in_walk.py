@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QComboBox, QLabel, QLineEdit
 from pytestqt.qtbot import QtBot
 
 from helpers_app import drag_on_plan, press, settled
+from jolly_parlor.acoustics.geometry.changed_room import resized
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.walk import WALK
@@ -28,7 +29,7 @@ PATIENCE = 240_000
 def small() -> Document:
     """An empty room that is worked out in a few seconds once it is bent."""
     document = blank_document()
-    return replace(document, room=document.room.resized(3.0, 3.6, 2.3))
+    return replace(document, room=resized(document.room, 3.0, 3.6, 2.3))
 
 
 def field(window: MainWindow, name: str) -> QLineEdit:

@@ -9,7 +9,8 @@ from certain import some
 from jolly_parlor.acoustics.fields.field_of_room import room_field
 from jolly_parlor.acoustics.fields.modal_field import ModalField
 from jolly_parlor.acoustics.fields.rigid_modes import modes
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, box_room
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.diagnosis.causes import ENOUGH, Cause, causes
 from jolly_parlor.diagnosis.features import Feature, features

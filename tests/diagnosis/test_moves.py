@@ -5,8 +5,9 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.image_sources import mirror
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface
 from jolly_parlor.diagnosis.causes import Cause, measured_causes
 from jolly_parlor.diagnosis.features import features
 from jolly_parlor.diagnosis.marks import Mark, marks

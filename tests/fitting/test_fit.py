@@ -10,8 +10,9 @@ import pytest
 from scipy.integrate import quad
 from scipy.stats import norm
 
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.fitted_room import fitted_room
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room, Surface, box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room, Surface
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.draws import DRAWS, Drawn, drawn_search
 from jolly_parlor.fitting.evidence import (

@@ -8,15 +8,8 @@ import numpy as np
 import pytest
 
 from fitted_once import fit_quickly
-from jolly_parlor.acoustics.geometry.room import (
-    SURFACE_NAMES,
-    Point,
-    Room,
-    Surface,
-    Thing,
-    Wall,
-    box_room,
-)
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room, Surface, Thing, Wall
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, Evidence, Placing, smoothed_level
 from jolly_parlor.fitting.fit import Fit, fit_room

@@ -7,14 +7,9 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.fields.field_of_room import room_field
-from jolly_parlor.acoustics.geometry.room import (
-    SURFACE_NAMES,
-    Point,
-    Room,
-    Surface,
-    Thing,
-    box_room,
-)
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.changed_room import lined
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room, Surface, Thing
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting import fit as fit_module
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
@@ -233,7 +228,7 @@ def test_a_panel_is_what_absorbs_four_times_as_much_below() -> None:
 
 
 def test_surfaces_that_give_way_begin_as_springs_below_and_masses_above() -> None:
-    room = ROOM.lined({**dict.fromkeys(SURFACE_NAMES, SOLID), "front": PANEL})
+    room = lined(ROOM, {**dict.fromkeys(SURFACE_NAMES, SOLID), "front": PANEL})
     parameters = room_parameters(room)
     z = as_panels(parameters, room)
     told = {p.name: p.tolerance * v for p, v in zip(parameters, z, strict=True) if v}

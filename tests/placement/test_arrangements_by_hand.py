@@ -5,6 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.room import (
     SURFACE_NAMES,
     KeepOut,
@@ -12,7 +13,6 @@ from jolly_parlor.acoustics.geometry.room import (
     Point,
     Surface,
     Thing,
-    box_room,
 )
 from jolly_parlor.placement.arrangement import (
     DeskPlace,

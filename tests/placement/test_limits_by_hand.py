@@ -7,14 +7,8 @@ from math import cos, radians, sin, sqrt
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.geometry.room import (
-    SURFACE_NAMES,
-    Opening,
-    Point,
-    Surface,
-    Thing,
-    box_room,
-)
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Opening, Point, Surface, Thing
 from jolly_parlor.placement.arrangement import Arrangement, DeskPlace
 from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.corners import CORNERS, readings

@@ -9,8 +9,9 @@ import pytest
 
 from certain import some
 from jolly_parlor.acoustics.fields.acoustic_centre import ahead_of_face
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.plan import Point
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface, Thing, box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface, Thing
 from jolly_parlor.placement.arrangement import Arrangement, DeskPlace
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model

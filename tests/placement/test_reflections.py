@@ -6,7 +6,8 @@ from math import hypot, log10
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.geometry.room import Opening, Point, Surface, Thing, box_room
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import Opening, Point, Surface, Thing
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.reflections import (
     EARLY_DB,

@@ -9,14 +9,8 @@ from types import SimpleNamespace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.geometry.room import (
-    SURFACE_NAMES,
-    KeepOut,
-    Room,
-    Surface,
-    Thing,
-    box_room,
-)
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, KeepOut, Room, Surface, Thing
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.gear import Desk, Gear
 from jolly_parlor.placement.search.objective import UNFIT

@@ -5,13 +5,9 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from jolly_parlor.acoustics.geometry.room import (
-    SURFACE_NAMES,
-    Point,
-    Surface,
-    box_room,
-    reverberation_time,
-)
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface
+from jolly_parlor.acoustics.geometry.room_admittance import reverberation_time
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.cautions import MOUNTING, cautions
 from jolly_parlor.placement.first_placing import starting_places

@@ -7,8 +7,9 @@ from math import hypot
 import numpy as np
 import pytest
 
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.plan import Point
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface, Thing, box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Surface, Thing
 from jolly_parlor.placement.around_seat import (
     _twins,
     off_its_angles,

@@ -5,8 +5,8 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
+from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.plan import Point
-from jolly_parlor.acoustics.geometry.room import box_room
 from jolly_parlor.acoustics.geometry.room_parts import Surface
 from jolly_parlor.analysis.checklist import BY_HAND, _geometry, check_list, ticked
 from jolly_parlor.analysis.comparison import compare

@@ -7,7 +7,8 @@ from jolly_parlor.acoustics.fields.acoustic_centre import ahead_of_face
 from jolly_parlor.acoustics.fields.field_of_room import room_field
 from jolly_parlor.acoustics.fields.plated_field import PlatedField
 from jolly_parlor.acoustics.fields.plates import Plate
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface, box_room
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Surface
 from jolly_parlor.studio.cut_cubes import CutCubes
 from jolly_parlor.studio.device import Body, StagedSource
 from jolly_parlor.studio.hidden_room import heard_among

@@ -6,14 +6,8 @@ import numpy as np
 import pytest
 
 from jolly_parlor.acoustics.fields.field_of_room import room_field
-from jolly_parlor.acoustics.geometry.room import (
-    SURFACE_NAMES,
-    Point,
-    Room,
-    Surface,
-    Thing,
-    box_room,
-)
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room, Surface, Thing
 from jolly_parlor.app.samples import SAMPLES
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
 from jolly_parlor.project.document import Document

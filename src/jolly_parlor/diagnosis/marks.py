@@ -20,6 +20,7 @@ from jolly_parlor.acoustics.geometry.image_sources import (
 )
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.geometry.room_admittance import schroeder_hz
 from jolly_parlor.diagnosis.features import FeatureKind
 from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.evenness import HIGHEST_HZ, LOWEST_HZ
@@ -251,7 +252,7 @@ def _reflection_words(reflection: Reflection, source: str) -> str:
 
 def _mode_marks(room: Room, sources: dict[str, Point], ear: Point) -> list[Mark]:
     found = []
-    top = min(HIGHEST_HZ, max(room.schroeder_hz, 100.0))
+    top = min(HIGHEST_HZ, max(schroeder_hz(room), 100.0))
     every = room_modes(room, top)
     at_ear, *at_sources = every.at([ear, *sources.values()])
     drives, most = np.mean(at_sources, axis=0), np.max(np.abs(at_sources), axis=0)

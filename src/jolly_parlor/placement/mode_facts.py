@@ -6,6 +6,7 @@ from itertools import pairwise
 from jolly_parlor.acoustics.fields.rigid_modes import Mode
 from jolly_parlor.acoustics.fields.standing_waves import room_modes
 from jolly_parlor.acoustics.geometry.room import Point, Room
+from jolly_parlor.acoustics.geometry.room_admittance import schroeder_hz
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.words import tr
 
@@ -35,7 +36,7 @@ class Meeting:
 
 def listed_modes(room: Room) -> tuple[Mode, ...]:
     """Modes up to 120 Hz or the Schroeder frequency, whichever is lower."""
-    top = min(_LISTED_UP_TO_HZ, room.schroeder_hz)
+    top = min(_LISTED_UP_TO_HZ, schroeder_hz(room))
     return room_modes(room, top)
 
 

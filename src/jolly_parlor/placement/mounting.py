@@ -4,6 +4,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.geometry.floor_space import filled_between
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.loudspeakers import MOUNTS, Model, Mount
@@ -40,7 +41,7 @@ def clear_of_things(room: Room, sub: Model, places: FloatArray) -> NDArray[np.bo
     for z in np.unique(places[:, 2]):
         low = z - sub.centre_height
         here = places[:, 2] == z
-        for area in room.filled_between(low, low + sub.height - _NEAR_METRES):
+        for area in filled_between(room, low, low + sub.height - _NEAR_METRES):
             corner = np.array([area.x, area.y])
             beyond = corner + np.array([area.width, area.depth])
             off = (places[:, :2] + half <= corner) | (places[:, :2] - half >= beyond)

@@ -7,6 +7,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.geometry.floor_space import blocked_between
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import DOOR_SWING, OUTSIDE, KeepOut
 from jolly_parlor.placement.arrangement import Arrangement
@@ -27,7 +28,7 @@ def standing_problems(setup: Setup) -> list[tuple[str, str]]:
         low = at.z - model.centre_height
         edges_ = monitor_footprint(gear, np.array(at.x), np.array(at.y))
         left, front, right, back = (float(edge) for edge in edges_)
-        for area in room.blocked_between(low, low + model.height):
+        for area in blocked_between(room, low, low + model.height):
             beside = right <= area.x + 1e-6 or left >= area.x + area.width - 1e-6
             if not beside and back > area.y + 1e-6 and front < area.y + area.depth - 1e-6:
                 found.append((tr("the {side} monitor", side=side), _where(area)))

@@ -1,6 +1,7 @@
 """The room a new document starts with: plausible sizes to overwrite, nothing placed."""
 
-from jolly_parlor.acoustics.geometry.room import Surface, box_room
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import Surface
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
 from jolly_parlor.placement.search.wishes import usual_wishes

@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from jolly_parlor.acoustics.geometry.floor_space import solids_between
 from jolly_parlor.acoustics.geometry.frame import front_walls
 from jolly_parlor.acoustics.geometry.plan import (
     edge_length,
@@ -203,7 +204,7 @@ def _free_floor(room: Room) -> float:
     """Square metres with air at a metre above the floor."""
     x, y = np.meshgrid(*(np.arange(0.05, size, 0.1) for size in room.dimensions[:2]))
     free = inside(room.plan, x, y) & (room.ceiling_at(x, y) > 1.0)
-    for area in room.solids_between(0.9, 1.1):
+    for area in solids_between(room, 0.9, 1.1):
         free &= ~(
             (x > area.x) & (x < area.x + area.width) & (y > area.y) & (y < area.y + area.depth)
         )

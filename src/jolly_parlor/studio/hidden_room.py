@@ -15,6 +15,7 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.fields.plates import Plate
+from jolly_parlor.acoustics.geometry.changed_room import lined
 from jolly_parlor.acoustics.geometry.room import Point, Room, Surface, Thing
 from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.studio.device import StagedSource
@@ -114,7 +115,7 @@ def _invented(survey: Room, seed: int, levels: tuple[float, ...]) -> tuple[Room,
     room = replace(survey, things=(*_moved(survey, rng), *_forgotten(survey, rng)))
     panels = _panels(survey, rng)
     # What gives way takes its sound by that; the lining itself takes little.
-    room = room.lined({name: Surface("own", (0.05,) * 7) for name in panels})
+    room = lined(room, {name: Surface("own", (0.05,) * 7) for name in panels})
     bay, uneven = _bay(survey), _unevenness(seed)
     return room, VoxelRoom(room, cell, _SECONDS, panels, recess=bay, uneven=uneven)
 

@@ -5,7 +5,8 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import AdmittanceArray, FloatArray
 from jolly_parlor.acoustics.elements.enclosure import Block, Enclosure, Roof
 from jolly_parlor.acoustics.elements.enclosure_parts import opening_key, thing_key, wall_key
-from jolly_parlor.acoustics.geometry.room import Opening, Room, Surface, Thing, capped
+from jolly_parlor.acoustics.geometry.room import Opening, Room, Surface, Thing
+from jolly_parlor.acoustics.geometry.room_admittance import capped
 from jolly_parlor.acoustics.materials.admittances import (
     absorption_at,
     admittance_from_random_incidence,

@@ -18,7 +18,8 @@ from jolly_parlor.acoustics.fields.plate_in_box import BoxLines, PlateInBox
 from jolly_parlor.acoustics.fields.plates import Plate
 from jolly_parlor.acoustics.fields.rigid_modes import Mode, Modes, modes
 from jolly_parlor.acoustics.fields.separable import HorizontalField, section
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room, surface_admittance
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room
+from jolly_parlor.acoustics.geometry.room_admittance import surface_admittance
 
 _MAP_LIMIT_HZ = 700.0
 _MOST_PLANES = 8

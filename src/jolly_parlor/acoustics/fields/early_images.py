@@ -13,7 +13,8 @@ import numpy as np
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.acoustics.geometry.image_sources import first_reflections
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room, surface_admittance
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Point, Room
+from jolly_parlor.acoustics.geometry.room_admittance import surface_admittance
 from jolly_parlor.acoustics.geometry.sight import in_sight
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr

@@ -16,7 +16,8 @@ from jolly_parlor.acoustics.fields.box_field import BoxRoomField
 from jolly_parlor.acoustics.fields.impedance_box import BoxField
 from jolly_parlor.acoustics.fields.plates import Plate, Scattering
 from jolly_parlor.acoustics.geometry.box_around import box_around
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room, surface_admittance
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room
+from jolly_parlor.acoustics.geometry.room_admittance import surface_admittance
 
 if TYPE_CHECKING:
     from jolly_parlor.acoustics.fields.rigid_modes import Mode, Modes

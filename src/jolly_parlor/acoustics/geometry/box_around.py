@@ -2,7 +2,8 @@
 
 import numpy as np
 
-from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room, Surface, box_room
+from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Room, Surface
 
 
 def box_around(room: Room) -> Room:

@@ -6,6 +6,7 @@ from dataclasses import dataclass, field, fields, replace
 import numpy as np
 
 from jolly_parlor.acoustics.arrays import AdmittanceArray, FloatArray
+from jolly_parlor.acoustics.geometry.changed_room import resized
 from jolly_parlor.acoustics.geometry.room import Room, SurfaceName, Thing
 
 KNOTS_HZ = (35.0, 75.0, 160.0)
@@ -51,7 +52,7 @@ def fitted_room(
     admittances. taped: the room as surveyed, where `room` differs from it.
     """
     width, length, height = (float(v) for v in dimensions)
-    sized = room.resized(width, length, height)
+    sized = resized(room, width, length, height)
     wide, long, high = dimensions / np.array(room.dimensions)
     # Its field is that of the surveyed modes, stretched; what stands among them goes along.
     things = tuple(_stretched(thing, wide, long, high) for thing in sized.things)

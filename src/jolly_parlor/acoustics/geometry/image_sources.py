@@ -12,6 +12,7 @@ from typing import NamedTuple
 
 from jolly_parlor.acoustics.geometry.boundaries import planes_of
 from jolly_parlor.acoustics.geometry.room import Point, Room
+from jolly_parlor.acoustics.geometry.room_admittance import admittances_at_125
 from jolly_parlor.acoustics.geometry.sight import in_sight
 from jolly_parlor.acoustics.materials.admittances import reflection_factor
 from jolly_parlor.refused import Refused
@@ -95,7 +96,7 @@ def first_reflections(room: Room, source: Point, ear: Point) -> list[Reflection]
     sends one, past corners and solid things.
     """
     result = []
-    admittances = room.admittances_at_125
+    admittances = admittances_at_125(room)
     for plane in planes_of(room):
         height, above = plane.over(source), plane.over(ear)
         if height < 0 or above < 0:  # behind it

@@ -5,10 +5,8 @@ Coordinates and plan as in `plan`. Its surfaces are known by name: floor, ceilin
 four sides, of any other plan its walls by their own names.
 """
 
-from collections.abc import Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from functools import cached_property
-from math import sqrt
 from typing import Annotated
 
 import numpy as np
@@ -32,7 +30,6 @@ from jolly_parlor.acoustics.geometry.plan import (
     inward,
     is_rectangle,
     measured_from_start,
-    rectangle,
 )
 from jolly_parlor.acoustics.geometry.room_parts import (
     DOOR_SWING,
@@ -47,11 +44,6 @@ from jolly_parlor.acoustics.geometry.room_parts import (
     Surface,
     Thing,
     Wall,
-)
-from jolly_parlor.acoustics.materials.admittances import (
-    BEST_MATCHED_IMPEDANCE,
-    absorption_at,
-    admittance_from_random_incidence,
 )
 from jolly_parlor.strict import STRICT
 from jolly_parlor.words import tr
@@ -75,8 +67,6 @@ SURFACE_NAMES: tuple[SurfaceName, ...] = ("left", "right", "front", "back", "flo
 """The sides of a box in the order of its field model: x=0, x=W, y=0, y=L, z=0, z=H."""
 
 OUTSIDE = tr("outside the room")
-_FLAT = 0.15
-"""Soft things as high as this, such as carpets, are stood on; metres."""
 """What floor that is none of the room is called."""
 
 
@@ -140,7 +130,7 @@ class Room:
         """Cubic metres, things not taken off."""
         if not self.slopes:
             return self.floor_area * self.height
-        return self.floor_area * float(np.mean(self._ceiling.samples[0]))
+        return self.floor_area * float(np.mean(self.ceiling_surface.samples[0]))
 
     @cached_property
     def frame(self) -> Frame:
@@ -252,24 +242,13 @@ class Room:
         """In m/s, from the air temperature."""
         return speed_of_sound(self.temperature_celsius)
 
-    @cached_property
-    def admittances_at_125(self) -> dict[SurfaceName, float]:
-        """Specific admittance of each surface at 125 Hz, for explaining single reflections."""
-        at = np.array([125.0])
-        return {n: float(surface_admittance(self, n, at)[0].real) for n in self.surface_names}
-
-    @cached_property
-    def schroeder_hz(self) -> float:
-        """2000 sqrt(T / V) in Hz, T at 125 Hz (Schroeder & Kuttruff 1962)."""
-        return 2000.0 * sqrt(reverberation_time(self, 125.0) / self.volume)
-
     def surface_area(self, name: SurfaceName) -> float:
         """Square metres of a whole surface, openings included."""
         if name == "floor":
             return self.floor_area
         if name == "ceiling":
             return self.floor_area * (
-                float(np.mean(self._ceiling.samples[1])) if self.slopes else 1
+                float(np.mean(self.ceiling_surface.samples[1])) if self.slopes else 1
             )
         edge = self.edge_of(name)
         if not self.slopes:
@@ -278,13 +257,13 @@ class Room:
         return edge_length(edge) * float(np.mean(self.ceiling_at(along[:, 0], along[:, 1])))
 
     @cached_property
-    def _ceiling(self) -> Ceiling:
+    def ceiling_surface(self) -> Ceiling:
         walls = {w.name: e for w, e in zip(self.walls, edges(self.plan), strict=True)}
         return Ceiling(self.plan, self.height, self.slopes, walls)
 
     def ceiling_at(self, x: FloatArray, y: FloatArray) -> FloatArray:
         """Height of the ceiling over places of the plan."""
-        return self._ceiling.at(x, y)
+        return self.ceiling_surface.at(x, y)
 
     def admittance_factor(self, name: SurfaceName, frequencies_hz: FloatArray) -> AdmittanceArray:
         """What a surface's admittance is to be multiplied by: 1, unless a fit says otherwise."""
@@ -315,111 +294,3 @@ class Room:
     def has_air_at(self, point: Point) -> bool:
         """Whether the point lies in the room and in no solid thing."""
         return self.contains(point) and self.solid_at(point) is None
-
-    def blocked_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
-        """Floor over which nothing that reaches from one height to another may stand: what is
-        kept free or no floor of the room, solid things in its way, a ceiling too low for it.
-        """
-        return (*self.kept_free, *self.outside, *self.solids_between(low, high))
-
-    def filled_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
-        """The same with soft things: nobody is told to put a cabinet into a bed."""
-        softs = self._things_between("soft", low + _FLAT, high, _FLAT)
-        return (*self.blocked_between(low, high), *softs)
-
-    def solids_between(self, low: float, high: float) -> tuple[KeepOut, ...]:
-        """The floor of the solid things, and of sloped ceiling, in the way of what reaches from one
-        height to another.
-        """
-        return (*self._things_between("solid", low, high), *self._ceiling.lower_than(high))
-
-    def _things_between(
-        self, kind: str, low: float, high: float, flatter: float = 0.0
-    ) -> tuple[KeepOut, ...]:
-        """The floor of things of a kind that are higher than something flat."""
-        return tuple(
-            KeepOut(t.name, t.x, t.y, t.width, t.depth)
-            for t in self.things
-            if (t.kind == kind and t.height > flatter)
-            and (t.z < high - TOUCHING and t.z + t.height > low + TOUCHING)
-        )
-
-    def resized(self, width: float, length: float, height: float) -> "Room":
-        """The same room stretched to another size."""
-        wide, long = width / self.width, length / self.length
-        plan = tuple(
-            (width if x == self.width else x * wide, length if y == self.length else y * long)
-            for x, y in self.plan
-        )
-        high = height / self.height
-        slopes = tuple(replace(s, knee=s.knee * high) for s in self.slopes)
-        return replace(self, plan=plan, height=height, slopes=slopes)
-
-    def lined(self, surfaces: Mapping[SurfaceName, Surface]) -> "Room":
-        """The same room with some of its surfaces lined anew."""
-        walls = tuple(
-            replace(w, material=new.material, absorption=new.absorption)
-            if (new := surfaces.get(key)) is not None
-            else w
-            for key, w in zip(self.wall_keys, self.walls, strict=True)
-        )
-        floor, ceiling = surfaces.get("floor", self.floor), surfaces.get("ceiling", self.ceiling)
-        return replace(self, walls=walls, floor=floor, ceiling=ceiling)
-
-
-def box_room(
-    name: str,
-    width: float,
-    length: float,
-    height: float,
-    surfaces: Mapping[SurfaceName, Surface],
-    **more: object,
-) -> Room:
-    """A box whose walls are called by their sides; `more` are further fields of Room."""
-    round_about: tuple[WallSide, ...] = ("front", "right", "back", "left")
-    walls = tuple(Wall(s, surfaces[s].material, surfaces[s].absorption) for s in round_about)
-    plan = rectangle(width, length)
-    return Room(name, height, plan, walls, surfaces["floor"], surfaces["ceiling"], **more)  # type: ignore[arg-type]
-
-
-def surface_admittance(
-    room: Room, name: SurfaceName, frequencies_hz: FloatArray
-) -> AdmittanceArray:
-    """Specific admittance of one surface, shape (frequencies,).
-
-    The model needs one value a surface: windows and doors are spread evenly over their wall by
-    area. That is right to first order for modes broader than the opening; close to a large pane
-    the real field differs.
-    """
-    total = np.zeros_like(frequencies_hz)
-    for size, bands in room.pieces_of(name):
-        beta = admittance_from_random_incidence(absorption_at(frequencies_hz, bands))
-        total = total + size * beta
-    tabled = total / room.surface_area(name)
-    return capped(tabled, room.admittance_factor(name, frequencies_hz))
-
-
-def capped(tabled: FloatArray, factor: AdmittanceArray) -> AdmittanceArray:
-    """A fit's factor on a table's admittances (frequencies,), no further than surfaces absorb."""
-    most = max(1 / BEST_MATCHED_IMPEDANCE, float(np.max(tabled)))
-    fitted = tabled * factor
-    over = np.maximum(fitted.real, 1e-12) / most
-    return np.asarray(fitted / np.maximum(over, 1.0))
-
-
-LONGEST_REVERBERATION_SECONDS = 60.0
-"""What absorbs next to nothing would ring for ever; air and people see to it that no room does."""
-
-
-def reverberation_time(room: Room, frequency_hz: float) -> float:
-    """Seconds, Eyring: 0.161 V / (-S ln(1 - mean absorption)) (Kuttruff, Room Acoustics)."""
-    absorbed, area = 0.0, 0.0
-    at = np.array([frequency_hz])
-    for name in room.surface_names:
-        for size, bands in room.pieces_of(name):
-            absorbed += absorption_at(at, bands)[0] * size
-        area += room.surface_area(name)
-    mean = min(absorbed / area, 0.99)
-    sabins = -area * float(np.log1p(-mean))
-    least = 0.161 * room.volume / LONGEST_REVERBERATION_SECONDS
-    return float(0.161 * room.volume / max(sabins, least))

@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.geometry.floor_space import filled_between, solids_between
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.schools import back_to_wall_distance
@@ -160,7 +161,7 @@ class Space:
         fits = may[:, None] & spacings_may_be(self.wishes, self.all_sides, self.here)[None, :]
         lowest = min(self.heights) - self.gear.monitor.centre_height
         highest = max(self.heights) - self.gear.monitor.centre_height + self.gear.monitor.height
-        for area in self.room.filled_between(lowest, highest):
+        for area in filled_between(self.room, lowest, highest):
             for sign in (-1, 1):
                 xs = middle + sign * self.all_sides / 2
                 x0, y0, x1, y1 = monitor_footprint(self.gear, xs[None, :], ys[:, None])
@@ -176,7 +177,7 @@ class Space:
         fits = seat_may_stand(self.wishes, self.gear, self.room.frame, ys, self.here)
         middle, ys = self.middle, self.front + ys
         head, room = self.gear.seats[0].ear_height, self.room
-        in_the_way = (*room.solids_between(_LAP_METRES, head + _CROWN_METRES), *room.outside)
+        in_the_way = (*solids_between(room, _LAP_METRES, head + _CROWN_METRES), *room.outside)
         for area in (*self.room.keep_outs, *in_the_way):
             if area.x <= middle <= area.x + area.width:
                 fits &= ~((ys >= area.y) & (ys <= area.y + area.depth))

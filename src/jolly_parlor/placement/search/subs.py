@@ -11,6 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.geometry.floor_space import filled_between
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
@@ -118,7 +119,7 @@ def can_stand(room: Room, sub: Model, places: FloatArray) -> NDArray[np.bool_]:
     half = np.array([sub.width, sub.depth]) / 2
     size = np.array([room.width, room.length])
     free = np.all((places >= half) & (places <= size - half), axis=1)
-    for area in room.filled_between(0.0, sub.height):
+    for area in filled_between(room, 0.0, sub.height):
         low, high = (area.x, area.y), (area.x + area.width, area.y + area.depth)
         free &= np.any((places + half <= low) | (places - half >= high), axis=1)
     return np.asarray(free)

@@ -7,6 +7,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QComboBox
 
 from jolly_parlor.acoustics.bands import OCTAVE_BANDS_HZ
+from jolly_parlor.acoustics.geometry.changed_room import lined
 from jolly_parlor.acoustics.geometry.room import Room, Surface, SurfaceName
 from jolly_parlor.acoustics.materials.coefficients import material, materials
 from jolly_parlor.app.stations.base import card, clear
@@ -79,4 +80,4 @@ class SurfacesCard:
     def _set(self, name: SurfaceName, box: QComboBox, index: int) -> None:
         chosen = Surface(box.itemData(index))
         what = tr("{name} as {name2} surface", name=material(chosen.material).name, name2=name)
-        self._change(what, lambda room: room.lined({name: chosen}))
+        self._change(what, lambda room: lined(room, {name: chosen}))

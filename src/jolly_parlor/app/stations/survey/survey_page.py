@@ -6,14 +6,10 @@ from functools import partial
 
 from PyQt6.QtWidgets import QComboBox, QPushButton
 
+from jolly_parlor.acoustics.geometry.changed_room import resized
 from jolly_parlor.acoustics.geometry.proportions import room_warnings
-from jolly_parlor.acoustics.geometry.room import (
-    CalmZone,
-    KeepOut,
-    Opening,
-    Room,
-    reverberation_time,
-)
+from jolly_parlor.acoustics.geometry.room import CalmZone, KeepOut, Opening, Room
+from jolly_parlor.acoustics.geometry.room_admittance import reverberation_time, schroeder_hz
 from jolly_parlor.acoustics.geometry.tape_check import tape_problems
 from jolly_parlor.acoustics.materials.admittances import DOWNWARD_ASSUMPTION
 from jolly_parlor.app import theme
@@ -100,7 +96,7 @@ class SurveyStation(Station):
         self.plan.refresh()
         self.surfaces_card.refresh()
         self.surfaces = self.surfaces_card.boxes
-        schroeder = room.schroeder_hz
+        schroeder = schroeder_hz(room)
         self.verdict.setText(
             tr(
                 "{volume:.1f} m³; single modes rule up to {schroeder:.0f} Hz",
@@ -177,7 +173,7 @@ class SurveyStation(Station):
             if name == "temperature_celsius":
                 return replace(room, temperature_celsius=value)
             sizes = dict(zip(("width", "length", "height"), room.dimensions, strict=True))
-            return room.resized(**{**sizes, name: value})
+            return resized(room, **{**sizes, name: value})
 
         if not self._change(tr("Set {name}", name=name), edit):
             field.reset()
