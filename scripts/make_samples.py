@@ -15,6 +15,7 @@ from pathlib import Path
 
 import numpy as np
 
+from jolly_parlor.acoustics.geometry.changed_room import lined
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.files import read_survey, write_project
@@ -98,7 +99,7 @@ def true_room(room: Room, rng: np.random.Generator) -> Room:
         )
         for t in room.things
     )
-    lined = {
+    linings = {
         name: replace(
             surface,
             absorption=tuple(
@@ -108,7 +109,7 @@ def true_room(room: Room, rng: np.random.Generator) -> Room:
         )
         for name, surface in room.surfaces.items()
     }
-    return replace(lined(room, lined), things=things)
+    return replace(lined(room, linings), things=things)
 
 
 def measured(document: Document, rng: np.random.Generator) -> Document:

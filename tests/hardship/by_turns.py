@@ -3,6 +3,7 @@ it is told to: so what is answered, and when, is as much a part of a play as wha
 """
 
 import random
+import time
 from collections.abc import Callable
 from contextlib import AbstractContextManager
 from threading import Lock
@@ -18,6 +19,7 @@ from jolly_parlor.app.calculator import Calculator
 from jolly_parlor.app.measure_run import MeasureRun
 from jolly_parlor.app.plan import view
 from jolly_parlor.app.search_run import SearchRun
+from jolly_parlor.app.stations.subs import align_card
 from jolly_parlor.app.widgets import working_line
 
 
@@ -29,6 +31,7 @@ class Turns(AbstractContextManager["Turns"]):
         self._calculators: list[Calculator] = []
         self._runs: list[tuple[object, Callable[[], object]]] = []
         self._timers: list[_Timer] = []
+        self._running: Any = None
 
     def take(self, chance: random.Random) -> str:
         """One of those that have something to do does it; its name, empty where none has."""
@@ -65,6 +68,8 @@ class Turns(AbstractContextManager["Turns"]):
             put(kind, "wait", lambda run: self._drop(run))
         put(errands, "_waited", _at_once)
         put(known_fields, "threading", SimpleNamespace(Lock=Lock, Thread=self._thread))
+        # Listening goes on until somebody stops it; here somebody does at its first pause.
+        put(align_card, "time", SimpleNamespace(monotonic=time.monotonic, sleep=self._pause))
         for module in (following, resting, safety, working_line, view):
             put(module, "QTimer", self._timer)
         return self
@@ -75,9 +80,15 @@ class Turns(AbstractContextManager["Turns"]):
     def _join(self, one: Calculator) -> None:
         self._calculators.append(one)
 
+    def _pause(self, seconds: float) -> None:
+        if self._running is not None:
+            self._running.cancel()
+
     def _do(self, run: Any) -> None:
         self._drop(run)
+        self._running = run
         run.run()
+        self._running = None
         run.finished.emit()
 
     def _drop(self, run: object) -> bool:

@@ -58,3 +58,17 @@ def test_a_play_repeats_itself_step_by_step(qtbot: QtBot, demo: Document, tmp_pa
             window.session.history.saved()
             window.close()
     assert plays[0] == plays[1] and len(plays[0]) > 12
+
+
+def test_what_goes_on_until_it_is_stopped_does_not_stop_the_play(
+    qtbot: QtBot, demo: Document, tmp_path: Path
+) -> None:
+    with Turns() as turns:
+        window = opened(qtbot, demo, tmp_path)
+        window.go("subs")
+        turns.take_all()
+        align = window.subs.align
+        align.listen.click()
+        assert align.listening
+        turns.take_all()
+        assert not align.listening
