@@ -1,12 +1,14 @@
 """The last net: what is no refusal is a defect. It is written down whole and told in a sentence.
 
-The log lies under the user's state folder and is cut back when it grows.
+The log lies under the user's state folder; one that has grown is put aside, and the last of these
+is kept.
 """
 
 import faulthandler
+import logging
 import sys
-import traceback
-from datetime import datetime
+from contextlib import closing
+from logging.handlers import RotatingFileHandler
 from pathlib import Path
 
 from platformdirs import user_state_path
@@ -72,13 +74,17 @@ def watch_for_crashes(path: Path | None = None) -> Path | None:
     return kept if crashed else None
 
 
+class _Log(RotatingFileHandler):
+    """A log that says where it cannot be written."""
+
+    def handleError(self, record: logging.LogRecord) -> None:
+        raise
+
+
 def _write(error: BaseException, doing: str, where: Path) -> None:
     where.parent.mkdir(parents=True, exist_ok=True)
-    old = where.read_bytes()[-_MOST_BYTES // 2 :] if where.exists() else b""
-    if not old or where.stat().st_size < _MOST_BYTES:
-        old = b""
-    now = datetime.now().astimezone().isoformat(timespec="seconds")
-    text = "".join(traceback.format_exception(error))
-    entry = f"{now} Jolly Parlor {__version__}, Python {sys.version.split()[0]}, {doing}\n{text}\n"
-    with where.open("wb" if old else "ab") as log:
-        log.write(old + entry.encode("utf-8", "backslashreplace"))
+    with closing(_Log(where, "a", _MOST_BYTES, 1, "utf-8", errors="backslashreplace")) as log:
+        log.setFormatter(logging.Formatter("%(asctime)s %(message)s"))
+        version = f"Jolly Parlor {__version__}, Python {sys.version.split()[0]}, {doing}"
+        cause = (type(error), error, error.__traceback__)
+        log.handle(logging.LogRecord("defect", logging.ERROR, "", 0, version, None, cause))

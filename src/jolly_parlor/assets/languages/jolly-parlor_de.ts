@@ -3562,6 +3562,21 @@ Direktschall, erste Reflexionen</translation>
       <translation>Die Sicherheitskopie ließ sich nicht schreiben: {error}</translation>
     </message>
     <message>
+      <location filename="../../app/selection.py" />
+      <source>Change the desk</source>
+      <translation>Tisch ändern</translation>
+    </message>
+    <message>
+      <location filename="../../app/selection.py" />
+      <source>Move in {name}</source>
+      <translation>Verschieben in {name}</translation>
+    </message>
+    <message>
+      <location filename="../../app/selection.py" />
+      <source>at “{label}”</source>
+      <translation>bei „{label}“</translation>
+    </message>
+    <message>
       <location filename="../../app/session.py" />
       <source>forecast as fitted</source>
       <translation>Vorhersage wie angepasst</translation>
@@ -3583,23 +3598,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/session.py" />
-      <source>Change the desk</source>
-      <translation>Tisch ändern</translation>
-    </message>
-    <message>
-      <location filename="../../app/session.py" />
-      <source>Move in {name}</source>
-      <translation>Verschieben in {name}</translation>
-    </message>
-    <message>
-      <location filename="../../app/session.py" />
       <source>“{first}” now comes first, before “{was}”.</source>
       <translation>„{first}“ steht jetzt vorn, vor „{was}“.</translation>
-    </message>
-    <message>
-      <location filename="../../app/session.py" />
-      <source>at “{label}”</source>
-      <translation>bei „{label}“</translation>
     </message>
     <message>
       <location filename="../../app/shaping_state.py" />
