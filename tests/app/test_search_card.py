@@ -181,7 +181,7 @@ def test_while_it_goes_on_the_best_so_far_is_offered(
     search.button.click()
     seen: list[str] = []
     assert search._run is not None
-    search._run.glimpsed.connect(
+    search._run.told.connect(
         lambda best: seen.append(" ".join(x.text() for x in search.frame.findChildren(QLabel)))
     )
     qtbot.waitUntil(lambda: not search.searching, timeout=120_000)

@@ -11,7 +11,7 @@ from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QProgressDialog, QPushButton
 from pytestqt.qtbot import QtBot
 
-from jolly_parlor.app import errands
+from jolly_parlor.app import errands, task
 from jolly_parlor.app.errands import ErrandStopped, Told, watched
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.files import open_document
@@ -23,7 +23,7 @@ class Steps:
 
     def __init__(self, patch: pytest.MonkeyPatch, seconds: float) -> None:
         self._each, self._now, self._looked = seconds / 20, 0.0, Event()
-        patch.setattr(errands, "monotonic", lambda: self._now)
+        patch.setattr(task, "monotonic", lambda: self._now)
 
     def looked(self) -> None:
         """So that the next step may be done."""

@@ -14,12 +14,10 @@ import pytest
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from jolly_parlor.app import calculator, errands, following, known_fields, resting, safety
-from jolly_parlor.app.background import Background
 from jolly_parlor.app.calculator import Calculator
-from jolly_parlor.app.measure_run import MeasureRun
 from jolly_parlor.app.plan import view
-from jolly_parlor.app.search_run import SearchRun
 from jolly_parlor.app.stations.subs import align_card
+from jolly_parlor.app.task import Stopped, Task
 from jolly_parlor.app.widgets import working_line
 
 
@@ -40,7 +38,7 @@ class Turns(AbstractContextManager["Turns"]):
             for at, one in enumerate(self._calculators)
             if one.waits
         ]
-        able += [(f"run {type(who).__name__}", do) for who, do in self._runs]
+        able += [(f"run {getattr(who, 'what', '')}", do) for who, do in self._runs]
         able += [(f"timer {at}", one.fire) for at, one in enumerate(self._timers) if one.due]
         if not able:
             return ""
@@ -63,9 +61,8 @@ class Turns(AbstractContextManager["Turns"]):
         put = self._patch.setattr
         put(calculator._Loop, "start", lambda loop: self._join(loop._body.__self__))
         put(calculator._Loop, "wait", lambda loop: True)
-        for kind in (SearchRun, MeasureRun, Background):
-            put(kind, "start", lambda run: self._runs.append((run, lambda: self._do(run))))
-            put(kind, "wait", lambda run: self._drop(run))
+        put(Task, "start", lambda run: self._runs.append((run, lambda: self._do(run))))
+        put(Task, "wait", lambda run: self._drop(run))
         put(errands, "_waited", _at_once)
         put(known_fields, "threading", SimpleNamespace(Lock=Lock, Thread=self._thread))
         # Listening goes on until somebody stops it; here somebody does at its first pause.
@@ -153,6 +150,8 @@ def _at_once(errand: Any, panel: Any) -> object:
     errand.run()
     if panel is not None:
         panel.deleteLater()
+    if isinstance(errand.error, Stopped):
+        raise errands.ErrandStopped("Stopped.")
     if errand.error is not None:
         raise errand.error
     return errand.result

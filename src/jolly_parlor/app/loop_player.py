@@ -1,10 +1,11 @@
 """Plays several sounds that go round in step, of which one is heard."""
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from jolly_parlor.app.session import Session
 from jolly_parlor.app.sounding import Sounding
+from jolly_parlor.app.task import Token
 from jolly_parlor.signals.looping import Sound
 from jolly_parlor.studio import listening_out
 from jolly_parlor.studio.loop_stream import Weights
@@ -49,14 +50,14 @@ class LoopPlayer(Sounding):
             return
         now = _Source(self)
 
-        def work(progress: Callable[[float, float], None], stop: Callable[[], bool]) -> None:
+        def work(token: Token) -> None:
             listening_out.play_loops(
                 now,
                 rate,
                 self.output,
                 lambda: self.output_db,
-                lambda second: progress(second, 0.0),
-                stop,
+                token.share,
+                token.stopped,
             )
 
         self._begin(work)

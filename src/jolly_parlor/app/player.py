@@ -1,6 +1,6 @@
 """Plays signals to listen to through the loudspeakers that are measured."""
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from functools import lru_cache
 
 import numpy as np
@@ -8,6 +8,7 @@ import numpy as np
 from jolly_parlor.acoustics.arrays import FloatArray
 from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.sounding import LOUDEST_DB, QUIET_DB, STEP_DB, Sounding
+from jolly_parlor.app.task import Token
 from jolly_parlor.placement.gear import PAIR
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.programme import programme
@@ -48,8 +49,8 @@ class Player(Sounding):
             return
         sounds = _channels(name, studio.sample_rate, tuple(sources))
 
-        def work(progress: Callable[[float, float], None], stop: Callable[[], bool]) -> None:
-            studio.play(sounds, lambda: self.output_db, again, lambda s: progress(s, 0.0), stop)
+        def work(token: Token) -> None:
+            studio.play(sounds, lambda: self.output_db, again, token.share, token.stopped)
 
         self.playing = name
         self._begin(work)

@@ -1,63 +1,43 @@
-"""The search on a thread of its own, with progress and a way to stop it."""
+"""The search as a task of the window: what it found, and how many rooms agree with it."""
 
-import threading
+from dataclasses import dataclass
 
-from PyQt6.QtCore import QObject, QThread, pyqtSignal
-
-from jolly_parlor import defects
 from jolly_parlor.analysis.room_fit import MOST_UNDER_DOUBT, agreement, with_doubt
+from jolly_parlor.app.task import Token
 from jolly_parlor.fitting.fit import Fit
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.search.apart import search_apart
+from jolly_parlor.placement.search.search import Found
 from jolly_parlor.project.document import Document
 
 MOST = 5
 """Proposals that a search brings, where no fit asks for more."""
 
 
-class SearchRun(QThread):
-    """One search of a document's room; emits what it found, or why it could not."""
+@dataclass(frozen=True)
+class Weighed:
+    """How many arrangements so far, and the figure of the best of them."""
 
-    progressed = pyqtSignal(int, float)
-    glimpsed = pyqtSignal(object)
-    """The best so far."""
-    found = pyqtSignal(object)
-    refused = pyqtSignal(str)
+    count: int
+    best_db: float
 
-    def __init__(
-        self,
-        document: Document,
-        present: Arrangement | None,
-        fit: Fit | None = None,
-        parent: QObject | None = None,
-    ) -> None:
-        super().__init__(parent)
-        self._fit = fit
-        self.rivals = ""
-        """With a fit: how many of the rooms that fit the takes agree with the first proposal."""
-        self._document, self._present = document, present
-        self._stop = threading.Event()
 
-    def cancel(self) -> None:
-        """Stop soon; what was weighed so far is still judged."""
-        self._stop.set()
-
-    def run(self) -> None:
-        """The thread's body."""
-        try:
-            result = search_apart(
-                self._document.room,
-                self._document.gear,
-                self._present,
-                self._document.wishes,
-                progress=self.progressed.emit,
-                cancelled=self._stop.is_set,
-                glimpse=self.glimpsed.emit,
-                most=MOST if self._fit is None else MOST_UNDER_DOUBT,
-            )
-            result = with_doubt(self._fit, result, self._document.gear)
-            self.rivals = agreement(result)
-        except Exception as error:
-            self.refused.emit(defects.sentence(error, "searching"))
-        else:
-            self.found.emit(result)
+def searched(
+    document: Document, present: Arrangement | None, fit: Fit | None, token: Token
+) -> tuple[Found, str]:
+    """What a search of a document's room found, also where it was stopped; and with a fit, how many
+    of the rooms that fit the takes agree with the first proposal. Tells the best so far, and how
+    many are `Weighed`.
+    """
+    found = search_apart(
+        document.room,
+        document.gear,
+        present,
+        document.wishes,
+        progress=lambda count, best_db: token.tell(Weighed(count, best_db)),
+        cancelled=token.stopped,
+        glimpse=token.tell,
+        most=MOST if fit is None else MOST_UNDER_DOUBT,
+    )
+    found = with_doubt(fit, found, document.gear)
+    return found, agreement(found)

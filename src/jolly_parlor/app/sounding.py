@@ -7,9 +7,8 @@ from PyQt6.QtCore import QEvent, QObject, Qt, pyqtSignal
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QApplication
 
-from jolly_parlor.app.background import end
-from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.session import Session
+from jolly_parlor.app.task import Task, Work
 
 QUIET_DB, LOUDEST_DB, STEP_DB = -42.0, -12.0, 3.0
 """Below full scale: where every session of listening begins, the limit, and a press of a button."""
@@ -33,7 +32,7 @@ class Sounding(QObject):
         self.output_db = min(quiet_db, self.loudest_db)
         self.said = ""
         """Why nothing is heard, where nothing is."""
-        self._run: MeasureRun | None = None
+        self._run: Task | None = None
         self._fades = False
         session.closing.connect(self.close)
 
@@ -59,7 +58,7 @@ class Sounding(QObject):
     def close(self) -> None:
         """End the thread before the window goes."""
         if self._run is not None:
-            end(self._run)
+            self._run.end()
             self._gone()
 
     def louder(self, steps: int) -> None:
@@ -81,9 +80,9 @@ class Sounding(QObject):
         return False
 
     def _begin(self, work: Work) -> None:
-        """work: plays until its second argument says stop."""
+        """work: plays until it is told to stop, and says at which second it is."""
         self.said, self._fades = "", False
-        self._run = MeasureRun(work)
+        self._run = Task("playing", work)
         self._run.progressed.connect(lambda second, _: self.reached.emit(second))
         self._run.refused.connect(self._refuse)
         self._run.finished.connect(self._finish)

@@ -28,8 +28,8 @@ class FittedRoom(Room):
     A panel on studs is a spring below its resonance and a mass above it.
     """
 
-    factors: Mapping[str, tuple[float, ...]] = field(default_factory=dict)
-    reactances: Mapping[str, tuple[float, ...]] = field(default_factory=dict)
+    factors: Mapping[str, tuple[float, ...]] = field(default_factory=dict, hash=False)
+    reactances: Mapping[str, tuple[float, ...]] = field(default_factory=dict, hash=False)
     surveyed: Room | None = None
     """The room as the tape has it."""
 

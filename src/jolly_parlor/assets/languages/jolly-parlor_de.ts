@@ -2322,14 +2322,14 @@ Noch etwa {left:.0f} s.</translation>
     </message>
     <message>
       <location filename="../../app/errands.py" />
-      <source>Stopping …</source>
-      <translation>Wird angehalten …</translation>
-    </message>
-    <message>
-      <location filename="../../app/errands.py" />
       <location filename="../../studio/levelling.py" />
       <source>Stopped.</source>
       <translation>Angehalten.</translation>
+    </message>
+    <message>
+      <location filename="../../app/errands.py" />
+      <source>Stopping …</source>
+      <translation>Wird angehalten …</translation>
     </message>
     <message>
       <location filename="../../app/fit_state.py" />
@@ -2621,11 +2621,6 @@ Noch etwa {left:.0f} s.</translation>
       <location filename="../../app/level_dialogs.py" />
       <source>The input's full scale</source>
       <translation>Die Vollaussteuerung des Eingangs</translation>
-    </message>
-    <message>
-      <location filename="../../app/measure_run.py" />
-      <source>Stopped; nothing was kept.</source>
-      <translation>Angehalten; nichts wurde behalten.</translation>
     </message>
     <message>
       <location filename="../../app/menus.py" />
@@ -5962,11 +5957,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <source>{count:,} arrangements weighed, best so far {best:.1f} dB.</source>
-      <translation>{count:,} Aufstellungen abgewogen, beste bisher {best:.1f} dB.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
       <source>Stopped: </source>
       <translation>Angehalten: </translation>
     </message>
@@ -6024,6 +6014,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/lineup/search_card.py" />
       <source>; {id} {across} from the left, {along} from the front</source>
       <translation>; {id} {across} von links, {along} von vorn</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/search_card.py" />
+      <source>{count:,} arrangements weighed, best so far {best:.1f} dB.</source>
+      <translation>{count:,} Aufstellungen abgewogen, beste bisher {best:.1f} dB.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/wishes_card.py" />
@@ -8108,6 +8103,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/measure_card.py" />
       <source>the call for the next place</source>
       <translation>der Ruf zum nächsten Ort</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/measure_card.py" />
+      <source>Stopped; nothing was kept.</source>
+      <translation>Angehalten; nichts wurde behalten.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/measure_card.py" />

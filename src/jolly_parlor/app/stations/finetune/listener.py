@@ -3,8 +3,8 @@
 from collections.abc import Callable
 from typing import TypeVar
 
-from jolly_parlor.app.measure_run import MeasureRun
 from jolly_parlor.app.measuring_desk import MeasuringDesk
+from jolly_parlor.app.task import Task, Token
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.refused import Refused
 from jolly_parlor.studio.device import Stage
@@ -18,7 +18,7 @@ class Listener:
 
     def __init__(self, measure: MeasuringDesk) -> None:
         self._measure, self._session = measure, measure.session
-        self._run: MeasureRun | None = None
+        self._run: Task | None = None
         self._session.closing.connect(self._end)
 
     @property
@@ -40,11 +40,11 @@ class Listener:
             return False
         studio = self._measure.equipment.simulated
 
-        def listen(progress: Callable[[float, float], None], stop: Callable[[], bool]) -> Told:
+        def listen(token: Token) -> Told:
             return work(studio, stage)
 
-        self._run = MeasureRun(listen)
-        self._run.done.connect(done)
+        self._run = Task("listening", listen)
+        self._run.found.connect(done)
         self._run.refused.connect(session.refused.emit)
         self._run.finished.connect(self._finish)
         self._run.start()

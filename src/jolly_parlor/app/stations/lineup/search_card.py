@@ -1,20 +1,19 @@
 """The card on Line-up that searches the room and offers what it finds."""
 
-from collections.abc import Callable
 from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.geometry.turned_room import turned_often
 from jolly_parlor.app import jobs
-from jolly_parlor.app.background import Background, end
 from jolly_parlor.app.plan.small_plan import SmallPlan
 from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.plots.trades import TradesPlot
 from jolly_parlor.app.questions import FIRST, Question
-from jolly_parlor.app.search_run import SearchRun
+from jolly_parlor.app.search_run import Weighed, searched
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
+from jolly_parlor.app.task import Task, Token
 from jolly_parlor.app.widgets.entries import label, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.pointed import PointedButton
@@ -38,8 +37,9 @@ class SearchCard:
 
     def __init__(self, session: Workbench) -> None:
         self.session = session
-        self._run: SearchRun | None = None
-        self._pricing: Background | None = None
+        self._run: Task | None = None
+        self._rivals = ""
+        self._pricing: Task | None = None
         self._priced: tuple[object, ...] | None = None
         self._found: Found | None = None
         self._best_so_far = float("inf")
@@ -100,9 +100,9 @@ class SearchCard:
         self._present = present.name if present is not None else ""
         learning = self.session.fitted
         fit = learning.fit if learning.in_use else None
-        self._run = SearchRun(learning.believed(document), present, fit)
-        self._run.progressed.connect(self._progress)
-        self._run.glimpsed.connect(self._show_so_far)
+        work = partial(searched, learning.believed(document), present, fit)
+        self._run = Task("searching", work)
+        self._run.told.connect(self._told)
         self._run.found.connect(self._show)
         self._run.refused.connect(self._refuse)
         self._run.finished.connect(self._finish)
@@ -120,13 +120,13 @@ class SearchCard:
         """End the thread before the window goes."""
         for run in (self._run, self._pricing):
             if run is not None:
-                end(run)
+                run.end()
 
     def _ask_prices(self) -> None:
         session, wishes = self.session, self.session.document.wishes
         document, present = session.believed, session.arrangement
         work = partial(_prices, document, present, wishes)
-        self._pricing = Background(work, tr("pricing the wishes"))
+        self._pricing = Task(tr("pricing the wishes"), work)
         self._pricing.found.connect(partial(self._show_prices, self._question()))
         self._pricing.refused.connect(session.refused.emit)
         self._pricing.finished.connect(lambda: self.price.setEnabled(True))
@@ -150,7 +150,7 @@ class SearchCard:
         self.wishes.restyle()
         self.trades.restyle()
         if self._found is not None:
-            self._show(self._found)
+            self._show((self._found, self._rivals))
 
     def _build_trades(self, layout: QVBoxLayout) -> None:
         self.trades_words = label("", "soft", wrap=True)
@@ -172,12 +172,17 @@ class SearchCard:
         self.trades.hide()
         self.trades_words.hide()
 
-    def _progress(self, count: int, best: float) -> None:
-        if self._stale:
-            return
-        self.words.setText(
-            tr("{count:,} arrangements weighed, best so far {best:.1f} dB.", count=count, best=best)
-        )
+    def _told(self, something: Weighed | SoFar) -> None:
+        if isinstance(something, SoFar):
+            self._show_so_far(something)
+        elif not self._stale:
+            self.words.setText(
+                tr(
+                    "{count:,} arrangements weighed, best so far {best:.1f} dB.",
+                    count=something.count,
+                    best=something.best_db,
+                )
+            )
 
     def _refuse(self, why: str) -> None:
         self.words.setText(_INVITATION)
@@ -231,7 +236,9 @@ class SearchCard:
         told = tr("The best so far; the search goes on.")
         self._offer(0, _over_head(best.figure_db), told, self._where(a, turns, subs), a, turns)
 
-    def _show(self, found: Found) -> None:
+    def _show(self, told: tuple[Found, str]) -> None:
+        found, rivals = told
+        self._rivals = rivals
         if self._stale:
             self._check()
             return
@@ -258,7 +265,7 @@ class SearchCard:
                 subs=subs,
                 now=now,
             )
-            + (f" {self._run.rivals}" if self._run is not None and self._run.rivals else "")
+            + (f" {rivals}" if rivals else "")
         )
         for index, proposal in enumerate(found.proposals):
             self._row(index, proposal)
@@ -394,10 +401,11 @@ def _prices(
     document: Document,
     present: Arrangement | None,
     wishes: Wishes,
-    progress: Callable[[float], None],
-    cancelled: Callable[[], bool],
+    token: Token,
 ) -> list[Price]:
-    return prices(document.room, document.gear, present, wishes, cancelled)
+    found = prices(document.room, document.gear, present, wishes, token.stopped)
+    token.must_go_on()
+    return found
 
 
 _INVITATION = tr(

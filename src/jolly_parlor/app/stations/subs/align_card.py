@@ -3,7 +3,6 @@
 import time
 from collections.abc import Callable, Mapping
 from dataclasses import replace
-from functools import partial
 
 from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
@@ -12,13 +11,12 @@ from jolly_parlor.analysis.null_meter import NullMeter, NullReading, SumReading
 from jolly_parlor.analysis.subwoofers import Aligned
 from jolly_parlor.analysis.tuning import set_chains
 from jolly_parlor.app import jobs
-from jolly_parlor.app.background import end
-from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.questions import ALIGNMENT
 from jolly_parlor.app.stations.asked import Asked
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.subs.knob_rows import KnobRows
+from jolly_parlor.app.task import Task, Token, Work
 from jolly_parlor.app.widgets.entries import choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.null_well import NullWell
@@ -55,7 +53,7 @@ class AlignCard(QObject):
         super().__init__()
         self.session, self._measure = session, measure
         self._asked: Asked[Aligned] = Asked(session, ALIGNMENT, self._show)
-        self._run: MeasureRun | None = None
+        self._run: Task | None = None
         self._of: tuple[object, ...] | None = None
         self.trial: dict[str, Chain] = {}
         """How all is set for trying; kept by `Keep these`. The thread that measures reads it."""
@@ -131,7 +129,7 @@ class AlignCard(QObject):
     def close(self) -> None:
         """End the thread before the window goes."""
         if self._run is not None:
-            end(self._run)
+            self._run.end()
 
     def _begin_again(self) -> None:
         if self._run is not None:
@@ -221,11 +219,11 @@ class AlignCard(QObject):
             return
         pace = _PACE_SECONDS if not self._measure.equipment.is_card else 0.0
 
-        def work(progress: Callable[[float, float], None], cancelled: Callable[[], bool]) -> None:
-            while not cancelled():
-                self.heard.emit(meter.read(self.trial, progress, cancelled))
+        def work(token: Token) -> None:
+            while not token.stopped():
+                self.heard.emit(meter.read(self.trial, token.share, token.stopped))
                 until = time.monotonic() + pace
-                while time.monotonic() < until and not cancelled():
+                while time.monotonic() < until and not token.stopped():
                     time.sleep(0.02)
 
         self._start(work, lambda _: None)
@@ -236,7 +234,8 @@ class AlignCard(QObject):
     def _check(self) -> None:
         meter = self._meter()
         if meter is not None:
-            self._start(partial(meter.check, self.trial), self._summed)
+            trial = self.trial
+            self._start(lambda token: meter.check(trial, token.share, token.stopped), self._summed)
 
     def _meter(self) -> NullMeter | None:
         """None, with the reason told, where nothing can be measured."""
@@ -252,9 +251,9 @@ class AlignCard(QObject):
         return NullMeter(device, stage, self.sub, self._measure.settings.output_db)
 
     def _start(self, work: Work, done: Callable[[SumReading], None]) -> None:
-        self._run = MeasureRun(work)
-        self._run.done.connect(done)
-        self._run.refused.connect(self._refuse)
+        self._run = Task("measuring", work)
+        self._run.found.connect(done)
+        self._run.refused.connect(self.session.refused)
         self._run.finished.connect(self._finish)
         self._run.start()
         self._show()
@@ -269,10 +268,6 @@ class AlignCard(QObject):
     def _summed(self, found: SumReading) -> None:
         self._sum = found
         self._show()
-
-    def _refuse(self, why: str) -> None:
-        if not why.startswith("Stopped"):  # silence was asked for
-            self.session.refused.emit(why)
 
     def _finish(self) -> None:
         self._run = None

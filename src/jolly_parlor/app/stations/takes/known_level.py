@@ -6,12 +6,11 @@ from collections.abc import Callable
 from dataclasses import replace
 
 from jolly_parlor.app import level_dialogs
-from jolly_parlor.app.measure_run import Work
 from jolly_parlor.app.stations.takes.equipment import Equipment
+from jolly_parlor.app.task import Token, Work
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.staging import stage_of
 from jolly_parlor.refused import Refused
-from jolly_parlor.studio.device import Progress
 from jolly_parlor.studio.levelling import full_scale_of_tone, heard_dba
 from jolly_parlor.words import tr
 
@@ -60,10 +59,10 @@ class KnownLevel:
             return
         output_db = self._output_db()
 
-        def listen(progress: Progress, cancelled: Callable[[], bool]) -> float:
+        def listen(token: Token) -> float:
             if tone is not None:
-                return full_scale_of_tone(studio, stage, tone, progress, cancelled)
-            return heard_dba(studio, "left", stage, output_db, progress, cancelled)
+                return full_scale_of_tone(studio, stage, tone, token.share, token.stopped)
+            return heard_dba(studio, "left", stage, output_db, token.share, token.stopped)
 
         done = self._keep if tone is not None else self._ask_reading
         self._start(listen, done, tr("calibration"))

@@ -11,14 +11,13 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from jolly_parlor.app.background import end
-from jolly_parlor.app.measure_run import MeasureRun, Work
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.takes.before_measuring import Checklist
 from jolly_parlor.app.stations.takes.equipment import Equipment
 from jolly_parlor.app.stations.takes.in_one_go import InOneGo
 from jolly_parlor.app.stations.takes.known_level import KnownLevel
 from jolly_parlor.app.stations.takes.sweep_row import SweepRow
+from jolly_parlor.app.task import Task, Token, Work
 from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.meter import Meter
@@ -36,7 +35,7 @@ from jolly_parlor.refused import Refused
 from jolly_parlor.signals.chime import called
 from jolly_parlor.signals.quality import Mark
 from jolly_parlor.signals.weighting import exposure_words
-from jolly_parlor.studio.device import Device, Progress
+from jolly_parlor.studio.device import Device
 from jolly_parlor.studio.levelling import Level, find_level
 from jolly_parlor.studio.moving_microphone import measure_moving
 from jolly_parlor.studio.one_take import Measurement, Settings, measure, seconds_of_take
@@ -58,7 +57,7 @@ class MeasureCard:
 
     def __init__(self, session: Workbench) -> None:
         self.session = session
-        self._run: MeasureRun | None = None
+        self._run: Task | None = None
         self._next: Wanted | None = None
         self._outcome: Mark | None = None
         self._makes_take = False
@@ -200,7 +199,7 @@ class MeasureCard:
         quiet = self.in_one_go.quiet if self.in_one_go.on else Quiet()
         others = siblings_of(document, a, source, seat) if point == "centre" else {}
 
-        def work(progress: Progress, cancelled: Callable[[], bool]) -> Measurement:
+        def work(token: Token) -> Measurement:
             if moving is not None:
                 level = settings.output_db
                 return measure_moving(
@@ -210,8 +209,8 @@ class MeasureCard:
                     stage,
                     calibration,
                     per_octave=moving,
-                    progress=progress,
-                    cancelled=cancelled,
+                    progress=token.share,
+                    cancelled=token.stopped,
                 )
             return measure(
                 studio,
@@ -220,10 +219,10 @@ class MeasureCard:
                 stage,
                 calibration,
                 others,
-                progress,
-                cancelled,
+                token.share,
+                token.stopped,
                 quiet,
-                self._waits,
+                token.tell,
             )
 
         name = calibration.name if calibration else ""
@@ -245,8 +244,8 @@ class MeasureCard:
         name = "left" if source == "both" else source
         loudest = self.sweep.loudest.value
 
-        def work(progress: Progress, cancelled: Callable[[], bool]) -> Level:
-            return find_level(studio, name, stage, loudest, progress, cancelled)
+        def work(token: Token) -> Level:
+            return find_level(studio, name, stage, loudest, token.share, token.stopped)
 
         self._start(work, self._levelled, tr("level check"))
 
@@ -262,7 +261,7 @@ class MeasureCard:
     def close(self) -> None:
         """End the thread before the window goes."""
         if self._run is not None:
-            end(self._run)
+            self._run.end()
 
     def missing(self) -> list[Wanted]:
         """The takes of the arrangement shown that are worth making, the main seat first."""
@@ -284,9 +283,9 @@ class MeasureCard:
             self.session.refused.emit(str(error))
             return
 
-        def work(progress: Progress, cancelled: Callable[[], bool]) -> None:
+        def work(token: Token) -> None:
             notes = {source: called(studio.sample_rate)}
-            studio.play(notes, lambda: level, False, lambda at: None, cancelled)
+            studio.play(notes, lambda: level, False, lambda at: None, token.stopped)
 
         self._start(work, lambda _: None, tr("the call for the next place"))
 
@@ -295,22 +294,18 @@ class MeasureCard:
     ) -> None:
         self._makes_take = makes_take
         self._outcome = None
-        self._run = MeasureRun(work)
-        self._run.waiting.connect(self._say)
+        self._run = Task("measuring", work)
+        self._run.told.connect(self._say)
         self._run.progressed.connect(self._progress)
-        self._run.done.connect(done)
+        self._run.found.connect(done)
         self._run.refused.connect(self._refuse)
+        self._run.halted.connect(self._halted)
         self._run.finished.connect(self._finish)
         self.running.show()
         self.strip.begin()
         self._say(tr("Playing and listening: {what} …", what=what))
         self.refresh()
         self._run.start()
-
-    def _waits(self, words: str) -> None:
-        """On the run's own thread: hand it over."""
-        if self._run is not None:
-            self._run.waiting.emit(words)
 
     def _progress(self, share: float, peak_db: float) -> None:
         self.strip.add(share, peak_db)
@@ -319,6 +314,9 @@ class MeasureCard:
     def _say(self, words: str) -> None:
         self.result.setText(words)
         self.result.setVisible(bool(words))
+
+    def _halted(self) -> None:
+        self._refuse(tr("Stopped; nothing was kept."))
 
     def _refuse(self, why: str) -> None:
         self._say(why)

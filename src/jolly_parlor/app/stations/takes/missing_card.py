@@ -5,8 +5,8 @@ from functools import partial
 from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.analysis.room_fit import evidence_of
-from jolly_parlor.app.background import Background, end
 from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.task import Task
 from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -26,7 +26,7 @@ class MissingCard:
 
     def __init__(self, session: Workbench) -> None:
         self.session = session
-        self._run: Background | None = None
+        self._run: Task | None = None
         self._of: Fit | None = None
         self.frame: QFrame
         self.frame, layout = card()
@@ -59,9 +59,9 @@ class MissingCard:
             return
         self.words.setText(self._opening(fit))
         takes = evidence_of(self.session.document)
-        self._run = Background(
-            lambda progress, _: missing_things(fit, takes, progress),
+        self._run = Task(
             tr("looking for what is missing"),
+            lambda token: missing_things(fit, takes, token.go_on),
         )
         self._run.progressed.connect(partial(self._progress, fit))
         self._run.found.connect(partial(self._show, fit))
@@ -73,7 +73,7 @@ class MissingCard:
         """End the thread."""
         run, self._run = self._run, None
         if run is not None:
-            end(run)
+            run.end()
 
     @staticmethod
     def _opening(fit: Fit) -> str:
@@ -83,7 +83,7 @@ class MissingCard:
             residual_db=fit.residual_db,
         )
 
-    def _progress(self, fit: Fit, share: float) -> None:
+    def _progress(self, fit: Fit, share: float, _: float = 0.0) -> None:
         if fit is self._of:
             self.words.setText(
                 tr("{opening}, {share:.0f} % …", opening=self._opening(fit), share=100 * share)
