@@ -1,5 +1,6 @@
 """Two short plays of the monkey; `./check --long` and benchmarks/endurance.py have long ones."""
 
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -14,6 +15,7 @@ from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
+from jolly_parlor.project.gear_edits import set_gear
 from jolly_parlor.project.history import Project
 
 
@@ -72,3 +74,24 @@ def test_what_goes_on_until_it_is_stopped_does_not_stop_the_play(
         assert align.listening
         turns.take_all()
         assert not align.listening
+
+
+def test_a_comparison_that_comes_late_asks_nothing_of_what_has_changed_since(
+    qtbot: QtBot, demo: Document, tmp_path: Path
+) -> None:
+    told: list[str] = []
+    with Turns() as turns:
+        window = opened(qtbot, demo, tmp_path)
+        session = window.session
+        session.told.connect(told.append)
+        session.want_comparison(True)
+        session.want_comparison(False)  # asked, and nobody looks any more
+        first, *others = session.document.gear.seats
+        renamed = (replace(first, name="stool"), *others)
+        gear = replace(session.document.gear, seats=renamed)
+        assert session.do("rename", lambda d: set_gear(d, gear))
+        turns.take_all()
+        assert session.comparison is not None
+        session.history.saved()
+        window.close()
+    assert [words for words in told if "failed" in words] == []

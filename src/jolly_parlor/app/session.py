@@ -235,9 +235,8 @@ class Session(Selection):
             return
         of = document, self.seat, self.mix, self.fit_used, self._at_best
         job = partial(jobs.comparison, *of)
-        asked = Question(
-            COMPARISON, document.room, document.gear, job, self._take_comparison, self.told.emit
-        )
+        take = partial(self._take_comparison, document)
+        asked = Question(COMPARISON, document.room, document.gear, job, take, self.told.emit)
         self.slow.ask(asked)
 
     def _take_shown(self, shown: Shown) -> None:
@@ -256,14 +255,14 @@ class Session(Selection):
         self.facings = found
         self.facings_changed.emit()
 
-    def _take_comparison(self, found: Comparison) -> None:
+    def _take_comparison(self, document: Document, found: Comparison) -> None:
         self.comparison = found
         self.comparison_changed.emit()
         self._tell_turned(found)
         self._show_best()
         best = found.rows[0]
-        if not best.problem:  # what to try next from the winner
-            document = self.believed
+        # What to try next from the winner, where it is still as it was compared.
+        if not best.problem and document is self.believed:
             heard = document.case(best.arrangement, found.seat, found.mix)
             job = partial(jobs.next_try, heard, document.wishes)
             asked = Question(NEXT_TRY, document.room, document.gear, job, self._take_next_try)
