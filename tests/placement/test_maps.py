@@ -90,6 +90,10 @@ def test_a_seat_makes_no_sound(kiln: Document, forecaster: Forecaster) -> None:
             case_of(forecaster.setup(kiln.arrangements[0]), "desk"),
             item_of("seat:desk"),
         )
+    with pytest.raises(Refused, match="makes no sound"):  # one that nobody has placed
+        source_map(
+            forecaster, case_of(kiln.setup(kiln.arrangements[0]), "desk"), item_of("sub:gone")
+        )
 
 
 def test_pressure_over_plan_and_section_is_the_forecasts_level(

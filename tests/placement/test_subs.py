@@ -8,7 +8,7 @@ import pytest
 from certain import some
 from jolly_parlor.acoustics.geometry.room import KeepOut, Point
 from jolly_parlor.acoustics.geometry.room_parts import Thing
-from jolly_parlor.placement.chains import Chain, Crossover
+from jolly_parlor.placement.chains import Chain, Crossover, Filter
 from jolly_parlor.placement.controls import Span
 from jolly_parlor.placement.first_placing import starting_chains
 from jolly_parlor.placement.forecast import Forecaster
@@ -197,3 +197,10 @@ def test_a_subwoofer_close_behind_the_seat_stands_there(demo: Document) -> None:
     assert at.y - ear.y >= 0.39 and at.distance(replace(ear, z=at.z)) < 1.5
     before, after = judge.figures([a, found], played=True)
     assert after < before
+
+
+def test_a_kind_of_low_pass_is_tried_where_there_is_a_low_pass() -> None:
+    kinds = Controls(low_pass_kinds=(Filter(12, "butterworth"),))
+    ways = ways_to_set(Chain(low_pass=Crossover(90.0)), kinds)
+    assert [way.low_pass for way in ways] == [Crossover(90.0), Crossover(90.0, 12, "butterworth")]
+    assert ways_to_set(Chain(), kinds) == [Chain()]
