@@ -8,6 +8,7 @@ import pytest
 
 from jolly_parlor.acoustics.fields.modal_field import ModalField
 from jolly_parlor.acoustics.geometry.box_room import box_room
+from jolly_parlor.acoustics.geometry.changed_room import resized
 from jolly_parlor.acoustics.geometry.fitted_room import fitted_room
 from jolly_parlor.acoustics.geometry.room import SURFACE_NAMES, Opening, Room, Surface, Thing
 from jolly_parlor.refused import Refused
@@ -107,8 +108,8 @@ def test_a_room_a_little_other_is_what_working_it_out_anew_gives(parameter: str)
 def test_a_resized_room_is_about_the_room_of_that_size() -> None:
     # Stretched, its things grow a little with it; that is all that differs.
     room = furnished()
-    resized = fitted_room(room, np.array([3.33, 3.9, 2.4]), {})
-    stretched = ModalField(resized, F).transfer(PLACES[0], PLACES[2])
+    fitted = fitted_room(room, np.array([3.33, 3.9, 2.4]), {})
+    stretched = ModalField(fitted, F).transfer(PLACES[0], PLACES[2])
     anew = ModalField(replace(resized(room, 3.33, 3.9, 2.4)), F).transfer(PLACES[0], PLACES[2])
     before = field().transfer(PLACES[0], PLACES[2])
     assert np.median(_db(stretched, anew)) < 0.35 * np.median(_db(before, anew))

@@ -83,6 +83,19 @@ def test_mutated_recordings_are_read_or_refused_in_one_sentence(
     assert read is None or np.all(np.isfinite(read.response.level_db))
 
 
+@pytest.mark.parametrize("loud", [1e33, 1e36, 1e300])
+def test_numbers_beyond_all_sense_are_read_or_refused(tmp_path: Path, loud: float) -> None:
+    """A float recording may hold any number: what overflows in single precision is no arrival."""
+    sound = np.concatenate([np.zeros(200), 0.4 * SWEEP.samples(), np.zeros(RATE)])
+    soundfile.write(tmp_path / "r.wav", loud * sound, RATE, "DOUBLE")
+    read = made_or_refused(
+        partial(read_recording, tmp_path / "r.wav", PLAYED),
+        ResponseFileError,
+        lambda words: "r.wav" in words and "\n" not in words,
+    )
+    assert read is None or np.all(np.isfinite(read.response.level_db))
+
+
 @pytest.mark.parametrize(("kind", "subtype"), [("flac", "PCM_24"), ("aiff", "PCM_16")])
 def test_any_recorder_at_its_own_rate_and_pace(tmp_path: Path, kind: str, subtype: str) -> None:
     """A phone at 44.1 kHz that runs 150 parts in a million fast, begun two seconds early: the

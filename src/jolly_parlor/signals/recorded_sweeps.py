@@ -154,7 +154,9 @@ def _arrivals(whole: ImpulseResponse, middles_hz: FloatArray) -> FloatArray:
     from scipy import fft
 
     # Single precision: when an octave is loudest needs no more, and half the memory does.
-    samples, rate = whole.samples.astype(np.float32), whole.sample_rate
+    samples, rate = np.empty(whole.samples.size, dtype=np.float32), whole.sample_rate
+    peak = max(float(whole.samples.max()), -float(whole.samples.min()), 1e-300)
+    np.multiply(whole.samples, 1 / peak, out=samples, casting="unsafe")
     size = fft.next_fast_len(samples.size, real=True)
     spectrum, step = fft.rfft(samples, size), rate / size
     found = []
