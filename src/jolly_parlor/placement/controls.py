@@ -7,7 +7,7 @@ what going beyond would buy, what reports say, and what the fingerprints of take
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from typing import TYPE_CHECKING, Annotated, Literal
+from typing import Annotated, Any, Literal
 
 from annotated_types import Ge
 
@@ -15,14 +15,12 @@ from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
 from jolly_parlor.strict import STRICT
 from jolly_parlor.words import spoken
 
-if TYPE_CHECKING:
-    from jolly_parlor.placement.chains import Chain
-
 Whose = Literal["all", "subwoofer", "pair", "each"]
 """Of which loudspeakers it is turned: of all; of subwoofers only; of the pair, both alike, where it
 hands over to a subwoofer; of each by itself, whose wall or desk is its own.
 """
-Response = Callable[[FloatArray, "Chain"], ComplexArray]
+Response = Callable[[FloatArray, Any], ComplexArray]
+"""Of frequencies in Hz and a `chains.Chain`, which is made of controls and so comes after them."""
 
 
 @dataclass(frozen=True)
