@@ -12,7 +12,6 @@ from helpers_app import delete_what_was_let_go, settled
 from jolly_parlor.app import dialogs, fit_state, search_run, theme
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.start import application
-from jolly_parlor.app.stations.gear import controls_panel
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.history import Project
@@ -77,7 +76,6 @@ def open_window(
     be compared or found out where a document opens is left out: a test that wants it goes there.
     """
     monkeypatch.setattr("jolly_parlor.app.window.first_station", lambda document: "gear")
-    monkeypatch.setattr(controls_panel, "_opened", set())  # as at the program's start
     held = []  # a window nobody holds is collected while it is still seen, and its pages with it
 
     def make(document: Document, path: Path | None = None) -> MainWindow:

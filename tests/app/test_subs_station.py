@@ -140,9 +140,11 @@ def test_without_controls_it_says_where_to_name_them(window: MainWindow, qtbot: 
     for side, name in (("low_pass", "sub"), ("high_pass", "monitor")):
         menu = window.findChildren(QPushButton, f"{name} {side} kinds")[-1].menu()
         assert menu is not None
+        menu.aboutToShow.emit()
         for words_of_kind in [a.text() for a in menu.actions() if a.isChecked()]:
             now = window.findChildren(QPushButton, f"{name} {side} kinds")[-1].menu()
             assert now is not None
+            now.aboutToShow.emit()
             next(a for a in now.actions() if a.text() == words_of_kind).trigger()
             settled(qtbot, window)
     window.go("subs")

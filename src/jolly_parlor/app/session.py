@@ -18,6 +18,7 @@ from jolly_parlor.app.resting import Resting
 from jolly_parlor.app.selection import Selection
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.waits import Waits
+from jolly_parlor.app.widgets.kept import Home
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.case import Case
 from jolly_parlor.placement.mixes import Mix, mixes
@@ -74,6 +75,11 @@ class Session(Selection):
             signal.connect(self._give_way)
             signal.connect(self.recalculate)
         self.drafted.connect(self._ask_forecast)
+
+    @property
+    def home(self) -> Home:
+        """What fields on pages ask of the window."""
+        return Home(lambda: self.settings.values.units, self.refused.emit)
 
     def load(self, project: Project, path: Path | None, fingerprint: str | None = None) -> None:
         """Start over with another document."""
@@ -225,8 +231,10 @@ class Session(Selection):
         document = self.believed
         if not self._wants_comparison:
             return
-        if not self._new_question("comparison", (document, self.seat, self.mix, self._at_best)):
-            return
+        of_what = document.room, document.gear, document.arrangements, document.takes
+        how = self.seat, self.mix, self._at_best, self.fit_used, document.wishes
+        if not self._new_question("comparison", (*of_what, *how)):
+            return  # picked, ticked, noted: that ranks nothing anew
         self.comparison = self.next_try = None
         self.slow.drop(NEXT_TRY)
         self.comparison_changed.emit()

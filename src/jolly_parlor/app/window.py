@@ -12,7 +12,6 @@ from PyQt6.QtWidgets import (
     QFrame,
     QHBoxLayout,
     QMenu,
-    QPushButton,
     QSplitter,
     QStackedWidget,
     QToolButton,
@@ -33,6 +32,8 @@ from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.widgets.entries import LiveLabel, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.habits import FieldHabits
+from jolly_parlor.app.widgets.notice import Notice
 from jolly_parlor.app.widgets.stones import SteppingStones
 from jolly_parlor.app.widgets.working_line import WorkingLine
 from jolly_parlor.app.workbench import Workbench
@@ -74,7 +75,6 @@ class MainWindow(Commands):
         layout.setContentsMargins(0, 0, 0, 0)
         layout.setSpacing(0)
         layout.addWidget(self._header())
-        layout.addWidget(self._notice())
         split = QSplitter(Qt.Orientation.Horizontal)
         split.setChildrenCollapsible(False)
         split.addWidget(self._plan_side())
@@ -90,6 +90,9 @@ class MainWindow(Commands):
         calculators = session.live, session.slow, session.beside, session.ear
         self.working = WorkingLine(centre, calculators)
         self.drops = Drops(self)
+        application = QApplication.instance()
+        assert isinstance(application, QApplication)
+        self.habits = FieldHabits(self, application)
         self.pictures = Pictures(self, self.settings, self.say)
         self.menus = Menus(self, self.session)
         self._connect()
@@ -119,21 +122,6 @@ class MainWindow(Commands):
         self.stones.stepped.connect(lambda index: self.go(ids[index]))
         row.addWidget(self.stones, 1)
         return header
-
-    def _notice(self) -> QWidget:
-        """One sentence about what was refused or done, until the next change."""
-        self.notice = QFrame()
-        self.notice.setObjectName("notice")
-        row = QHBoxLayout(self.notice)
-        row.setContentsMargins(14, 4, 6, 4)
-        self.notice_text = label("", wrap=True)
-        self.notice_text.setObjectName("notice-text")
-        row.addWidget(self.notice_text, 1)
-        close = QPushButton(tr("Understood"))
-        on_click(close, self.notice.hide)
-        row.addWidget(close)
-        self.notice.hide()
-        return self.notice
 
     def _plan_side(self) -> QWidget:
         side = QWidget()
@@ -165,6 +153,8 @@ class MainWindow(Commands):
         self.live = LiveLabel("soft")
         self.live.setObjectName("live")
         layout.addWidget(self.live)
+        self.notice = Notice(side)
+        self.notice_text = self.notice.text
         return side
 
     def _connect(self) -> None:
@@ -185,9 +175,8 @@ class MainWindow(Commands):
         session.document_changed.connect(self.notice.hide)
 
     def say(self, text: str) -> None:
-        """Show a sentence under the header."""
-        self.notice_text.setText(text)
-        self.notice.show()
+        """Show a sentence under the plan."""
+        self.notice.say(text)
 
     def go(self, station: str) -> None:
         """Walk to the station of that id."""

@@ -21,7 +21,13 @@ class PlaceStrip(QWidget):
 
     def __init__(self, name: str, curve: Deviation, high_hz: float = _SUB_HZ) -> None:
         super().__init__()
-        self._curve, self._high_hz = curve, high_hz
+        self._high_hz = high_hz
+        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+        self.show_curve(name, curve)
+
+    def show_curve(self, name: str, curve: Deviation) -> None:
+        """Show that one."""
+        self._curve = curve
         self.setAccessibleName(tr("response, {name}", name=name))
         figure = evenness(curve)
         told = tr(
@@ -38,7 +44,7 @@ class PlaceStrip(QWidget):
                 highest_hz=figure.highest_hz,
             )
         )
-        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+        self.update()
 
     def figures(self) -> list[list[object]]:
         return curve_rows([(tr("dB from even"), self._curve)])

@@ -35,9 +35,6 @@ class RowPlot(pg.PlotWidget):
         left, bottom = decibel_axis(), HertzAxis()
         super().__init__(axisItems={"left": left, "bottom": bottom}, enableMenu=False)
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        self.setAccessibleName(tr("Response, {name}", name=name))
-        self.setAccessibleDescription(curve_words(curve) if curve is not None else tr("No curve."))
-        self._curves = curve, against
         self.setBackground(theme.current().sheet)
         left.setTicks([[(12, "+12"), (0, spoken("even")), (-12, "−12")]])
         left.setLabel("")
@@ -52,12 +49,21 @@ class RowPlot(pg.PlotWidget):
         dress(plot, left, bottom)
         self.hills = HillsItem()
         plot.addItem(self.hills)
+        pen = pg.mkPen(theme.current().wine, width=1.8, style=Qt.PenStyle.DotLine)
+        self._dotted = plot.plot([], [], pen=pen)
+        self.show_curves(curve, against, name)
+
+    def show_curves(self, curve: Deviation | None, against: Deviation | None, name: str) -> None:
+        """Show these in place of those before."""
+        self.setAccessibleName(tr("Response, {name}", name=name))
+        self.setAccessibleDescription(curve_words(curve) if curve is not None else tr("No curve."))
+        self._curves = curve, against
         self.hills.show_curve(curve)
-        if against is not None:
-            pen = pg.mkPen(theme.current().wine, width=1.8, style=Qt.PenStyle.DotLine)
-            d = against.deviation_db if curve is None else beside(against, curve)
-            d = np.clip(d, BOTTOM_DB, TOP_DB)
-            plot.plot(np.log10(against.frequencies_hz), d, pen=pen)
+        if against is None:
+            self._dotted.setData([], [])
+            return
+        d = against.deviation_db if curve is None else beside(against, curve)
+        self._dotted.setData(np.log10(against.frequencies_hz), np.clip(d, BOTTOM_DB, TOP_DB))
 
     def figures(self) -> list[list[object]]:
         return curve_rows(

@@ -117,6 +117,14 @@ class Station(QWidget):
         self.refresh()
 
 
+def restyled(widget: QWidget) -> None:
+    """Take the look of its properties, which have changed."""
+    style = widget.style()
+    if style is not None:
+        style.unpolish(widget)
+        style.polish(widget)
+
+
 def card() -> tuple[QFrame, QVBoxLayout]:
     """A sheet of paper on the page."""
     frame = QFrame()

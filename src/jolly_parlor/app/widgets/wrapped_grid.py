@@ -115,6 +115,10 @@ class WrappedGrid(BreakingLayout):
                 return c.item
         return None
 
+    def as_read(self) -> list[QLayoutItem]:
+        """What it holds, row by row."""
+        return [c.item for c in sorted(self._placed_cells(), key=lambda c: (c.row, c.column))]
+
     # Qt's hooks.
 
     def addItem(self, a0: QLayoutItem | None) -> None:

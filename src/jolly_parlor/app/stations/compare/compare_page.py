@@ -7,14 +7,15 @@ from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QHideEvent, QMouseEvent, QShowEvent
-from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QFrame
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.row import RowPlot
-from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.base import Station, restyled
 from jolly_parlor.app.stations.compare.difference_card import DifferenceCard
-from jolly_parlor.app.widgets.entries import label, named_button, on_click
+from jolly_parlor.app.widgets.entries import named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.workbench import Workbench
@@ -47,12 +48,13 @@ class CompareStation(Station):
             tr("Hear them"), "compare-hear", lambda: session.walked.emit("hear")
         )
         self.head.addWidget(self.hear, 0, Qt.AlignmentFlag.AlignTop)
-        self.listen(session.comparison_changed)
+        self.listen(session.comparison_changed, session.document_changed)
         session.worked_further.connect(self._further)
         session.view_changed.connect(self._mark_current)
-        session.next_changed.connect(self._add_next)
+        session.next_changed.connect(self._next_came)
         self.rows: list[ComparisonRow] = []
         self.difference: DifferenceCard | None = None
+        self.kept = Kept(self.body, session.home)
 
     def showEvent(self, event: QShowEvent | None) -> None:
         super().showEvent(event)
@@ -62,16 +64,28 @@ class CompareStation(Station):
         if "session" in vars(self):  # Qt hides pages of a window that Python has let go already
             self.session.want_comparison(False)
 
+    def _next_came(self) -> None:
+        if self.session.comparison is not None and self.rows:
+            self.refresh()
+
     def _further(self) -> None:
         """Another tenth of the room is worked out."""
         if self.isVisible() and self.session.comparison is None:
             self.refresh()
 
     def refresh(self) -> None:
+        self.rows = []
+        self._tell()
+        with self.kept as page:
+            found = self.session.comparison
+            if found is not None and self.session.document.arrangements:
+                self._list(page, found)
+            page.gap()
+        self._mark_current()
+
+    def _tell(self) -> None:
         from jolly_parlor.analysis.tuning import has_controls
 
-        clear(self.body)
-        self.rows = []
         self.choice.show_mix(self.session.document.gear, self.session.mix)
         self.at_best.setVisible(has_controls(self.session.document.gear))
         self.hear.setVisible(bool(self.session.document.arrangements))
@@ -110,17 +124,20 @@ class CompareStation(Station):
             + (dotted if have else "")
             + (f" {found.rivals}" if found.rivals else "")
         )
+
+    def _list(self, page: Kept, found: Comparison) -> None:
         for rank, row in enumerate(found.rows, start=1):
-            made = ComparisonRow(rank, row, found, self.session)
+            made = page.put(f"row {row.arrangement.name}", partial(ComparisonRow, self.session))
+            made.show_row(rank, row, found)
             self.rows.append(made)
-            self.body.addWidget(made)
+        remedy = self.session.next_try
+        if remedy is not None:
+            with page.card("next") as sheet, sheet.row("next") as line:
+                self._next(line, found, remedy)
         self.difference = None
         if sum(row.curve(found.basis) is not None for row in found.rows) > 1:
-            self.difference = DifferenceCard(found, self.session)
-            self.body.addWidget(self.difference.frame)
-        self.body.addStretch(1)
-        self._mark_current()
-        self._add_next()
+            self.difference = page.other("difference", partial(DifferenceCard, self.session))
+            self.difference.refresh(found)
 
     def _judged(self, found: Comparison) -> str:
         """Over which band the first is judged, where that is not the usual one."""
@@ -131,14 +148,7 @@ class CompareStation(Station):
         band = tr("{low_hz:.0f} to {high_hz:.0f} Hz", low_hz=figure.low_hz, high_hz=figure.high_hz)
         return tr(", judged {band} against {words}", band=band, words=judging.target.words)
 
-    def _add_next(self) -> None:
-        found, remedy = self.session.comparison, self.session.next_try
-        if found is not None and remedy is not None and self.rows:
-            self.body.insertWidget(len(self.rows), self._next_card(found, remedy))
-
-    def _next_card(self, found: Comparison, remedy: Remedy) -> QFrame:
-        frame, layout = card()
-        row = FlowRow()
+    def _next(self, line: Kept, found: Comparison, remedy: Remedy) -> None:
         text = remedy.move.text(self.session.settings.values.units)
         words = tr(
             "From {name}, {what}: forecast {evenness_before_db:.1f} → "
@@ -148,14 +158,9 @@ class CompareStation(Station):
             evenness_before_db=remedy.evenness_before_db,
             evenness_after_db=remedy.evenness_after_db,
         )
-        row.addWidget(label(tr("To try next"), "head"))
-        row.addWidget(label(words, wrap=True), 1)
-        button = QPushButton(tr("Try it"))
-        button.setObjectName("try-next")
-        on_click(button, partial(self._try, remedy, text))
-        row.addWidget(button)
-        layout.addLayout(row)
-        return frame
+        line.words(tr("To try next"), role="head")
+        line.words(words, 1, role="", wrap=True)
+        line.button(tr("Try it"), "try-next", partial(self._try, remedy, text))
 
     def _try(self, remedy: Remedy, text: str) -> None:
         if self.session.do(
@@ -172,62 +177,59 @@ class CompareStation(Station):
 class ComparisonRow(QFrame):
     """Name and figure, hills and hollows, reasons, and the button that picks it."""
 
-    def __init__(self, rank: int, row: Row, found: Comparison, session: Workbench) -> None:
+    row: Row
+
+    def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.setObjectName("card")
-        self.row, self.session = row, session
-        self.setAccessibleName(f"{rank}. {row.arrangement.name}")
+        self.session = session
         layout = FlowRow(self)
         layout.setContentsMargins(14, 8, 12, 8)
         layout.setSpacing(10)
-        layout.addWidget(self._name_side(rank, row, found))
-        by = row.basis_of(found.basis)
-        other = row.curve("forecast" if by == "measured" else "measured")
-        self.plot = RowPlot(row.curve(found.basis), other, row.arrangement.name)
+        self.plot = RowPlot(None, None, "")
         self.plot.setMinimumHeight(110)
-        holder = QWidget()
-        middle = QVBoxLayout(holder)
-        middle.setContentsMargins(0, 0, 0, 0)
-        middle.setSpacing(0)
-        middle.addWidget(self.plot, 1)
-        facts = label(" · ".join(row.facts), "soft", wrap=True)
-        facts.setAlignment(Qt.AlignmentFlag.AlignHCenter)
-        facts.setObjectName("facts")
-        middle.addWidget(facts)
-        layout.addWidget(holder, 1)
-        layout.addWidget(self._reasons_side(row, found))
+        self._kept = Kept(layout, session.home)
+
+    def show_row(self, rank: int, row: Row, found: Comparison) -> None:
+        """Show that one of a comparison."""
+        self.row = row
+        self.setAccessibleName(f"{rank}. {row.arrangement.name}")
+        other = row.curve("forecast" if row.basis_of(found.basis) == "measured" else "measured")
+        self.plot.show_curves(row.curve(found.basis), other, row.arrangement.name)
+        with self._kept as kept:
+            with kept.column("name") as side:
+                theme.keep_width(side.holder, 158, 158)
+                side.layout.setSpacing(1)
+                self._name_side(side, rank, row, found)
+            with kept.column("curve", 1) as middle:
+                middle.layout.setSpacing(0)
+                middle.put("plot", lambda: self.plot, 1)
+                facts = middle.words(" · ".join(row.facts), wrap=True)
+                facts.setAlignment(Qt.AlignmentFlag.AlignHCenter)
+                facts.setObjectName("facts")
+            with kept.column("reasons") as side:
+                theme.keep_width(side.holder, 240, 240)
+                side.layout.setSpacing(3)
+                self._reasons_side(side, row, found)
 
     def mark(self, current: bool) -> None:
         """Show that the plan shows this one."""
         self.setProperty("lit", current)
-        style = self.style()
-        assert style is not None
-        style.unpolish(self)
-        style.polish(self)
+        restyled(self)
         ground = theme.current().blush if current else theme.current().sheet
         self.plot.setBackground(ground)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         self.session.show_arrangement(self.row.arrangement.name)
 
-    def _name_side(self, rank: int, row: Row, found: Comparison) -> QWidget:
-        side = QWidget()
-        theme.keep_width(side, 158, 158)
-        layout = QVBoxLayout(side)
-        layout.setContentsMargins(0, 0, 0, 0)
-        layout.setSpacing(1)
-        layout.addWidget(label(f"{rank}  {row.arrangement.name}", "head", wrap=True))
+    def _name_side(self, side: Kept, rank: int, row: Row, found: Comparison) -> None:
+        side.words(f"{rank}  {row.arrangement.name}", role="head", wrap=True)
         figure = row.figure(found.basis)
-        value = label(
-            tr("{value_db:.1f} dB", value_db=figure.value_db) if figure else tr("no figure"),
-            "large",
-        )
-        if rank == 1:
-            value.setStyleSheet(f"color: {theme.current().wine}")
-        layout.addWidget(value)
+        told = tr("{value_db:.1f} dB", value_db=figure.value_db) if figure else tr("no figure")
+        value = side.words(told, role="large")
+        value.setStyleSheet(f"color: {theme.current().wine}" if rank == 1 else "")
         by = row.basis_of(found.basis)
-        layout.addWidget(label(tr("from even, {by}", by=by) if figure else "", "soft", wrap=True))
-        layout.addSpacing(4)
+        side.words(tr("from even, {by}", by=by) if figure else "", wrap=True)
         a, units = row.arrangement, self.session.settings.values.units
         ear, front = a.seats[found.seat], self.session.document.room.frame.front
         for what, metres in (
@@ -235,42 +237,30 @@ class ComparisonRow(QFrame):
             ("seat", ear.y - front),
             ("spacing", a.left.distance(a.right)),
         ):
-            layout.addWidget(label(f"{spoken(what)} {format_length(metres, units)}"))
-        layout.addStretch(1)
-        return side
+            side.words(f"{spoken(what)} {format_length(metres, units)}", role="")
+        side.gap()
 
-    def _reasons_side(self, row: Row, found: Comparison) -> QWidget:
-        side = QWidget()
-        theme.keep_width(side, 240, 240)
-        layout = QVBoxLayout(side)
-        layout.setContentsMargins(0, 0, 0, 0)
-        layout.setSpacing(3)
+    def _reasons_side(self, side: Kept, row: Row, found: Comparison) -> None:
         for reason in row.reasons:
             told = with_minus(reason.text)
-            text = label(f"{'+' if reason.good else '−'}  {told}", wrap=True)
+            text = side.words(f"{'+' if reason.good else '−'}  {told}", role="", wrap=True)
             text.setAccessibleName(f"{spoken('for' if reason.good else 'against')}: {reason.text}")
             colour = theme.current().teal if reason.good else theme.current().ochre_edge
             text.setStyleSheet(f"color: {colour}")
-            layout.addWidget(text)
-        layout.addStretch(1)
-        picked = self.session.document.chosen == row.arrangement.name
-        button = QPushButton(tr("Picked") if picked else tr("Pick this one"))
-        button.setObjectName(f"pick-{row.arrangement.name}")
-        button.setProperty("strong", picked)
-        on_click(button, partial(self._pick, found))
-        a = row.arrangement
-        words = tr("By ear: {short}", short=a.grading.short) if a.grading else tr("By ear …")
-        heard = QPushButton(words)
-        heard.setObjectName(f"heard-{a.name}")
-        heard.setToolTip(a.grading.text if a.grading else tr("Grade what you hear, at Fine-tune."))
-        on_click(heard, self._grade)
-        pair = FlowRow()
-        pair.setSpacing(6)
-        pair.addWidget(button)
-        pair.addWidget(heard)
-        pair.addStretch(1)
-        layout.addLayout(pair)
-        return side
+        side.gap()
+        a, picked = row.arrangement, self.session.document.chosen == row.arrangement.name
+        with side.row("deeds") as deeds:
+            title = tr("Picked") if picked else tr("Pick this one")
+            pick = deeds.button(title, "pick", partial(self._pick, found), called=f"pick-{a.name}")
+            if bool(pick.property("strong")) != picked:
+                pick.setProperty("strong", picked)
+                restyled(pick)
+            words = tr("By ear: {short}", short=a.grading.short) if a.grading else tr("By ear …")
+            heard = deeds.button(words, "heard", self._grade, called=f"heard-{a.name}")
+            heard.setToolTip(
+                a.grading.text if a.grading else tr("Grade what you hear, at Fine-tune.")
+            )
+            deeds.gap()
 
     def _grade(self) -> None:
         self.session.show_arrangement(self.row.arrangement.name)

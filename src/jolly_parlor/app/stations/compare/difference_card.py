@@ -5,13 +5,12 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 import numpy as np
-from PyQt6.QtWidgets import QComboBox
+from PyQt6.QtWidgets import QComboBox, QFrame
 
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr
 
@@ -22,19 +21,19 @@ _WORTH_DB = 3.0
 
 
 class DifferenceCard:
-    """Two names, one curve. `frame` is the widget; made anew for each comparison."""
+    """Two names, one curve. `frame` is the widget."""
 
-    def __init__(self, found: Comparison, session: Workbench) -> None:
-        self._rows = {r.arrangement.name: r for r in found.rows if r.curve(found.basis) is not None}
-        self._found, self.session = found, session
-        self.frame, self._layout = card()
+    _found: Comparison
+
+    def __init__(self, session: Workbench) -> None:
+        self._rows: dict[str, Row] = {}
+        self.session = session
+        self.frame: QFrame
+        self.frame, layout = card()
         head = FlowRow()
         head.addWidget(label(tr("One against the other"), "head"))
         self.one, self.other = QComboBox(), QComboBox()
-        names = list(self._rows)
-        for box, name, start in ((self.one, "one", 0), (self.other, tr("the other"), 1)):
-            box.addItems(names)
-            box.setCurrentIndex(min(start, len(names) - 1))
+        for box, name in ((self.one, "one"), (self.other, tr("the other"))):
             box.setAccessibleName(name)
             box.currentIndexChanged.connect(lambda _: self._show())
         self.one.setObjectName("difference-one")
@@ -44,11 +43,29 @@ class DifferenceCard:
         head.addWidget(self.other)
         head.addStretch(1)
         head.addWidget(label(tr("F3 flips the plan between the last two shown."), "soft"))
-        self._layout.addLayout(head)
-        self.plot: RowPlot | None = None
+        layout.addLayout(head)
+        self.plot = RowPlot(None, None, tr("difference of the two"))
+        self.plot.setFixedHeight(130)
+        layout.addWidget(self.plot)
         self.words = label("", "soft", wrap=True)
         self.words.setObjectName("difference-words")
-        self._layout.addWidget(self.words)
+        layout.addWidget(self.words)
+
+    def refresh(self, found: Comparison) -> None:
+        """Of that comparison; the two chosen stay chosen while they are in it."""
+        self._found = found
+        rows = [r for r in found.rows if r.curve(found.basis) is not None]
+        self._rows = {r.arrangement.name: r for r in rows}
+        names = list(self._rows)
+        for box, start in ((self.one, 0), (self.other, 1)):
+            chosen = box.currentText()
+            box.blockSignals(True)
+            if [box.itemText(n) for n in range(box.count())] != names:
+                box.clear()
+                box.addItems(names)
+            at = names.index(chosen) if chosen in names else min(start, len(names) - 1)
+            box.setCurrentIndex(at)
+            box.blockSignals(False)
         self._show()
 
     def _show(self) -> None:
@@ -56,12 +73,7 @@ class DifferenceCard:
 
         one, other = (self._rows[box.currentText()] for box in (self.one, self.other))
         gap = difference(one, other, self._found.basis)
-        if self.plot is not None:
-            self._layout.removeWidget(self.plot)
-            let_go(self.plot)
-        self.plot = RowPlot(gap, None, tr("difference of the two"))
-        self.plot.setFixedHeight(130)
-        self._layout.insertWidget(1, self.plot)
+        self.plot.show_curves(gap, None, tr("difference of the two"))
         self.words.setText(self._tell(one, other))
 
     def _tell(self, one: Row, other: Row) -> str:

@@ -2,13 +2,13 @@
 
 from functools import partial
 
-from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QComboBox, QFrame, QPushButton
 
 from jolly_parlor.analysis.ledger_steps import same_places, steps_of, stood_before
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import Choice, choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Align, Kept
 from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -76,11 +76,12 @@ class MovesCard:
         self.what = label("", wrap=True)
         self.what.setObjectName("last-move")
         layout.addWidget(self.what)
-        self.sheet = WrappedGrid()
-        self.sheet.setHorizontalSpacing(14)
-        self.sheet.setVerticalSpacing(1)
-        self.sheet.setColumnStretch(4, 1)
-        layout.addLayout(self.sheet)
+        sheet = WrappedGrid()
+        sheet.setHorizontalSpacing(14)
+        sheet.setVerticalSpacing(1)
+        sheet.setColumnStretch(4, 1)
+        layout.addLayout(sheet)
+        self.sheet = Kept(sheet, session.home)
 
     def refresh(self) -> None:
         """Show the sheet of the last move, or the readings as they are."""
@@ -97,8 +98,8 @@ class MovesCard:
             fits = MOVES[move].what != "subwoofer" or bool(subs)
             button.setVisible(fits)
             button.setEnabled(a is not None)
-        clear(self.sheet)
         if a is None:
+            self.sheet.empty()
             self.what.setText(tr("Rough in an arrangement at Line-up first."))
             self.remembered.hide()
             return
@@ -148,12 +149,13 @@ class MovesCard:
                 tr("Set these with the tape, the same corner on both sides:")
                 + (f" ({_AIM})" if aimed else "")
             )
-        for row, line in enumerate(changed or made):
-            self.sheet.addWidget(label(line.what, "soft"), row, 0)
-            if line.changed:
-                self.sheet.addWidget(label(line.before, "soft"), row, 1)
-                self.sheet.addWidget(label("→", "soft"), row, 2)
-            self.sheet.addWidget(label(line.after, "strong"), row, 3, Qt.AlignmentFlag.AlignLeft)
+        with self.sheet as kept:
+            for row, line in enumerate(changed or made):
+                kept.words(line.what, row, 0)
+                if line.changed:
+                    kept.words(line.before, row, 1)
+                    kept.words("→", row, 2)
+                kept.words(line.after, row, 3, role="strong", align=Align.AlignLeft)
 
     def _offer_steps(self) -> None:
         units = self.session.settings.values.units

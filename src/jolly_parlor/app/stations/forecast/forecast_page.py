@@ -7,7 +7,6 @@ from PyQt6.QtGui import QBrush, QHideEvent, QPainter, QPen, QShowEvent
 from PyQt6.QtWidgets import (
     QComboBox,
     QFrame,
-    QPushButton,
     QScrollArea,
     QStackedWidget,
     QVBoxLayout,
@@ -18,13 +17,15 @@ from jolly_parlor.acoustics.fields.field_of_room import needs_working_out, worka
 from jolly_parlor.app import theme
 from jolly_parlor.app.highlight import Highlight
 from jolly_parlor.app.plots.response_plot import ResponseView
-from jolly_parlor.app.stations.base import Station, clear
+from jolly_parlor.app.stations.base import Station, restyled
 from jolly_parlor.app.stations.forecast.paths_table import PathsTable
-from jolly_parlor.app.widgets.entries import Choice, label, on_click, plain, tip
+from jolly_parlor.app.widgets.entries import Choice, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.mix_choice import MixChoice
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.findings import Finding
+from jolly_parlor.diagnosis.marks import Lane
 from jolly_parlor.placement.cautions import left_out
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.project.edits import add_arrangement
@@ -68,11 +69,12 @@ class ForecastStation(Station):
         row.addWidget(self.reading)
         row.addStretch(1)
         self.body.addLayout(row)
-        self.cards = QVBoxLayout()
-        self.cards.setSpacing(5)
-        self.cards.setContentsMargins(0, 0, 6, 0)
+        lines = QVBoxLayout()
+        lines.setSpacing(5)
+        lines.setContentsMargins(0, 0, 6, 0)
+        self.cards = Kept(lines, session.home)
         holder = QWidget()
-        holder.setLayout(self.cards)
+        holder.setLayout(lines)
         scroll = QScrollArea()
         scroll.setWidgetResizable(True)
         scroll.setWidget(holder)
@@ -199,24 +201,21 @@ class ForecastStation(Station):
             self.paths.refresh()
 
     def _fill_findings(self) -> None:
-        clear(self.cards)
         found = self.session.findings
-        if self.session.arrangement is None or self.session.problem:
-            self.cards.addStretch(1)
-            return
-        if found is None:
-            self.cards.addWidget(label(tr("Looking for causes and remedies …"), "soft"))
-        elif not found:
-            self.cards.addWidget(label(tr("Nothing strays by 3 dB or more."), "empty"))
-        for finding in found or ():
-            self.cards.addWidget(FindingCard(finding, self.session))
-        self.cards.addStretch(1)
+        with self.cards as kept:
+            if self.session.arrangement is not None and not self.session.problem:
+                if found is None:
+                    kept.words(tr("Looking for causes and remedies …"))
+                elif not found:
+                    kept.words(tr("Nothing strays by 3 dB or more."), role="empty")
+                for number, finding in enumerate(found or ()):
+                    make = partial(FindingCard, self.session)
+                    kept.put(f"finding {number}", make).show_finding(finding)
+            kept.gap()
 
     def _light_cards(self) -> None:
         lane = self.session.highlight.lane
-        for index in range(self.cards.count()):
-            item = self.cards.itemAt(index)
-            widget = item.widget() if item else None
+        for widget in self.cards.widgets:
             if isinstance(widget, FindingCard):
                 widget.light(lane is not None and lane == widget.lane)
 
@@ -224,39 +223,43 @@ class ForecastStation(Station):
 class FindingCard(QFrame):
     """One finding: sentence, evidence, and a button that tries the remedy."""
 
-    def __init__(self, finding: Finding, session: Workbench) -> None:
+    finding: Finding
+
+    def __init__(self, session: Workbench) -> None:
         super().__init__()
         self.setObjectName("card")
-        self.finding, self.session = finding, session
-        self.lane = finding.causes[0].mark.lane if finding.causes else None
+        self.session = session
         row = FlowRow(self)
         row.setContentsMargins(10, 5, 12, 5)
-        said = QWidget()
-        words = QVBoxLayout(said)
-        words.setContentsMargins(0, 0, 0, 0)
-        words.setSpacing(0)
-        words.addWidget(label(finding.headline, "strong", wrap=True))
-        told = with_minus(f"{finding.evidence} {finding.advice}")
-        words.addWidget(label(told, "soft", wrap=True))
-        row.addWidget(_Sign(finding.feature.kind))
-        row.addWidget(said, 1)
-        if finding.remedy is not None and finding.remedy.move.gear is None:
-            text = finding.remedy.move.text(session.settings.values.units)
-            button = QPushButton(plain(tr("Try {short}", short=_short(text))))
-            button.setToolTip(tip(tr("Adds an arrangement with {what}.", what=text)))
-            button.setObjectName("try-it")
-            on_click(button, partial(self._try, text))
-            row.addWidget(button, 0, Qt.AlignmentFlag.AlignVCenter)
+        self._kept = Kept(row, session.home)
         self.setMouseTracking(True)
+
+    def show_finding(self, finding: Finding) -> None:
+        """Show that one."""
+        self.finding = finding
+        told = with_minus(f"{finding.evidence} {finding.advice}")
+        with self._kept as kept:
+            kept.put("sign", _Sign).show_kind(finding.feature.kind)
+            with kept.column("words", 1) as words:
+                words.layout.setSpacing(0)
+                words.words(finding.headline, role="strong", wrap=True)
+                words.words(told, wrap=True)
+            if finding.remedy is not None and finding.remedy.move.gear is None:
+                text = finding.remedy.move.text(self.session.settings.values.units)
+                short = tr("Try {short}", short=_short(text))
+                button = kept.button(short, "try-it", partial(self._try, text))
+                button.setToolTip(tip(tr("Adds an arrangement with {what}.", what=text)))
+
+    @property
+    def lane(self) -> Lane | None:
+        """Of its cause."""
+        return self.finding.causes[0].mark.lane if self.finding.causes else None
 
     def light(self, lit: bool) -> None:
         """Show that its cause is pointed at."""
         if bool(self.property("lit")) != lit:
             self.setProperty("lit", lit)
-            style = self.style()
-            assert style is not None
-            style.unpolish(self)
-            style.polish(self)
+            restyled(self)
 
     def enterEvent(self, event: QEvent | None) -> None:
         if self.finding.causes:
@@ -278,10 +281,14 @@ class FindingCard(QFrame):
 class _Sign(QWidget):
     """A small hill or hatched hollow before the sentence."""
 
-    def __init__(self, kind: str) -> None:
+    def __init__(self) -> None:
         super().__init__()
-        self._kind = kind
+        self._kind = ""
         self.setFixedSize(14, 34)
+
+    def show_kind(self, kind: str) -> None:
+        self._kind = kind
+        self.update()
 
     def paintEvent(self, event: object) -> None:
         t = theme.current()

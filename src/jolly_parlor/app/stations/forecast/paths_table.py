@@ -1,11 +1,13 @@
 """Paths one by one: a row for each boundary, what it does at the ear and at the source."""
 
-from PyQt6.QtCore import QEvent
+from functools import partial
+
+from PyQt6.QtCore import QEvent, Qt
 from PyQt6.QtWidgets import QFrame, QLabel, QVBoxLayout, QWidget
 
 from jolly_parlor.app.highlight import Highlight
-from jolly_parlor.app.stations.base import clear
 from jolly_parlor.app.widgets.entries import label
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.paths import Path, paths
@@ -36,17 +38,20 @@ class PathsTable(QWidget):
         layout.addWidget(self.head)
         frame = QFrame()
         frame.setObjectName("card")
-        self.grid = WrappedGrid(frame)
-        self.grid.setHorizontalSpacing(14)
-        self.grid.setVerticalSpacing(2)
+        grid = WrappedGrid(frame)
+        grid.setHorizontalSpacing(14)
+        grid.setVerticalSpacing(2)
+        grid.setColumnStretch(4, 1)
+        grid.setColumnStretch(5, 1)
+        self.rows = Kept(grid, session.home)
         layout.addWidget(frame)
         layout.addStretch(1)
 
     def refresh(self) -> None:
-        clear(self.grid)
         session, a = self.session, self.session.arrangement
         if a is None:
             self.head.setText("")
+            self.rows.empty()
             return
         source = session.tints.item()
         who = source.words
@@ -58,15 +63,14 @@ class PathsTable(QWidget):
                 seat=session.seat,
             )
         )
-        for column, title in enumerate((*_TITLES, tr("at the source"))):
-            self.grid.addWidget(label(title, "soft"), 0, column)
-        document = session.document
-        rows = paths(document.setup(a), source, session.seat)
-        for row, path in enumerate(rows, start=1):
-            for column, text in enumerate(self._texts(path)):
-                self.grid.addWidget(_Cell(text, path, session, strong=column == 0), row, column)
-        self.grid.setColumnStretch(4, 1)
-        self.grid.setColumnStretch(5, 1)
+        found = paths(session.document.setup(a), source, session.seat)
+        with self.rows as kept:
+            for column, title in enumerate((*_TITLES, tr("at the source"))):
+                kept.words(title, 0, column)
+            for row, path in enumerate(found, start=1):
+                for column, text in enumerate(self._texts(path)):
+                    make = partial(_Cell, session, strong=column == 0)
+                    kept.put(f"{row} {column}", make, row, column).show_path(text, path)
 
     def _texts(self, path: Path) -> list[str]:
         units, reflection = self.session.settings.values.units, path.reflection
@@ -92,11 +96,17 @@ class PathsTable(QWidget):
 class _Cell(QLabel):
     """Pointing at a cell lights its boundary on the plan."""
 
-    def __init__(self, text: str, path: Path, session: Workbench, strong: bool) -> None:
-        super().__init__(text)
-        self._path, self._session = path, session
+    def __init__(self, session: Workbench, strong: bool) -> None:
+        super().__init__()
+        self.setTextFormat(Qt.TextFormat.PlainText)
+        self._session = session
         if strong:
             self.setProperty("role", "strong")
+
+    def show_path(self, text: str, path: Path) -> None:
+        """Show one figure of that path."""
+        self._path = path
+        self.setText(text)
 
     def enterEvent(self, event: QEvent | None) -> None:
         """Light it, with its path where a mark has one."""

@@ -4,81 +4,58 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import (
-    QCheckBox,
-    QMenu,
-    QPushButton,
-    QVBoxLayout,
-    QWidget,
-)
+from PyQt6.QtWidgets import QFrame, QMenu, QPushButton, QVBoxLayout
 
-from jolly_parlor.app import theme
-from jolly_parlor.app.widgets.entries import CheckedField, label, number_field
-from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import CONTROLS, KINDS, Filter
 from jolly_parlor.placement.controls import Control, Span
 from jolly_parlor.placement.loudspeakers import Controls, Model
 from jolly_parlor.units import with_minus
-from jolly_parlor.words import spoken, tr
+from jolly_parlor.words import tr
 
 _FIELD_PIXELS, _USUAL_DB_SPL = 66, 105.0
-_opened: set[str] = set()
-"""Models whose panel is open: cards are made anew with each change."""
 
 
 class ControlsPanel:
-    """Of one model. `layout` goes into its card."""
+    """Of the model it was told last. `frame` goes into its card."""
 
-    def __init__(
-        self, session: Workbench, model: Model, who: str, change: Callable[..., None]
-    ) -> None:
-        """change: sets a field of the model by name."""
-        self._session, self._model, self._who, self._change = session, model, who, change
-        self.layout = QVBoxLayout()
-        row = FlowRow()
-        self.button = QPushButton(tr("Controls …"))
-        self.button.setObjectName(f"{who} controls")
-        self.button.setCheckable(True)
-        row.addWidget(self.button)
-        words = label(controls_words(model), "soft", wrap=True)
-        words.setObjectName(f"{who} controls words")
-        row.addWidget(words, 1)
-        self.layout.addLayout(row)
-        self.panel = QWidget()
-        self.layout.addWidget(self.panel)
-        if model.id in _opened:
-            self._fill()
-        else:  # shown by its card: it has none yet, and would be a window
-            self.panel.hide()
-        self.button.setChecked(model.id in _opened)
-        # Through a lambda: nobody else holds this panel before it is filled.
-        self.button.toggled.connect(lambda shown: self._open(shown))
+    def __init__(self, session: Workbench) -> None:
+        self._opened = False
+        self.frame = QFrame()
+        layout = QVBoxLayout(self.frame)
+        layout.setContentsMargins(0, 0, 0, 0)
+        self.kept = Kept(layout, session.home)
 
-    def _fill(self) -> None:
-        """Not before somebody looks: its forty fields are most of what the page has."""
-        grid = WrappedGrid(self.panel)
-        grid.setContentsMargins(0, 0, 0, 0)
-        grid.setHorizontalSpacing(6)
-        grid.setColumnStretch(13, 1)
+    def refresh(self, model: Model, who: str, change: Callable[..., None]) -> None:
+        """Show that model; change: sets a field of it by name."""
+        self._model, self._who, self._change = model, who, change
+        with self.kept as sheet:
+            with sheet.row("head") as row:
+                title = tr("Controls …")
+                on = self._opened
+                row.button(title, "open", self._open, called=f"{who} controls", on=on)
+                words = row.words(controls_words(model), 1, wrap=True)
+                words.setObjectName(f"{who} controls words")
+            if self._opened:  # its forty fields are most of what the page has
+                with sheet.grid("spans", rest=13) as grid:
+                    self._fill(grid)
+
+    def _open(self) -> None:
+        self._opened = not self._opened
+        self.refresh(self._model, self._who, self._change)
+
+    def _fill(self, grid: Kept) -> None:
         for number, control in enumerate(CONTROLS.values()):
             self._span(grid, number // 2, 7 * (number % 2), control)
-        self._switches(grid, (len(CONTROLS) + 1) // 2)
+        with grid.row("switches", (len(CONTROLS) + 1) // 2, 0, 1, 14) as line:
+            self._switches(line)
 
-    def _open(self, shown: bool) -> None:
-        (_opened.add if shown else _opened.discard)(self._model.id)
-        if shown and self.panel.layout() is None:
-            self._fill()
-        self.panel.setVisible(shown)
-
-    def _span(self, grid: WrappedGrid, row: int, column: int, control: Control) -> None:
+    def _span(self, grid: Kept, row: int, column: int, control: Control) -> None:
         name, own = control.name, self._model.controls.span(control.name)
-        tick = QCheckBox(spoken(control.title))
-        tick.setObjectName(f"{self._who} has {name}")
-        tick.setChecked(own is not None)
-        tick.clicked.connect(lambda on: self._set(name, control.usual if on else None))
-        grid.addWidget(tick, row, column)
+        called = f"{self._who} has {name}"
+        has = partial(self._has, control)
+        grid.box(control.title, f"has {name}", own is not None, has, row, column, called=called)
         if own is None:
             return
         parts = (
@@ -88,61 +65,64 @@ class ControlsPanel:
         )
         for place, (end, value, before) in enumerate(parts):
             if before:
-                grid.addWidget(label(before, "soft"), row, column + 2 * place)
-            field = self._field(f"{self._who} {name} {end}", control.unit, value)
-            field.committed.connect(partial(self._set_end, name, own, end))
-            grid.addWidget(field, row, column + 2 * place + 1)
+                grid.words(before, row, column + 2 * place)
+            grid.number(
+                f"{name} {end}",
+                control.unit,
+                value,
+                partial(self._set_end, name, own, end),
+                row,
+                column + 2 * place + 1,
+                called=f"{self._who} {name} {end}",
+                most=_FIELD_PIXELS,
+            )
 
-    def _switches(self, grid: WrappedGrid, row: int) -> None:
-        controls = self._model.controls
-        line = FlowRow()
-        polarity = QCheckBox(spoken("polarity"))
-        polarity.setObjectName(f"{self._who} has polarity")
-        polarity.setChecked(controls.polarity)
-        polarity.clicked.connect(lambda on: self._set("polarity", on))
-        line.addWidget(polarity)
+    def _switches(self, line: Kept) -> None:
+        controls, who = self._model.controls, self._who
+        turn = partial(self._set, "polarity")
+        called = f"{who} has polarity"
+        line.box("polarity", "polarity", controls.polarity, turn, called=called)
         for side in ("low_pass", "high_pass"):
-            line.addWidget(self._kinds(side, getattr(controls, f"{side}_kinds")))
-        loudest = QCheckBox(tr("loudest at 1 m"))
-        loudest.setObjectName(f"{self._who} has maximum level")
+            own = getattr(controls, f"{side}_kinds")
+            title = side.replace("_", "-")
+            words = tr("{title} kinds: {own}", title=title, own=len(own) or tr("as set"))
+            made = line.put(side, partial(self._with_menu, side))
+            made.setObjectName(f"{who} {side} kinds")
+            made.setText(words)
         known = self._model.maximum_level_db_spl
-        loudest.setChecked(known is not None)
-        loudest.clicked.connect(
-            lambda on: self._change("maximum_level_db_spl", _USUAL_DB_SPL if on else None)
-        )
-        line.addWidget(loudest)
+        called = f"{who} has maximum level"
+        line.box(tr("loudest at 1 m"), "loudest", known is not None, self._loudest, called=called)
         if known is not None:
-            field = self._field(tr("{who} maximum level", who=self._who), tr("dB SPL"), known)
-            theme.keep_width(field, most=100)
-            field.committed.connect(partial(self._change, "maximum_level_db_spl"))
-            line.addWidget(field)
-        line.addStretch(1)
-        grid.addLayout(line, row, 0, 1, 14)
+            called, do = f"{who} maximum level", partial(self._change, "maximum_level_db_spl")
+            line.number("maximum level", tr("dB SPL"), known, do, called=called, most=100)
+        line.gap()
 
-    def _kinds(self, side: str, own: tuple[Filter, ...]) -> QPushButton:
-        title = side.replace("_", "-")
-        made = QPushButton(tr("{title} kinds: {own}", title=title, own=len(own) or tr("as set")))
-        made.setObjectName(f"{self._who} {side} kinds")
+    def _has(self, control: Control, on: bool) -> None:
+        self._set(control.name, control.usual if on else None)
+
+    def _loudest(self, on: bool) -> None:
+        self._change("maximum_level_db_spl", _USUAL_DB_SPL if on else None)
+
+    def _with_menu(self, side: str) -> QPushButton:
+        made = QPushButton()
         menu = QMenu(made)
+        menu.aboutToShow.connect(partial(self._offer, menu, side))
+        made.setMenu(menu)
+        return made
+
+    def _offer(self, menu: QMenu, side: str) -> None:
+        own = getattr(self._model.controls, f"{side}_kinds")
+        menu.clear()
         for kind in KINDS:
             action = menu.addAction(kind.words)
             assert action is not None
             action.setCheckable(True)
             action.setChecked(kind in own)
             action.triggered.connect(partial(self._turn_kind, side, own, kind))
-        made.setMenu(menu)
-        return made
 
     def _turn_kind(self, side: str, own: tuple[Filter, ...], kind: Filter, on: bool) -> None:
         kinds = tuple(k for k in KINDS if (k in own and k != kind) or (on and k == kind))
         self._set(f"{side}_kinds", kinds)
-
-    def _field(self, name: str, unit: str, value: float) -> CheckedField:
-        field = number_field(name, unit)
-        theme.keep_width(field, most=_FIELD_PIXELS)
-        field.set_value(value)
-        field.failed.connect(self._session.refused.emit)
-        return field
 
     def _set_end(self, name: str, own: Span, end: str, value: float) -> None:
         self._set(name, replace(own, **{end: value}))

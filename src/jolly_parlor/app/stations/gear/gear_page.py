@@ -4,9 +4,8 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QPushButton
-
-from jolly_parlor.app.stations.base import Station, card, changed_item, clear
+from jolly_parlor.app import theme
+from jolly_parlor.app.stations.base import Station, changed_item
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.handover_row import HandoverRow
 from jolly_parlor.app.stations.gear.layout_card import LayoutCard
@@ -14,15 +13,10 @@ from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.stations.gear.shared_entries import (
     corner_fields,
     fresh_name,
-    name_field,
     radiating_fields,
-    size_field,
 )
 from jolly_parlor.app.stations.gear.use_card import UseCard
-from jolly_parlor.app.widgets.entries import label, length_field, on_click
-from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model, Role
@@ -37,188 +31,126 @@ _MONITOR_SIZES = (
 )
 
 
+_DESK_SIZES = (
+    ("width", "wide"),
+    ("depth", "deep"),
+    ("height", tr("top above the floor")),
+    ("thickness", tr("thick")),
+)
+
+
 class GearStation(Station):
-    """What is placed. The cards are rebuilt when the document changes elsewhere."""
+    """What it is used as, and what is placed."""
 
     id = "gear"
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
-        self._shown: tuple[object, ...] | None = None
+        self.cards = Kept(self.body, session.home)
+        self.under.setText(
+            tr("Sizes over all; the low corner is where the level has fallen by 3 dB.")
+        )
         self.listen(session.document_changed, session.view_changed)
-
-    def restyle(self) -> None:
-        """Units may have changed: rebuild."""
-        self._shown = None
-        self.refresh()
 
     def refresh(self) -> None:
         gear = self.session.document.gear
         self.verdict.setText(_summary(gear))
-        self.under.setText(
-            tr("Sizes over all; the low corner is where the level has fallen by 3 dB.")
-        )
-        a = self.session.arrangement
-        wishes = self.session.document.wishes
-        shown = gear, wishes, (a.name, a.chains) if a is not None else None
-        if shown == self._shown:
-            return
-        self._shown = shown
-        clear(self.body)
-        self._monitor_card(gear.monitor)
-        self.body.addWidget(LayoutCard(self.session).frame)
-        for speaker in (*gear.subwoofers, *gear.others):
-            made = LoudspeakerCard(
-                self.session, speaker, self._change, self._set_model, self._again
-            )
-            self.body.addWidget(made.frame)
-        if gear.subwoofers:
-            self.body.addWidget(HandoverRow(self.session, self._again).frame)
-        self._offer_more(gear)
-        self._seat_card(gear)
-        if gear.desk is not None:
-            self._desk_card(gear.desk)
-        else:
-            self._offer(tr("No desk."), tr("Add a desk"), "add-desk", self._add_desk)
-        self.body.addWidget(UseCard(self.session).frame)
-        self.body.addStretch(1)
+        with self.cards as page:
+            page.other("used as", partial(UseCard, self.session)).refresh()
+            self._monitor_card(page, gear.monitor)
+            for index, speaker in enumerate((*gear.subwoofers, *gear.others)):
+                made = partial(LoudspeakerCard, self.session, self._change, self._set_model)
+                page.other(f"loudspeaker {index}", made).refresh(speaker)
+            if gear.subwoofers:
+                page.other("handover", partial(HandoverRow, self.session)).refresh()
+            self._offer_more(page, gear)
+            self._seat_card(page, gear)
+            if gear.desk is not None:
+                self._desk_card(page, gear.desk)
+            else:
+                with page.card("no desk") as sheet, sheet.row("desk") as row:
+                    row.words(tr("No desk."))
+                    row.gap()
+                    row.button(tr("Add a desk"), "add-desk", self._add_desk)
+            page.other("layout", partial(LayoutCard, self.session)).refresh()
+            page.gap()
 
     def _change(self, what: str, edit: Callable[[Gear], Gear]) -> bool:
         done = self.session.do(what, lambda document: set_gear(document, edit(document.gear)))
         if not done:
-            self._again()
+            self.refresh()
         return done
 
-    def _again(self) -> None:
-        self._shown = None
-        self.refresh()
-
-    def _monitor_card(self, model: Model) -> None:
-        frame, layout = card()
-        layout.addWidget(label(tr("Monitors, a pair alike"), "head"))
-        grid = WrappedGrid(in_blocks=True)
-        layout.addLayout(grid)
-        grid.setColumnStretch(6, 1)
+    def _monitor_card(self, page: Kept, model: Model) -> None:
         change = partial(self._set_model, model.id)
-        grid.addWidget(name_field(tr("monitor name"), model.name, change), 0, 0)
-        for column, (name, title) in enumerate(_MONITOR_SIZES, start=1):
-            known = getattr(model, name)
-            value = model.centre_height if known is None else known
-            field = size_field(
-                self.session, tr("monitor {name}", name=name), value, partial(change, name)
-            )
-            grid.addWidget(field, 0, column)
-            grid.addWidget(label(title, "soft"), 1, column)
-        corner_fields(self.session, grid, model, "monitor", change)
-        radiating_fields(self.session, grid, model, "monitor", change)
-        layout.addLayout(ControlsPanel(self.session, model, "monitor", change).layout)
-        self.body.addWidget(frame)
+        with page.card("monitors") as sheet:
+            sheet.words(tr("Monitors, a pair alike"), role="head")
+            with sheet.grid("sizes", rest=6, in_blocks=True) as grid:
+                name = grid.line("monitor name", model.name, partial(change, "name"), 0, 0)
+                theme.keep_width(name, 190, 190)
+                for column, (what, title) in enumerate(_MONITOR_SIZES, start=1):
+                    known = getattr(model, what)
+                    value = model.centre_height if known is None else known
+                    grid.length(f"monitor {what}", value, partial(change, what), 0, column)
+                    grid.words(title, 1, column)
+                corner_fields(grid, model, "monitor", change)
+                radiating_fields(grid, model, "monitor", change)
+            panel = sheet.other("controls", partial(ControlsPanel, self.session))
+            panel.refresh(model, "monitor", change)
 
-    def _offer_more(self, gear: Gear) -> None:
-        frame, layout = card()
-        row = FlowRow()
+    def _offer_more(self, page: Kept, gear: Gear) -> None:
         none = tr("No subwoofer yet; other loudspeakers can be added too.")
         some = tr("More subwoofers and loudspeakers can be added.")
-        row.addWidget(label(some if gear.beside_the_pair else none, "soft", wrap=True), 1)
-        for title, name, do in (
-            (tr("Add a subwoofer"), "add-sub", self._add_sub),
-            (tr("Add a loudspeaker"), "add-loudspeaker", self._add_other),
-        ):
-            button = QPushButton(title)
-            button.setObjectName(name)
-            on_click(button, do)
-            row.addWidget(button)
-        layout.addLayout(row)
-        self.body.addWidget(frame)
+        with page.card("more") as sheet, sheet.row("more") as row:
+            row.words(some if gear.beside_the_pair else none, 1, wrap=True)
+            row.button(tr("Add a subwoofer"), "add-sub", self._add_sub)
+            row.button(tr("Add a loudspeaker"), "add-loudspeaker", self._add_other)
 
-    def _seat_card(self, gear: Gear) -> None:
-        frame, layout = card()
-        row = FlowRow()
-        row.addWidget(label(tr("Seats"), "head"))
-        row.addWidget(label(tr("the first is the main one"), "soft"))
-        row.addStretch(1)
-        add = QPushButton(tr("Add a seat"))
-        add.setObjectName("add-seat")
-        on_click(add, self._add_seat)
-        row.addWidget(add)
-        layout.addLayout(row)
-        for index, seat in enumerate(gear.seats):
-            line = FlowRow()
-            line.addWidget(
-                name_field(
-                    tr("seat {index} name", index=index + 1),
-                    seat.name,
-                    partial(self._set_seat, index),
+    def _seat_card(self, page: Kept, gear: Gear) -> None:
+        with page.card("seats") as sheet:
+            with sheet.row("head") as row:
+                row.words(tr("Seats"), role="head")
+                row.words(tr("the first is the main one"))
+                row.gap()
+                row.button(tr("Add a seat"), "add-seat", self._add_seat)
+            for index, seat in enumerate(gear.seats):
+                change = partial(self._set_seat, index)
+                with sheet.row(f"seat {index + 1}") as line:
+                    name = line.line(f"seat {index + 1} name", seat.name, partial(change, "name"))
+                    theme.keep_width(name, 190, 190)
+                    ear = partial(change, "ear_height")
+                    line.length(f"seat {index + 1} ear", seat.ear_height, ear)
+                    line.words(tr("ear above the floor"))
+                    line.box(
+                        tr("chair with a high back"),
+                        f"seat {index + 1} high back",
+                        seat.high_back,
+                        partial(change, "high_back"),
+                    )
+                    line.gap()
+                    if len(gear.seats) > 1:
+                        gone = partial(self._remove_seat, index)
+                        line.button(tr("Remove"), f"remove-seat {index + 1}", gone)
+
+    def _desk_card(self, page: Kept, desk: Desk) -> None:
+        with page.card("desk") as sheet:
+            with sheet.row("head") as row:
+                row.words(tr("Desk"), role="head")
+                row.gap()
+                row.button(
+                    tr("Remove"),
+                    "remove-desk",
+                    lambda: self._change(tr("Remove the desk"), lambda g: replace(g, desk=None)),
                 )
+            with sheet.grid("sizes", rest=4, in_blocks=True) as grid:
+                for column, (name, title) in enumerate(_DESK_SIZES):
+                    do = partial(self._set_desk, name)
+                    grid.length(f"desk {name}", getattr(desk, name), do, 0, column)
+                    grid.words(title, 1, column)
+            words = tr(
+                "Its top scatters sound in every forecast; its height, depth and near edge count."
             )
-            field = length_field(
-                tr("seat {index} ear", index=index + 1), lambda: self.session.settings.values.units
-            )
-            field.set_value(seat.ear_height)
-            field.committed.connect(partial(self._set_seat, index, "ear_height"))
-            field.failed.connect(self.session.refused.emit)
-            line.addWidget(field)
-            line.addWidget(label(tr("ear above the floor"), "soft"))
-            high = WrappedCheckBox(tr("chair with a high back"))
-            high.setObjectName(f"seat {index + 1} high back")
-            high.setChecked(seat.high_back)
-            high.clicked.connect(partial(self._set_seat, index, "high_back"))
-            line.addWidget(high)
-            line.addStretch(1)
-            if len(gear.seats) > 1:
-                remove = QPushButton(tr("Remove"))
-                on_click(remove, partial(self._remove_seat, index))
-                line.addWidget(remove)
-            layout.addLayout(line)
-        self.body.addWidget(frame)
-
-    def _desk_card(self, desk: Desk) -> None:
-        frame, layout = card()
-        row = FlowRow()
-        row.addWidget(label(tr("Desk"), "head"))
-        row.addStretch(1)
-        remove = QPushButton(tr("Remove"))
-        remove.setObjectName("remove-desk")
-        on_click(
-            remove, lambda: self._change(tr("Remove the desk"), lambda g: replace(g, desk=None))
-        )
-        row.addWidget(remove)
-        layout.addLayout(row)
-        grid = WrappedGrid(in_blocks=True)
-        for column, (name, title) in enumerate(
-            (
-                ("width", "wide"),
-                ("depth", "deep"),
-                ("height", tr("top above the floor")),
-                ("thickness", tr("thick")),
-            )
-        ):
-            change = partial(self._set_desk, name)
-            grid.addWidget(
-                size_field(self.session, tr("desk {name}", name=name), getattr(desk, name), change),
-                0,
-                column,
-            )
-            grid.addWidget(label(title, "soft"), 1, column)
-        grid.setColumnStretch(4, 1)
-        layout.addLayout(grid)
-        words = tr(
-            "Its top scatters sound in every forecast; its height, depth and near edge count."
-        )
-        layout.addWidget(label(words, "soft", wrap=True))
-        self.body.addWidget(frame)
-
-    def _offer(self, text: str, action: str, name: str, do: Callable[[], None]) -> None:
-        frame, layout = card()
-        row = FlowRow()
-        row.addWidget(label(text, "soft"))
-        row.addStretch(1)
-        button = QPushButton(action)
-        button.setObjectName(name)
-        on_click(button, do)
-        row.addWidget(button)
-        layout.addLayout(row)
-        self.body.addWidget(frame)
+            sheet.words(words, wrap=True)
 
     def _set_model(self, model_id: str, name: str, value: object) -> None:
         def edit(gear: Gear) -> Gear:
@@ -250,7 +182,6 @@ class GearStation(Station):
                     high=high,
                 )
             )
-            self._shown = None
             self.refresh()
             return
         self._change(tr("Change the {what}", what=what), edit)

@@ -1,13 +1,11 @@
 """The question what keeps the bass from the monitors; settings and search count on the answer."""
 
-from collections.abc import Callable
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QPushButton
+from PyQt6.QtWidgets import QFrame
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.entries import label, on_click
-from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.chains import USUAL_CROSSOVER_HZ
 from jolly_parlor.placement.gear import Gear
@@ -17,36 +15,34 @@ from jolly_parlor.words import tr
 
 
 class HandoverRow:
-    """Shown while there is a subwoofer. `frame` is the widget, made anew with the page."""
+    """Shown while there is a subwoofer. `frame` is the widget."""
 
-    def __init__(self, session: Workbench, again: Callable[[], None]) -> None:
-        """again: shows everything as it is."""
-        self.session, self._again = session, again
+    def __init__(self, session: Workbench) -> None:
+        self.session = session
         self.frame: QFrame
         self.frame, layout = card()
-        gear, a = session.document.gear, session.arrangement
-        question = tr("Does anything keep the bass from the monitors?")
-        layout.addWidget(label(question, "head", wrap=True))
-        row = FlowRow()
+        self.rows = Kept(layout, session.home)
+
+    def refresh(self) -> None:
+        """Show what was answered, and what follows."""
+        gear, a = self.session.document.gear, self.session.arrangement
         impossible = impossible_words(gear, a.chains) if a is not None else ""
-        for name, title, yes in (
-            ("handover-no", tr("No, nothing"), False),
-            ("handover-yes", tr("Yes, something"), True),
-        ):
-            button = QPushButton(title)
-            button.setObjectName(name)
-            button.setCheckable(True)
-            button.setChecked(gear.hands_over == yes and not impossible)
-            on_click(button, partial(self._answer, yes))
-            row.addWidget(button)
-        words = impossible or _words(gear)
-        row.addWidget(label(words, "warning" if impossible else "soft", wrap=True), 1)
-        layout.addLayout(row)
+        with self.rows as kept:
+            kept.words(tr("Does anything keep the bass from the monitors?"), role="head", wrap=True)
+            with kept.row("answers") as row:
+                for name, title, yes in (
+                    ("handover-no", tr("No, nothing"), False),
+                    ("handover-yes", tr("Yes, something"), True),
+                ):
+                    on = gear.hands_over == yes and not impossible
+                    row.button(title, name, partial(self._answer, yes), on=on)
+                role = "warning" if impossible else "soft"
+                row.words(impossible or _words(gear), 1, role=role, wrap=True)
 
     def _answer(self, yes: bool) -> None:
         what = tr("What keeps the bass from the monitors")
         self.session.do(what, lambda d: set_handover(d, yes))
-        self._again()
+        self.refresh()
 
 
 def _words(gear: Gear) -> str:

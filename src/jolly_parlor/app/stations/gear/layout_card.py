@@ -3,24 +3,14 @@
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QVBoxLayout
+from PyQt6.QtWidgets import QFrame
 
-from jolly_parlor.app import theme
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.entries import (
-    CheckedField,
-    choice_field,
-    label,
-    named_button,
-    number_field,
-)
-from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.layouts import PRESETS, Direction, LayoutId, direction_at
 from jolly_parlor.project.layout_edits import choose_layout, set_direction, without_direction
-from jolly_parlor.words import tr
+from jolly_parlor.words import spoken, tr
 
 _HOW = tr(
     "Degrees from straight ahead to the left, minus to the right, seen "
@@ -39,73 +29,69 @@ _PIXELS = 78
 
 
 class LayoutCard:
-    """One list, and a row for each direction. `frame` is the widget, made anew with the page."""
+    """One list, and a row for each direction. `frame` is the widget."""
 
     def __init__(self, session: Workbench) -> None:
         self.session = session
-        layout = session.document.gear.layout
         self.frame: QFrame
-        self.frame, body = card()
-        row = FlowRow()
-        row.addWidget(label(tr("Around the seat"), "head"))
-        names = [preset.name for preset in PRESETS.values()]
+        self.frame, layout = card()
+        self.kept = Kept(layout, session.home)
+
+    def refresh(self) -> None:
+        """Show the layout in force and its angles."""
+        layout = self.session.document.gear.layout
         own = layout.id == "own"
-        self.which = choice_field("layout", (*names, *([tr("one's own")] if own else [])))
-        ids: list[LayoutId] = [*PRESETS, "own"]
-        self.which.setCurrentIndex(ids.index(layout.id))
-        self.which.activated.connect(lambda at: self._choose(ids[at]))
-        row.addWidget(self.which)
+        names = [(spoken(preset.name), name) for name, preset in PRESETS.items()]
         source = PRESETS[layout.id].source if layout.id in PRESETS else ""
         told = tr("{source}, from memory.", source=source) if source else tr("The pair alone.")
-        row.addWidget(label(told if not own else tr("Angles of your own."), "soft"))
-        row.addStretch(1)
-        body.addLayout(row)
-        if layout.directions:
-            body.addWidget(label(_HOW, "soft", wrap=True))
-            body.addLayout(self._rows(layout.directions))
-        self._offer_angles(body)
+        with self.kept as sheet:
+            with sheet.row("which") as row:
+                row.words(tr("Around the seat"), role="head")
+                options = [*names, *([(tr("one's own"), "own")] if own else [])]
+                row.choice("layout", options, layout.id, self._choose)
+                row.words(told if not own else tr("Angles of your own."))
+                row.gap()
+            if layout.directions:
+                sheet.words(_HOW, wrap=True)
+                with sheet.grid("angles", rest=len(_ANGLES) + 3, between=8) as grid:
+                    self._rows(grid, layout.directions)
+            self._offer_angles(sheet)
 
-    def _rows(self, directions: tuple[Direction, ...]) -> WrappedGrid:
-        grid = WrappedGrid()
-        grid.setHorizontalSpacing(8)
-        grid.setVerticalSpacing(2)
+    def _rows(self, grid: Kept, directions: tuple[Direction, ...]) -> None:
         for column, (_, title) in enumerate(_ANGLES, start=1):
-            grid.addWidget(label(title, "soft"), 0, column)
+            grid.words(title, 0, column)
         for line, one in enumerate(directions, start=1):
-            grid.addWidget(label(one.loudspeaker, "strong"), line, 0)
+            who = one.loudspeaker
+            grid.words(who, line, 0, role="strong")
             for column, (what, title) in enumerate(_ANGLES, start=1):
-                grid.addWidget(self._angle(one, what, title), line, column)
-            moves = WrappedCheckBox(tr("may be moved"))
-            moves.setObjectName(f"{one.loudspeaker} movable")
-            moves.setChecked(one.movable)
-            moves.toggled.connect(partial(self._set, one, "movable"))
-            grid.addWidget(moves, line, len(_ANGLES) + 1)
-            gone = partial(self._free, one.loudspeaker)
-            anywhere = named_button(
-                tr("from anywhere"), tr("{loudspeaker} anywhere", loudspeaker=one.loudspeaker), gone
-            )
-            grid.addWidget(anywhere, line, len(_ANGLES) + 2)
-        grid.setColumnStretch(len(_ANGLES) + 3, 1)
-        return grid
+                field = grid.number(
+                    f"{who} {what}",
+                    "°",
+                    float(getattr(one, what)),
+                    partial(self._set, one, what),
+                    line,
+                    column,
+                    digits=0,
+                    most=_PIXELS,
+                )
+                field.setAccessibleName(f"{who}: {spoken(title)}")
+            moves = partial(self._set, one, "movable")
+            after = len(_ANGLES) + 1
+            grid.box(tr("may be moved"), f"{who} movable", one.movable, moves, line, after)
+            gone = partial(self._free, who)
+            grid.button(tr("from anywhere"), f"{who} anywhere", gone, line, after + 1)
 
-    def _offer_angles(self, body: QVBoxLayout) -> None:
+    def _offer_angles(self, sheet: Kept) -> None:
         """Of others that stand somewhere but belong nowhere yet: the angles they have now."""
         gear, a = self.session.document.gear, self.session.arrangement
         free = [one.id for one in gear.others if gear.layout.of(one.id) is None]
         if not free or a is None:
             return
-        row = FlowRow()
-        for name in free:
-            here = partial(self._give, name)
-            row.addWidget(
-                named_button(
-                    tr("{name} belongs where it stands", name=name),
-                    tr("{name} angles", name=name),
-                    here,
-                )
-            )
-        row.addStretch(1)
-        body.addLayout(row)
+        with sheet.row("free") as row:
+            for name in free:
+                words = tr("{name} belongs where it stands", name=name)
+                row.button(words, f"{name} angles", partial(self._give, name))
+            row.gap()
 
     def _give(self, name: str) -> None:
         document, a = self.session.document, self.session.arrangement
@@ -120,23 +106,12 @@ class LayoutCard:
         words = tr("{name} from anywhere", name=name)
         self.session.do(words, partial(without_direction, loudspeaker=name))
 
-    def _angle(self, one: Direction, what: str, title: str) -> CheckedField:
-        field = number_field(f"{one.loudspeaker} {what}", "°", 0)
-        field.setAccessibleName(f"{one.loudspeaker}: {title}")
-        theme.keep_width(field, most=_PIXELS)
-        field.set_value(float(getattr(one, what)))
-        field.committed.connect(partial(self._typed, one, what, field))
-        field.failed.connect(self.session.refused.emit)
-        return field
-
-    def _typed(self, one: Direction, what: str, field: CheckedField, value: float) -> None:
-        if not self._set(one, what, value):
-            field.reset()
-
     def _choose(self, layout_id: LayoutId) -> None:
         self.session.do(tr("Choose a layout"), partial(choose_layout, layout_id=layout_id))
+        self.refresh()
 
-    def _set(self, one: Direction, what: str, value: object) -> bool:
+    def _set(self, one: Direction, what: str, value: object) -> None:
         changed = replace(one, **{what: value})  # type: ignore[arg-type]
         words = tr("Where {loudspeaker} belongs", loudspeaker=one.loudspeaker)
-        return self.session.do(words, partial(set_direction, direction=changed))
+        if not self.session.do(words, partial(set_direction, direction=changed)):
+            self.refresh()

@@ -5,8 +5,9 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QFrame, QPushButton
+from PyQt6.QtWidgets import QFrame
 
+from jolly_parlor.app import theme
 from jolly_parlor.app.plan.turn_grip import can_turn
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
@@ -14,19 +15,15 @@ from jolly_parlor.app.stations.gear.shared_entries import (
     corner_fields,
     driver_field,
     fresh_name,
-    name_field,
     radiating_fields,
-    size_field,
 )
-from jolly_parlor.app.widgets.entries import add_words, label, number_field, on_click, tip
-from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
+from jolly_parlor.app.widgets.entries import tip
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.cautions import EQUALISING, MOUNTING
 from jolly_parlor.placement.chains import Crossover
-from jolly_parlor.placement.gear import Gear
+from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import MOUNTS, ROLES, Loudspeaker, Model, Mount, Role
 from jolly_parlor.project.document import Document
@@ -45,178 +42,146 @@ ChangeGear = Callable[[str, Callable[[Gear], Gear]], bool]
 
 
 class LoudspeakerCard:
-    """Made anew for each change of the gear. `frame` is the widget."""
+    """`frame` is the widget; shows whichever it was told last."""
 
     def __init__(
-        self,
-        session: Workbench,
-        speaker: Loudspeaker,
-        change: ChangeGear,
-        set_model: Callable[..., None],
-        again: Callable[[], None],
+        self, session: Workbench, change: ChangeGear, set_model: Callable[..., None]
     ) -> None:
-        """again: shows everything as it is, after something was refused."""
-        self._again = again
-        self.session, self._speaker, self._change = session, speaker, change
-        gear = session.document.gear
-        self._model = gear.model_of(speaker.id)
+        self.session, self._change, self._change_model = session, change, set_model
+        self._everywhere = True
         self.frame: QFrame
         self.frame, layout = card()
-        layout.addLayout(self._head(gear))
-        grid = WrappedGrid(in_blocks=True)
-        grid.setColumnStretch(6, 1)
-        layout.addLayout(grid)
-        grid.addWidget(name_field(tr("{id} name", id=speaker.id), speaker.id, self._rename), 0, 0)
-        grid.addWidget(label("called", "soft"), 1, 0)
-        edit = partial(set_model, self._model.id)
-        for column, (name, title) in enumerate(_SIZES, start=1):
-            value = getattr(self._model, name)
-            field = size_field(session, f"{speaker.id} {name}", value, partial(edit, name))
-            grid.addWidget(field, 0, column)
-            grid.addWidget(label(title, "soft"), 1, column)
-        corner_fields(session, grid, self._model, speaker.id, edit)
-        if not speaker.is_subwoofer or self._model.driver in ("front", "up"):
-            radiating_fields(session, grid, self._model, speaker.id, edit)
-        if speaker.is_subwoofer:
-            driver_field(grid, self._model, speaker.id, edit)
-        layout.addLayout(ControlsPanel(session, self._model, speaker.id, edit).layout)
-        layout.addLayout(self._settings())
-        if speaker.is_subwoofer:
-            layout.addLayout(self._mounts(edit))
-            if self._model.mounts != ("floor",):
-                layout.addWidget(label(MOUNTING, "soft", wrap=True))
-            layout.addWidget(label(EQUALISING, "soft", wrap=True))
-        else:
-            known = gear.layout.of(speaker.id)
-            placed = (
-                tr("a search puts it within its angles")
-                if known and known.movable
-                else (tr("schools and search leave it where it stands"))
-            )
-            words = tr("Forecast, measured and compared in any mix; {placed}.", placed=placed)
-            layout.addWidget(label(words, "soft", wrap=True))
+        self.kept = Kept(layout, session.home)
 
-    def _head(self, gear: Gear) -> FlowRow:
-        row = FlowRow()
+    def refresh(self, speaker: Loudspeaker) -> None:
+        """Show that one."""
+        gear = self.session.document.gear
+        self._speaker, self._model = speaker, gear.model_of(speaker.id)
+        edit = partial(self._change_model, self._model.id)
+        with self.kept as sheet:
+            with sheet.row("head") as row:
+                self._head(row, gear)
+            with sheet.grid("sheet", rest=6, in_blocks=True) as grid:
+                self._sheet(grid, edit)
+            panel = sheet.other("controls", partial(ControlsPanel, self.session))
+            panel.refresh(self._model, speaker.id, edit)
+            with sheet.grid("settings", rest=6, in_blocks=True) as grid:
+                self._settings(grid)
+            if speaker.is_subwoofer:
+                with sheet.row("mounts") as row:
+                    self._mounts(row, edit)
+                if self._model.mounts != ("floor",):
+                    sheet.words(MOUNTING, wrap=True)
+                sheet.words(EQUALISING, wrap=True)
+            else:
+                known = gear.layout.of(speaker.id)
+                placed = (
+                    tr("a search puts it within its angles")
+                    if known and known.movable
+                    else (tr("schools and search leave it where it stands"))
+                )
+                words = tr("Forecast, measured and compared in any mix; {placed}.", placed=placed)
+                sheet.words(words, wrap=True)
+
+    def _again(self) -> None:
+        self.refresh(self._speaker)
+
+    def _sheet(self, grid: Kept, edit: Callable[..., None]) -> None:
+        who, model = self._speaker.id, self._model
+        name = grid.line("name", who, self._rename, 0, 0, called=f"{who} name")
+        theme.keep_width(name, 190, 190)
+        grid.words("called", 1, 0)
+        for column, (what, title) in enumerate(_SIZES, start=1):
+            do = partial(edit, what)
+            grid.length(what, getattr(model, what), do, 0, column, called=f"{who} {what}")
+            grid.words(title, 1, column)
+        corner_fields(grid, model, who, edit)
+        if not self._speaker.is_subwoofer or model.driver in ("front", "up"):
+            radiating_fields(grid, model, who, edit)
+        if self._speaker.is_subwoofer:
+            driver_field(grid, model, who, edit)
+
+    def _head(self, row: Kept, gear: Gear) -> None:
+        who = self._speaker.id
         title = tr("Subwoofer") if self._speaker.is_subwoofer else tr("Loudspeaker")
-        row.addWidget(label(title, "head"))
-        role = QComboBox()
-        role.setObjectName(f"{self._speaker.id} role")
-        role.setAccessibleName(tr("role of {id}", id=self._speaker.id))
-        for value, words in ROLES.items():
-            if value not in ("left", "right"):
-                role.addItem(spoken(words), value)
-        role.setCurrentIndex(role.findData(self._speaker.role))
-        role.activated.connect(lambda at: self._set_role(role.itemData(at)))
-        row.addWidget(role)
-        model = QComboBox()
-        model.setObjectName(f"{self._speaker.id} model")
-        model.setAccessibleName(tr("model of {id}", id=self._speaker.id))
-        for known in gear.models:
-            model.addItem(known.name, known.id)
+        row.words(title, role="head")
+        roles = [(spoken(w), value) for value, w in ROLES.items() if value not in PAIR]
+        role = row.choice("role", roles, self._speaker.role, self._set_role, called=f"{who} role")
+        role.setAccessibleName(tr("role of {id}", id=who))
+        models: list[tuple[str, object]] = [(known.name, known.id) for known in gear.models]
         users = [one.id for one in gear.loudspeakers if one.model == self._model.id]
         if len(users) > 1:
-            model.addItem(_OWN, "")
-        model.setCurrentIndex(model.findData(self._model.id))
-        model.activated.connect(lambda at: self._set_model(model.itemData(at)))
-        row.addWidget(model)
+            models.append((_OWN, ""))
+        model = row.choice("model", models, self._model.id, self._set_model, called=f"{who} model")
+        model.setAccessibleName(tr("model of {id}", id=who))
         if len(users) > 1:
-            row.addWidget(label(tr("one model: {users}", users=", ".join(users)), "soft"))
-        row.addStretch(1)
-        remove = QPushButton(tr("Remove"))
-        remove.setObjectName(f"remove-{self._speaker.id}")
-        on_click(remove, self._remove)
-        row.addWidget(remove)
-        return row
+            row.words(tr("one model: {users}", users=", ".join(users)))
+        row.gap()
+        row.button(tr("Remove"), "remove", self._remove, called=f"remove-{who}")
 
-    def _mounts(self, edit: Callable[[str, object], None]) -> FlowRow:
+    def _mounts(self, row: Kept, edit: Callable[[str, object], None]) -> None:
         """Where the search may put one of this model."""
-        row = FlowRow()
-        row.addWidget(label(tr("may be put"), "soft"))
-        boxes: dict[Mount, QCheckBox] = {}
+        own = self._model.mounts
 
-        def change() -> None:
-            chosen = tuple(mount for mount, box in boxes.items() if box.isChecked())
+        def change(mount: Mount, on: bool) -> None:
+            chosen = tuple(m for m in MOUNTS if (m in own and m != mount) or (on and m == mount))
             if chosen:
                 edit("mounts", chosen)
                 return
             self.session.refused.emit(tr("It must go somewhere: leave one ticked."))
             self._again()
 
+        row.words(tr("may be put"))
         for mount, words in MOUNTS.items():
-            box = WrappedCheckBox(words)
-            box.setObjectName(f"{self._speaker.id} mount {mount}")
-            box.setChecked(mount in self._model.mounts)
-            box.clicked.connect(lambda _: change())
-            boxes[mount] = box
-            row.addWidget(box)
-        row.addStretch(1)
-        return row
+            name = f"{self._speaker.id} mount {mount}"
+            row.box(words, mount, mount in own, partial(change, mount), called=name)
+        row.gap()
 
-    def _settings(self) -> WrappedGrid:
+    def _settings(self, grid: Kept) -> None:
         """How it is set in the arrangement shown, or in all of them."""
         name, a = self._speaker.id, self.session.arrangement
-        grid = WrappedGrid(in_blocks=True)
-        grid.setColumnStretch(6, 1)
         if a is None:
             text = tr("Rough in an arrangement to set it: settings belong to the arrangement.")
-            grid.addWidget(label(text, "soft"), 0, 0, 1, 6)
-            return grid
+            grid.words(text, 0, 0, 1, 6)
+            return
         chain = a.chain(name)
-        self._everywhere = WrappedCheckBox(tr("in every arrangement"))
-        self._everywhere.setObjectName(f"{name} everywhere")
-        self._everywhere.setChecked(True)
-        grid.addWidget(label(tr("Set in “{name}”", name=a.name), "soft"), 0, 0)
-        grid.addWidget(self._everywhere, 1, 0)
+        grid.words(tr("Set in “{name}”", name=a.name), 0, 0)
+        everywhere = tr("in every arrangement")
+        called, on = f"{name} everywhere", self._everywhere
+        grid.box(everywhere, "everywhere", on, self._set_everywhere, 1, 0, called=called)
         column = 1
         if self._speaker.is_subwoofer:
             low = chain.low_pass or Crossover()
-            field = number_field(tr("{name} crossover_hz", name=name), tr("Hz"))
-            field.set_value(low.frequency_hz)
-            field.committed.connect(self._cross)
-            field.failed.connect(self.session.refused.emit)
-            grid.addWidget(field, 0, column)
-            grid.addWidget(
-                label(tr("crossover, {short}", short=low.filter.short), "soft"), 1, column
-            )
+            called, at = f"{name} crossover_hz", low.frequency_hz
+            grid.number("crossover", tr("Hz"), at, self._cross, 0, column, called=called)
+            grid.words(tr("crossover, {short}", short=low.filter.short), 1, column)
             column += 1
         for what, unit, title in (("gain_db", "dB", "gain"), ("delay_ms", "ms", "delay")):
-            field = number_field(f"{name} {what}", unit)
-            field.set_value(getattr(chain, what))
-            field.committed.connect(partial(self._set, what))
-            field.failed.connect(self.session.refused.emit)
-            grid.addWidget(field, 0, column)
-            grid.addWidget(label(title, "soft"), 1, column)
+            do, value = partial(self._set, what), getattr(chain, what)
+            grid.number(what, unit, value, do, 0, column, called=f"{name} {what}")
+            grid.words(title, 1, column)
             column += 1
-        polarity = QComboBox()
-        polarity.setObjectName(f"{name} polarity")
-        polarity.setAccessibleName(tr("{name} polarity", name=name))
-        add_words(polarity, ["normal", "reversed"])
-        polarity.setCurrentIndex(int(chain.inverted))
-        polarity.activated.connect(lambda at: self._set("inverted", bool(at)))
-        grid.addWidget(polarity, 0, column)
-        grid.addWidget(label("polarity", "soft"), 1, column)
+        ways = [(spoken("normal"), False), (spoken("reversed"), True)]
+        called, do = f"{name} polarity", partial(self._set, "inverted")
+        grid.choice("polarity", ways, chain.inverted, do, 0, column, called=called)
+        grid.words("polarity", 1, column)
         if can_turn(self.session.document.gear, a, loudspeaker(name)):
-            grid.addWidget(self._looks(a), 0, column + 1)
-            grid.addWidget(label(tr("looks"), "soft"), 1, column + 1)
-        return grid
+            self._looks(grid, a, column + 1)
+            grid.words(tr("looks"), 1, column + 1)
 
-    def _looks(self, a: Arrangement) -> QComboBox:
+    def _looks(self, grid: Kept, a: Arrangement, column: int) -> None:
         """Which way it looks in the arrangement shown."""
-        name, box = self._speaker.id, QComboBox()
-        box.setObjectName(f"{name} looks")
-        box.setAccessibleName(tr("which way {name} looks", name=name))
-        words = tr("Of “{name}” alone; the plan turns it to any angle.", name=a.name)
-        box.setToolTip(tip(words))
-        box.addItem(tr("away from its wall"), None)
-        for degrees, words in _WAYS.items():
-            box.addItem(words, degrees)
-        turn = a.turns.get(name)
+        name, turn = self._speaker.id, a.turns.get(self._speaker.id)
+        ways: list[tuple[str, object]] = [(tr("away from its wall"), None)]
+        ways += [(words, degrees) for degrees, words in _WAYS.items()]
         if turn is not None and turn not in _WAYS:
-            box.addItem(tr("{turn:.0f}° from the back", turn=turn), turn)
-        box.setCurrentIndex(box.findData(turn))
-        box.activated.connect(lambda at: self._turn(box.itemData(at)))
-        return box
+            ways.append((tr("{turn:.0f}° from the back", turn=turn), turn))
+        box = grid.choice("looks", ways, turn, self._turn, 0, column, called=f"{name} looks")
+        box.setAccessibleName(tr("which way {name} looks", name=name))
+        box.setToolTip(tip(tr("Of “{name}” alone; the plan turns it to any angle.", name=a.name)))
+
+    def _set_everywhere(self, on: bool) -> None:
+        self._everywhere = on
 
     def _turn(self, degrees: float | None) -> None:
         a = self.session.arrangement
@@ -227,7 +192,7 @@ class LoudspeakerCard:
     @property
     def _where(self) -> str | None:
         a = self.session.arrangement
-        return None if self._everywhere.isChecked() or a is None else a.name
+        return None if self._everywhere or a is None else a.name
 
     def _set(self, what: str, value: object) -> None:
         name, where = self._speaker.id, self._where
@@ -241,7 +206,7 @@ class LoudspeakerCard:
         if not self.session.do(tr("Set {id}", id=self._speaker.id), edit):
             self._again()
 
-    def _rename(self, _: str, to: str) -> None:
+    def _rename(self, to: str) -> None:
         self._replace(id=to)
 
     def _set_role(self, role: Role) -> None:

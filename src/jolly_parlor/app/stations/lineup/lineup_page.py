@@ -2,14 +2,13 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QPushButton
-
 from jolly_parlor.acoustics.geometry.plan import Point
-from jolly_parlor.app.stations.base import Station, card, clear
+from jolly_parlor.app.stations.base import Station, card
 from jolly_parlor.app.stations.lineup.schools_card import SchoolsCard
 from jolly_parlor.app.stations.lineup.search_card import SearchCard
-from jolly_parlor.app.widgets.entries import CheckedField, label, length_field, on_click, plain
+from jolly_parlor.app.widgets.entries import CheckedField, label
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import cautions
@@ -42,20 +41,23 @@ class LineupStation(Station):
         self.body.addWidget(self.schools.frame)
         self.search = SearchCard(session)
         self.body.addWidget(self.search.frame)
-        self.candidates = WrappedGrid()
+        grid = WrappedGrid()
+        grid.setColumnStretch(1, 1)
+        self.candidates = Kept(grid, session.home)
         frame, layout = card()
         layout.addWidget(label(tr("Candidates"), "head"))
-        layout.addLayout(self.candidates)
+        layout.addLayout(grid)
         self.body.addWidget(frame)
         self.positions_card, self.positions_layout = card()
         self.positions_title = label("", "head")
         self.positions_layout.addWidget(self.positions_title)
         self.rule = label("", "soft", wrap=True)
         self.positions_layout.addWidget(self.rule)
-        self.positions = WrappedGrid()
+        places = WrappedGrid()
+        self.positions = Kept(places, session.home)
         row = FlowRow()
         row.setSpacing(18)
-        row.addLayout(self.positions)
+        row.addLayout(places)
         self.checks = label("", wrap=True)
         self.checks.setObjectName("checks")
         row.addWidget(self.checks, 1)
@@ -102,34 +104,27 @@ class LineupStation(Station):
         self._refresh_numbers()
 
     def _fill_candidates(self) -> None:
-        grid = self.candidates
-        clear(grid)
-        now = self.session.arrangement
-        for row, a in enumerate(self.session.document.arrangements):
-            button = QPushButton(plain(a.name))
-            button.setCheckable(True)
-            button.setChecked(now is not None and a.name == now.name)
-            button.setObjectName(f"candidate-{a.name}")
-            on_click(button, partial(self._show, a.name))
-            grid.addWidget(button, row, 0)
-            units = self.session.settings.values.units
-            ear = a.seats[self.session.document.gear.seats[0].name]
-            front = self.session.document.room.frame.front
-            words = tr(
-                "monitors {y}, seat {y2} from the front wall, {distance} apart",
-                y=format_length(a.left.y - front, units),
-                y2=format_length(ear.y - front, units),
-                distance=format_length(a.left.distance(a.right), units),
-            )
-            if a.name == self.session.document.chosen:
-                words += "; picked"
-            grid.addWidget(label(words, "soft", wrap=True), row, 1)
-            remove = QPushButton(tr("Remove"))
-            on_click(remove, partial(self._remove, a.name))
-            grid.addWidget(remove, row, 2)
-        grid.setColumnStretch(1, 1)
-        if now is None:
-            grid.addWidget(label(tr("Choose a school above, or search, to begin."), "empty"), 0, 0)
+        now, document = self.session.arrangement, self.session.document
+        units, front = self.session.settings.values.units, document.room.frame.front
+        with self.candidates as kept:
+            if now is None:
+                kept.words(tr("Choose a school above, or search, to begin."), 0, 0, role="empty")
+            for row, a in enumerate(document.arrangements):
+                show, on = partial(self._show, a.name), now is not None and a.name == now.name
+                called = f"candidate-{a.name}"
+                kept.button(a.name, f"candidate {row}", show, row, 0, called=called, on=on)
+                ear = a.seats[document.gear.seats[0].name]
+                words = tr(
+                    "monitors {y}, seat {y2} from the front wall, {distance} apart",
+                    y=format_length(a.left.y - front, units),
+                    y2=format_length(ear.y - front, units),
+                    distance=format_length(a.left.distance(a.right), units),
+                )
+                if a.name == document.chosen:
+                    words += "; picked"
+                kept.words(words, row, 1, wrap=True)
+                gone = partial(self._remove, a.name)
+                kept.button(tr("Remove"), f"remove candidate {row}", gone, row, 2)
 
     def _show(self, name: str) -> None:
         self.session.show_arrangement(name)
@@ -148,21 +143,19 @@ class LineupStation(Station):
         return a.items
 
     def _build_positions(self, items: list[Item]) -> None:
-        clear(self.positions)
         self.fields.clear()
         self._items = items
-        for column, (_, title) in enumerate(_AXES, start=1):
-            self.positions.addWidget(label(title, "soft"), 0, column)
-        for row, item in enumerate(items, start=1):
-            title = tr("{id}, seat", id=item.id) if item.kind == "seat" else self._title(item)
-            self.positions.addWidget(label(title), row, 0)
-            for column, (axis, what) in enumerate(_AXES, start=1):
-                field = length_field(f"{item} {axis}", lambda: self.session.settings.values.units)
-                field.setAccessibleName(f"{title}, {spoken(what)}")
-                field.committed.connect(partial(self._move, item, axis))
-                field.failed.connect(self.session.refused.emit)
-                self.positions.addWidget(field, row, column)
-                self.fields[item, axis] = field
+        with self.positions as kept:
+            for column, (_, title) in enumerate(_AXES, start=1):
+                kept.words(title, 0, column)
+            for row, item in enumerate(items, start=1):
+                title = tr("{id}, seat", id=item.id) if item.kind == "seat" else self._title(item)
+                kept.words(title, row, 0, role="")
+                for column, (axis, what) in enumerate(_AXES, start=1):
+                    do = partial(self._move, item, axis)
+                    field = kept.length(f"{item} {axis}", 0.0, do, row, column)
+                    field.setAccessibleName(f"{title}, {spoken(what)}")
+                    self.fields[item, axis] = field
 
     def _title(self, item: Item) -> str:
         role = self.session.document.gear.loudspeaker(item.id).role

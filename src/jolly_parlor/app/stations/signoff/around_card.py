@@ -2,16 +2,17 @@
 
 from functools import partial
 
-from PyQt6.QtCore import QObject, Qt
+from PyQt6.QtCore import QObject
 from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.analysis.loudspeakers_alike import matched
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import AROUND
 from jolly_parlor.app.stations.asked import Asked
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import label, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Align, Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.around_seat import Settled
@@ -57,11 +58,12 @@ class AroundCard(QObject):
         self.words = label(_ASK, "soft", wrap=True)
         self.words.setObjectName("around-words")
         layout.addWidget(self.words)
-        self.rows = WrappedGrid()
-        self.rows.setHorizontalSpacing(14)
-        self.rows.setVerticalSpacing(3)
-        self.rows.setColumnStretch(5, 1)
-        layout.addLayout(self.rows)
+        grid = WrappedGrid()
+        grid.setHorizontalSpacing(14)
+        grid.setVerticalSpacing(3)
+        grid.setColumnStretch(5, 1)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, session.home)
 
     @property
     def found(self) -> list[Match] | None:
@@ -75,7 +77,6 @@ class AroundCard(QObject):
         self._show()
 
     def _show(self) -> None:
-        clear(self.rows)
         gear, found = self.session.document.gear, self.found
         able = self.session.arrangement is not None and not self.session.problem
         self.find.setEnabled(able)
@@ -86,6 +87,7 @@ class AroundCard(QObject):
         self.set.setProperty("strong", found is not None and not off)
         if found is None:
             self.words.setText(_ASK)
+            self.rows.empty()
             return
         points = min(m.points for m in found)
         how = tr("Measured") if found[0].measured else tr("Forecast")
@@ -98,9 +100,13 @@ class AroundCard(QObject):
                 last=last,
             )
         )
-        units, top = self.session.settings.values.units, Qt.AlignmentFlag.AlignTop
+        with self.rows as kept:
+            self._list(kept, found)
+
+    def _list(self, kept: Kept, found: list[Match]) -> None:
+        gear, units = self.session.document.gear, self.session.settings.values.units
         for column, title in enumerate(("", "from", "up", "distance", "level", "")):
-            self.rows.addWidget(label(title, "soft"), 0, column)
+            kept.words(title, 0, column)
         for line, match in enumerate(found, start=1):
             cells = (
                 match.loudspeaker,
@@ -112,8 +118,9 @@ class AroundCard(QObject):
             )
             for column, words in enumerate(cells):
                 role = "strong" if column == 0 and not match.matched else ""
-                cell = label(words, "soft" if column == 5 else role, wrap=column == 5)
-                self.rows.addWidget(cell, line, column, top)
+                last = column == 5
+                told = "soft" if last else role
+                kept.words(words, line, column, role=told, wrap=last, align=Align.AlignTop)
 
     def _ask(self) -> None:
         document = self.session.document

@@ -5,11 +5,12 @@ remains and where it gathers, how long it rings.
 from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.analysis.handover import NOT_MEASURED
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.signoff.elevation_view import ElevationView
 from jolly_parlor.app.stations.signoff.signoff_answers import Signed
 from jolly_parlor.app.widgets.entries import Choice, label
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.placement.reflections import (
     EARLY_DB,
@@ -44,11 +45,12 @@ class HandoverCard:
         self.words = label("", wrap=True)
         self.words.setObjectName("handover-words")
         layout.addWidget(self.words)
-        self.rows = WrappedGrid()
-        self.rows.setHorizontalSpacing(14)
-        self.rows.setVerticalSpacing(1)
-        self.rows.setColumnStretch(6, 1)
-        layout.addLayout(self.rows)
+        grid = WrappedGrid()
+        grid.setHorizontalSpacing(14)
+        grid.setVerticalSpacing(1)
+        grid.setColumnStretch(6, 1)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, self.session.home)
         layout.addWidget(label(SMALL_ROOMS, "soft", wrap=True))
         self.drawn: QFrame
         self.drawn, layout = card()
@@ -64,8 +66,9 @@ class HandoverCard:
         self.left: QFrame
         self.left, layout = card()
         layout.addWidget(label(tr("What remains, in order of harm"), "head"))
-        self.remains = QVBoxLayout()
-        layout.addLayout(self.remains)
+        lines = QVBoxLayout()
+        layout.addLayout(lines)
+        self.remains = Kept(lines, self.session.home)
         self.ringing = label("", "soft", wrap=True)
         self.ringing.setObjectName("handover-decay")
         layout.addWidget(self.ringing)
@@ -80,7 +83,6 @@ class HandoverCard:
 
     def refresh(self) -> None:
         """The list, loudest first; nothing where the arrangement cannot stand."""
-        clear(self.rows)
         points = self.points()
         for frame in self.frames:
             frame.setVisible(bool(points))
@@ -88,11 +90,12 @@ class HandoverCard:
             self._list(points)
             self._draw(points)
             self._tell()
+        else:
+            self.rows.empty()
 
     def _list(self, points: list[ReflectionPoint]) -> None:
         document, a = self.session.document, self.session.arrangement
         assert a is not None
-        units = self.session.settings.values.units
         loud = sum(point.exceeds for point in points)
         behind = behind_head(document.setup(a), self.session.seat)
         met = dict.fromkeys(b.surface for b in behind)
@@ -115,18 +118,23 @@ class HandoverCard:
                 through=through,
             )
         )
-        for row, point in enumerate(points[:_SHOWN]):
-            role = "strong" if point.exceeds else "soft"
-            cells = (
-                str(row + 1),
-                point.loudspeaker,
-                point.surface,
-                with_minus(tr("{level_db:.0f} dB", level_db=point.level_db)),
-                tr("{delay_seconds:.1f} ms", delay_seconds=1000 * point.delay_seconds),
-                point.tape(document.room, units),
-            )
-            for column, words in enumerate(cells):
-                self.rows.addWidget(label(words, role), row, column)
+        with self.rows as kept:
+            for row, point in enumerate(points[:_SHOWN]):
+                self._point(kept, row, point)
+
+    def _point(self, kept: Kept, row: int, point: ReflectionPoint) -> None:
+        room, units = self.session.document.room, self.session.settings.values.units
+        role = "strong" if point.exceeds else "soft"
+        cells = (
+            str(row + 1),
+            point.loudspeaker,
+            point.surface,
+            with_minus(tr("{level_db:.0f} dB", level_db=point.level_db)),
+            tr("{delay_seconds:.1f} ms", delay_seconds=1000 * point.delay_seconds),
+            point.tape(room, units),
+        )
+        for column, words in enumerate(cells):
+            kept.words(words, row, column, role=role)
 
     def _turn(self, side: str) -> None:
         self.side = side
@@ -156,21 +164,21 @@ class HandoverCard:
         )
 
     def _tell(self) -> None:
-        clear(self.remains)
         found = self._signed.found
-        if found is None:
-            self.remains.addWidget(label(self._signed.why or tr("Working it out …"), "soft"))
-            self.ringing.setText("")
-            return
-        handed = found.handed
-        if not handed.measured:
-            self.remains.addWidget(label(NOT_MEASURED, "warning", wrap=True))
-        for one in handed.remains:
-            self.remains.addWidget(label(one.finding.headline, "strong", wrap=True))
-            if one.gathers_words:
-                self.remains.addWidget(label(one.gathers_words, "soft", wrap=True))
-        if not handed.remains:
-            self.remains.addWidget(label(tr("Nothing of 3 dB or more.")))
+        with self.remains as kept:
+            if found is None:
+                kept.words(self._signed.why or tr("Working it out …"))
+                self.ringing.setText("")
+                return
+            handed = found.handed
+            if not handed.measured:
+                kept.words(NOT_MEASURED, role="warning", wrap=True)
+            for one in handed.remains:
+                kept.words(one.finding.headline, role="strong", wrap=True)
+                if one.gathers_words:
+                    kept.words(one.gathers_words, wrap=True)
+            if not handed.remains:
+                kept.words(tr("Nothing of 3 dB or more."), role="")
         bands = [d.words for d in handed.decays if d.seconds is not None]
         listed = tr(" By third of an octave: {bands}.", bands="; ".join(bands)) if bands else ""
         self.ringing.setText(handed.decay_words + listed)

@@ -2,9 +2,10 @@
 
 from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.signoff.signoff_answers import Signed
 from jolly_parlor.app.widgets.entries import label
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.words import tr
 
 WORKING = tr("Working out what is left …")
@@ -20,18 +21,19 @@ class VerdictCard:
         self.headline = label("", "head", wrap=True)
         self.headline.setObjectName("signing-headline")
         layout.addWidget(self.headline)
-        self.parts = QVBoxLayout()
-        self.parts.setSpacing(3)
-        layout.addLayout(self.parts)
+        parts = QVBoxLayout()
+        parts.setSpacing(3)
+        layout.addLayout(parts)
+        self.parts = Kept(parts, signed.session.home)
 
     def refresh(self) -> None:
-        clear(self.parts)
         found = self._signed.found
-        if found is None:
-            self.headline.setText(self._signed.why or WORKING)
-            return
-        self.headline.setText(found.verdict.headline)
-        for part in found.verdict.parts:
-            self.parts.addWidget(label(part.title, "strong"))
-            for sentence in part.sentences:
-                self.parts.addWidget(label(f"· {sentence}", wrap=True))
+        with self.parts as kept:
+            if found is None:
+                self.headline.setText(self._signed.why or WORKING)
+                return
+            self.headline.setText(found.verdict.headline)
+            for part in found.verdict.parts:
+                kept.words(part.title, role="strong")
+                for sentence in part.sentences:
+                    kept.words(f"· {sentence}", role="", wrap=True)

@@ -77,7 +77,7 @@ class AlignCard(QObject):
         layout.addLayout(head)
         self.well = NullWell()
         layout.addWidget(self.well)
-        self.knobs = KnobRows(self._turn)
+        self.knobs = KnobRows(self.session.home, self._turn)
         layout.addLayout(self.knobs.grid)
         self.told = label("", wrap=True)
         self.told.setObjectName("null-words")

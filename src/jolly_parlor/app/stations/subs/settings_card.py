@@ -1,8 +1,9 @@
 """The card that finds the best settings, says what each buys, and sets them."""
 
+from collections.abc import Sequence
 from functools import partial
 
-from PyQt6.QtCore import QObject, Qt, pyqtSignal
+from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.analysis.measured_parts import all_measured
@@ -10,11 +11,13 @@ from jolly_parlor.analysis.tuning import NOTHING_TO_TURN, Tuned, applied, has_co
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SETTINGS
 from jolly_parlor.app.stations.asked import Asked
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import choice_field, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Align, Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.settings.worth import Worth
 from jolly_parlor.units import with_minus
 from jolly_parlor.words import tr
 
@@ -60,11 +63,12 @@ class SettingsCard(QObject):
         self.words = label(_ASK, "soft", wrap=True)
         self.words.setObjectName("settings-words")
         layout.addWidget(self.words)
-        self.rows = WrappedGrid()
-        self.rows.setHorizontalSpacing(14)
-        self.rows.setVerticalSpacing(2)
-        self.rows.setColumnStretch(1, 1)
-        layout.addLayout(self.rows)
+        grid = WrappedGrid()
+        grid.setHorizontalSpacing(14)
+        grid.setVerticalSpacing(2)
+        grid.setColumnStretch(1, 1)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, session.home)
         self.notes = label("", "soft", wrap=True)
         self.notes.setObjectName("settings-notes")
         layout.addWidget(self.notes)
@@ -90,7 +94,6 @@ class SettingsCard(QObject):
         self.source.setCurrentIndex(1 if measured else 0)
 
     def _show(self) -> None:
-        clear(self.rows)
         a, found = self.session.arrangement, self.found
         able = has_controls(self.session.document.gear)
         self.find.setEnabled(a is not None and able)
@@ -99,6 +102,7 @@ class SettingsCard(QObject):
             self.words.setText(_ASK if able else NOTHING_TO_TURN)
             self.notes.setText("")
             self.notes.hide()
+            self.rows.empty()
             return
         heard = ", ".join(
             tr(
@@ -124,16 +128,8 @@ class SettingsCard(QObject):
                 after_db=found.solution.after_db,
             )
         )
-        for column, title in enumerate(("", "", tr("by itself"), tr("lost without it"))):
-            self.rows.addWidget(label(title, "soft"), 0, column)
-        for line, worth in enumerate(found.worths, start=1):
-            self.rows.addWidget(label(worth.title, "strong"), line, 0)
-            self.rows.addWidget(label(with_minus(f"{worth.before} → {worth.after}")), line, 1)
-            brings = f"{worth.alone_db:+.1f} dB".replace("+0.0", "0.0").replace("-0.0", "0.0")
-            alone = label(with_minus(brings))
-            lost = label(tr("{without_db:.1f} dB", without_db=max(worth.without_db, 0.0)))
-            for column, figure in ((2, alone), (3, lost)):
-                self.rows.addWidget(figure, line, column, alignment=Qt.AlignmentFlag.AlignRight)
+        with self.rows as kept:
+            _list(kept, found.worths)
         self.notes.setText("\n".join(f"· {note}" for note in found.notes))
         self.notes.setVisible(bool(found.notes))
 
@@ -153,3 +149,15 @@ class SettingsCard(QObject):
         found = self.found
         if found is not None:
             self.session.do(tr("Set as found"), partial(applied, tuned=found))
+
+
+def _list(kept: Kept, worths: Sequence[Worth]) -> None:
+    for column, title in enumerate(("", "", tr("by itself"), tr("lost without it"))):
+        kept.words(title, 0, column)
+    for line, worth in enumerate(worths, start=1):
+        kept.words(worth.title, line, 0, role="strong")
+        kept.words(with_minus(f"{worth.before} → {worth.after}"), line, 1, role="")
+        brings = f"{worth.alone_db:+.1f} dB".replace("+0.0", "0.0").replace("-0.0", "0.0")
+        lost = tr("{without_db:.1f} dB", without_db=max(worth.without_db, 0.0))
+        for column, figure in ((2, with_minus(brings)), (3, lost)):
+            kept.words(figure, line, column, role="", align=Align.AlignRight)

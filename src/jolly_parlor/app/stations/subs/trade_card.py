@@ -1,5 +1,6 @@
 """The card of what seats can trade: settings between one seat perfect and all alike."""
 
+from collections.abc import Sequence
 from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QPushButton
@@ -9,9 +10,10 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.plots.seat_trades import SeatTradesPlot
 from jolly_parlor.app.questions import TRADES
 from jolly_parlor.app.stations.asked import Asked
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr
@@ -40,9 +42,10 @@ class TradeCard:
         self.plot = SeatTradesPlot()
         self.plot.taken.connect(self._set)
         layout.addWidget(self.plot)
-        self.rows = WrappedGrid()
-        self.rows.setHorizontalSpacing(18)
-        layout.addLayout(self.rows)
+        grid = WrappedGrid()
+        grid.setHorizontalSpacing(18)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, session.home)
 
     def refresh(self) -> None:
         """What was found for other settings or places is found no more."""
@@ -52,11 +55,11 @@ class TradeCard:
         self._show()
 
     def _show(self) -> None:
-        clear(self.rows)
         found = self._asked.found
         self.plot.setVisible(bool(found) and len(found or ()) > 1)
         if not found:
             self.words.setText(_ASK)
+            self.rows.empty()
             return
         self.plot.show_trades(found)
         self.words.setText(
@@ -65,27 +68,21 @@ class TradeCard:
                 "Click a point, or the button of a row."
             )
         )
+        with self.rows as kept:
+            self._list(kept, found)
+
+    def _list(self, kept: Kept, found: Sequence[SeatTrade]) -> None:
         seats = list(found[0].by_seat_db)
-        for column, seat in enumerate(seats, start=1):
-            self.rows.addWidget(label(seat, "soft"), 0, column)
-        self.rows.addWidget(label(tr("seats differ by"), "soft"), 0, len(seats) + 1)
-        self.rows.setColumnStretch(len(seats) + 3, 1)
+        for column, title in enumerate((*seats, tr("seats differ by")), start=1):
+            kept.words(title, 0, column)
         for line, trade in enumerate(found, start=1):
-            self.rows.addWidget(label(_weight_words(trade.weight)), line, 0)
-            for column, seat in enumerate(seats, start=1):
-                self.rows.addWidget(
-                    label(tr("{by_seat_db:.1f} dB", by_seat_db=trade.by_seat_db[seat])),
-                    line,
-                    column,
-                )
-            self.rows.addWidget(
-                label(tr("{spread_db:.1f} dB", spread_db=trade.spread_db)), line, len(seats) + 1
-            )
+            kept.words(_weight_words(trade.weight), line, 0, role="")
+            figures = (*(trade.by_seat_db[seat] for seat in seats), trade.spread_db)
+            for column, figure in enumerate(figures, start=1):
+                kept.words(tr("{db:.1f} dB", db=figure), line, column, role="")
             if trade.weight is not None:
-                take = QPushButton(tr("Set this"))
-                take.setObjectName(f"take-trade-{line - 1}")
-                on_click(take, partial(self._set, trade))
-                self.rows.addWidget(take, line, len(seats) + 2)
+                do, name = partial(self._set, trade), f"take-trade-{line - 1}"
+                kept.button(tr("Set this"), name, do, line, len(seats) + 2)
 
     def _ask(self) -> None:
         self.words.setText(tr("Turning knobs for each seat …"))

@@ -2,8 +2,7 @@
 
 from functools import partial
 
-from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QPushButton, QWidget
+from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.analysis.floor_walk import FloorWalk, Walked
 from jolly_parlor.app import jobs
@@ -11,9 +10,10 @@ from jolly_parlor.app.measuring_desk import MeasuringDesk
 from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.questions import FLOOR_WALK
 from jolly_parlor.app.stations.asked import Asked
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import choice_field, label, on_click, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Align, Kept
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -72,10 +72,11 @@ class WalkCard:
         self.words = label(_ASK, "soft", wrap=True)
         self.words.setObjectName("walk-words")
         layout.addWidget(self.words)
-        self.rows = WrappedGrid()
-        self.rows.setHorizontalSpacing(9)
-        self.rows.setVerticalSpacing(3)
-        layout.addLayout(self.rows)
+        grid = WrappedGrid()
+        grid.setHorizontalSpacing(9)
+        grid.setVerticalSpacing(3)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, session.home)
 
     def refresh(self) -> None:
         """What was found for other places or takes is worked out anew."""
@@ -110,44 +111,37 @@ class WalkCard:
         self._show()
 
     def _show(self) -> None:
-        clear(self.rows)
         found = self._asked.found
         if found is None:
             self.words.setText(_ASK)
+            self.rows.empty()
             return
         self.words.setText(" ".join(found.words))
-        for column, title in enumerate(_HEADS):
-            self.rows.addWidget(label(title, "soft"), 0, column)
-        self.rows.setColumnStretch(len(_HEADS) + 2, 1)
-        for line, row in enumerate(found.rows, start=1):
-            self._row(line, row)
+        with self.rows as kept:
+            for column, title in enumerate(_HEADS):
+                kept.words(title, 0, column)
+            for line, row in enumerate(found.rows, start=1):
+                self._row(kept, line, row)
 
-    def _row(self, line: int, row: Walked) -> None:
-        units = self.session.settings.values.units
-        name = label(row.place.name, "strong")
-        room = self.session.document.room
+    def _row(self, kept: Kept, line: int, row: Walked) -> None:
+        units, room = self.session.settings.values.units, self.session.document.room
+        called = row.place.name
+        name = kept.words(called, line, 0, role="strong", align=Align.AlignVCenter)
         name.setToolTip(tip(row.place.tape(room, units)))
+        kept.words(row.place.figures(room, units), line, 1, align=Align.AlignVCenter)
+        strip = kept.put(f"strip {line}", partial(PlaceStrip, called, row.curve), line, 2)
+        strip.show_curve(called, row.curve)
         measured = row.measured_db
-        cells: list[QWidget] = [
-            name,
-            label(row.place.figures(room, units), "soft"),
-            PlaceStrip(row.place.name, row.curve),
-            label(tr("{forecast_db:.1f} dB", forecast_db=row.forecast_db)),
-            label("–" if measured is None else tr("{measured:.1f} dB", measured=measured)),
-            label(tr("{together_db:.1f} dB", together_db=row.together_db)),
-        ]
-        for column, cell in enumerate(cells):
-            side = Qt.AlignmentFlag.AlignVCenter
-            self.rows.addWidget(cell, line, column, side)
-        go = QPushButton(tr("Measure") if measured is None else tr("Measure again"))
-        go.setObjectName(f"walk-measure-{row.place.name}")
-        on_click(go, partial(self._take, row.place))
-        self.rows.addWidget(go, line, len(cells))
-        if row.place.name != HERE:
-            stand = QPushButton(tr("Stand it there"))
-            stand.setObjectName(f"walk-stand-{row.place.name}")
-            on_click(stand, partial(self._stand, row.place))
-            self.rows.addWidget(stand, line, len(cells) + 1)
+        for column, figure in enumerate((row.forecast_db, measured, row.together_db), start=3):
+            told = "–" if figure is None else tr("{db:.1f} dB", db=figure)
+            kept.words(told, line, column, role="", align=Align.AlignVCenter)
+        again = tr("Measure") if measured is None else tr("Measure again")
+        go = f"walk-measure-{called}"
+        kept.button(again, go, partial(self._take, row.place), line, len(_HEADS), called=go)
+        if called != HERE:
+            stand = f"walk-stand-{called}"
+            do = partial(self._stand, row.place)
+            kept.button(tr("Stand it there"), stand, do, line, len(_HEADS) + 1)
 
     def _take(self, place: FloorPlace) -> None:
         sub, seat = self.which.currentText(), self.seat.currentText()

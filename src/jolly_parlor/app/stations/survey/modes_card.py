@@ -1,7 +1,8 @@
 """The card on Survey that lists the room's modes and how the present places meet them."""
 
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import label
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.mode_facts import listed_modes, meetings, spacing_words
@@ -21,16 +22,18 @@ class ModesCard:
         self.words = label("", wrap=True)
         self.words.setObjectName("mode-words")
         layout.addWidget(self.words)
-        self.grid = WrappedGrid()
-        self.grid.setHorizontalSpacing(10)
-        self.grid.setVerticalSpacing(1)
-        layout.addLayout(self.grid)
+        grid = WrappedGrid()
+        grid.setHorizontalSpacing(10)
+        grid.setVerticalSpacing(1)
+        for column in (2, 5, 8):
+            grid.setColumnStretch(column, 1)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, session.home)
         self.under = label("", "soft", wrap=True)
         layout.addWidget(self.under)
 
     def refresh(self) -> None:
         """Show the room's modes; with an arrangement, how its main seat and monitors meet them."""
-        clear(self.grid)
         room, a = self.session.document.room, self.session.arrangement
         self.words.setText(" ".join(spacing_words(room)))
         met: list[str] = []
@@ -49,15 +52,12 @@ class ModesCard:
         else:
             self.under.setText(tr("With an arrangement, each says how seat and monitors meet it."))
         rows = _ROWS if room.is_empty_box else _ROWS_OF_NAMES
-        for index, mode in enumerate(listed_modes(room)[: 3 * _ROWS if rows == _ROWS else rows]):
-            row, column = index % rows, 3 * (index // rows)
-            self.grid.addWidget(
-                label(tr("{frequency_hz:.0f} Hz", frequency_hz=mode.frequency_hz), "strong"),
-                row,
-                column,
-            )
-            self.grid.addWidget(label(mode.label, "soft"), row, column + 1)
-            words = met[index].partition(":")[0] if met else ""
-            self.grid.addWidget(label(words), row, column + 2)
-        for column in (2, 5, 8):
-            self.grid.setColumnStretch(column, 1)
+        listed = listed_modes(room)[: 3 * _ROWS if rows == _ROWS else rows]
+        with self.rows as kept:
+            for index, mode in enumerate(listed):
+                row, column = index % rows, 3 * (index // rows)
+                hertz = tr("{frequency_hz:.0f} Hz", frequency_hz=mode.frequency_hz)
+                kept.words(hertz, row, column, role="strong")
+                kept.words(mode.label, row, column + 1)
+                words = met[index].partition(":")[0] if met else ""
+                kept.words(words, row, column + 2, role="")

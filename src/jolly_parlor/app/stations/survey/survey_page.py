@@ -4,7 +4,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QPushButton
+from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.acoustics.geometry.changed_room import resized
 from jolly_parlor.acoustics.geometry.proportions import room_warnings
@@ -14,7 +14,7 @@ from jolly_parlor.acoustics.geometry.tape_check import tape_problems
 from jolly_parlor.acoustics.materials.admittances import DOWNWARD_ASSUMPTION
 from jolly_parlor.app import theme
 from jolly_parlor.app.review_dialog import ReviewCard
-from jolly_parlor.app.stations.base import Station, card, changed_item, clear
+from jolly_parlor.app.stations.base import Station, card, changed_item
 from jolly_parlor.app.stations.survey.modes_card import ModesCard
 from jolly_parlor.app.stations.survey.plan_card import PlanCard
 from jolly_parlor.app.stations.survey.surfaces_card import SurfacesCard
@@ -29,7 +29,7 @@ from jolly_parlor.app.widgets.entries import (
     text_field,
 )
 from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.facing import Facing
@@ -267,7 +267,7 @@ class SurveyStation(Station):
         if zone != self.session.document.room.calm_zone:
             self._change(tr("Set the calm zone"), lambda room: replace(room, calm_zone=zone))
 
-    def _build_list(self, title: str, kinds: tuple[str, ...]) -> WrappedGrid:
+    def _build_list(self, title: str, kinds: tuple[str, ...]) -> Kept:
         frame, layout = card()
         row = FlowRow()
         row.addWidget(label(title, "head"))
@@ -282,7 +282,7 @@ class SurveyStation(Station):
         grid.setHorizontalSpacing(8)
         layout.addLayout(grid)
         self.body.addWidget(frame)
-        return grid
+        return Kept(grid, self.session.home)
 
     def _add(self, kind: str) -> None:
         if kind == "keep-out":
@@ -306,70 +306,77 @@ class SurveyStation(Station):
         self._change(tr("Add {kind}", kind=kind), edit)
 
     def _fill_openings(self, room: Room) -> None:
-        clear(self.openings)
-        if not room.openings:
-            text = tr("None yet. Glass and doors let bass through: add them where they are.")
-            self.openings.addWidget(label(text, "soft"), 0, 0)
-        else:
+        walls = [(wall.name, wall.name) for wall in room.walls]
+        with self.openings as kept:
+            if not room.openings:
+                kept.words(
+                    tr("None yet. Glass and doors let bass through: add them where they are."), 0, 0
+                )
+                return
             for column, title in enumerate(
                 ("", "wall", tr("from its end"), "wide", "sill", "high")
             ):
-                self.openings.addWidget(label(title, "soft"), 0, column)
-        for index, opening in enumerate(room.openings):
-            self.openings.addWidget(label(opening.kind), index + 1, 0)
-            wall = QComboBox()
-            wall.setAccessibleName(tr("wall of {kind} {index}", kind=opening.kind, index=index + 1))
-            wall.addItems([w.name for w in room.walls])
-            wall.setCurrentText(opening.wall)
-            wall.currentTextChanged.connect(partial(self._set_item, "openings", index, "wall"))
-            self.openings.addWidget(wall, index + 1, 1)
-            for column, name in enumerate(("start", "width", "sill", "height"), start=2):
-                field = self._item_field(
-                    tr("opening {index} {name}", index=index + 1, name=name), getattr(opening, name)
-                )
-                field.committed.connect(partial(self._set_item, "openings", index, name))
-                self.openings.addWidget(field, index + 1, column)
-            if opening.kind == "door":
-                swings = WrappedCheckBox(tr("opens into the room"))
-                swings.setObjectName(f"opening {index + 1} swings in")
-                swings.setChecked(opening.swings_in)
-                swings.clicked.connect(partial(self._set_item, "openings", index, "swings_in"))
-                self.openings.addWidget(swings, index + 1, 6)
-            self.openings.addWidget(self._remove_button("openings", index), index + 1, 7)
+                kept.words(title, 0, column)
+            for index, opening in enumerate(room.openings):
+                row, number = index + 1, index + 1
+                put = partial(self._set_item, "openings", index)
+                kept.words(opening.kind, row, 0, role="")
+                wall = tr("wall of {kind} {index}", kind=opening.kind, index=number)
+                kept.choice(wall, walls, opening.wall, partial(put, "wall"), row, 1)
+                for column, name in enumerate(("start", "width", "sill", "height"), start=2):
+                    kept.length(
+                        tr("opening {index} {name}", index=number, name=name),
+                        getattr(opening, name),
+                        partial(put, name),
+                        row,
+                        column,
+                    )
+                if opening.kind == "door":
+                    kept.box(
+                        tr("opens into the room"),
+                        f"opening {number} swings in",
+                        opening.swings_in,
+                        partial(put, "swings_in"),
+                        row,
+                        6,
+                    )
+                self._remove_button(kept, "openings", index, row, 7)
 
     def _fill_keep_outs(self, room: Room) -> None:
-        clear(self.keep_outs)
-        if not room.keep_outs:
-            text = tr("None yet. Mark a stove, a shelf, a way out: nothing will be put there.")
-            self.keep_outs.addWidget(label(text, "soft"), 0, 0)
-        else:
-            for column, title in enumerate(("", tr("from left"), tr("from front"), "wide", "deep")):
-                self.keep_outs.addWidget(label(title, "soft"), 0, column)
-        for index, area in enumerate(room.keep_outs):
-            self.keep_outs.addWidget(label(area.name), index + 1, 0)
-            for column, name in enumerate(("x", "y", "width", "depth"), start=1):
-                field = self._item_field(
-                    tr("keep-out {index} {name}", index=index + 1, name=name), getattr(area, name)
+        with self.keep_outs as kept:
+            if not room.keep_outs:
+                kept.words(
+                    tr("None yet. Mark a stove, a shelf, a way out: nothing will be put there."),
+                    0,
+                    0,
                 )
-                field.committed.connect(partial(self._set_item, "keep_outs", index, name))
-                self.keep_outs.addWidget(field, index + 1, column)
-            self.keep_outs.addWidget(self._remove_button("keep_outs", index), index + 1, 5)
+                return
+            for column, title in enumerate(("", tr("from left"), tr("from front"), "wide", "deep")):
+                kept.words(title, 0, column)
+            for index, area in enumerate(room.keep_outs):
+                row = index + 1
+                kept.words(area.name, row, 0, role="")
+                for column, name in enumerate(("x", "y", "width", "depth"), start=1):
+                    kept.length(
+                        tr("keep-out {index} {name}", index=row, name=name),
+                        getattr(area, name),
+                        partial(self._set_item, "keep_outs", index, name),
+                        row,
+                        column,
+                    )
+                self._remove_button(kept, "keep_outs", index, row, 5)
 
-    def _item_field(self, name: str, value: float) -> CheckedField:
-        field = length_field(name, lambda: self.session.settings.values.units)
-        field.set_value(value)
-        field.failed.connect(self.session.refused.emit)
-        return field
-
-    def _remove_button(self, which: str, index: int) -> QPushButton:
-        button = QPushButton(tr("Remove"))
-
+    def _remove_button(self, kept: Kept, which: str, index: int, *place: int) -> None:
         def edit(room: Room) -> Room:
             left = tuple(x for i, x in enumerate(getattr(room, which)) if i != index)
             return replace(room, **{which: left})  # type: ignore[arg-type]
 
-        on_click(button, lambda: self._change(tr("Remove"), edit))
-        return button
+        kept.button(
+            tr("Remove"),
+            f"remove {which} {index + 1}",
+            lambda: self._change(tr("Remove"), edit),
+            *place,
+        )
 
     def _set_item(self, which: str, index: int, name: str, value: object) -> None:
         if not self._change(tr("Set {name}", name=name), changed_item(which, index, name, value)):

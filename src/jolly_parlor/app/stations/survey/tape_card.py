@@ -3,14 +3,15 @@
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QPushButton
+from PyQt6.QtWidgets import QComboBox
 
 from jolly_parlor.acoustics.geometry.room import Diagonal, Room
 from jolly_parlor.acoustics.geometry.tape_check import corner_words, drawn_metres, tape_problems
 from jolly_parlor.app import theme
-from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.entries import label, length_field, on_click
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.widgets.entries import label, length_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.units import format_length
@@ -46,8 +47,10 @@ class TapeCard:
         self.words = label(_HINT, "soft", wrap=True)
         self.words.setObjectName("tape-words")
         layout.addWidget(self.words)
-        self.grid = WrappedGrid()
-        layout.addLayout(self.grid)
+        grid = WrappedGrid()
+        grid.setColumnStretch(0, 1)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, session.home)
 
     def refresh(self) -> None:
         """Show the corners and what was measured."""
@@ -60,26 +63,21 @@ class TapeCard:
                 box.clear()
                 box.addItems(names)
                 box.setCurrentIndex(0 if number == 0 else len(names) // 2)
-        clear(self.grid)
         units = self._session.settings.values.units
-        for row, diagonal in enumerate(room.diagonals):
-            drawn = drawn_metres(room, diagonal)
-            told = tr("a wall is gone") if drawn is None else format_length(drawn, units)
-            ends = tr("{start} to {end}", start=diagonal.start, end=diagonal.end)
-            taped = format_length(diagonal.metres, units)
-            self.grid.addWidget(
-                label(
+        with self.rows as kept:
+            for row, diagonal in enumerate(room.diagonals):
+                drawn = drawn_metres(room, diagonal)
+                told = tr("a wall is gone") if drawn is None else format_length(drawn, units)
+                ends = tr("{start} to {end}", start=diagonal.start, end=diagonal.end)
+                taped = format_length(diagonal.metres, units)
+                kept.words(
                     tr("{ends}: tape {taped}, plan {told}", ends=ends, taped=taped, told=told),
-                    "soft",
-                ),
-                row,
-                0,
-            )
-            remove = QPushButton(tr("Remove"))
-            remove.setAccessibleName(tr("remove the length from {ends}", ends=ends))
-            on_click(remove, partial(self._remove, row))
-            self.grid.addWidget(remove, row, 1)
-        self.grid.setColumnStretch(0, 1)
+                    row,
+                    0,
+                )
+                gone = partial(self._remove, row)
+                remove = kept.button(tr("Remove"), f"remove diagonal {row + 1}", gone, row, 1)
+                remove.setAccessibleName(tr("remove the length from {ends}", ends=ends))
         problems = tape_problems(room)
         fine = tr("All lengths agree with the plan.") if room.diagonals else _HINT
         self.words.setText(" ".join(problems) if problems else fine)

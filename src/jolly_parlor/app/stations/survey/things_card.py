@@ -10,13 +10,14 @@ from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.acoustics.geometry.usual_things import USUAL, usual_thing
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import THINGS, Question
-from jolly_parlor.app.stations.base import card, changed_item, clear
-from jolly_parlor.app.widgets.entries import add_words, label, length_field, on_click
+from jolly_parlor.app.stations.base import card, changed_item
+from jolly_parlor.app.widgets.entries import add_words, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.thing_effects import ThingEffect
-from jolly_parlor.words import tr
+from jolly_parlor.words import spoken, tr
 
 _SIZES = ("x", "y", "z", "width", "depth", "height")
 _TITLES = ("", "", tr("from left"), tr("from front"), tr("above floor"), "wide", "deep", "high")
@@ -56,44 +57,48 @@ class ThingsCard:
         on_click(self.weigh, self._weigh)
         row.addWidget(self.weigh)
         layout.addLayout(row)
-        self.grid = WrappedGrid()
-        self.grid.setHorizontalSpacing(8)
-        layout.addLayout(self.grid)
+        grid = WrappedGrid()
+        grid.setHorizontalSpacing(8)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, session.home)
 
     def refresh(self) -> None:
         things = self._session.document.room.things
-        clear(self.grid)
         self.weigh.setEnabled(bool(things) and self._session.arrangement is not None)
-        if not things:
-            self.grid.addWidget(label(_WORDS, "soft", wrap=True), 0, 0)
-            return
-        for column, title in enumerate(_TITLES):
-            self.grid.addWidget(label(title, "soft"), 0, column)
-        for index, thing in enumerate(things):
-            self.grid.addWidget(label(thing.name), index + 1, 0)
-            kind = QComboBox()
-            kind.setObjectName(f"thing {index + 1} kind")
-            kind.setAccessibleName(tr("kind of {name}", name=thing.name))
-            add_words(kind, ["solid", "soft"])
-            kind.setCurrentIndex(kind.findData(thing.kind))
-            kind.currentIndexChanged.connect(partial(self._set_kind, index, kind))
-            self.grid.addWidget(kind, index + 1, 1)
-            for column, name in enumerate(_SIZES, start=2):
-                field = length_field(
-                    tr("thing {index} {name}", index=index + 1, name=name),
-                    lambda: self._session.settings.values.units,
+        kinds = [(spoken(kind), kind) for kind in ("solid", "soft")]
+        with self.rows as kept:
+            if not things:
+                kept.words(_WORDS, 0, 0, wrap=True)
+                return
+            for column, title in enumerate(_TITLES):
+                kept.words(title, 0, column)
+            for index, thing in enumerate(things):
+                row = index + 1
+                kept.words(thing.name, row, 0, role="")
+                put = partial(self._set, index)
+                kind = kept.choice(
+                    f"thing {row} kind", kinds, thing.kind, partial(put, "kind"), row, 1
                 )
-                field.set_value(getattr(thing, name))
-                field.failed.connect(self._session.refused.emit)
-                field.committed.connect(partial(self._set, index, name))
-                self.grid.addWidget(field, index + 1, column)
-            told = self._told.get((self._session.document.room, thing.name), "")
-            if told:
-                self.grid.addWidget(label(told, "soft"), index + 1, 3 + len(_SIZES))
-            remove = QPushButton(tr("Remove"))
-            remove.setAccessibleName(tr("remove {name}", name=thing.name))
-            on_click(remove, partial(self._remove, index))
-            self.grid.addWidget(remove, index + 1, 2 + len(_SIZES))
+                kind.setAccessibleName(tr("kind of {name}", name=thing.name))
+                for column, name in enumerate(_SIZES, start=2):
+                    kept.length(
+                        tr("thing {index} {name}", index=row, name=name),
+                        getattr(thing, name),
+                        partial(put, name),
+                        row,
+                        column,
+                    )
+                remove = kept.button(
+                    tr("Remove"),
+                    f"remove thing {row}",
+                    partial(self._remove, index),
+                    row,
+                    2 + len(_SIZES),
+                )
+                remove.setAccessibleName(tr("remove {name}", name=thing.name))
+                told = self._told.get((self._session.document.room, thing.name), "")
+                if told:
+                    kept.words(told, row, 3 + len(_SIZES))
 
     def _weigh(self) -> None:
         session = self._session
@@ -125,9 +130,6 @@ class ThingsCard:
             tr("Add {name}", name=name),
             lambda room: replace(room, things=(*room.things, usual_thing(room, name))),
         )
-
-    def _set_kind(self, index: int, kinds: QComboBox, at: int) -> None:
-        self._set(index, "kind", kinds.itemData(at))
 
     def _set(self, index: int, name: str, value: object) -> None:
         if not self._change(

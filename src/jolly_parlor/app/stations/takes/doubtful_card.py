@@ -2,10 +2,11 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QPushButton
+from PyQt6.QtWidgets import QFrame
 
-from jolly_parlor.app.stations.base import card, clear
-from jolly_parlor.app.widgets.entries import label, on_click
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.widgets.entries import label
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.document import Take
@@ -27,43 +28,39 @@ class DoubtfulCard:
             "Left out until you say: something that was so when they were taken has changed."
         )
         layout.addWidget(label(words, "soft", wrap=True))
-        self._grid = WrappedGrid()
-        self._grid.setColumnStretch(0, 1)
-        layout.addLayout(self._grid)
+        grid = WrappedGrid()
+        grid.setColumnStretch(0, 1)
+        layout.addLayout(grid)
+        self._rows = Kept(grid, session.home)
 
     def refresh(self) -> None:
         """List them, each with the reason; all at once where there are many."""
-        clear(self._grid)
         document = self._session.document
         takes = document.doubtful_takes()
         self.frame.setVisible(bool(takes))
-        if len(takes) > 1:
-            self._row(0, tr("All {takes} of them", takes=len(takes)), takes, "all")
-        for row, take in enumerate(takes[:_SHOWN], start=1):
-            info = take.info
-            reasons = "; ".join(document.doubts(take))
-            where = tr(
-                "{source} at the {seat} in “{name}”",
-                source=info.source,
-                seat=info.seat,
-                name=info.placed.name,
-            )
-            self._row(row, f"{info.file_name}, {where}: {reasons}.", [take], info.id)
-        if len(takes) > _SHOWN:
-            more = label(tr("and {takes} more", takes=len(takes) - _SHOWN), "soft")
-            self._grid.addWidget(more, _SHOWN + 1, 0)
+        with self._rows as kept:
+            if len(takes) > 1:
+                self._row(kept, 0, tr("All {takes} of them", takes=len(takes)), takes, "all")
+            for row, take in enumerate(takes[:_SHOWN], start=1):
+                info = take.info
+                reasons = "; ".join(document.doubts(take))
+                where = tr(
+                    "{source} at the {seat} in “{name}”",
+                    source=info.source,
+                    seat=info.seat,
+                    name=info.placed.name,
+                )
+                words = f"{info.file_name}, {where}: {reasons}."
+                self._row(kept, row, words, [take], info.id)
+            if len(takes) > _SHOWN:
+                more = tr("and {takes} more", takes=len(takes) - _SHOWN)
+                kept.words(more, _SHOWN + 1, 0)
 
-    def _row(self, row: int, words: str, takes: list[Take], name: str) -> None:
+    def _row(self, kept: Kept, row: int, words: str, takes: list[Take], name: str) -> None:
         ids = frozenset(take.info.id for take in takes)
-        self._grid.addWidget(label(words, wrap=True), row, 0)
-        for column, (title, kind, do) in enumerate(
-            ((tr("Still valid"), "valid", self._hold), (tr("Remove"), "remove", self._remove)),
-            start=1,
-        ):
-            button = QPushButton(title)
-            button.setObjectName(f"{kind}-{name}")
-            on_click(button, partial(do, ids))
-            self._grid.addWidget(button, row, column)
+        kept.words(words, row, 0, role="", wrap=True)
+        kept.button(tr("Still valid"), f"valid-{name}", partial(self._hold, ids), row, 1)
+        kept.button(tr("Remove"), f"remove-{name}", partial(self._remove, ids), row, 2)
 
     def _hold(self, ids: frozenset[str]) -> None:
         self._session.do(tr("Hold takes valid"), lambda d: hold_takes_valid(d, ids))

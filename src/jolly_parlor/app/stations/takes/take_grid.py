@@ -8,7 +8,7 @@ from functools import partial
 
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtGui import QAction
-from PyQt6.QtWidgets import QGridLayout, QMenu, QPushButton
+from PyQt6.QtWidgets import QGridLayout, QMenu
 
 from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.takes.arrangement_tiles import ArrangementTiles
@@ -16,6 +16,7 @@ from jolly_parlor.app.stations.takes.head_points import point_words
 from jolly_parlor.app.stations.takes.take_chip import STATE_WORDS, TakeChip
 from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.mixes import BOTH_AS_SET, WITH_SUBWOOFERS
 from jolly_parlor.project.take_edits import insist_on_take, remove_take
@@ -68,8 +69,9 @@ class TakeGrid:
         self.details = label("", "soft", wrap=True)
         self.details.setObjectName("take-details")
         layout.addWidget(self.details)
-        self.deeds = FlowRow()
-        layout.addLayout(self.deeds)
+        deeds = FlowRow()
+        layout.addLayout(deeds)
+        self.deeds = Kept(deeds, session.home)
         self.chips: dict[Where, TakeChip] = {}
         self._around: dict[Where, list[HeadPoint]] = {}
         self._opened: Where | None = None
@@ -123,8 +125,8 @@ class TakeGrid:
         self._opened = where
         for at, chip in self.chips.items():
             chip.setChecked(at == where)
-        clear(self.deeds)
         if where is None:
+            self.deeds.empty()
             self.details.setText(
                 tr("Choose one to see what it is, or to measure or import it.")
                 if self.chips
@@ -133,14 +135,12 @@ class TakeGrid:
             return
         state = self.chips[where].state
         self.details.setText(_all_words(state, *where) + _around_words(self._around[where]))
-        for deed in self._deeds(where, state):
-            if deed.only_in_menu:
-                continue
-            button = QPushButton(deed.words)
-            button.setObjectName(f"{deed.name}-{where[0]}-{where[1]}")
-            on_click(button, deed.do)
-            self.deeds.addWidget(button)
-        self.deeds.addStretch(1)
+        with self.deeds as kept:
+            for deed in self._deeds(where, state):
+                if not deed.only_in_menu:
+                    called = f"{deed.name}-{where[0]}-{where[1]}"
+                    kept.button(deed.words, called, deed.do)
+            kept.gap()
 
     def _deeds(self, where: Where, state: TakeState) -> list[_Deed]:
         """What comes next first."""
