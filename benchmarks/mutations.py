@@ -18,8 +18,8 @@ and limits that only a measured number meets (`<` for `<=` between floats), whic
 
 import argparse
 import ast
+import hashlib
 import os
-import random
 import shlex
 import shutil
 import sys
@@ -200,8 +200,15 @@ def drawn(package: str, each: int, seed: int) -> list[MutationSpec]:
         and not _slight(m)
         and not _on_an_edge(m)
     ]
-    meant.sort(key=lambda m: (str(m.module_path), m.operator_name, m.occurrence))
-    return random.Random(f"{package} {seed}").sample(meant, min(each, len(meant)))
+    return sorted(meant, key=lambda m: _lot(m, seed))[:each]
+
+
+def _lot(mutation: MutationSpec, seed: int) -> bytes:
+    """Its lot: of what it is, so that a change elsewhere in the package draws no others."""
+    (line, column), path = mutation.start_pos, mutation.module_path
+    text = _lines(path)[line - 1].strip()
+    what = f"{seed} {path.relative_to(ROOT)} {mutation.operator_name} {column} {text}"
+    return hashlib.sha256(what.encode()).digest()
 
 
 def tried(mutation: MutationSpec, known: Known, trees: "SimpleQueue[Path]") -> WorkResult | None:

@@ -4,11 +4,17 @@ from collections.abc import Mapping
 from dataclasses import replace
 from typing import Any
 
+from jolly_parlor.acoustics.geometry.clashes import (
+    openings_over_one_another,
+    things_in_one_another,
+)
+from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document, problems
 from jolly_parlor.project.ledger import EntryKind, entry
 from jolly_parlor.refused import Refused
 from jolly_parlor.validity import faults
+from jolly_parlor.words import spoken, tr
 
 
 class EditRefused(Refused):
@@ -36,7 +42,37 @@ def checked(before: Document, changed: Document) -> Document:
         if id(part) not in known:
             refuse(faults(part))
     refuse(problems(changed))
+    refuse(_new_clash(before.room, changed.room))
     return changed
+
+
+def _new_clash(before: Room, room: Room) -> list[str]:
+    """What a change would put into something else. Documents that have such still open, and may
+    be changed elsewhere.
+    """
+    if before is room:
+        return []
+    things, openings = things_in_one_another(room), openings_over_one_another(room)
+    if len(things) > len(old := things_in_one_another(before)):
+        one, other = next(pair for pair in things if pair not in old)
+        return [
+            tr(
+                "{one} and {other} would stand in one another; move one of them first",
+                one=one.name,
+                other=other.name,
+            )
+        ]
+    if len(openings) > len(over := openings_over_one_another(before)):
+        first, second = next(pair for pair in openings if pair not in over)
+        return [
+            tr(
+                "the {kind} would lie over the {other} of the {wall} wall; move one of them first",
+                kind=spoken(first.kind),
+                other=spoken(second.kind),
+                wall=spoken(first.wall),
+            )
+        ]
+    return []
 
 
 def done(

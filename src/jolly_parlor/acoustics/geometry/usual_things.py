@@ -6,6 +6,7 @@ from dataclasses import replace
 
 import numpy as np
 
+from jolly_parlor.acoustics.geometry.clashes import free_place
 from jolly_parlor.acoustics.geometry.room import Room, Thing
 
 USUAL: dict[str, Thing] = {
@@ -22,8 +23,8 @@ USUAL: dict[str, Thing] = {
 
 
 def usual_thing(room: Room, name: str) -> Thing:
-    """One of them at the back left of what the listener has around him, no larger than half of it,
-    with a name of its own.
+    """One of them at the back left of what the listener has around him, or where there is room
+    along the walls, no larger than half of it, with a name of its own.
     """
     found = USUAL[name]
     taken = {thing.name for thing in room.things}
@@ -35,7 +36,7 @@ def usual_thing(room: Room, name: str) -> Thing:
     corners = np.array([x, x + width]), np.array([y, y + depth])
     low = float(np.min(room.ceiling_at(*np.meshgrid(*corners))))
     height = min(found.height, low - found.z)
-    return replace(
+    placed = replace(
         found,
         name=_numbered(name, number),
         x=x,
@@ -44,6 +45,7 @@ def usual_thing(room: Room, name: str) -> Thing:
         depth=depth,
         height=height,
     )
+    return free_place(room, placed)
 
 
 def _numbered(name: str, number: int) -> str:

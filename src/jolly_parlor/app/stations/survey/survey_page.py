@@ -7,6 +7,7 @@ from functools import partial
 from PyQt6.QtWidgets import QPushButton
 
 from jolly_parlor.acoustics.geometry.changed_room import resized
+from jolly_parlor.acoustics.geometry.clashes import free_opening
 from jolly_parlor.acoustics.geometry.proportions import room_warnings
 from jolly_parlor.acoustics.geometry.room import CalmZone, KeepOut, Opening, Room
 from jolly_parlor.acoustics.geometry.room_admittance import reverberation_time, schroeder_hz
@@ -301,7 +302,7 @@ class SurveyStation(Station):
                 tall = min(height, room.height - sill)
                 wall = self.session.shaping.wall_for_openings
                 made = Opening(name, wall, 0.3, 0.9, sill, tall, stuff)  # type: ignore[arg-type]
-                return replace(room, openings=(*room.openings, made))
+                return replace(room, openings=(*room.openings, free_opening(room, made)))
 
         self._change(tr("Add {kind}", kind=kind), edit)
 
