@@ -110,11 +110,15 @@ def _statement(path: Path, line: int) -> range | None:
 
 
 def _idle(path: Path) -> set[tuple[int, int]]:
-    """Where annotations and decorators begin and end, as (line, column) of what is in them."""
+    """Where annotations, decorators and what is for the type checker alone begin and end, as
+    (line, column) of what is in them.
+    """
     inside: set[tuple[int, int]] = set()
     for node in ast.walk(ast.parse(path.read_text("utf-8"))):
         parts = [getattr(node, "annotation", None), getattr(node, "returns", None)]
         parts += getattr(node, "decorator_list", [])
+        if isinstance(node, ast.If) and ast.unparse(node.test) == "TYPE_CHECKING":
+            parts.append(node.test)
         for part in parts:
             if isinstance(part, ast.expr):
                 for line in range(part.lineno, (part.end_lineno or part.lineno) + 1):

@@ -4,10 +4,11 @@ from collections.abc import Callable
 
 from PyQt6.QtCore import QCoreApplication, QEvent, QPoint, QPointF, Qt, QTimer
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QAbstractButton, QApplication, QDialog, QLineEdit
+from PyQt6.QtWidgets import QAbstractButton, QApplication, QDialog, QLineEdit, QWidget
 from pytestqt.qtbot import QtBot
 
 from jolly_parlor.app.start import application
+from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.window import MainWindow
 
 PATIENCE_MS = 90_000
@@ -39,11 +40,21 @@ def drag_on_plan(window: MainWindow, start: QPointF, by: QPoint, steps: int = 5)
     QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, pos=at + by)
 
 
+def reveal(widget: QWidget) -> None:
+    """Open what it is folded into, as a user does who looks for it."""
+    above = widget.parentWidget()
+    while above is not None:
+        if isinstance(above, Fold) and not above.is_open and above.line is not widget:
+            above.line.click()
+        above = above.parentWidget()
+
+
 def type_into(window: MainWindow, name: str, text: str) -> QLineEdit:
     """Type over the field of that name on the page shown, and commit it."""
     page = window.stack.currentWidget()
     field = page.findChild(QLineEdit, name) if page is not None else None
     assert field is not None, f"no field {name}"
+    reveal(field)
     field.setFocus()
     field.selectAll()
     QTest.keyClicks(field, text)
@@ -55,6 +66,7 @@ def press(window: MainWindow, name: str) -> None:
     """Click the button of that name, which must be there and enabled."""
     button = window.findChild(QAbstractButton, name)
     assert button is not None, f"no button {name}"
+    reveal(button)
     assert button.isEnabled()
     QTest.mouseClick(button, Qt.MouseButton.LeftButton)
 

@@ -48,8 +48,8 @@ def test_a_bedroom_filled_from_the_list_has_everything_beside_each_other(demo: D
         room = replace(room, things=(*room.things, usual_thing(room, name)))
     assert things_in_one_another(room) == []
     for thing in room.things:
-        assert 0 <= thing.x and thing.x + thing.width <= room.width + 1e-9
-        assert 0 <= thing.y and thing.y + thing.depth <= room.length + 1e-9
+        assert thing.x >= 0 and thing.x + thing.width <= room.width + 1e-9
+        assert thing.y >= 0 and thing.y + thing.depth <= room.length + 1e-9
 
 
 def test_windows_added_to_one_wall_go_side_by_side_while_there_is_room(demo: Document) -> None:

@@ -16,7 +16,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QCheckBox, QPushButton, QWidget
 from pytestqt.qtbot import QtBot
 
-from helpers_app import settled
+from helpers_app import press, settled
 from jolly_parlor.app import dialogs, theme
 from jolly_parlor.app.one_window import bring_forward
 from jolly_parlor.app.opening import OpeningCard
@@ -58,23 +58,20 @@ def test_no_other_window_flashes_up_while_stations_are_made(
     assert noted.seen == []
 
 
-def test_no_window_flashes_up_where_controls_were_left_open(
+def test_no_window_flashes_up_where_controls_are_opened(
     qtbot: QtBot, open_window: Callable[..., MainWindow], demo: Document
 ) -> None:
-    first = open_window(demo)
-    first.go("gear")
-    first.gear.findChild(QPushButton, "sub controls").click()
-    first.close()
     window = open_window(demo)
     noted = _Windows(window)
     application = QApplication.instance()
     application.installEventFilter(noted)
     window.go("gear")
     settled(qtbot, window)
+    press(window, "sub controls")
+    settled(qtbot, window)
     application.removeEventFilter(noted)
     again = window.gear.findChild(QPushButton, "sub controls")
     assert again.isChecked() and window.gear.findChild(QCheckBox, "sub has gain_db").isVisible()
-    again.click()
     assert noted.seen == []
 
 

@@ -33,7 +33,7 @@ def grid(window: MainWindow) -> TakeGrid:
 
 
 def deeds(grid: TakeGrid) -> list[str]:
-    row = grid.deeds
+    row = grid.deeds.layout
     found = [row.itemAt(i).widget() for i in range(row.count())]
     return [one.text() for one in found if isinstance(one, QPushButton)]
 

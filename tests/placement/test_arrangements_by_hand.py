@@ -348,4 +348,6 @@ def test_bass_reaches_to_where_it_holds_for_half_an_octave() -> None:
     near = np.where(np.abs(np.log2(f / 50.0)) < 0.2, -30.0, cut)
     assert bass_reach_hz(Response(f, near), 0.0) > 50.0
     assert bass_reach_hz(Response(f, np.full(f.size, -5.9)), 0.0) < 25.0
+    from_40 = np.array([40.0, 60.0, 90.0, 140.0, 300.0])  # its first point is as good as any other
+    assert bass_reach_hz(Response(from_40, np.zeros(5)), 0.0) == pytest.approx(40.0, rel=0.03)
     assert bass_reach_hz(Response(f, np.full(f.size, -6.1)), 0.0) > 290.0

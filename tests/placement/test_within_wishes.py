@@ -56,6 +56,9 @@ def test_each_limit_is_told_by_its_name(kiln: Document) -> None:
     wide = a.with_pair(replace(a.left, x=a.left.x - 0.4), replace(a.right, x=a.right.x + 0.4))
     assert "equilateral_tolerance" in of(Wishes(), wide)
     assert of(Wishes(keep_monitors=True), off_by(a, y=0.05)) == {"keep_monitors"}
+    back = replace(a, seats={**a.seats, "desk": replace(ear, y=ear.y + 0.06)})
+    assert of(Wishes(keep_seat=True), back) == {"keep_seat"}
+    assert of(Wishes(), back) == set()
     sub = replace(a, places={**a.places, "sub": Point(1.9, 0.25, 0.18)})
     assert of(Wishes(subwoofers="stay"), sub) == {"subwoofers"}
     corner = Region(0.0, 0.0, 0.5, 0.5)

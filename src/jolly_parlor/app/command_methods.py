@@ -53,6 +53,14 @@ class Commands(PaperCommands):
         if self.may_leave():
             self._start_with(Opened(Project(blank_document()), ""), None)
             self.go("survey")
+            self.stack.setCurrentWidget(self.first_room)
+            self.first_room.begin()
+
+    def propose_first(self) -> None:
+        """Search the room just told of, and show what is found as it comes."""
+        self.go("lineup")
+        if not self.lineup.search.searching:
+            self.lineup.search.toggle()
 
     def open_file(self) -> None:
         """Ask for a document and open it."""

@@ -13,6 +13,7 @@ from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.widgets.entries import on_click
 
 if TYPE_CHECKING:
+    from jolly_parlor.app.first_steps import FirstRoomPage, StartPage
     from jolly_parlor.app.help_window import HelpWindow
     from jolly_parlor.app.pictures import Pictures
     from jolly_parlor.app.place import WindowPlace
@@ -124,6 +125,44 @@ class WindowParts(QMainWindow):
         on_click(made.save, self.save_card)
         on_click(made.report, self.save_report)
         return made
+
+    @cached_property
+    def start_page(self) -> StartPage:
+        """What is seen without a document."""
+        from jolly_parlor.app.first_steps import StartPage
+
+        made = StartPage()
+        made.new_wanted.connect(self.new_document)
+        made.open_wanted.connect(self.open_file)
+        made.demo_wanted.connect(self.open_demo)
+        self.stack.addWidget(made)
+        return made
+
+    @cached_property
+    def first_room(self) -> FirstRoomPage:
+        """The nine questions."""
+        from jolly_parlor.app.first_steps import FirstRoomPage
+
+        made = FirstRoomPage(self.session)
+        made.answered.connect(self.propose_first)
+        self.stack.addWidget(made)
+        return made
+
+    def new_document(self) -> None:
+        """Start with an empty room."""
+        raise NotImplementedError
+
+    def open_file(self) -> None:
+        """Ask for a document and open it."""
+        raise NotImplementedError
+
+    def open_demo(self) -> None:
+        """Open a copy of the demo."""
+        raise NotImplementedError
+
+    def propose_first(self) -> None:
+        """Search the room just told of."""
+        raise NotImplementedError
 
     def open_dropped(self, path: Path) -> None:
         """Open a document in place of the one shown, if that may be left."""

@@ -74,6 +74,8 @@ def run(file: Path | None, card: QWidget | None = None) -> int:
     catch_defects(window.say, window.safety.write)
     ended_badly = defects.watch_for_crashes()
     window.take_place()
+    if path is None and file is None:
+        window.stack.setCurrentWidget(window.start_page)
     window.show()
     if card is not None:
         card.close()

@@ -274,6 +274,11 @@ QLabel[role="wordmark"] { font-family: "Fraunces"; font-weight: 600; font-size: 
   color: @wine@; }
 QLabel[role="room"] { font-family: "Fraunces"; font-style: italic; font-size: 12pt; }
 QToolButton[role="step"] { font-family: "Fraunces"; font-weight: 600; font-size: 16pt; }
+QToolButton[role="fold"] { font-family: "Fraunces"; font-weight: 600; font-size: 11.5pt;
+  color: @ink@; padding: 1px 4px; }
+QToolButton[role="fold"]:hover { color: @wine@; }
+QLabel[role="question"] { font-family: "Fraunces"; font-style: italic; font-size: 11.5pt;
+  color: @soft@; }
 QLabel[role="strong"] { font-weight: 600; }
 QLabel[role="warning"] { color: @wine@; }
 QLabel[role="empty"] { font-family: "Fraunces"; font-style: italic; font-size: 13pt;

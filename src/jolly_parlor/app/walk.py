@@ -104,3 +104,10 @@ WALK = {
     "subs": Stop(tr("Subs"), _subs),
     "signoff": Stop(tr("Sign-off"), _signoff),
 }
+
+
+def next_stop(station: str) -> str | None:
+    """The one after it; None after the last."""
+    ids = list(WALK)
+    at = ids.index(station) + 1
+    return ids[at] if at < len(ids) else None

@@ -6,7 +6,6 @@ the crossover filters are in force where a subwoofer plays along with others.
 
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
-from typing import TYPE_CHECKING
 
 import numpy as np
 
@@ -17,9 +16,6 @@ from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.judging import Judged
 from jolly_parlor.refused import Refused
 from jolly_parlor.words import tr
-
-if TYPE_CHECKING:
-    pass
 
 SUBWOOFERS_TO_HZ = 120.0
 """Subwoofers by themselves are judged up to here (common practice, no source)."""

@@ -6,7 +6,7 @@ from itertools import combinations
 
 import numpy as np
 
-from jolly_parlor.acoustics.geometry.room import Opening, Room, Thing
+from jolly_parlor.acoustics.geometry.room import KeepOut, Opening, Room, Thing
 from jolly_parlor.acoustics.geometry.room_parts import TOUCHING
 
 _STEP = 0.1
@@ -41,12 +41,15 @@ def lie_over(one: Opening, other: Opening) -> bool:
 
 
 def free_place(room: Room, thing: Thing) -> Thing:
-    """The same along the walls around the listener, where nothing stands yet: from where it is
-    along the back, then forward; where it is, if everything is taken.
+    """The same along the walls around the listener, its back to one, where nothing stands yet,
+    nothing is kept free and no door opens: in the back corners first; where it is, if everything
+    is taken.
     """
-    for place in _along_walls(room, thing):
-        tried = replace(thing, x=place[0], y=place[1])
-        if not any(stand_in(tried, other) for other in room.things):
+    kept_free = (*room.kept_free, *room.outside)
+    for tried in _along_walls(room, thing):
+        if any(stand_in(tried, other) for other in room.things):
+            continue
+        if not any(_stands_on(tried, area) for area in kept_free):
             return tried
     return thing
 
@@ -63,16 +66,27 @@ def free_opening(room: Room, opening: Opening) -> Opening:
     return opening
 
 
+def _stands_on(thing: Thing, area: KeepOut) -> bool:
+    return _share(thing.x, thing.width, area.x, area.width) and _share(
+        thing.y, thing.depth, area.y, area.depth
+    )
+
+
 def _share(start: float, size: float, other_start: float, other_size: float) -> bool:
     return min(start + size, other_start + other_size) - max(start, other_start) > TOUCHING
 
 
-def _along_walls(room: Room, thing: Thing) -> Iterator[tuple[float, float]]:
+def _along_walls(room: Room, thing: Thing) -> Iterator[Thing]:
     frame = room.frame
     right, back = frame.right - thing.width, frame.back - thing.depth
-    across = np.arange(frame.left, right + TOUCHING, _STEP)
-    along = np.arange(back, frame.front - TOUCHING, -_STEP)
-    yield from ((float(x), back) for x in across)
-    for y in along:
-        yield from ((x, float(y)) for x in (frame.left, right))
-    yield from ((float(x), frame.front) for x in across)
+    for x in (frame.left, right):
+        yield replace(thing, x=x, y=back)
+    turned = thing
+    if thing.width > thing.depth:
+        turned = replace(thing, width=thing.depth, depth=thing.width)
+    for y in np.arange(frame.back - turned.depth, frame.front - TOUCHING, -_STEP):
+        for x in (frame.left, frame.right - turned.width):
+            yield replace(turned, x=x, y=round(float(y), 3))
+    for y in (back, frame.front):
+        for x in np.arange(frame.left, right + TOUCHING, _STEP):
+            yield replace(thing, x=round(float(x), 3), y=y)

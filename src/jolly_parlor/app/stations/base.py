@@ -12,11 +12,12 @@ from PyQt6.QtCore import QCoreApplication, QEvent, Qt, QTimer
 from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import QFrame, QLayout, QScrollArea, QVBoxLayout, QWidget
 
-from jolly_parlor.app.walk import WALK
-from jolly_parlor.app.widgets.entries import LiveLabel, label
+from jolly_parlor.app.walk import WALK, next_stop
+from jolly_parlor.app.widgets.entries import LiveLabel, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.words import spoken, tr
 
 _MOST_OF_PAGE = 0.6
 """Of a page's height, that its headline takes before it is scrolled along."""
@@ -27,6 +28,8 @@ class Station(QWidget):
 
     id = ""
     """Its key in `WALK`, which has its name and state."""
+    question = ""
+    """What the page answers, as its user would ask it."""
     figures = False
     """Whether its headline holds a figure of Evenness, which is explained beside it."""
 
@@ -46,6 +49,12 @@ class Station(QWidget):
         top.setContentsMargins(0, 0, 0, 0)
         top.setSpacing(6)
         outer.addWidget(self._top)
+        asked = FlowRow()
+        asked.addWidget(label(self.question, "question"), 1)
+        self.onward = named_button("", "onward", self.go_on)
+        asked.addWidget(self.onward)
+        top.addLayout(asked)
+        self._say_onward()
         head = FlowRow()
         head.setSpacing(10)
         self.verdict = LiveLabel("verdict")
@@ -69,6 +78,18 @@ class Station(QWidget):
         self.scroll_area.setWidgetResizable(True)
         self.scroll_area.setWidget(holder)
         outer.addWidget(self.scroll_area, 1)
+
+    def _say_onward(self) -> None:
+        after = next_stop(self.id)
+        self.onward.setVisible(after is not None)
+        if after is not None:
+            self.onward.setText(tr("On to {station}", station=spoken(WALK[after].name)))
+
+    def go_on(self) -> None:
+        """What comes next: the next station."""
+        after = next_stop(self.id)
+        if after is not None:
+            self.session.walked.emit(after)
 
     @property
     def lives(self) -> bool:

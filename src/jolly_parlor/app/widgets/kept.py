@@ -39,6 +39,7 @@ from jolly_parlor.app.widgets.entries import (
     text_field,
 )
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.widgets.reading_order import order_soon
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
@@ -191,7 +192,7 @@ class Kept:
         if name not in self._do:
             theme.keep_width(made, most=most)
             made.committed.connect(partial(self._done, name))
-            made.failed.connect(self._home.refuse)
+            made.failed.connect(self._refuse)
         self._do[name] = do
         made.set_value(value)
         return made
@@ -294,6 +295,26 @@ class Kept:
         """A sheet of paper within, with what is on it."""
         return self._within(key, _sheet, *place, frame=True)
 
+    def fold(self, key: str, title: str, summary: str, *place: Any, called: str = "") -> Kept:
+        """What is below a line that opens and closes, found by `fold-CALLED`."""
+
+        def make() -> Fold:
+            made = Fold(title, called or key)
+            self._inner[key] = Kept(made.body, self._home)
+            return made
+
+        self.put(key, make, *place).say(title, summary)
+        return self._inner[key]
+
+    def within(self, key: str) -> Kept:
+        """What is in a row, grid, card or fold that was asked for."""
+        return self._inner[key]
+
+    def open(self, key: str) -> None:
+        """Open the fold of that name, if it is there."""
+        if isinstance(found := self._made.get(key), Fold):
+            found.open()
+
     def other(self, key: str, make: Callable[[], C], *place: Any) -> C:
         """A card with a life of its own; whoever asks refreshes it."""
         if key not in self._made:
@@ -338,6 +359,9 @@ class Kept:
         made = of()
         cast(QAbstractButton, made).clicked.connect(partial(self._done, name))
         return made
+
+    def _refuse(self, why: str) -> None:
+        self._home.refuse(why)
 
     def _done(self, name: str, value: object) -> None:
         self._do[name](value)

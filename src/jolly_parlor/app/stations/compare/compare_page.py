@@ -33,6 +33,7 @@ class CompareStation(Station):
     """The ranking. Nothing is calculated while nobody looks."""
 
     id = "compare"
+    question = tr("Which place is best?")
     figures = True
 
     def __init__(self, session: Workbench) -> None:

@@ -39,6 +39,7 @@ class FinetuneStation(Station):
     """By ear, with a record."""
 
     id = "finetune"
+    question = tr("Does the ear agree?")
 
     def __init__(self, session: Workbench, measure: MeasuringDesk) -> None:
         super().__init__(session)

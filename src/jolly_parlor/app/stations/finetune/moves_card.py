@@ -8,6 +8,7 @@ from jolly_parlor.analysis.ledger_steps import same_places, steps_of, stood_befo
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import Choice, choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.widgets.kept import Align, Kept
 from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
@@ -21,10 +22,13 @@ from jolly_parlor.project.edits import replace_arrangement
 from jolly_parlor.words import tr
 
 _GROUPS = (
-    (tr("Both monitors"), ("back", "away", "narrower", "wider")),
-    ("", ("down", "up", "aim_in", "aim_out")),
-    (tr("Seat"), ("seat_forward", "seat_back", "seat_down", "seat_up")),
-    (tr("Sub"), ("sub_near", "sub_away", "sub_left", "sub_right")),
+    (
+        tr("Both monitors"),
+        "both",
+        (("back", "away", "narrower", "wider"), ("down", "up", "aim_in", "aim_out")),
+    ),
+    (tr("Seat"), "seat", (("seat_forward", "seat_back", "seat_down", "seat_up"),)),
+    (tr("Sub"), "sub", (("sub_near", "sub_away", "sub_left", "sub_right"),)),
 )
 
 
@@ -55,21 +59,12 @@ class MovesCard:
         layout.addLayout(head)
         self.step = STEPS["metric"][0]
         self._units = ""
-        grid = WrappedGrid()
-        grid.setHorizontalSpacing(6)
-        grid.setVerticalSpacing(4)
-        self.which: QComboBox = choice_field(tr("moved sub"), ())
+        self.which: QComboBox = choice_field("moved sub", ())
         self.buttons: dict[str, QPushButton] = {}
-        for row, (title, moves) in enumerate(_GROUPS):
-            grid.addWidget(label(title, "soft"), row, 0)
-            for column, move in enumerate(moves, start=1):
-                words = MOVES[move].words
-                button = named_button(words, f"move-{move}", partial(self.go, move))
-                self.buttons[move] = button
-                grid.addWidget(button, row, column)
-        grid.addWidget(self.which, len(_GROUPS) - 1, 5)
-        grid.setColumnStretch(6, 1)
-        layout.addLayout(grid)
+        self.groups = {name: self._group(title, name, rows) for title, name, rows in _GROUPS}
+        for fold in self.groups.values():
+            layout.addWidget(fold)
+        self.groups["both"].open()
         self.remembered = label("", "strong", wrap=True)
         self.remembered.setObjectName("stood-before")
         layout.addWidget(self.remembered)
@@ -83,6 +78,21 @@ class MovesCard:
         layout.addLayout(sheet)
         self.sheet = Kept(sheet, session.home)
 
+    def _group(self, title: str, name: str, rows: tuple[tuple[str, ...], ...]) -> Fold:
+        made, grid = Fold(title, f"moves-{name}"), WrappedGrid()
+        grid.setHorizontalSpacing(6)
+        grid.setVerticalSpacing(4)
+        grid.setColumnStretch(6, 1)
+        for row, moves in enumerate(rows):
+            for column, move in enumerate(moves):
+                button = named_button(MOVES[move].words, f"move-{move}", partial(self.go, move))
+                self.buttons[move] = button
+                grid.addWidget(button, row, column)
+        if name == "sub":
+            grid.addWidget(self.which, 0, 5)
+        made.body.addLayout(grid)
+        return made
+
     def refresh(self) -> None:
         """Show the sheet of the last move, or the readings as they are."""
         document, a = self.session.document, self.session.arrangement
@@ -94,9 +104,8 @@ class MovesCard:
             self.which.clear()
             self.which.addItems(subs)
         self.which.setVisible(len(subs) > 1)
-        for move, button in self.buttons.items():
-            fits = MOVES[move].what != "subwoofer" or bool(subs)
-            button.setVisible(fits)
+        self.groups["sub"].setVisible(bool(subs))
+        for button in self.buttons.values():
             button.setEnabled(a is not None)
         if a is None:
             self.sheet.empty()

@@ -40,6 +40,7 @@ class ForecastStation(Station):
     """Verdict, hills and hollows, lanes, findings."""
 
     id = "forecast"
+    question = tr("What will be heard there?")
     figures = True
 
     def __init__(self, session: Workbench) -> None:

@@ -19,9 +19,10 @@ from jolly_parlor.app.stations.gear.use_card import UseCard
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.gear import Desk, Gear, Seat
-from jolly_parlor.placement.loudspeakers import Loudspeaker, Model, Role
+from jolly_parlor.placement.loudspeakers import ROLES, Loudspeaker, Model, Role
 from jolly_parlor.project.gear_edits import set_gear
-from jolly_parlor.words import plural, tr
+from jolly_parlor.units import format_length
+from jolly_parlor.words import plural, spoken, tr
 
 _MONITOR_SIZES = (
     ("width", "wide"),
@@ -43,6 +44,7 @@ class GearStation(Station):
     """What it is used as, and what is placed."""
 
     id = "gear"
+    question = tr("What plays in it, and who listens?")
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
@@ -57,22 +59,25 @@ class GearStation(Station):
         self.verdict.setText(_summary(gear))
         with self.cards as page:
             page.other("used as", partial(UseCard, self.session)).refresh()
-            self._monitor_card(page, gear.monitor)
-            for index, speaker in enumerate((*gear.subwoofers, *gear.others)):
-                made = partial(LoudspeakerCard, self.session, self._change, self._set_model)
-                page.other(f"loudspeaker {index}", made).refresh(speaker)
+            with page.card("gear") as sheet:
+                self._monitors(sheet, gear.monitor)
+                for index, speaker in enumerate((*gear.subwoofers, *gear.others)):
+                    told = f"{_role_words(speaker)}; {self._size_words(gear.model_of(speaker.id))}"
+                    called = f"loudspeaker {index + 1}"
+                    with sheet.fold(called, speaker.id, told, called=speaker.id) as fold:
+                        made = partial(LoudspeakerCard, self.session, self._change, self._set_model)
+                        fold.other("card", made).refresh(speaker)
+                self._offer_more(sheet, gear)
             if gear.subwoofers:
                 page.other("handover", partial(HandoverRow, self.session)).refresh()
-            self._offer_more(page, gear)
-            self._seat_card(page, gear)
-            if gear.desk is not None:
-                self._desk_card(page, gear.desk)
-            else:
-                with page.card("no desk") as sheet, sheet.row("desk") as row:
-                    row.words(tr("No desk."))
-                    row.gap()
-                    row.button(tr("Add a desk"), "add-desk", self._add_desk)
-            page.other("layout", partial(LayoutCard, self.session)).refresh()
+            with page.card("listeners") as sheet:
+                self._seats(sheet, gear)
+                self._desk(sheet, gear.desk)
+            told = tr("{count} directions", count=len(gear.layout.directions))
+            with page.fold(
+                "around", tr("Around the seat"), told if gear.layout.directions else ""
+            ) as fold:
+                fold.other("layout", partial(LayoutCard, self.session)).refresh()
             page.gap()
 
     def _change(self, what: str, edit: Callable[[Gear], Gear]) -> bool:
@@ -81,11 +86,11 @@ class GearStation(Station):
             self.refresh()
         return done
 
-    def _monitor_card(self, page: Kept, model: Model) -> None:
+    def _monitors(self, sheet: Kept, model: Model) -> None:
         change = partial(self._set_model, model.id)
-        with page.card("monitors") as sheet:
-            sheet.words(tr("Monitors, a pair alike"), role="head")
-            with sheet.grid("sizes", rest=6, in_blocks=True) as grid:
+        told = f"{model.name}; {self._size_words(model)}"
+        with sheet.fold("monitors", tr("Monitors, a pair alike"), told) as fold:
+            with fold.grid("sizes", rest=6, in_blocks=True) as grid:
                 name = grid.line("monitor name", model.name, partial(change, "name"), 0, 0)
                 theme.keep_width(name, 190, 190)
                 for column, (what, title) in enumerate(_MONITOR_SIZES, start=1):
@@ -95,62 +100,69 @@ class GearStation(Station):
                     grid.words(title, 1, column)
                 corner_fields(grid, model, "monitor", change)
                 radiating_fields(grid, model, "monitor", change)
-            panel = sheet.other("controls", partial(ControlsPanel, self.session))
+            panel = fold.other("controls", partial(ControlsPanel, self.session))
             panel.refresh(model, "monitor", change)
 
-    def _offer_more(self, page: Kept, gear: Gear) -> None:
+    def _size_words(self, model: Model) -> str:
+        units = self.session.settings.values.units
+        sizes = (format_length(size, units) for size in (model.width, model.depth, model.height))
+        return tr(
+            "{sizes}, down to {hertz:.0f} Hz", sizes=" × ".join(sizes), hertz=model.low_corner_hz
+        )
+
+    def _offer_more(self, sheet: Kept, gear: Gear) -> None:
         none = tr("No subwoofer yet; other loudspeakers can be added too.")
-        some = tr("More subwoofers and loudspeakers can be added.")
-        with page.card("more") as sheet, sheet.row("more") as row:
-            row.words(some if gear.beside_the_pair else none, 1, wrap=True)
+        with sheet.row("more") as row:
+            row.words("" if gear.beside_the_pair else none, 1, wrap=True)
             row.button(tr("Add a subwoofer"), "add-sub", self._add_sub)
             row.button(tr("Add a loudspeaker"), "add-loudspeaker", self._add_other)
 
-    def _seat_card(self, page: Kept, gear: Gear) -> None:
-        with page.card("seats") as sheet:
-            with sheet.row("head") as row:
-                row.words(tr("Seats"), role="head")
-                row.words(tr("the first is the main one"))
-                row.gap()
-                row.button(tr("Add a seat"), "add-seat", self._add_seat)
-            for index, seat in enumerate(gear.seats):
-                change = partial(self._set_seat, index)
-                with sheet.row(f"seat {index + 1}") as line:
-                    name = line.line(f"seat {index + 1} name", seat.name, partial(change, "name"))
-                    theme.keep_width(name, 190, 190)
-                    ear = partial(change, "ear_height")
-                    line.length(f"seat {index + 1} ear", seat.ear_height, ear)
-                    line.words(tr("ear above the floor"))
-                    line.box(
-                        tr("chair with a high back"),
-                        f"seat {index + 1} high back",
-                        seat.high_back,
-                        partial(change, "high_back"),
-                    )
-                    line.gap()
-                    if len(gear.seats) > 1:
-                        gone = partial(self._remove_seat, index)
-                        line.button(tr("Remove"), f"remove-seat {index + 1}", gone)
+    def _seats(self, sheet: Kept, gear: Gear) -> None:
+        units = self.session.settings.values.units
+        for index, seat in enumerate(gear.seats):
+            change, called = partial(self._set_seat, index), f"seat {index + 1}"
+            which = tr("the main seat") if index == 0 else tr("a seat")
+            told = tr(
+                "{which}, ear {high} above the floor",
+                which=which,
+                high=format_length(seat.ear_height, units),
+            )
+            with sheet.fold(called, seat.name, told) as fold, fold.row("fields") as line:
+                name = line.line(f"{called} name", seat.name, partial(change, "name"))
+                theme.keep_width(name, 190, 190)
+                line.length(f"{called} ear", seat.ear_height, partial(change, "ear_height"))
+                line.words(tr("ear above the floor"))
+                words, do = tr("chair with a high back"), partial(change, "high_back")
+                line.box(words, f"{called} high back", seat.high_back, do)
+                line.gap()
+                if len(gear.seats) > 1:
+                    gone = partial(self._remove_seat, index)
+                    line.button(tr("Remove"), f"remove-seat {index + 1}", gone)
+        with sheet.row("more seats") as row:
+            row.gap()
+            row.button(tr("Add a seat"), "add-seat", self._add_seat)
 
-    def _desk_card(self, page: Kept, desk: Desk) -> None:
-        with page.card("desk") as sheet:
-            with sheet.row("head") as row:
-                row.words(tr("Desk"), role="head")
+    def _desk(self, sheet: Kept, desk: Desk | None) -> None:
+        units = self.session.settings.values.units
+        if desk is None:
+            with sheet.row("no desk") as row:
+                row.words(tr("No desk."))
                 row.gap()
-                row.button(
-                    tr("Remove"),
-                    "remove-desk",
-                    lambda: self._change(tr("Remove the desk"), lambda g: replace(g, desk=None)),
-                )
-            with sheet.grid("sizes", rest=4, in_blocks=True) as grid:
+                row.button(tr("Add a desk"), "add-desk", self._add_desk)
+            return
+        told = " × ".join(format_length(size, units) for size in (desk.width, desk.depth))
+        with sheet.fold("desk", tr("Desk"), told) as fold:
+            with fold.grid("sizes", rest=4, in_blocks=True) as grid:
                 for column, (name, title) in enumerate(_DESK_SIZES):
                     do = partial(self._set_desk, name)
                     grid.length(f"desk {name}", getattr(desk, name), do, 0, column)
                     grid.words(title, 1, column)
+                gone = partial(self._change, tr("Remove the desk"), lambda g: replace(g, desk=None))
+                grid.button(tr("Remove"), "remove-desk", gone, 0, len(_DESK_SIZES))
             words = tr(
                 "Its top scatters sound in every forecast; its height, depth and near edge count."
             )
-            sheet.words(words, wrap=True)
+            fold.words(words, wrap=True)
 
     def _set_model(self, model_id: str, name: str, value: object) -> None:
         def edit(gear: Gear) -> Gear:
@@ -215,7 +227,9 @@ class GearStation(Station):
                 loudspeakers=(*gear.loudspeakers, Loudspeaker(fresh, role, own.id)),
             )
 
-        self._change(what, edit)
+        if self._change(what, edit):
+            gear = self.session.document.gear
+            self.cards.within("gear").open(f"loudspeaker {len(gear.loudspeakers) - 2}")
 
     def _add_seat(self) -> None:
         names = {seat.name for seat in self.session.document.gear.seats}
@@ -242,6 +256,10 @@ _LIMITS = {
     "low_corner_hz": (5.0, 500.0),
     "ear_height": (0.21, 3.0),
 }
+
+
+def _role_words(speaker: Loudspeaker) -> str:
+    return spoken(ROLES[speaker.role])
 
 
 def _summary(gear: Gear) -> str:

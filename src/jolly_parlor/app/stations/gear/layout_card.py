@@ -46,7 +46,6 @@ class LayoutCard:
         told = tr("{source}, from memory.", source=source) if source else tr("The pair alone.")
         with self.kept as sheet:
             with sheet.row("which") as row:
-                row.words(tr("Around the seat"), role="head")
                 options = [*names, *([(tr("one's own"), "own")] if own else [])]
                 row.choice("layout", options, layout.id, self._choose)
                 row.words(told if not own else tr("Angles of your own."))

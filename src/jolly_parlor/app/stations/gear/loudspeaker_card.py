@@ -5,11 +5,10 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame
+from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.turn_grip import can_turn
-from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.stations.gear.controls_panel import ControlsPanel
 from jolly_parlor.app.stations.gear.shared_entries import (
     corner_fields,
@@ -49,8 +48,9 @@ class LoudspeakerCard:
     ) -> None:
         self.session, self._change, self._change_model = session, change, set_model
         self._everywhere = True
-        self.frame: QFrame
-        self.frame, layout = card()
+        self.frame = QFrame()
+        layout = QVBoxLayout(self.frame)
+        layout.setContentsMargins(0, 0, 0, 0)
         self.kept = Kept(layout, session.home)
 
     def refresh(self, speaker: Loudspeaker) -> None:
@@ -103,8 +103,6 @@ class LoudspeakerCard:
 
     def _head(self, row: Kept, gear: Gear) -> None:
         who = self._speaker.id
-        title = tr("Subwoofer") if self._speaker.is_subwoofer else tr("Loudspeaker")
-        row.words(title, role="head")
         roles = [(spoken(w), value) for value, w in ROLES.items() if value not in PAIR]
         role = row.choice("role", roles, self._speaker.role, self._set_role, called=f"{who} role")
         role.setAccessibleName(tr("role of {id}", id=who))

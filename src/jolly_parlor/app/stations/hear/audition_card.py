@@ -31,6 +31,7 @@ from jolly_parlor.app.widgets.entries import (
     plain,
 )
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.audition.piece_heard import MOST, PIECES
 from jolly_parlor.audition.telling import telling_words
@@ -116,7 +117,9 @@ class AuditionCard:
             row.addWidget(label(title, "soft"))
             row.addWidget(widget)
         row.addStretch(1)
-        layout.addLayout(row)
+        self.how = Fold(tr("How it is played"), "hear-how")
+        self.how.body.addLayout(row)
+        layout.addWidget(self.how)
 
     def _build_told(self, layout: QVBoxLayout) -> None:
         self.told = label("", "strong", wrap=True)

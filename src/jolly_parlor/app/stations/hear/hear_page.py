@@ -43,6 +43,7 @@ class HearStation(Station):
     """What arrangements sound like, and what to listen for."""
 
     id = "hear"
+    question = tr("How does it sound?")
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)

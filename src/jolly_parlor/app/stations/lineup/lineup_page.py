@@ -8,6 +8,7 @@ from jolly_parlor.app.stations.lineup.schools_card import SchoolsCard
 from jolly_parlor.app.stations.lineup.search_card import SearchCard
 from jolly_parlor.app.widgets.entries import CheckedField, label
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -31,16 +32,20 @@ class LineupStation(Station):
     """Schools above, positions of the current arrangement below."""
 
     id = "lineup"
+    question = tr("Where could everything stand?")
     figures = True
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
         self.fields: dict[tuple[Item, str], CheckedField] = {}
         self._items: list[Item] = []
-        self.schools = SchoolsCard(session)
-        self.body.addWidget(self.schools.frame)
         self.search = SearchCard(session)
         self.body.addWidget(self.search.frame)
+        self.schools = SchoolsCard(session)
+        self.rules = Fold(tr("Begin from a school"), "schools", self.schools.frame)
+        self.rules.summary.setText(
+            tr("rules of thumb that disagree; the forecast tells which holds")
+        )
         grid = WrappedGrid()
         grid.setColumnStretch(1, 1)
         self.candidates = Kept(grid, session.home)
@@ -67,7 +72,9 @@ class LineupStation(Station):
         self.positions_layout.addWidget(self.tape)
         self.cautions = label("", "soft", wrap=True)
         self.positions_layout.addWidget(self.cautions)
-        self.body.addWidget(self.positions_card)
+        self.places_fold = Fold(tr("Places in figures"), "places", self.positions_card)
+        self.body.addWidget(self.places_fold)
+        self.body.addWidget(self.rules)
         self.body.addStretch(1)
         self.listen(session.document_changed, session.view_changed)
         session.drafted.connect(self._refresh_numbers)
@@ -86,16 +93,11 @@ class LineupStation(Station):
             if count == 1
             else tr("{count} candidates lined up", count=count)
         )
-        self.under.setText(
-            tr(
-                "Start from a school, then drag on the plan or type. A school is a "
-                "starting point: the forecast tells which holds in this room."
-            )
-        )
+        self.under.setText(tr("Search, or begin from a school; then drag on the plan or type."))
         self.schools.refresh()
         self._fill_candidates()
         a = self.session.arrangement
-        self.positions_card.setVisible(a is not None)
+        self.places_fold.setVisible(a is not None)
         if a is None:
             return
         items = self._movable()
@@ -166,6 +168,15 @@ class LineupStation(Station):
         if a is None or not self.isVisible() or self._movable() != self._items:
             return
         self.positions_title.setText(a.name)
+        looked_at = geometry_checks(self.session.document.setup(a))
+        against = sum(not check.holds for check in looked_at)
+        self.places_fold.summary.setText(
+            tr(
+                "type them, and what rules of thumb say: {good} for, {against} against",
+                good=len(looked_at) - against,
+                against=against,
+            )
+        )
         self.rule.setText(a.rule)
         for (item, axis), field in self.fields.items():
             field.set_value(getattr(a.position(item), axis) - self._origin[axis])
@@ -180,7 +191,6 @@ class LineupStation(Station):
         ]
         toe = a.toe_in_degrees("left", main)
         self.tape.setText(tr("{found}; turned in by {toe:.0f}°.", found="; ".join(found), toe=toe))
-        looked_at = geometry_checks(document.setup(a))
         self.checks.setText("\n".join(f"{'+' if c.holds else '−'}  {c.text}" for c in looked_at))
         self.cautions.setText(" ".join(cautions(document.setup(a))[:2]))
 

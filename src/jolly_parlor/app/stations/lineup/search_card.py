@@ -409,10 +409,8 @@ def _prices(
 
 
 _INVITATION = tr(
-    "Weighs monitors and seat on a grid of 2.5 cm within your wishes, "
-    "looks closely at the best, tries subwoofers along the walls or as "
-    "wished, all at their best settings, and proposes the distinct few "
-    "most even."
+    "Weighs every place on a grid of 2.5 cm within your wishes, each at its best settings, and "
+    "proposes the few most even."
 )
 _TRADES = tr(
     "What moving buys: each stone is a place that none betters in "

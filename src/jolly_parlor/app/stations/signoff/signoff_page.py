@@ -58,6 +58,7 @@ class SignoffStation(Station):
     """Good enough? What to build from, what to hand over, and the record of how it came about."""
 
     id = "signoff"
+    question = tr("Is it finished?")
     figures = True
 
     def __init__(self, session: Workbench, measure: MeasuringDesk) -> None:

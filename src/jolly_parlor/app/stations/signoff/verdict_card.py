@@ -33,7 +33,8 @@ class VerdictCard:
                 self.headline.setText(self._signed.why or WORKING)
                 return
             self.headline.setText(found.verdict.headline)
-            for part in found.verdict.parts:
-                kept.words(part.title, role="strong")
-                for sentence in part.sentences:
-                    kept.words(f"· {sentence}", role="", wrap=True)
+            for number, part in enumerate(found.verdict.parts):
+                first, more = part.sentences[:1], part.sentences[1:]
+                with kept.fold(f"part {number}", part.title, " ".join(first)) as fold:
+                    for sentence in more:
+                        fold.words(f"· {sentence}", role="", wrap=True)

@@ -6,7 +6,6 @@ from functools import partial
 from PyQt6.QtWidgets import QFrame
 
 from jolly_parlor.app.stations.base import card
-from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -35,7 +34,6 @@ class SetCard:
         self.session = session
         self.frame: QFrame
         self.frame, layout = card()
-        layout.addWidget(label(tr("As set"), "head"))
         grid = WrappedGrid()
         grid.setHorizontalSpacing(8)
         grid.setVerticalSpacing(2)

@@ -2,22 +2,33 @@
 
 from jolly_parlor.analysis.tuning import Tuned
 from jolly_parlor.app.measuring_desk import MeasuringDesk
-from jolly_parlor.app.stations.base import Station
+from jolly_parlor.app.stations.base import Station, stacked
 from jolly_parlor.app.stations.subs.align_card import AlignCard
 from jolly_parlor.app.stations.subs.set_card import SetCard
 from jolly_parlor.app.stations.subs.settings_card import SettingsCard
 from jolly_parlor.app.stations.subs.shares_card import SharesCard
 from jolly_parlor.app.stations.subs.trade_card import TradeCard
 from jolly_parlor.app.stations.subs.walk_card import WalkCard
+from jolly_parlor.app.widgets.entries import Choice
+from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.cautions import EQUALISING
+from jolly_parlor.placement.settings.as_set import settings_lines
 from jolly_parlor.words import tr
+
+_PAGES = [
+    ("set", tr("1  Set")),
+    ("verify", tr("2  Verify by measuring")),
+    ("refine", tr("3  Refine")),
+]
 
 
 class SubsStation(Station):
     """Settings of the arrangement shown. What takes long is asked for by a button."""
 
     id = "subs"
+    question = tr("How should everything be set?")
     figures = True
 
     def __init__(self, session: Workbench, measure: MeasuringDesk) -> None:
@@ -36,9 +47,22 @@ class SubsStation(Station):
             self.align,
             self.trade,
         )
-        for made in self._cards:
-            self.body.addWidget(made.frame)
+        self.pages = Choice(_PAGES, "subs-page")
+        self.pages.chosen.connect(self.show_page)
+        row = FlowRow()
+        row.addWidget(self.pages)
+        row.addStretch(1)
+        self.body.addLayout(row)
+        self.as_set = Fold(tr("As set, to be typed over"), "as-set", self.set_card.frame)
+        self._made = {
+            "set": stacked(self.best.frame, self.as_set),
+            "verify": stacked(self.align.frame, self.shares.frame),
+            "refine": stacked(self.walk.frame, self.trade.frame),
+        }
+        for page in self._made.values():
+            self.body.addWidget(page)
         self.body.addStretch(1)
+        self.show_page("set")
         self.best.changed.connect(self._tell)
         self.listen(session.document_changed, session.view_changed)
 
@@ -46,10 +70,22 @@ class SubsStation(Station):
         self.trade.plot.restyle()
         self.refresh()
 
+    def show_page(self, page: str) -> None:
+        """One of the three, in the order in which they are done."""
+        self.page = page
+        self.pages.show_value(page)
+        for name, widget in self._made.items():
+            widget.setVisible(name == page)
+
     def refresh(self) -> None:
         """Show how the arrangement is set."""
         for shown in self._cards:
             shown.refresh()
+        a = self.session.arrangement
+        lines = settings_lines(self.session.document.gear, a) if a is not None else []
+        self.as_set.setVisible(a is not None)
+        told = "; ".join(f"{who}: {words}" for who, words in lines)
+        self.as_set.say(tr("As set, to be typed over"), told)
         self._tell()
 
     def _tell(self) -> None:
@@ -72,11 +108,9 @@ class SubsStation(Station):
             self.verdict.setText(tr("{name}: how {what} are set", name=a.name, what=what))
         else:
             self.verdict.setText(_verdict(found))
-        self.under.setText(
-            tr(
-                "Settings belong to the arrangement: another place asks for others. {equalising}",
-                equalising=EQUALISING,
-            )
+        self.under.setText(EQUALISING)
+        self.under.setToolTip(
+            tr("Settings belong to the arrangement: another place asks for others.")
         )
 
 

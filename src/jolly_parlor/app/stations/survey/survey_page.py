@@ -4,7 +4,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QPushButton
+from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.geometry.changed_room import resized
 from jolly_parlor.acoustics.geometry.clashes import free_opening
@@ -13,6 +13,7 @@ from jolly_parlor.acoustics.geometry.room import CalmZone, KeepOut, Opening, Roo
 from jolly_parlor.acoustics.geometry.room_admittance import reverberation_time, schroeder_hz
 from jolly_parlor.acoustics.geometry.tape_check import tape_problems
 from jolly_parlor.acoustics.materials.admittances import DOWNWARD_ASSUMPTION
+from jolly_parlor.acoustics.materials.coefficients import material
 from jolly_parlor.app import theme
 from jolly_parlor.app.review_dialog import ReviewCard
 from jolly_parlor.app.stations.base import Station, card, changed_item
@@ -30,12 +31,13 @@ from jolly_parlor.app.widgets.entries import (
     text_field,
 )
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.widgets.kept import Kept
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.facing import Facing
 from jolly_parlor.project.edits import set_room, turn_room
-from jolly_parlor.words import tr
+from jolly_parlor.units import format_length
+from jolly_parlor.words import spoken, tr
 
 _ZONE = (
     ("front_near", "to"),
@@ -43,6 +45,14 @@ _ZONE = (
     ("side_near", "to"),
     ("side_far", tr("from a side wall")),
 )
+_OPENING = (
+    ("start", tr("from its end")),
+    ("width", "wide"),
+    ("sill", "sill"),
+    ("height", "high"),
+)
+_AREA = (("x", tr("from left")), ("y", tr("from front")), ("width", "wide"), ("depth", "deep"))
+_MORE = tr("areas to keep free, the tape's checks, a voice's calm zone, the room by eye, its modes")
 _NEW_OPENINGS = {
     "window": ("window", 0.90, 1.20, "window"),
     "door": ("door", 0.0, 2.00, "door_solid"),
@@ -54,6 +64,7 @@ class SurveyStation(Station):
     """Dimensions with units, the plan, surfaces, openings, things, keep-outs."""
 
     id = "survey"
+    question = tr("What is the room like?")
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
@@ -63,22 +74,25 @@ class SurveyStation(Station):
         self.title.setAccessibleName(tr("Room name"))
         self.title.editingFinished.connect(self._rename)
         self._build_size()
-        self._build_facing()
-        self.plan = PlanCard(session)
-        self.body.insertWidget(1, self.plan.frame)
-        self.surfaces_card = SurfacesCard(session, self._change)
-        self.surfaces = self.surfaces_card.boxes
-        self.body.addWidget(self.surfaces_card.frame)
         self.openings = self._build_list(tr("Windows, doors and passages"), tuple(_NEW_OPENINGS))
         self.things = ThingsCard(session, self._change)
         self.body.addWidget(self.things.frame)
-        self.keep_outs = self._build_list(tr("Keep-out areas"), ("keep-out",))
+        self._build_facing()
+        self.plan = PlanCard(session)
+        self.surfaces_card = SurfacesCard(session, self._change)
+        self.built = Fold(
+            tr("Surfaces and shape"), "built", self.surfaces_card.frame, self.plan.frame
+        )
+        self.body.addWidget(self.built)
+        self.more = Fold(tr("More"), "more")
+        self.body.addWidget(self.more)
+        zone = self._build_zone()
+        self.keep_outs = self._build_list(tr("Keep-out areas"), ("keep-out",), self.more)
         self.tape = TapeCard(session)
-        self.body.addWidget(self.tape.frame)
         self.review = ReviewCard(session, "survey")
-        self.body.addWidget(self.review.frame)
         self.modes = ModesCard(session)
-        self.body.addWidget(self.modes.frame)
+        for frame in (self.tape.frame, zone, self.review.frame, self.modes.frame):
+            self.more.body.addWidget(frame)
         self.body.addStretch(1)
         self.listen(session.document_changed, session.view_changed)
         session.facings_changed.connect(self._show_facings)
@@ -97,6 +111,8 @@ class SurveyStation(Station):
         self.plan.refresh()
         self.surfaces_card.refresh()
         self.surfaces = self.surfaces_card.boxes
+        self.built.say(tr("Surfaces and shape"), _built_words(room))
+        self.more.say(tr("More"), _MORE)
         schroeder = schroeder_hz(room)
         self.verdict.setText(
             tr(
@@ -106,14 +122,9 @@ class SurveyStation(Station):
             )
         )
         time = reverberation_time(room, 125.0)
-        self.under.setText(
-            tr(
-                "Reverberation about {time:.2f} s at 125 Hz by Eyring's formula; "
-                "the border is Schroeder's frequency. {downward_assumption}",
-                time=time,
-                downward_assumption=DOWNWARD_ASSUMPTION,
-            )
-        )
+        words = tr("Rings about {time:.2f} s at 125 Hz, by Eyring's formula.", time=time)
+        self.under.setText(words)
+        self.under.setToolTip(DOWNWARD_ASSUMPTION)
         warnings = room_warnings(room)
         warnings += tape_problems(room)
         self.warning.setText(" ".join(warnings))
@@ -128,6 +139,16 @@ class SurveyStation(Station):
         self.review.refresh()
         self.session.want_facings()
 
+    def _build_air(self) -> FlowRow:
+        row = FlowRow()
+        row.addWidget(label(tr("The air has"), "soft"))
+        temperature = number_field("temperature_celsius", "°C")
+        theme.keep_width(temperature, most=76)
+        row.addWidget(temperature)
+        row.addStretch(1)
+        self._listen("temperature_celsius", temperature)
+        return row
+
     def _build_size(self) -> None:
         frame, layout = card()
         row = FlowRow()
@@ -139,11 +160,6 @@ class SurveyStation(Station):
             row.addWidget(field, 1)
             row.addWidget(label(title, "soft"))
             self._listen(name, field)
-        temperature = number_field("temperature_celsius", "°C")
-        theme.keep_width(temperature, most=76)
-        row.addWidget(temperature)
-        row.addWidget(label("air", "soft"))
-        self._listen("temperature_celsius", temperature)
         layout.addLayout(row)
         self.warning = label("", "warning", wrap=True)
         layout.addWidget(self.warning)
@@ -205,6 +221,11 @@ class SurveyStation(Station):
         on_click(turn, lambda: self.session.do(tr("Face the left wall"), turn_room))
         row.addWidget(turn)
         layout.addLayout(row)
+        self.body.addWidget(frame)
+
+    def _build_zone(self) -> QFrame:
+        frame, layout = card()
+        layout.addLayout(self._build_air())
         row = FlowRow()
         row.addWidget(label(tr("Calm zone by voice"), "soft"))
         self.zone_fields: dict[str, CheckedField] = {}
@@ -231,7 +252,7 @@ class SurveyStation(Station):
                 wrap=True,
             )
         )
-        self.body.addWidget(frame)
+        return frame
 
     def _show_facings(self) -> None:
         found = self.session.facings
@@ -268,7 +289,7 @@ class SurveyStation(Station):
         if zone != self.session.document.room.calm_zone:
             self._change(tr("Set the calm zone"), lambda room: replace(room, calm_zone=zone))
 
-    def _build_list(self, title: str, kinds: tuple[str, ...]) -> Kept:
+    def _build_list(self, title: str, kinds: tuple[str, ...], within: Fold | None = None) -> Kept:
         frame, layout = card()
         row = FlowRow()
         row.addWidget(label(title, "head"))
@@ -279,11 +300,11 @@ class SurveyStation(Station):
             on_click(button, partial(self._add, kind))
             row.addWidget(button)
         layout.addLayout(row)
-        grid = WrappedGrid()
-        grid.setHorizontalSpacing(8)
-        layout.addLayout(grid)
-        self.body.addWidget(frame)
-        return Kept(grid, self.session.home)
+        rows = QVBoxLayout()
+        rows.setSpacing(2)
+        layout.addLayout(rows)
+        (self.body if within is None else within.body).addWidget(frame)
+        return Kept(rows, self.session.home)
 
     def _add(self, kind: str) -> None:
         if kind == "keep-out":
@@ -304,81 +325,90 @@ class SurveyStation(Station):
                 made = Opening(name, wall, 0.3, 0.9, sill, tall, stuff)  # type: ignore[arg-type]
                 return replace(room, openings=(*room.openings, free_opening(room, made)))
 
-        self._change(tr("Add {kind}", kind=kind), edit)
+        if self._change(tr("Add {kind}", kind=kind), edit):
+            room = self.session.document.room
+            self.openings.open(f"opening {len(room.openings)}")
+            self.keep_outs.open(f"keep-out {len(room.keep_outs)}")
 
     def _fill_openings(self, room: Room) -> None:
         walls = [(wall.name, wall.name) for wall in room.walls]
         with self.openings as kept:
             if not room.openings:
                 kept.words(
-                    tr("None yet. Glass and doors let bass through: add them where they are."), 0, 0
+                    tr("None yet. Glass and doors let bass through: add them where they are."),
+                    wrap=True,
                 )
-                return
-            for column, title in enumerate(
-                ("", "wall", tr("from its end"), "wide", "sill", "high")
-            ):
-                kept.words(title, 0, column)
             for index, opening in enumerate(room.openings):
-                row, number = index + 1, index + 1
                 put = partial(self._set_item, "openings", index)
-                kept.words(opening.kind, row, 0, role="")
-                wall = tr("wall of {kind} {index}", kind=opening.kind, index=number)
-                kept.choice(wall, walls, opening.wall, partial(put, "wall"), row, 1)
-                for column, name in enumerate(("start", "width", "sill", "height"), start=2):
-                    kept.length(
-                        tr("opening {index} {name}", index=number, name=name),
-                        getattr(opening, name),
-                        partial(put, name),
-                        row,
-                        column,
-                    )
-                if opening.kind == "door":
-                    kept.box(
-                        tr("opens into the room"),
-                        f"opening {number} swings in",
-                        opening.swings_in,
-                        partial(put, "swings_in"),
-                        row,
-                        6,
-                    )
-                self._remove_button(kept, "openings", index, row, 7)
+                called = f"opening {index + 1}"
+                told = self._opening_words(opening)
+                with (
+                    kept.fold(called, opening.kind, told) as fold,
+                    fold.grid("fields", rest=7) as grid,
+                ):
+                    wall = f"wall of {opening.kind} {index + 1}"
+                    grid.choice(wall, walls, opening.wall, partial(put, "wall"), 0, 0)
+                    grid.words("wall", 1, 0)
+                    for column, (name, title) in enumerate(_OPENING, start=1):
+                        value, do = getattr(opening, name), partial(put, name)
+                        grid.length(f"{called} {name}", value, do, 0, column, most=84)
+                        grid.words(title, 1, column)
+                    if opening.kind == "door":
+                        words, do = tr("opens into the room"), partial(put, "swings_in")
+                        grid.box(words, f"{called} swings in", opening.swings_in, do, 0, 5)
+                    self._remove_button(grid, "openings", index, 0, 6)
+
+    def _opening_words(self, opening: Opening) -> str:
+        units = self.session.settings.values.units
+        return tr(
+            "{wall} wall, {start} from its end, {width} wide",
+            wall=spoken(opening.wall),
+            start=format_length(opening.start, units),
+            width=format_length(opening.width, units),
+        )
 
     def _fill_keep_outs(self, room: Room) -> None:
+        units = self.session.settings.values.units
         with self.keep_outs as kept:
             if not room.keep_outs:
                 kept.words(
                     tr("None yet. Mark a stove, a shelf, a way out: nothing will be put there."),
-                    0,
-                    0,
+                    wrap=True,
                 )
-                return
-            for column, title in enumerate(("", tr("from left"), tr("from front"), "wide", "deep")):
-                kept.words(title, 0, column)
             for index, area in enumerate(room.keep_outs):
-                row = index + 1
-                kept.words(area.name, row, 0, role="")
-                for column, name in enumerate(("x", "y", "width", "depth"), start=1):
-                    kept.length(
-                        tr("keep-out {index} {name}", index=row, name=name),
-                        getattr(area, name),
-                        partial(self._set_item, "keep_outs", index, name),
-                        row,
-                        column,
-                    )
-                self._remove_button(kept, "keep_outs", index, row, 5)
+                put = partial(self._set_item, "keep_outs", index)
+                called = f"keep-out {index + 1}"
+                told = tr(
+                    "{width} by {depth}",
+                    width=format_length(area.width, units),
+                    depth=format_length(area.depth, units),
+                )
+                with (
+                    kept.fold(called, area.name, told) as fold,
+                    fold.grid("fields", rest=7) as grid,
+                ):
+                    for column, (name, title) in enumerate(_AREA):
+                        value, do = getattr(area, name), partial(put, name)
+                        grid.length(f"{called} {name}", value, do, 0, column, most=84)
+                        grid.words(title, 1, column)
+                    self._remove_button(grid, "keep_outs", index, 0, len(_AREA))
 
     def _remove_button(self, kept: Kept, which: str, index: int, *place: int) -> None:
         def edit(room: Room) -> Room:
             left = tuple(x for i, x in enumerate(getattr(room, which)) if i != index)
             return replace(room, **{which: left})  # type: ignore[arg-type]
 
-        kept.button(
-            tr("Remove"),
-            f"remove {which} {index + 1}",
-            lambda: self._change(tr("Remove"), edit),
-            *place,
-        )
+        remove = partial(self._change, tr("Remove"), edit)
+        kept.button(tr("Remove"), f"remove {which} {index + 1}", remove, *place)
 
     def _set_item(self, which: str, index: int, name: str, value: object) -> None:
         if not self._change(tr("Set {name}", name=name), changed_item(which, index, name, value)):
             self.refresh()
+
+
+def _built_words(room: Room) -> str:
+    """What lines the room, and its shape, in a few words."""
+    linings = dict.fromkeys(material(s.material).name for s in room.surfaces.values())
+    shape = tr("a box") if room.is_box else tr("{walls} walls", walls=len(room.walls))
+    ceiling = tr("sloped ceiling") if room.slopes else tr("flat ceiling")
+    return f"{', '.join(name.lower() for name in linings)}; {shape}, {ceiling}"

@@ -4,9 +4,9 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QPushButton
+from PyQt6.QtWidgets import QComboBox, QPushButton, QVBoxLayout
 
-from jolly_parlor.acoustics.geometry.room import Room
+from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.acoustics.geometry.usual_things import USUAL, usual_thing
 from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import THINGS, Question
@@ -14,13 +14,19 @@ from jolly_parlor.app.stations.base import card, changed_item
 from jolly_parlor.app.widgets.entries import add_words, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.kept import Kept
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.thing_effects import ThingEffect
+from jolly_parlor.units import format_length
 from jolly_parlor.words import spoken, tr
 
-_SIZES = ("x", "y", "z", "width", "depth", "height")
-_TITLES = ("", "", tr("from left"), tr("from front"), tr("above floor"), "wide", "deep", "high")
+_SIZES = (
+    ("x", tr("from left")),
+    ("y", tr("from front")),
+    ("z", tr("above floor")),
+    ("width", "wide"),
+    ("depth", "deep"),
+    ("height", "high"),
+)
 _WORDS = tr(
     "None yet. A wardrobe, a bookcase, a bed or a sofa changes what is "
     "heard below 300 Hz; solid things most. Forecast, maps and search "
@@ -57,48 +63,42 @@ class ThingsCard:
         on_click(self.weigh, self._weigh)
         row.addWidget(self.weigh)
         layout.addLayout(row)
-        grid = WrappedGrid()
-        grid.setHorizontalSpacing(8)
-        layout.addLayout(grid)
-        self.rows = Kept(grid, session.home)
+        rows = QVBoxLayout()
+        rows.setSpacing(2)
+        layout.addLayout(rows)
+        self.rows = Kept(rows, session.home)
 
     def refresh(self) -> None:
         things = self._session.document.room.things
         self.weigh.setEnabled(bool(things) and self._session.arrangement is not None)
+        self.weigh.setVisible(bool(things))
         kinds = [(spoken(kind), kind) for kind in ("solid", "soft")]
         with self.rows as kept:
             if not things:
-                kept.words(_WORDS, 0, 0, wrap=True)
-                return
-            for column, title in enumerate(_TITLES):
-                kept.words(title, 0, column)
+                kept.words(_WORDS, wrap=True)
             for index, thing in enumerate(things):
-                row = index + 1
-                kept.words(thing.name, row, 0, role="")
-                put = partial(self._set, index)
-                kind = kept.choice(
-                    f"thing {row} kind", kinds, thing.kind, partial(put, "kind"), row, 1
-                )
-                kind.setAccessibleName(tr("kind of {name}", name=thing.name))
-                for column, name in enumerate(_SIZES, start=2):
-                    kept.length(
-                        tr("thing {index} {name}", index=row, name=name),
-                        getattr(thing, name),
-                        partial(put, name),
-                        row,
-                        column,
-                    )
-                remove = kept.button(
-                    tr("Remove"),
-                    f"remove thing {row}",
-                    partial(self._remove, index),
-                    row,
-                    2 + len(_SIZES),
-                )
-                remove.setAccessibleName(tr("remove {name}", name=thing.name))
+                called, put = f"thing {index + 1}", partial(self._set, index)
                 told = self._told.get((self._session.document.room, thing.name), "")
-                if told:
-                    kept.words(told, row, 3 + len(_SIZES))
+                words = "; ".join(part for part in (self._size_words(thing), told) if part)
+                with (
+                    kept.fold(called, thing.name, words) as fold,
+                    fold.grid("fields", rest=8) as grid,
+                ):
+                    do = partial(put, "kind")
+                    kind = grid.choice(f"{called} kind", kinds, thing.kind, do, 0, 0)
+                    kind.setAccessibleName(tr("kind of {name}", name=thing.name))
+                    for column, (name, title) in enumerate(_SIZES, start=1):
+                        value, do = getattr(thing, name), partial(put, name)
+                        grid.length(f"{called} {name}", value, do, 0, column, most=78)
+                        grid.words(title, 1, column)
+                    gone, at = partial(self._remove, index), len(_SIZES) + 1
+                    remove = grid.button(tr("Remove"), f"remove {called}", gone, 0, at)
+                    remove.setAccessibleName(tr("remove {name}", name=thing.name))
+
+    def _size_words(self, thing: Thing) -> str:
+        units = self._session.settings.values.units
+        sizes = (format_length(size, units) for size in (thing.width, thing.depth, thing.height))
+        return f"{spoken(thing.kind)}, {' × '.join(sizes)}"
 
     def _weigh(self) -> None:
         session = self._session
@@ -126,10 +126,11 @@ class ThingsCard:
 
     def _add(self) -> None:
         name = self.pick.currentData()
-        self._change(
+        if self._change(
             tr("Add {name}", name=name),
             lambda room: replace(room, things=(*room.things, usual_thing(room, name))),
-        )
+        ):
+            self.rows.open(f"thing {len(self._session.document.room.things)}")
 
     def _set(self, index: int, name: str, value: object) -> None:
         if not self._change(

@@ -20,6 +20,7 @@ from jolly_parlor.app.stations.takes.sweep_row import SweepRow
 from jolly_parlor.app.task import Task, Token, Work
 from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.widgets.meter import Meter
 from jolly_parlor.app.widgets.recording_strip import RecordingStrip
 from jolly_parlor.app.workbench import Workbench
@@ -77,11 +78,13 @@ class MeasureCard:
         self.in_one_go = InOneGo(session, self, lambda: not self.equipment.is_card)
         layout.addLayout(self.in_one_go.row)
         self.equipment = Equipment(session, self.refresh, self.calibrate)
-        layout.addLayout(self.equipment.row)
+        self.how = Fold(tr("Equipment and sweep"), "sweep")
+        self.how.body.addLayout(self.equipment.row)
         self.sweep = SweepRow(session, self.equipment, self.check_level)
         self.sweeps, self.output = self.sweep.sweeps, self.sweep.output
-        layout.addLayout(self.sweep.row)
-        layout.addWidget(label(SWEEPS, "soft", wrap=True))
+        self.how.body.addLayout(self.sweep.row)
+        self.how.body.addWidget(label(SWEEPS, "soft", wrap=True))
+        layout.addWidget(self.how)
         row = FlowRow()
         self.meter = Meter()
         row.addWidget(self.meter)
@@ -123,6 +126,7 @@ class MeasureCard:
         self.go.setEnabled(able and self._next is not None and not self.in_one_go.on)
         self.in_one_go.refresh(able, len(missing_here))
         self.sweep.refresh()
+        self.how.say(tr("Equipment and sweep"), self.equipment.device.currentText())
         self.sweep.level_button.setEnabled(able)
         if a is None:
             self.words.setText(tr("Rough in an arrangement first."))

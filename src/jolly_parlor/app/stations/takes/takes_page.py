@@ -34,6 +34,7 @@ class TakesStation(Station):
     """A grid of sources by seats for the current arrangement; each cell takes a file."""
 
     id = "takes"
+    question = tr("What is measured?")
 
     def __init__(self, session: Workbench) -> None:
         super().__init__(session)
