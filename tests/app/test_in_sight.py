@@ -9,11 +9,11 @@ from jolly_parlor.app.window import MainWindow
 
 MOST = {
     "survey": (15, 10),
-    "gear": (15, 8),
+    "gear": (15, 10),
     "lineup": (15, 8),
     "forecast": (15, 8),
     "takes": (17, 8),
-    "hear": (25, 10),
+    "hear": (25, 12),
     "finetune": (21, 8),
     "subs": (15, 8),
     "signoff": (15, 8),
