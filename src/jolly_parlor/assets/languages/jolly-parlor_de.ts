@@ -1541,6 +1541,7 @@
     <message>
       <location filename="../../app/actions.py" />
       <location filename="../../project/blank.py" />
+      <location filename="../../project/first_room.py" />
       <source>New room</source>
       <translation>Neuer Raum</translation>
     </message>
@@ -2330,6 +2331,142 @@ Noch etwa {left:.0f} s.</translation>
       <location filename="../../app/errands.py" />
       <source>Stopping …</source>
       <translation>Wird angehalten …</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>in front of you</source>
+      <translation>vor dir</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>at your right</source>
+      <translation>rechts von dir</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>behind you</source>
+      <translation>hinter dir</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>at your left</source>
+      <translation>links von dir</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>You measure the room with a tape.</source>
+      <translation>Du misst den Raum mit dem Maßband aus.</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>It tells what is heard where, before anything is lifted.</source>
+      <translation>Es sagt, was wo zu hören ist, bevor etwas gehoben wird.</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>It ranks the places, and says why.</source>
+      <translation>Es reiht die Plätze und sagt, warum.</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>A room from nine answers</source>
+      <translation>Ein Raum aus neun Antworten</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>A new room …</source>
+      <translation>Ein neuer Raum …</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>What would you like to do?</source>
+      <translation>Was möchtest du tun?</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>Find where monitors, subs and seat belong, before you lift them</source>
+      <translation>Finde heraus, wohin Monitore, Subwoofer und Hörplatz gehören, bevor du sie hebst</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>Open a room …</source>
+      <translation>Einen Raum öffnen …</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>Look at the demo</source>
+      <translation>Die Demo ansehen</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>A new room takes nine answers; a first proposal follows.</source>
+      <translation>Ein neuer Raum braucht neun Antworten; ein erster Vorschlag folgt.</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>What is the room like, and what plays in it?</source>
+      <translation>Wie ist der Raum, und was spielt darin?</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>1–3  The room is</source>
+      <translation>1–3  Der Raum ist</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>4  Its walls are of</source>
+      <translation>4  Seine Wände sind aus</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>nowhere</source>
+      <translation>nirgends</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>5  A window is</source>
+      <translation>5  Ein Fenster ist</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>6  The door is</source>
+      <translation>6  Die Tür ist</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>7  In it stand</source>
+      <translation>7  Darin stehen</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>8  It is used as a</source>
+      <translation>8  Er dient als</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>9  The monitors are</source>
+      <translation>9  Die Monitore sind</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>All of it can be corrected later with the tape.</source>
+      <translation>Alles lässt sich später mit dem Maßband berichtigen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>Show me where things belong</source>
+      <translation>Zeig mir, wohin alles gehört</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <source>with a subwoofer</source>
+      <translation>mit einem Subwoofer</translation>
+    </message>
+    <message>
+      <location filename="../../app/first_steps.py" />
+      <location filename="../../app/stations/hear/audition_card.py" />
+      <source>left out</source>
+      <translation>weggelassen</translation>
     </message>
     <message>
       <location filename="../../app/fit_state.py" />
@@ -3637,6 +3774,16 @@ Direktschall, erste Reflexionen</translation>
       <translation>im Fenster</translation>
     </message>
     <message>
+      <location filename="../../app/stations/base.py" />
+      <source>On to {station}</source>
+      <translation>Weiter zu {station}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/compare/compare_page.py" />
+      <source>Which place is best?</source>
+      <translation>Welcher Platz ist der beste?</translation>
+    </message>
+    <message>
       <location filename="../../app/stations/compare/compare_page.py" />
       <source> Dotted: the other of forecast and measured.</source>
       <translation> Gepunktet: das jeweils andere von Vorhersage und Messung.</translation>
@@ -3669,6 +3816,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
+      <source>To try next</source>
+      <translation>Als Nächstes versuchen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/compare/compare_page.py" />
       <source>Try it</source>
       <translation>Versuchen</translation>
     </message>
@@ -3680,13 +3832,15 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
-      <source>By ear: {short}</source>
-      <translation>Nach Gehör: {short}</translation>
+      <location filename="../../cli/forecast_commands.py" />
+      <source>{value_db:.1f} dB</source>
+      <translation>{value_db:.1f} dB</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
-      <source>By ear …</source>
-      <translation>Nach Gehör …</translation>
+      <location filename="../../cli/forecast_commands.py" />
+      <source>no figure</source>
+      <translation>keine Zahl</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
@@ -3715,20 +3869,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
-      <source>To try next</source>
-      <translation>Als Nächstes versuchen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/compare/compare_page.py" />
-      <location filename="../../cli/forecast_commands.py" />
-      <source>{value_db:.1f} dB</source>
-      <translation>{value_db:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/compare/compare_page.py" />
-      <location filename="../../cli/forecast_commands.py" />
-      <source>no figure</source>
-      <translation>keine Zahl</translation>
+      <source>from even, {by}</source>
+      <translation>uneben, {by}</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
@@ -3737,8 +3879,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
-      <source>Grade what you hear, at Fine-tune.</source>
-      <translation>Was Sie hören, bei „Feinarbeit“ benoten.</translation>
+      <source>By ear: {short}</source>
+      <translation>Nach Gehör: {short}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/compare/compare_page.py" />
+      <source>By ear …</source>
+      <translation>Nach Gehör …</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
@@ -3747,8 +3894,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/compare_page.py" />
-      <source>from even, {by}</source>
-      <translation>uneben, {by}</translation>
+      <source>Grade what you hear, at Fine-tune.</source>
+      <translation>Was Sie hören, bei „Feinarbeit“ benoten.</translation>
     </message>
     <message>
       <location filename="../../app/stations/compare/difference_card.py" />
@@ -3900,6 +4047,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/finetune/clues_card.py" />
       <source>{step_words} {way}, both alike</source>
       <translation>{step_words} {way}, beide gleich</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/finetune/finetune_page.py" />
+      <source>Does the ear agree?</source>
+      <translation>Stimmt das Ohr zu?</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/finetune_page.py" />
@@ -4224,7 +4376,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/ledger_card.py" />
-      <location filename="../../app/stations/subs/walk_card.py" />
       <source>{forecast_db:.1f} dB</source>
       <translation>{forecast_db:.1f} dB</translation>
     </message>
@@ -4267,11 +4418,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/finetune/moves_card.py" />
       <source>measured corner</source>
       <translation>gemessene Ecke</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/finetune/moves_card.py" />
-      <source>moved sub</source>
-      <translation>bewegter Sub</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/moves_card.py" />
@@ -4497,6 +4643,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
+      <source>What will be heard there?</source>
+      <translation>Was wird dort zu hören sein?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/forecast/forecast_page.py" />
       <source>Judged {low:.0f} to {high:.0f} Hz, smoothed 1/{smoothing_per_octave} octave</source>
       <translation>Beurteilt von {low:.0f} bis {high:.0f} Hz, geglättet über 1/{smoothing_per_octave} Oktave</translation>
     </message>
@@ -4552,6 +4703,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
+      <source>Try {short}</source>
+      <translation>{short} versuchen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/forecast/forecast_page.py" />
       <source>What stands out</source>
       <translation>Was heraussticht</translation>
     </message>
@@ -4567,13 +4723,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
-      <source>Looking for causes and remedies …</source>
-      <translation>Ursachen und Abhilfen werden gesucht …</translation>
+      <source>{what} at the {seat}, {layer}: {value_db:.1f} dB from even</source>
+      <translation>{what} am Hörplatz {seat}, {layer}: {value_db:.1f} dB uneben</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
-      <source>Try {short}</source>
-      <translation>{short} versuchen</translation>
+      <source>Looking for causes and remedies …</source>
+      <translation>Ursachen und Abhilfen werden gesucht …</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
@@ -4582,18 +4738,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
-      <source>{what} at the {seat}, {layer}: {value_db:.1f} dB from even</source>
-      <translation>{what} am Hörplatz {seat}, {layer}: {value_db:.1f} dB uneben</translation>
+      <source>Calculating …</source>
+      <translation>Wird berechnet …</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/forecast_page.py" />
       <source>Nothing strays by 3 dB or more.</source>
       <translation>Nichts weicht um 3 dB oder mehr ab.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/forecast/forecast_page.py" />
-      <source>Calculating …</source>
-      <translation>Wird berechnet …</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/paths_table.py" />
@@ -4649,16 +4800,16 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/forecast/paths_table.py" />
-      <source>at the source</source>
-      <translation>an der Quelle</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/forecast/paths_table.py" />
       <location filename="../../app/stations/hear/adding_card.py" />
       <location filename="../../app/stations/signoff/handover_card.py" />
       <location filename="../../report/full.py" />
       <source>{level_db:.0f} dB</source>
       <translation>{level_db:.0f} dB</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/forecast/paths_table.py" />
+      <source>at the source</source>
+      <translation>an der Quelle</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/controls_panel.py" />
@@ -4667,8 +4818,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/controls_panel.py" />
-      <source>Controls …</source>
-      <translation>Regler …</translation>
+      <source>{title} kinds: {own}</source>
+      <translation>Arten von {title}: {own}</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/controls_panel.py" />
@@ -4677,23 +4828,18 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/controls_panel.py" />
-      <source>{title} kinds: {own}</source>
-      <translation>Arten von {title}: {own}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/controls_panel.py" />
       <source>at most {maximum_level_db_spl:g} dB SPL at 1 m</source>
       <translation>höchstens {maximum_level_db_spl:g} dB SPL in 1 m</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/controls_panel.py" />
-      <source>in steps of</source>
-      <translation>in Schritten von</translation>
+      <source>Controls …</source>
+      <translation>Regler …</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/controls_panel.py" />
-      <source>{who} maximum level</source>
-      <translation>{who} größter Pegel</translation>
+      <source>in steps of</source>
+      <translation>in Schritten von</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/controls_panel.py" />
@@ -4712,23 +4858,34 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
+      <source>What plays in it, and who listens?</source>
+      <translation>Was spielt darin, und wer hört zu?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
       <source>base to acoustic centre</source>
       <translation>Boden bis akustisches Zentrum</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
+      <location filename="../../placement/tape.py" />
+      <source>top above the floor</source>
+      <translation>Platte über dem Boden</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
+      <source>thick</source>
+      <translation>dick</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
+      <source>{sizes}, down to {hertz:.0f} Hz</source>
+      <translation>{sizes}, hinab bis {hertz:.0f} Hz</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
       <source>No subwoofer yet; other loudspeakers can be added too.</source>
       <translation>Noch kein Subwoofer; andere Lautsprecher lassen sich auch hinzufügen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
-      <source>More subwoofers and loudspeakers can be added.</source>
-      <translation>Weitere Subwoofer und Lautsprecher lassen sich hinzufügen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
-      <source>Its top scatters sound in every forecast; its height, depth and near edge count.</source>
-      <translation>Seine Platte streut den Schall in jeder Vorhersage; Höhe, Tiefe und vordere Kante zählen.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -4752,20 +4909,18 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
-      <source>Add a seat</source>
-      <translation>Hörplatz hinzufügen</translation>
+      <source>{count} directions</source>
+      <translation>{count} Richtungen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <location filename="../../app/stations/lineup/lineup_page.py" />
-      <location filename="../../app/stations/survey/survey_page.py" />
-      <location filename="../../app/stations/survey/tape_card.py" />
-      <location filename="../../app/stations/survey/things_card.py" />
-      <location filename="../../app/stations/takes/doubtful_card.py" />
-      <location filename="../../app/stations/takes/take_grid.py" />
-      <source>Remove</source>
-      <translation>Entfernen</translation>
+      <source>{which}, ear {high} above the floor</source>
+      <translation>{which}, Ohr {high} über dem Boden</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
+      <source>Its top scatters sound in every forecast; its height, depth and near edge count.</source>
+      <translation>Seine Platte streut den Schall in jeder Vorhersage; Höhe, Tiefe und vordere Kante zählen.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -4784,6 +4939,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
+      <source>Add a seat</source>
+      <translation>Hörplatz hinzufügen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
       <source>Remove the seat</source>
       <translation>Den Hörplatz entfernen</translation>
     </message>
@@ -4799,43 +4959,19 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
-      <source>No desk.</source>
-      <translation>Kein Tisch.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
       <source>Monitors, a pair alike</source>
       <translation>Monitore, ein gleiches Paar</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
-      <source>monitor name</source>
-      <translation>Name des Monitors</translation>
+      <location filename="../../app/stations/subs/settings_card.py" />
+      <source>the main seat</source>
+      <translation>der Haupthörplatz</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
-      <source>monitor {name}</source>
-      <translation>Monitor {name}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
-      <source>Seats</source>
-      <translation>Hörplätze</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
-      <source>the first is the main one</source>
-      <translation>der erste ist der wichtigste</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
-      <source>seat {index} ear</source>
-      <translation>Ohr am Hörplatz {index}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
-      <source>chair with a high back</source>
-      <translation>Stuhl mit hoher Lehne</translation>
+      <source>a seat</source>
+      <translation>ein Hörplatz</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -4864,8 +5000,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
-      <source>seat {index} name</source>
-      <translation>Name des Hörplatzes {index}</translation>
+      <location filename="../../app/stations/signoff/around_card.py" />
+      <location filename="../../app/stations/signoff/signoff_page.py" />
+      <location filename="../../report/full.py" />
+      <source>Around the seat</source>
+      <translation>Rund um den Hörplatz</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
@@ -4874,34 +5013,35 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
+      <source>chair with a high back</source>
+      <translation>Stuhl mit hoher Lehne</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
+      <source>No desk.</source>
+      <translation>Kein Tisch.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
       <source>Remove the desk</source>
       <translation>Den Tisch entfernen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
-      <location filename="../../placement/tape.py" />
-      <source>top above the floor</source>
-      <translation>Platte über dem Boden</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
-      <source>thick</source>
-      <translation>dick</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/gear_page.py" />
-      <source>desk {name}</source>
-      <translation>Tisch {name}</translation>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <location filename="../../app/stations/lineup/lineup_page.py" />
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <location filename="../../app/stations/survey/tape_card.py" />
+      <location filename="../../app/stations/survey/things_card.py" />
+      <location filename="../../app/stations/takes/doubtful_card.py" />
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Remove</source>
+      <translation>Entfernen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
       <source>From {low:.0f} to {high:.0f} Hz, under their Controls.</source>
       <translation>Von {low:.0f} bis {high:.0f} Hz, unter ihren Reglern.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/handover_row.py" />
-      <source>Does anything keep the bass from the monitors?</source>
-      <translation>Nimmt irgendetwas den Monitoren den Bass ab?</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
@@ -4917,6 +5057,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/handover_row.py" />
       <source>At {at:.0f} Hz; where it can be turned, say so under their Controls.</source>
       <translation>Bei {at:.0f} Hz; ist das verstellbar, steht es unter ihren Reglern.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/handover_row.py" />
+      <source>Does anything keep the bass from the monitors?</source>
+      <translation>Nimmt irgendetwas den Monitoren den Bass ab?</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
@@ -4970,14 +5115,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/layout_card.py" />
-      <location filename="../../app/stations/signoff/around_card.py" />
-      <location filename="../../app/stations/signoff/signoff_page.py" />
-      <location filename="../../report/full.py" />
-      <source>Around the seat</source>
-      <translation>Rund um den Hörplatz</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/layout_card.py" />
       <source>may be moved</source>
       <translation>darf bewegt werden</translation>
     </message>
@@ -4988,23 +5125,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/layout_card.py" />
-      <source>{loudspeaker} anywhere</source>
-      <translation>{loudspeaker} überall</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/layout_card.py" />
-      <source>Angles of your own.</source>
-      <translation>Eigene Winkel.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/layout_card.py" />
       <source>{name} belongs where it stands</source>
       <translation>{name} gehört dorthin, wo es steht</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/layout_card.py" />
-      <source>{name} angles</source>
-      <translation>{name} Winkel</translation>
+      <source>Angles of your own.</source>
+      <translation>Eigene Winkel.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/layout_card.py" />
@@ -5042,23 +5169,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>Of “{name}” alone; the plan turns it to any angle.</source>
-      <translation>Nur von „{name}“; der Plan dreht ihn in jeden Winkel.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>Forecast, measured and compared in any mix; {placed}.</source>
-      <translation>Vorhergesagt, gemessen und verglichen in jeder Mischung; {placed}.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>Subwoofer</source>
-      <translation>Subwoofer</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>Loudspeaker</source>
-      <translation>Lautsprecher</translation>
+      <source>in every arrangement</source>
+      <translation>in jeder Aufstellung</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
@@ -5072,18 +5184,18 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>may be put</source>
+      <translation>darf stehen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>Rough in an arrangement to set it: settings belong to the arrangement.</source>
       <translation>Eine Aufstellung anlegen, um ihn einzustellen: Einstellungen gehören zur Aufstellung.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>in every arrangement</source>
-      <translation>in jeder Aufstellung</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>{name} polarity</source>
-      <translation>{name} Polarität</translation>
+      <source>Set in “{name}”</source>
+      <translation>Eingestellt in „{name}“</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
@@ -5092,18 +5204,48 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>away from its wall</source>
-      <translation>von seiner Wand weg</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>Change {name}</source>
       <translation>{name} ändern</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>{id} name</source>
-      <translation>{id} Name</translation>
+      <source>Forecast, measured and compared in any mix; {placed}.</source>
+      <translation>Vorhergesagt, gemessen und verglichen in jeder Mischung; {placed}.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>one model: {users}</source>
+      <translation>ein Modell: {users}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>It must go somewhere: leave one ticked.</source>
+      <translation>Irgendwohin muss er: einen Haken lassen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>crossover, {short}</source>
+      <translation>Übergang, {short}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>looks</source>
+      <translation>schaut</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>away from its wall</source>
+      <translation>von seiner Wand weg</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>Of “{name}” alone; the plan turns it to any angle.</source>
+      <translation>Nur von „{name}“; der Plan dreht ihn in jeden Winkel.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/loudspeaker_card.py" />
+      <source>Set {id}</source>
+      <translation>{id} einstellen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
@@ -5117,78 +5259,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>may be put</source>
-      <translation>darf stehen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>It must go somewhere: leave one ticked.</source>
-      <translation>Irgendwohin muss er: einen Haken lassen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>Set in “{name}”</source>
-      <translation>Eingestellt in „{name}“</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>{name} crossover_hz</source>
-      <translation>{name} Übergang Hz</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
       <source>{turn:.0f}° from the back</source>
       <translation>{turn:.0f}° von hinten</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>Set {id}</source>
-      <translation>{id} einstellen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>one model: {users}</source>
-      <translation>ein Modell: {users}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>crossover, {short}</source>
-      <translation>Übergang, {short}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <source>looks</source>
-      <translation>schaut</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/shared_entries.py" />
-      <source>{who} acoustic_centre_ahead</source>
-      <translation>{who} acoustic_centre_ahead</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/shared_entries.py" />
-      <source>{who} low_corner_hz</source>
-      <translation>{who} untere Grenze Hz</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/shared_entries.py" />
-      <source>{who} slope</source>
-      <translation>{who} Flankensteilheit</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/shared_entries.py" />
-      <source>At low frequencies a cabinet is heard from a point ahead of its face. By its size that is 0.39 times the root of width times height; give it if you know better.</source>
-      <translation>Bei tiefen Frequenzen hört man ein Gehäuse von einem Punkt vor seiner Front aus. Nach seiner Größe ist das 0,39 mal die Wurzel aus Breite mal Höhe; geben Sie ihn an, wenn Sie es besser wissen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/shared_entries.py" />
-      <source>By its size</source>
-      <translation>Nach der Größe</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/shared_entries.py" />
-      <source>{who} driver</source>
-      <translation>{who} Treiber</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/shared_entries.py" />
@@ -5197,13 +5269,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/shared_entries.py" />
-      <source>{value} dB/octave</source>
-      <translation>{value} dB/Oktave</translation>
+      <source>falls below it by</source>
+      <translation>fällt darunter um</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/shared_entries.py" />
-      <source>falls below it by</source>
-      <translation>fällt darunter um</translation>
+      <source>At low frequencies a cabinet is heard from a point ahead of its face. By its size that is 0.39 times the root of width times height; give it if you know better.</source>
+      <translation>Bei tiefen Frequenzen hört man ein Gehäuse von einem Punkt vor seiner Front aus. Nach seiner Größe ist das 0,39 mal die Wurzel aus Breite mal Höhe; geben Sie ihn an, wenn Sie es besser wissen.</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/shared_entries.py" />
@@ -5212,8 +5284,19 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/shared_entries.py" />
+      <location filename="../../vocabulary.py" />
       <source>driver</source>
       <translation>Treiber</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>{value} dB/octave</source>
+      <translation>{value} dB/Oktave</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>By its size</source>
+      <translation>Nach der Größe</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/use_card.py" />
@@ -5227,11 +5310,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/use_card.py" />
-      <source>where the search may put monitors and seat</source>
-      <translation>wohin die Suche Monitore und Hörplatz stellen darf</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/gear/use_card.py" />
       <source>Used as: {name}</source>
       <translation>Genutzt als: {name}</translation>
     </message>
@@ -5239,6 +5317,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/gear/use_card.py" />
       <source>Used as</source>
       <translation>Genutzt als</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/use_card.py" />
+      <source>where the search may put monitors and seat</source>
+      <translation>wohin die Suche Monitore und Hörplatz stellen darf</translation>
     </message>
     <message>
       <location filename="../../app/stations/hear/adding_card.py" />
@@ -5332,6 +5415,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/hear/audition_card.py" />
+      <source>How it is played</source>
+      <translation>Wie gespielt wird</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/hear/audition_card.py" />
       <source>{name} at the {seat}</source>
       <translation>{name} am Hörplatz {seat}</translation>
     </message>
@@ -5399,11 +5487,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/hear/audition_card.py" />
       <source>Nothing takes part: choose an arrangement above.</source>
       <translation>Nichts nimmt teil: oben eine Aufstellung wählen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/hear/audition_card.py" />
-      <source>left out</source>
-      <translation>weggelassen</translation>
     </message>
     <message>
       <location filename="../../app/stations/hear/auditioned.py" />
@@ -5547,6 +5630,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/hear/hear_page.py" />
       <source>In phase +6 dB, at 90° +3, at 120° 0; beyond that they cancel, and only when their levels are close.</source>
       <translation>Gleichphasig +6 dB, bei 90° +3, bei 120° 0; darüber löschen sie sich aus, und nur, wenn ihre Pegel nahe beieinanderliegen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/hear/hear_page.py" />
+      <source>How does it sound?</source>
+      <translation>Wie klingt es?</translation>
     </message>
     <message>
       <location filename="../../app/stations/hear/hear_page.py" />
@@ -5721,19 +5809,39 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
+      <source>Where could everything stand?</source>
+      <translation>Wo könnte alles stehen?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/lineup_page.py" />
       <location filename="../../placement/tape.py" />
       <source>above the floor</source>
       <translation>über dem Boden</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>Start from a school, then drag on the plan or type. A school is a starting point: the forecast tells which holds in this room.</source>
-      <translation>Mit einer Schule beginnen, dann auf dem Plan ziehen oder eingeben. Eine Schule ist ein Anfang: die Vorhersage sagt, welche in diesem Raum trägt.</translation>
+      <source>Begin from a school</source>
+      <translation>Mit einer Schule beginnen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>monitors {y}, seat {y2} from the front wall, {distance} apart</source>
-      <translation>Monitore {y}, Hörplatz {y2} von der vorderen Wand, {distance} auseinander</translation>
+      <source>rules of thumb that disagree; the forecast tells which holds</source>
+      <translation>Faustregeln, die sich widersprechen; die Vorhersage sagt, welche gilt</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/lineup_page.py" />
+      <source>Places in figures</source>
+      <translation>Plätze in Zahlen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/lineup_page.py" />
+      <source>Search, or begin from a school; then drag on the plan or type.</source>
+      <translation>Suchen oder mit einer Schule beginnen; dann im Plan ziehen oder tippen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/lineup_page.py" />
+      <source>type them, and what rules of thumb say: {good} for, {against} against</source>
+      <translation>zum Tippen, und was Faustregeln sagen: {good} dafür, {against} dagegen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
@@ -5770,8 +5878,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>{id}, seat</source>
-      <translation>{id}, Hörplatz</translation>
+      <source>monitors {y}, seat {y2} from the front wall, {distance} apart</source>
+      <translation>Monitore {y}, Hörplatz {y2} von der vorderen Wand, {distance} auseinander</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
@@ -5792,6 +5900,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/lineup/lineup_page.py" />
       <source>Choose a school above, or search, to begin.</source>
       <translation>Zum Beginn oben eine Schule wählen, oder suchen.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/lineup_page.py" />
+      <source>{id}, seat</source>
+      <translation>{id}, Hörplatz</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
@@ -5876,8 +5989,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <source>Weighs monitors and seat on a grid of 2.5 cm within your wishes, looks closely at the best, tries subwoofers along the walls or as wished, all at their best settings, and proposes the distinct few most even.</source>
-      <translation>Wägt Monitore und Hörplatz auf einem Raster von 2,5 cm innerhalb der Wünsche ab, sieht die besten genau an, probiert Subwoofer an den Wänden oder wie gewünscht, alles mit besten Einstellungen, und schlägt die wenigen verschiedenen ebensten vor.</translation>
+      <source>Weighs every place on a grid of 2.5 cm within your wishes, each at its best settings, and proposes the few most even.</source>
+      <translation>Wägt jeden Platz in einem Raster von 2,5 cm innerhalb deiner Wünsche ab, jeden mit seinen besten Einstellungen, und schlägt die wenigen ausgeglichensten vor.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
@@ -5906,6 +6019,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
+      <location filename="../../app/stations/subs/trade_card.py" />
+      <location filename="../../app/stations/subs/walk_card.py" />
       <source>{db:.1f} dB</source>
       <translation>{db:.1f} dB</translation>
     </message>
@@ -6284,13 +6399,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/signoff/checklist_card.py" />
-      <source>{count} open. What can be measured or placed fills itself in; the rest is yours.</source>
-      <translation>{count} offen. Was sich messen oder aufstellen lässt, füllt sich von selbst; das Übrige ist Ihre Sache.</translation>
+      <source>Tick the check list</source>
+      <translation>Die Prüfliste abhaken</translation>
     </message>
     <message>
       <location filename="../../app/stations/signoff/checklist_card.py" />
-      <source>Tick the check list</source>
-      <translation>Die Prüfliste abhaken</translation>
+      <source>{count} open. What can be measured or placed fills itself in; the rest is yours.</source>
+      <translation>{count} offen. Was sich messen oder aufstellen lässt, füllt sich von selbst; das Übrige ist Ihre Sache.</translation>
     </message>
     <message>
       <location filename="../../app/stations/signoff/equaliser_card.py" />
@@ -6576,6 +6691,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/signoff/signoff_page.py" />
+      <source>Is it finished?</source>
+      <translation>Ist es fertig?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/signoff/signoff_page.py" />
       <source>Verdict</source>
       <translation>Urteil</translation>
     </message>
@@ -6743,28 +6863,9 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/set_card.py" />
-      <source>{name} set {what}</source>
-      <translation>{name} eingestellt {what}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/set_card.py" />
-      <source>{name} set polarity</source>
-      <translation>{name} eingestellt Polarität</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/set_card.py" />
-      <source>{name} set {side}_hz</source>
-      <translation>{name} eingestellt {side} Hz</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/set_card.py" />
-      <source>{name} set {side}_kind</source>
-      <translation>{name} eingestellt {side} Art</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/set_card.py" />
-      <source>As set</source>
-      <translation>Wie eingestellt</translation>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>Set {name}</source>
+      <translation>{name} einstellen</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/set_card.py" />
@@ -6777,15 +6878,14 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>ganzer Bereich</translation>
     </message>
     <message>
-      <location filename="../../app/stations/subs/set_card.py" />
-      <location filename="../../app/stations/survey/survey_page.py" />
-      <source>Set {name}</source>
-      <translation>{name} einstellen</translation>
-    </message>
-    <message>
       <location filename="../../app/stations/subs/settings_card.py" />
       <source>Every control that its sheet in Gear names is tried, within its range and steps, for what is heard over the head: left, right and both, with the sub.</source>
       <translation>Jeder Regler, den sein Blatt bei „Geräte“ nennt, wird in seinem Bereich und seinen Schritten probiert, für das, was über den Kopf gehört wird: links, rechts und beide, mit dem Sub.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/settings_card.py" />
+      <source>{without_db:.1f} dB</source>
+      <translation>{without_db:.1f} dB</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/settings_card.py" />
@@ -6819,13 +6919,18 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/settings_card.py" />
-      <source>Best settings</source>
-      <translation>Beste Einstellungen</translation>
+      <source>by itself</source>
+      <translation>für sich</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/settings_card.py" />
-      <source>the main seat</source>
-      <translation>der Haupthörplatz</translation>
+      <source>lost without it</source>
+      <translation>ohne verloren</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/settings_card.py" />
+      <source>Best settings</source>
+      <translation>Beste Einstellungen</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/settings_card.py" />
@@ -6846,21 +6951,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/subs/settings_card.py" />
       <source>Forecast as fitted</source>
       <translation>Vorhersage wie angepasst</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/settings_card.py" />
-      <source>by itself</source>
-      <translation>für sich</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/settings_card.py" />
-      <source>lost without it</source>
-      <translation>ohne verloren</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/settings_card.py" />
-      <source>{without_db:.1f} dB</source>
-      <translation>{without_db:.1f} dB</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/settings_card.py" />
@@ -6924,8 +7014,28 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/subs_page.py" />
+      <source>How should everything be set?</source>
+      <translation>Wie soll alles eingestellt sein?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/subs_page.py" />
       <source>{name}: {before:.1f} → {after:.1f} dB from even by its settings</source>
       <translation>{name}: {before:.1f} → {after:.1f} dB uneben durch die Einstellungen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/subs_page.py" />
+      <source>1  Set</source>
+      <translation>1  Einstellen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/subs_page.py" />
+      <source>2  Verify by measuring</source>
+      <translation>2  Durch Messen prüfen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/subs_page.py" />
+      <source>3  Refine</source>
+      <translation>3  Verfeinern</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/subs_page.py" />
@@ -6934,13 +7044,18 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/subs_page.py" />
+      <source>As set, to be typed over</source>
+      <translation>Wie eingestellt, zum Überschreiben</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/subs_page.py" />
       <source>monitors and subs</source>
       <translation>Monitore und Subs</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/subs_page.py" />
-      <source>Settings belong to the arrangement: another place asks for others. {equalising}</source>
-      <translation>Einstellungen gehören zur Aufstellung: ein anderer Ort verlangt andere. {equalising}</translation>
+      <source>Settings belong to the arrangement: another place asks for others.</source>
+      <translation>Einstellungen gehören zur Aufstellung: ein anderer Platz verlangt andere.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/subs_page.py" />
@@ -7029,18 +7144,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/trade_card.py" />
-      <source>{spread_db:.1f} dB</source>
-      <translation>{spread_db:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/trade_card.py" />
       <source>Set this</source>
       <translation>So einstellen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/trade_card.py" />
-      <source>{by_seat_db:.1f} dB</source>
-      <translation>{by_seat_db:.1f} dB</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
@@ -7089,6 +7194,19 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
+      <location filename="../../app/stations/takes/measure_card.py" />
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Measure</source>
+      <translation>Messen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/walk_card.py" />
+      <location filename="../../app/stations/takes/take_grid.py" />
+      <source>Measure again</source>
+      <translation>Noch einmal messen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/subs/walk_card.py" />
       <source>microphone {where}</source>
       <translation>Mikrofon {where}</translation>
     </message>
@@ -7110,31 +7228,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/subs/walk_card.py" />
-      <source>{together_db:.1f} dB</source>
-      <translation>{together_db:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/walk_card.py" />
-      <location filename="../../app/stations/takes/measure_card.py" />
-      <location filename="../../app/stations/takes/take_grid.py" />
-      <source>Measure</source>
-      <translation>Messen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/walk_card.py" />
-      <location filename="../../app/stations/takes/take_grid.py" />
-      <source>Measure again</source>
-      <translation>Noch einmal messen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/walk_card.py" />
       <source>Stand it there</source>
       <translation>Dorthin stellen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/subs/walk_card.py" />
-      <source>{measured:.1f} dB</source>
-      <translation>{measured:.1f} dB</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/modes_card.py" />
@@ -7355,11 +7450,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/surfaces_card.py" />
-      <source>{name} surface</source>
-      <translation>Oberfläche {name}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/surfaces_card.py" />
       <source>{name}  ({at63:.2f}, {at125:.2f})</source>
       <translation>{name}  ({at63:.2f}, {at125:.2f})</translation>
     </message>
@@ -7367,6 +7457,21 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/survey/surfaces_card.py" />
       <source>{band:g} Hz {alpha:.2f}</source>
       <translation>{band:g} Hz {alpha:.2f}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/surfaces_card.py" />
+      <source>{name} surface</source>
+      <translation>Oberfläche {name}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>areas to keep free, the tape's checks, a voice's calm zone, the room by eye, its modes</source>
+      <translation>Sperrflächen, Proben mit dem Maßband, Ruhezone der Stimme, der Raum nach Augenschein, seine Moden</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>What is the room like?</source>
+      <translation>Wie ist der Raum?</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
@@ -7380,6 +7485,48 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
+      <location filename="../../app/stations/survey/things_card.py" />
+      <source>from left</source>
+      <translation>von links</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <location filename="../../app/stations/survey/things_card.py" />
+      <source>from front</source>
+      <translation>von vorn</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>Rings about {time:.2f} s at 125 Hz, by Eyring's formula.</source>
+      <translation>Klingt bei 125 Hz etwa {time:.2f} s nach, nach Eyrings Formel.</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>{wall} wall, {start} from its end, {width} wide</source>
+      <translation>Wand {wall}, {start} von ihrem Ende, {width} breit</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>a box</source>
+      <translation>ein Quader</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>{walls} walls</source>
+      <translation>{walls} Wände</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>sloped ceiling</source>
+      <translation>schräge Decke</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>flat ceiling</source>
+      <translation>flache Decke</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
       <source>Room name</source>
       <translation>Name des Raums</translation>
     </message>
@@ -7390,6 +7537,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
+      <source>Surfaces and shape</source>
+      <translation>Oberflächen und Form</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>More</source>
+      <translation>Mehr</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/survey_page.py" />
       <source>Keep-out areas</source>
       <translation>Sperrflächen</translation>
     </message>
@@ -7397,11 +7554,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/survey/survey_page.py" />
       <source>{volume:.1f} m³; single modes rule up to {schroeder:.0f} Hz</source>
       <translation>{volume:.1f} m³; einzelne Moden herrschen bis {schroeder:.0f} Hz</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/survey_page.py" />
-      <source>Reverberation about {time:.2f} s at 125 Hz by Eyring's formula; the border is Schroeder's frequency. {downward_assumption}</source>
-      <translation>Nachhall etwa {time:.2f} s bei 125 Hz nach Eyrings Formel; die Grenze ist die Schroederfrequenz. {downward_assumption}</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
@@ -7430,13 +7582,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
-      <source>None yet. Glass and doors let bass through: add them where they are.</source>
-      <translation>Noch keine. Glas und Türen lassen Bass durch: dort eintragen, wo sie sind.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/survey_page.py" />
-      <source>None yet. Mark a stove, a shelf, a way out: nothing will be put there.</source>
-      <translation>Noch keine. Einen Ofen, ein Regal, einen Ausgang markieren: dorthin kommt nichts.</translation>
+      <source>The air has</source>
+      <translation>Die Luft hat</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
@@ -7480,8 +7627,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
-      <source>wall of {kind} {index}</source>
-      <translation>Wand von {kind} {index}</translation>
+      <source>{width} by {depth}</source>
+      <translation>{width} mal {depth}</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
@@ -7500,30 +7647,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
-      <source>opening {index} {name}</source>
-      <translation>Öffnung {index} {name}</translation>
+      <source>None yet. Glass and doors let bass through: add them where they are.</source>
+      <translation>Noch keine. Glas und Türen lassen Bass durch: dort eintragen, wo sie sind.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
-      <source>opens into the room</source>
-      <translation>öffnet in den Raum</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/survey_page.py" />
-      <location filename="../../app/stations/survey/things_card.py" />
-      <source>from left</source>
-      <translation>von links</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/survey_page.py" />
-      <location filename="../../app/stations/survey/things_card.py" />
-      <source>from front</source>
-      <translation>von vorn</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/survey_page.py" />
-      <source>keep-out {index} {name}</source>
-      <translation>Sperrfläche {index} {name}</translation>
+      <source>None yet. Mark a stove, a shelf, a way out: nothing will be put there.</source>
+      <translation>Noch keine. Einen Ofen, ein Regal, einen Ausgang markieren: dorthin kommt nichts.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/survey_page.py" />
@@ -7532,14 +7662,14 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>In dieser Richtung</translation>
     </message>
     <message>
-      <location filename="../../app/stations/survey/tape_card.py" />
-      <source>A diagonal tells what two wall lengths cannot: whether they are true and the corners square.</source>
-      <translation>Eine Diagonale sagt, was zwei Wandlängen nicht können: ob sie stimmen und die Ecken rechtwinklig sind.</translation>
+      <location filename="../../app/stations/survey/survey_page.py" />
+      <source>opens into the room</source>
+      <translation>öffnet in den Raum</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/tape_card.py" />
-      <source>{start} to {end}</source>
-      <translation>{start} bis {end}</translation>
+      <source>A diagonal tells what two wall lengths cannot: whether they are true and the corners square.</source>
+      <translation>Eine Diagonale sagt, was zwei Wandlängen nicht können: ob sie stimmen und die Ecken rechtwinklig sind.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/tape_card.py" />
@@ -7573,13 +7703,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/tape_card.py" />
-      <source>a wall is gone</source>
-      <translation>eine Wand ist weg</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/tape_card.py" />
-      <source>remove the length from {ends}</source>
-      <translation>die Länge von {ends} entfernen</translation>
+      <source>{start} to {end}</source>
+      <translation>{start} bis {end}</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/tape_card.py" />
@@ -7598,8 +7723,18 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/tape_card.py" />
+      <source>a wall is gone</source>
+      <translation>eine Wand ist weg</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/tape_card.py" />
       <source>{ends}: tape {taped}, plan {told}</source>
       <translation>{ends}: Maßband {taped}, Plan {told}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/tape_card.py" />
+      <source>remove the length from {ends}</source>
+      <translation>die Länge von {ends} entfernen</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/things_card.py" />
@@ -7648,16 +7783,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/things_card.py" />
-      <source>kind of {name}</source>
-      <translation>Art von {name}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/things_card.py" />
-      <source>remove {name}</source>
-      <translation>{name} entfernen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/survey/things_card.py" />
       <source>Line up something that can stand first: it is judged at its seat.</source>
       <translation>Erst etwas aufstellen, das stehen kann: beurteilt wird an seinem Hörplatz.</translation>
     </message>
@@ -7668,8 +7793,13 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/survey/things_card.py" />
-      <source>thing {index} {name}</source>
-      <translation>Gegenstand {index} {name}</translation>
+      <source>kind of {name}</source>
+      <translation>Art von {name}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/survey/things_card.py" />
+      <source>remove {name}</source>
+      <translation>{name} entfernen</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/arrangement_tiles.py" />
@@ -7728,9 +7858,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/doubtful_card.py" />
-      <location filename="../../app/stations/takes/takes_page.py" />
-      <source>{source} at the {seat} in “{name}”</source>
-      <translation>{source} am Hörplatz {seat} in „{name}“</translation>
+      <source>Still valid</source>
+      <translation>Noch gültig</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/doubtful_card.py" />
@@ -7749,8 +7878,9 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/doubtful_card.py" />
-      <source>All {takes} of them</source>
-      <translation>Alle {takes}</translation>
+      <location filename="../../app/stations/takes/takes_page.py" />
+      <source>{source} at the {seat} in “{name}”</source>
+      <translation>{source} am Hörplatz {seat} in „{name}“</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/doubtful_card.py" />
@@ -7759,8 +7889,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/doubtful_card.py" />
-      <source>Still valid</source>
-      <translation>Noch gültig</translation>
+      <source>All {takes} of them</source>
+      <translation>Alle {takes}</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/equipment.py" />
@@ -8086,6 +8216,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/stations/takes/measure_card.py" />
       <source>Measure it</source>
       <translation>Messen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/measure_card.py" />
+      <source>Equipment and sweep</source>
+      <translation>Geräte und Sweep</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/measure_card.py" />
@@ -8508,6 +8643,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/takes_page.py" />
+      <source>What is measured?</source>
+      <translation>Was ist gemessen?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/takes_page.py" />
       <source>{count} take in hand, {here} of them here</source>
       <translation>{count} Messung vorhanden, davon {here} hier</translation>
     </message>
@@ -8652,6 +8792,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>weitere …</translation>
     </message>
     <message>
+      <location filename="../../app/widgets/notice.py" />
+      <source>Understood</source>
+      <translation>Verstanden</translation>
+    </message>
+    <message>
       <location filename="../../app/widgets/null_well.py" />
       <source>Depth of the null by reading</source>
       <translation>Tiefe der Auslöschung nach Ablesung</translation>
@@ -8735,11 +8880,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../app/window.py" />
       <source>{name} at the {seat}, {basis}: {value_db:.1f} dB.{hint}</source>
       <translation>{name} am Hörplatz {seat}, {basis}: {value_db:.1f} dB.{hint}</translation>
-    </message>
-    <message>
-      <location filename="../../app/window.py" />
-      <source>Understood</source>
-      <translation>Verstanden</translation>
     </message>
     <message>
       <location filename="../../app/window.py" />
@@ -13277,6 +13417,16 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
   <context>
     <name>project</name>
     <message>
+      <location filename="../../project/checked_edit.py" />
+      <source>{one} and {other} would stand in one another; move one of them first</source>
+      <translation>{one} und {other} stünden ineinander; zuerst eines davon verschieben</translation>
+    </message>
+    <message>
+      <location filename="../../project/checked_edit.py" />
+      <source>the {kind} would lie over the {other} of the {wall} wall; move one of them first</source>
+      <translation>{kind} läge über {other} der Wand {wall}; zuerst eines davon verschieben</translation>
+    </message>
+    <message>
       <location filename="../../project/document.py" />
       <source>Arrangement “{name}”</source>
       <translation>Aufstellung „{name}“</translation>
@@ -13511,6 +13661,46 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/files.py" />
       <source>{name} holds something this program could not read whole, so it was not overwritten; save under another name.</source>
       <translation>{name} enthält etwas, das dieses Programm nicht ganz lesen konnte, und wurde nicht überschrieben; unter anderem Namen speichern.</translation>
+    </message>
+    <message>
+      <location filename="../../project/first_room.py" />
+      <source>plasterboard</source>
+      <translation>Gipskarton</translation>
+    </message>
+    <message>
+      <location filename="../../project/first_room.py" />
+      <source>plastered masonry</source>
+      <translation>verputztem Mauerwerk</translation>
+    </message>
+    <message>
+      <location filename="../../project/first_room.py" />
+      <source>bare brick</source>
+      <translation>blanken Ziegeln</translation>
+    </message>
+    <message>
+      <location filename="../../project/first_room.py" />
+      <source>concrete</source>
+      <translation>Beton</translation>
+    </message>
+    <message>
+      <location filename="../../project/first_room.py" />
+      <source>small, on a desk</source>
+      <translation>klein, auf dem Tisch</translation>
+    </message>
+    <message>
+      <location filename="../../project/first_room.py" />
+      <source>middle-sized</source>
+      <translation>mittelgroß</translation>
+    </message>
+    <message>
+      <location filename="../../project/first_room.py" />
+      <source>large, on the floor</source>
+      <translation>groß, auf dem Boden</translation>
+    </message>
+    <message>
+      <location filename="../../project/first_room.py" />
+      <source>A room from nine answers.</source>
+      <translation>Ein Raum aus neun Antworten.</translation>
     </message>
     <message>
       <location filename="../../project/gear_edits.py" />
@@ -16772,6 +16962,41 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../vocabulary.py" />
       <source>set</source>
       <translation>gesetzt</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>ahead</source>
+      <translation>voraus</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>ear</source>
+      <translation>Ohr</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>thickness</source>
+      <translation>Dicke</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>lining</source>
+      <translation>Verkleidung</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>use</source>
+      <translation>Nutzung</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>things</source>
+      <translation>Dinge</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>has</source>
+      <translation>hat</translation>
     </message>
     <message>
       <location filename="../../vocabulary.py" />
