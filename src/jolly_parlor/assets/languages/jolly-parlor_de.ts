@@ -2335,27 +2335,27 @@ Noch etwa {left:.0f} s.</translation>
     <message>
       <location filename="../../app/first_steps.py" />
       <source>in front of you</source>
-      <translation>vor dir</translation>
+      <translation>vor Ihnen</translation>
     </message>
     <message>
       <location filename="../../app/first_steps.py" />
       <source>at your right</source>
-      <translation>rechts von dir</translation>
+      <translation>rechts von Ihnen</translation>
     </message>
     <message>
       <location filename="../../app/first_steps.py" />
       <source>behind you</source>
-      <translation>hinter dir</translation>
+      <translation>hinter Ihnen</translation>
     </message>
     <message>
       <location filename="../../app/first_steps.py" />
       <source>at your left</source>
-      <translation>links von dir</translation>
+      <translation>links von Ihnen</translation>
     </message>
     <message>
       <location filename="../../app/first_steps.py" />
       <source>You measure the room with a tape.</source>
-      <translation>Du misst den Raum mit dem Maßband aus.</translation>
+      <translation>Sie messen den Raum mit dem Maßband aus.</translation>
     </message>
     <message>
       <location filename="../../app/first_steps.py" />
@@ -2380,12 +2380,12 @@ Noch etwa {left:.0f} s.</translation>
     <message>
       <location filename="../../app/first_steps.py" />
       <source>What would you like to do?</source>
-      <translation>Was möchtest du tun?</translation>
+      <translation>Was möchten Sie tun?</translation>
     </message>
     <message>
       <location filename="../../app/first_steps.py" />
       <source>Find where monitors, subs and seat belong, before you lift them</source>
-      <translation>Finde heraus, wohin Monitore, Subwoofer und Hörplatz gehören, bevor du sie hebst</translation>
+      <translation>Herausfinden, wohin Monitore, Subwoofer und Hörplatz gehören, bevor etwas gehoben wird</translation>
     </message>
     <message>
       <location filename="../../app/first_steps.py" />
@@ -2455,7 +2455,7 @@ Noch etwa {left:.0f} s.</translation>
     <message>
       <location filename="../../app/first_steps.py" />
       <source>Show me where things belong</source>
-      <translation>Zeig mir, wohin alles gehört</translation>
+      <translation>Zeigen, wohin alles gehört</translation>
     </message>
     <message>
       <location filename="../../app/first_steps.py" />
@@ -5990,7 +5990,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
       <source>Weighs every place on a grid of 2.5 cm within your wishes, each at its best settings, and proposes the few most even.</source>
-      <translation>Wägt jeden Platz in einem Raster von 2,5 cm innerhalb deiner Wünsche ab, jeden mit seinen besten Einstellungen, und schlägt die wenigen ausgeglichensten vor.</translation>
+      <translation>Wägt jeden Platz in einem Raster von 2,5 cm innerhalb Ihrer Wünsche ab, jeden mit seinen besten Einstellungen, und schlägt die wenigen ausgeglichensten vor.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
