@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QAbstractButton, QApplication, QDialog, QLineEdit, Q
 from pytestqt.qtbot import QtBot
 
 from jolly_parlor.app.start import application
+from jolly_parlor.app.stations.subs.subs_page import SubsStation
 from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.window import MainWindow
 
@@ -41,12 +42,25 @@ def drag_on_plan(window: MainWindow, start: QPointF, by: QPoint, steps: int = 5)
 
 
 def reveal(widget: QWidget) -> None:
-    """Open what it is folded into, as a user does who looks for it."""
+    """Open what it is folded into, and the page of Subs it is on, as somebody who looks for it."""
     above = widget.parentWidget()
     while above is not None:
         if isinstance(above, Fold) and not above.is_open and above.line is not widget:
             above.line.click()
+        if isinstance(above, SubsStation):
+            for name, page in above.sheets.items():
+                if page.isAncestorOf(widget) and above.page != name:
+                    above.pages.buttons[name].click()
         above = above.parentWidget()
+
+
+def open_all(window: MainWindow) -> None:
+    """Open every fold of the page shown, those within others too."""
+    page = window.stack.currentWidget()
+    assert page is not None
+    for fold in page.findChildren(Fold):
+        fold.open()
+    application().processEvents()
 
 
 def type_into(window: MainWindow, name: str, text: str) -> QLineEdit:

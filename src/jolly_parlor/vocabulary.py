@@ -87,7 +87,19 @@ CONTROLS = spoken_words(
     *("smoothed", "smoothing", "programme", "lesson", "listener", "layout", "role", "diagonal"),
     *("temperature", "celsius", "acoustic", "near", "far", "lift", "listening room", "anywhere"),
     *("desk studio", "living room", "dynamics", "flow", "air", "full", "what", "when", "set"),
-    *("ahead", "driver", "ear", "thickness", "lining", "use", "wall", "sill", "things", "has"),
+    *(
+        "ahead",
+        "opening",
+        "driver",
+        "ear",
+        "thickness",
+        "lining",
+        "use",
+        "wall",
+        "sill",
+        "things",
+        "has",
+    ),
     *("sweep", "metric", "left and right", "mid", "lowpass", "crossover Hz", "set to", "walk"),
 )
 VERBS = spoken_words(

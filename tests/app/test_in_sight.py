@@ -1,10 +1,10 @@
 """At 1280x800 a page shows unasked no more than can be taken in: controls and sentences counted."""
 
 import pytest
-from in_sight import controls, prose_lines
 from pytestqt.qtbot import QtBot
 
 from helpers_app import settled
+from in_sight import controls, prose_lines
 from jolly_parlor.app.window import MainWindow
 
 MOST = {

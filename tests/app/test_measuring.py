@@ -9,7 +9,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QComboBox, QInputDialog, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
-from helpers_app import settled
+from helpers_app import press, settled
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.guessing import files_in, guess
@@ -202,7 +202,7 @@ def test_a_sound_card_is_wired_by_the_user_and_kept(
     monkeypatch.setattr(equipment, "outputs", lambda: ["Desk box: USB Audio (hw:1,0)", "Wall"])
     monkeypatch.setattr(equipment, "inputs", lambda: ["Desk box: USB Audio (hw:1,0)", "Lark"])
     assert not row.hears.isVisible() and not row.marks.isVisible()
-    window.findChild(QPushButton, "find-cards").click()
+    press(window, "find-cards")
     assert "2 devices can play, 2 devices can hear" in window.notice_text.text()
     assert [row.device.itemText(i) for i in range(3)][1:] == ["Desk box", "Wall"]
     pick(row.device, 1)

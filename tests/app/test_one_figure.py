@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QLabel
 from pytestqt.qtbot import QtBot
 
 from certain import some
-from helpers_app import settled
+from helpers_app import open_all, settled
 from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.project.document import Document
@@ -26,6 +26,7 @@ def told(window: MainWindow, station: str, qtbot: QtBot) -> list[str]:
     """All that a page and the line under the plan say."""
     window.go(station)
     settled(qtbot, window)
+    open_all(window)
     page = window.stack.currentWidget()
     labels = [one for one in page.findChildren(QLabel) if one.isVisible()]
     return [one.text() for one in labels] + [window.live.text()]

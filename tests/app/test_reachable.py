@@ -212,7 +212,7 @@ def test_every_control_has_a_name(qtbot: QtBot, window: MainWindow) -> None:
         window.go(station)
         settled(qtbot, window)
         page = window.stations[station]
-        for part in getattr(page, "_made", {"": None}):
+        for part in getattr(page, "sheets", {"": None}):
             if part:
                 page.show_page(part)
             nameless += [

@@ -9,7 +9,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QSlider
 from pytestqt.qtbot import QtBot
 
-from helpers_app import PATIENCE_MS, drag_on_plan, settled
+from helpers_app import PATIENCE_MS, drag_on_plan, press, settled
 from jolly_parlor.app import search_run
 from jolly_parlor.app.stations.lineup import search_card
 from jolly_parlor.app.window import MainWindow
@@ -198,7 +198,7 @@ def test_schools_are_judged_at_their_own_settings_and_as_they_come(
     tight = window.findChild(QLabel, "figure-tight")
     box = window.findChild(QCheckBox, "schools-trimmed")
     assert tight is not None and box is not None and not tight.isVisible() and not box.isVisible()
-    window.findChild(QPushButton, "judge-schools").click()
+    press(window, "judge-schools")
     settled(qtbot, window)
     assert tight.isVisible() and box.isVisible() and box.isChecked()
     trimmed = float(tight.text().split()[0])

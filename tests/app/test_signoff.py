@@ -8,10 +8,10 @@ from pypdf import PdfReader
 from PyQt6 import sip
 from PyQt6.QtCore import QObject, QPoint, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QSlider
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QSlider, QToolButton
 from pytestqt.qtbot import QtBot
 
-from helpers_app import PATIENCE_MS, press, settled, type_into
+from helpers_app import PATIENCE_MS, open_all, press, settled, type_into
 from jolly_parlor.analysis.equalising import sections_set
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.window import MainWindow
@@ -35,7 +35,8 @@ def signing(qtbot: QtBot, window: MainWindow) -> MainWindow:
 def texts(window: MainWindow) -> str:
     page = window.stack.currentWidget()
     assert page is not None
-    return "\n".join(x.text() for x in page.findChildren(QLabel) if x.isVisible())
+    said = page.findChildren((QLabel, QToolButton))
+    return "\n".join(x.text() for x in said if x.isVisible())
 
 
 def said(window: MainWindow, name: str) -> str:
@@ -52,6 +53,7 @@ def choose(window: MainWindow, name: str, at: int) -> None:
 
 
 def test_the_verdict_comes_by_itself_in_plain_words(signing: MainWindow) -> None:
+    open_all(signing)
     words = texts(signing)
     for title in ("What was chosen", "Why", "How sure", "What it would take to do better"):
         assert title in words
@@ -221,6 +223,7 @@ def test_two_loudspeakers_stay_as_simple_as_they_were(qtbot: QtBot, signing: Mai
     assert not signing.signoff.pages.buttons["around"].isVisible()
     signing.go("gear")
     settled(qtbot, signing)
+    open_all(signing)
     assert "The pair alone" in texts(signing)
 
 
@@ -233,6 +236,7 @@ def test_a_layout_is_chosen_in_gear_and_its_loudspeakers_come(
     settled(qtbot, window)
     gear = window.session.document.gear
     assert [one.id for one in gear.others] == ["centre", "surround left", "surround right"]
+    open_all(window)
     assert "BS.775" in texts(window)
     type_into(window, "surround left azimuth_to", "140")
     settled(qtbot, window)

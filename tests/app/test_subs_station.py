@@ -6,7 +6,7 @@ import pytest
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton
 from pytestqt.qtbot import QtBot
 
-from helpers_app import press, settled, type_into
+from helpers_app import open_all, press, reveal, settled, type_into
 from jolly_parlor.app.plots.share_posts import SharesPlot
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.chains import Filter
@@ -17,6 +17,8 @@ from jolly_parlor.project.gear_edits import set_gear
 
 
 def words(window: MainWindow, name: str) -> str:
+    for label in window.findChildren(QLabel, name):
+        reveal(label)
     found = [label for label in window.findChildren(QLabel, name) if label.isVisible()]
     assert found, f"no words {name}"
     return found[0].text()
@@ -82,6 +84,7 @@ def test_what_is_set_can_be_typed_over(subs: MainWindow, qtbot: QtBot) -> None:
     assert a.chain("sub").low_pass.filter == Filter(18, "butterworth")
     subs.go("gear")
     settled(qtbot, subs)
+    open_all(subs)
     told = [label.text() for label in subs.gear.findChildren(QLabel) if label.isVisible()]
     assert "crossover, Butterworth 18" in told  # Gear says the same of it
     subs.go("subs")
@@ -96,11 +99,14 @@ def test_who_does_the_work_is_shown_by_seat(subs: MainWindow, qtbot: QtBot) -> N
     press(subs, "weigh-subs")
     settled(qtbot, subs)
     plot = subs.findChild(SharesPlot, "shares-plot")
-    assert plot is not None and plot.isVisible()
+    assert plot is not None
+    reveal(plot)
+    assert plot.isVisible()
     assert "31.5 Hz 100 %" in plot.accessibleDescription()
     assert "Between the seats levels differ by" in words(subs, "shares-words")
     type_into(subs, "sub set gain_db", "1")
     settled(qtbot, subs)
+    reveal(plot)
     assert not plot.isVisible()  # of other settings
 
 
@@ -191,6 +197,7 @@ def test_where_a_subwoofer_may_be_put_is_ticked_in_gear(window: MainWindow, qtbo
 
     def tick(mount: str) -> None:
         box = window.findChildren(QCheckBox, f"sub mount {mount}")[-1]
+        reveal(box)
         box.click()
         settled(qtbot, window)
 

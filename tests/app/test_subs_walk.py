@@ -8,7 +8,7 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QLabel, QPushButton, QSlider
 from pytestqt.qtbot import QtBot
 
-from helpers_app import press, settled, type_into
+from helpers_app import press, reveal, settled, type_into
 from jolly_parlor.analysis.measured import measured_deviation, measured_response
 from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.widgets.null_well import NullWell
@@ -21,7 +21,9 @@ PATIENCE_MS = 90_000
 
 def told(window: MainWindow, name: str) -> str:
     found = window.findChild(QLabel, name)
-    assert found is not None and found.isVisibleTo(window)
+    assert found is not None
+    reveal(found)
+    assert found.isVisibleTo(window)
     return found.text()
 
 

@@ -89,7 +89,7 @@ def test_the_room_is_searched_and_a_proposal_lined_up(qtbot: QtBot, window: Main
     # Another room: the proposals are gone.
     window.go("survey")
     _enter(window, "height", "2.6")
-    assert search.words.text().startswith("Weighs monitors and seat on a grid")
+    assert search.words.text().startswith("Weighs every place on a grid")
     assert (
         window.findChild(QPushButton, "line-up-1") is None
         or not window.findChild(QPushButton, "line-up-1").isVisible()

@@ -10,7 +10,7 @@ from PyQt6.QtSvg import QSvgRenderer
 from PyQt6.QtWidgets import QApplication, QMenu, QWidget
 from pytestqt.qtbot import QtBot
 
-from helpers_app import settled
+from helpers_app import open_all, settled
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.pictures import Taken
 from jolly_parlor.app.walk import WALK
@@ -37,7 +37,7 @@ def test_every_picture_of_every_station_has_a_name_and_words(
         window.go(station)
         settled(qtbot, window)
         page = window.stations[station]
-        for part in getattr(page, "_made", {"": None}):
+        for part in getattr(page, "sheets", {"": None}):
             if part:
                 page.show_page(part)
                 settled(qtbot, window)
@@ -118,6 +118,7 @@ def test_a_card_of_words_is_a_table(
     qtbot: QtBot, window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     window.go("survey")
+    open_all(window)
     window.resize(1280, 3000)
     settled(qtbot, window)
     monkeypatch.setattr(dialogs, "ask_table", lambda *_: tmp_path / "modes.csv")

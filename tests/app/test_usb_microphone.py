@@ -6,10 +6,10 @@ from dataclasses import replace
 
 import numpy as np
 import pytest
-from PyQt6.QtWidgets import QComboBox, QPushButton
+from PyQt6.QtWidgets import QComboBox
 from pytestqt.qtbot import QtBot
 
-from helpers_app import type_into
+from helpers_app import press, type_into
 from jolly_parlor.app.window import MainWindow
 from two_clocks import LEFT, RIGHT
 from virtual_card import virtual_pair
@@ -28,7 +28,7 @@ def test_a_pair_is_measured_with_one_reference_in_time(
     window.go("takes")
     card, session = window.takes.measure, window.session
     with virtual_pair(tmp_path_factory.mktemp("usb")):
-        window.findChild(QPushButton, "find-cards").click()
+        press(window, "find-cards")
         setup = session.settings.values.card.channels
         two = replace(setup, outputs={"left": 1, "right": 2, "sub": 2})  # the sub after the right
         session.settings.change(card=replace(session.settings.values.card, channels=two))

@@ -86,7 +86,7 @@ def test_nothing_is_looked_for_where_nothing_was_forgotten() -> None:
 
 def test_what_is_put_in_stood_there_all_along(demo: Document) -> None:
     put = put_thing(demo, WARDROBE)
-    again = put_thing(put, WARDROBE)
+    again = put_thing(put, replace(WARDROBE, y=WARDROBE.y + WARDROBE.depth))
     assert [thing.name for thing in again.room.things[-2:]] == ["wardrobe", "wardrobe 2"]
     assert not again.doubtful_takes()  # they heard it
     assert "put in" in again.noted[-1].text

@@ -4421,6 +4421,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/moves_card.py" />
+      <source>moved sub</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <location filename="../../app/stations/finetune/moves_card.py" />
       <source>Measure from another corner</source>
       <translation>Von einer anderen Ecke messen</translation>
     </message>
@@ -16967,6 +16972,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../vocabulary.py" />
       <source>ahead</source>
       <translation>voraus</translation>
+    </message>
+    <message>
+      <location filename="../../vocabulary.py" />
+      <source>opening</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <location filename="../../vocabulary.py" />

@@ -62,13 +62,13 @@ class FinetuneStation(Station):
         self.placing = AskedCard("placing", measure, self.player, self.moves)
         self.centring = AskedCard("centring", measure, self.player, self.moves)
         self.ledger = LedgerCard(session)
-        self._made = {
+        self.sheets = {
             "moves": self._moves_page(),
             "zone": stacked(self.zone.frame, self.zone.found),
             "tests": self._tests_page(),
             "ledger": stacked(self.ledger.picture, self.ledger.frame),
         }
-        for page in self._made.values():
+        for page in self.sheets.values():
             self.body.addWidget(page)
         self.body.addStretch(1)
         self.listen(session.document_changed, session.view_changed)
@@ -77,7 +77,7 @@ class FinetuneStation(Station):
     def show_page(self, page: str) -> None:
         self.page = page
         self.pages.show_value(page)
-        for name, widget in self._made.items():
+        for name, widget in self.sheets.items():
             widget.setVisible(name == page)
         self._draw_on_plan()
         self.refresh()

@@ -59,7 +59,7 @@ class MovesCard:
         layout.addLayout(head)
         self.step = STEPS["metric"][0]
         self._units = ""
-        self.which: QComboBox = choice_field("moved sub", ())
+        self.which: QComboBox = choice_field(tr("moved sub"), ())
         self.buttons: dict[str, QPushButton] = {}
         self.groups = {name: self._group(title, name, rows) for title, name, rows in _GROUPS}
         for fold in self.groups.values():

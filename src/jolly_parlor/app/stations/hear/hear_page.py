@@ -62,13 +62,13 @@ class HearStation(Station):
         self.audition, self.blind = AuditionCard(self.heard), BlindCard(self.heard)
         self.lessons = LessonCard(session, self.player)
         self.adding = AddingCard(session, self.player)
-        self._made = {
+        self.sheets = {
             "audition": stacked(*self.audition.frames),
             "blind": stacked(self.blind.frame),
             "lessons": stacked(*self.lessons.frames),
             "adding": stacked(self.adding.frame),
         }
-        for page in self._made.values():
+        for page in self.sheets.values():
             self.body.addWidget(page)
         self.bar = ListeningBar(self.player)
         self.body.addStretch(1)
@@ -98,7 +98,7 @@ class HearStation(Station):
             self.player.stop()
         self.page = page
         self.pages.show_value(page)
-        for name, widget in self._made.items():
+        for name, widget in self.sheets.items():
             widget.setVisible(name == page)
         self._look()
         self.refresh()
@@ -123,7 +123,7 @@ class HearStation(Station):
         self.mix.show_mix(self.session.document.gear, self.session.mix)
         self.mix.setVisible(self.page in ("audition", "blind") and a is not None)
         for name in ("audition", "blind"):
-            self._made[name].setVisible(name == self.page and a is not None)
+            self.sheets[name].setVisible(name == self.page and a is not None)
         if self.isVisible():
             shown[self.page].refresh()
 

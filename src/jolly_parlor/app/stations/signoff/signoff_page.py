@@ -76,7 +76,7 @@ class SignoffStation(Station):
         self.equaliser, self.around = EqualiserCard(measure), AroundCard(session)
         self.handover, self.tape = HandoverCard(self.signed), TapeCard(session)
         self.review, self.ledger_glimpse = ReviewCard(session, "signoff"), LedgerGlimpse(session)
-        self._made = {
+        self.sheets = {
             "verdict": stacked(self.verdict_card.frame, self.ledger_glimpse.frame),
             "checks": stacked(self.checks.frame, self.review.frame),
             "equaliser": stacked(*self.equaliser.frames),
@@ -84,7 +84,7 @@ class SignoffStation(Station):
             "handover": stacked(*self.handover.frames),
             "build": stacked(*self.tape.frames),
         }
-        for page in self._made.values():
+        for page in self.sheets.values():
             self.body.addWidget(page)
         self.body.addStretch(1)
         self.signed.changed.connect(self.refresh)
@@ -112,7 +112,7 @@ class SignoffStation(Station):
     def show_page(self, page: str) -> None:
         self.page = page
         self.pages.show_value(page)
-        for name, widget in self._made.items():
+        for name, widget in self.sheets.items():
             widget.setVisible(name == page)
         self._draw_on_plan()
         self.refresh()
@@ -129,7 +129,7 @@ class SignoffStation(Station):
         self.pick.setEnabled(a is not None and document.chosen != a.name)
         self.save.setEnabled(a is not None)
         self.report.setEnabled(a is not None and not self.session.problem)
-        for name, widget in self._made.items():
+        for name, widget in self.sheets.items():
             widget.setVisible(name == self.page and (a is not None or name == "verdict"))
         self.verdict_card.frame.setVisible(a is not None)
         self.signed.refresh(self.isVisible() and self.page in _SIGNED)

@@ -54,12 +54,12 @@ class SubsStation(Station):
         row.addStretch(1)
         self.body.addLayout(row)
         self.as_set = Fold(tr("As set, to be typed over"), "as-set", self.set_card.frame)
-        self._made = {
+        self.sheets = {
             "set": stacked(self.best.frame, self.as_set),
             "verify": stacked(self.align.frame, self.shares.frame),
             "refine": stacked(self.walk.frame, self.trade.frame),
         }
-        for page in self._made.values():
+        for page in self.sheets.values():
             self.body.addWidget(page)
         self.body.addStretch(1)
         self.show_page("set")
@@ -74,7 +74,7 @@ class SubsStation(Station):
         """One of the three, in the order in which they are done."""
         self.page = page
         self.pages.show_value(page)
-        for name, widget in self._made.items():
+        for name, widget in self.sheets.items():
             widget.setVisible(name == page)
 
     def refresh(self) -> None:

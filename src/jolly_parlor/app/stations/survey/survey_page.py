@@ -408,7 +408,7 @@ class SurveyStation(Station):
 
 def _built_words(room: Room) -> str:
     """What lines the room, and its shape, in a few words."""
-    linings = dict.fromkeys(material(s.material).name for s in room.surfaces.values())
+    linings = dict.fromkeys(spoken(material(s.material).name) for s in room.surfaces.values())
     shape = tr("a box") if room.is_box else tr("{walls} walls", walls=len(room.walls))
     ceiling = tr("sloped ceiling") if room.slopes else tr("flat ceiling")
     return f"{', '.join(name.lower() for name in linings)}; {shape}, {ceiling}"
