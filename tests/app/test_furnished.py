@@ -65,9 +65,11 @@ def test_the_box_answers_until_the_furnished_room_is_worked_out(
     session.tints.choose("pressure")
     qtbot.waitUntil(lambda: isinstance(session.tints.shown, PressureMap), timeout=60_000)
     shown = session.tints.shown
+    thing = session.document.room.things[0]
+    x, y = thing.x + thing.width / 2, thing.y + thing.depth / 2
     inside, before = (
-        shown.plan_db[np.argmin(np.abs(shown.ys - y)), np.argmin(np.abs(shown.xs - 0.7))]
-        for y in (3.7, 2.6)
+        shown.plan_db[np.argmin(np.abs(shown.ys - at)), np.argmin(np.abs(shown.xs - x))]
+        for at in (y, y - 1.1)
     )
     assert np.isnan(inside)
     assert np.isfinite(before)

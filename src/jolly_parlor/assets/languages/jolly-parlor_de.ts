@@ -4422,7 +4422,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/finetune/moves_card.py" />
       <source>moved sub</source>
-      <translation type="unfinished" />
+      <translation>bewegter Sub</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/moves_card.py" />
@@ -16976,7 +16976,7 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     <message>
       <location filename="../../vocabulary.py" />
       <source>opening</source>
-      <translation type="unfinished" />
+      <translation>Öffnung</translation>
     </message>
     <message>
       <location filename="../../vocabulary.py" />
