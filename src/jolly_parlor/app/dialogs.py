@@ -28,6 +28,7 @@ from PyQt6.QtWidgets import (
 
 from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.widgets.entries import label, on_click
+from jolly_parlor.app.widgets.steady import ChoiceBox, CountBox
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.guessing import Place, guess
 from jolly_parlor.refused import Refused
@@ -235,7 +236,7 @@ def ask_where(parent: QWidget, file_name: str, document: Document) -> tuple[str,
     dialog = QDialog(parent)
     dialog.setWindowTitle(tr("Where does {file_name} belong?", file_name=file_name))
     form = QFormLayout()
-    source, seat = QComboBox(), QComboBox()
+    source, seat = ChoiceBox(), ChoiceBox()
     source.addItems(document.source_names)
     seat.addItems([s.name for s in document.gear.seats])
     lowered = file_name.lower()
@@ -290,7 +291,7 @@ def ask_places(
         boxes = []
         named = (guessed.arrangement, guessed.source, guessed.seat)
         for column, (names, value) in enumerate(zip(options, named, strict=True), start=2):
-            box = QComboBox()
+            box = ChoiceBox()
             box.addItems(names)
             box.setCurrentText(value)
             grid.addWidget(box, row, column)
@@ -326,7 +327,7 @@ def ask_card_setup(parent: QWidget, setup: CardSetup, sources: list[str]) -> Car
         form.addRow(tr("{name}: output", name=name), box)
     microphone = _channel(known.microphone, 1)
     back_out, back_in = _channel(known.loopback_output or 0), _channel(known.loopback_input or 0)
-    rate = QComboBox()
+    rate = ChoiceBox()
     for hertz in (44100, 48000, 88200, 96000):
         rate.addItem(tr("{hertz} Hz", hertz=hertz), hertz)
     rate.setCurrentIndex(max(rate.findData(setup.sample_rate), 0))
@@ -411,7 +412,7 @@ _NOT_NUMBERS = tr("Give three numbers, such as 20, 20000 and 5.")
 
 
 def _channel(value: int, least: int = 0) -> QSpinBox:
-    box = QSpinBox()
+    box = CountBox()
     box.setRange(least, 128)
     box.setValue(value)
     return box

@@ -13,6 +13,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.plots.hills import dress
 from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.signals.reading import (
     ReadResponse,
     ResponseFileError,
@@ -52,7 +53,7 @@ class ImportPreview(QDialog):
                 tr("{file_name}, as {where}", file_name=file_name, where=where), "head", wrap=True
             )
         )
-        self.curves = QComboBox()
+        self.curves = ChoiceBox()
         self.curves.setObjectName("curves")
         self.curves.setAccessibleName("curve")
         self.curves.currentTextChanged.connect(lambda name: self._show(name, self._asked))
@@ -95,7 +96,7 @@ class ImportPreview(QDialog):
         if self.columns or not known.taken_as:
             return
         for number, name in enumerate(known.taken_as[:_MOST_COLUMNS], start=1):
-            box = QComboBox()
+            box = ChoiceBox()
             box.setObjectName(f"column-{number}")
             box.setAccessibleName(tr("column {number} is", number=number))
             for key, (words, _) in TAKEN_AS.items():

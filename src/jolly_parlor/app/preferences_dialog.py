@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QComboBox, QDialog, QFormLayout, QHBoxLayout, QVBoxL
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.parts import WindowParts
 from jolly_parlor.app.widgets.entries import label, named_button
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.words import tr
 
 _CHOICES: dict[str, tuple[str, tuple[tuple[object, str], ...]]] = {
@@ -62,7 +63,7 @@ class PreferencesDialog(QDialog):
         form.setHorizontalSpacing(16)
         self.boxes: dict[str, QComboBox] = {}
         for name, (title, options) in _CHOICES.items():
-            box = QComboBox()
+            box = ChoiceBox()
             box.setObjectName(f"prefer-{name}")
             box.setAccessibleName(title)
             for value, words in options:

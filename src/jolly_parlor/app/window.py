@@ -32,7 +32,6 @@ from jolly_parlor.app.settings import SettingsStore
 from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.widgets.entries import LiveLabel, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.habits import FieldHabits
 from jolly_parlor.app.widgets.notice import Notice
 from jolly_parlor.app.widgets.stones import SteppingStones
 from jolly_parlor.app.widgets.working_line import WorkingLine
@@ -90,9 +89,6 @@ class MainWindow(Commands):
         calculators = session.live, session.slow, session.beside, session.ear
         self.working = WorkingLine(centre, calculators)
         self.drops = Drops(self)
-        application = QApplication.instance()
-        assert isinstance(application, QApplication)
-        self.habits = FieldHabits(self, application)
         self.pictures = Pictures(self, self.settings, self.say)
         self.menus = Menus(self, self.session)
         self._connect()

@@ -17,6 +17,7 @@ from PyQt6.QtWidgets import (
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import ChoiceBox, Line
 from jolly_parlor.refused import Refused
 from jolly_parlor.units import LengthError, UnitSystem, format_length, parse_length
 from jolly_parlor.words import number, spoken, tr
@@ -46,7 +47,7 @@ class LiveLabel(QLabel):
             self.setMaximumSize(QWIDGETSIZE_MAX, QWIDGETSIZE_MAX)
 
 
-class CheckedField(QLineEdit):
+class CheckedField(Line):
     """A line whose text must parse; emits the value when the user commits it."""
 
     committed = pyqtSignal(float)
@@ -112,14 +113,14 @@ class CheckedField(QLineEdit):
 
 def text_field(text: str = "") -> QLineEdit:
     """A line of words. What is dropped on it goes to the window, which knows files."""
-    made = QLineEdit(text)
+    made = Line(text)
     made.setAcceptDrops(False)
     return made
 
 
 def choice_field(name: str, texts: Sequence[str]) -> QComboBox:
     """One of a few, in words."""
-    made = QComboBox()
+    made = ChoiceBox()
     made.setObjectName(name)
     made.setAccessibleName(spoken_name(name))
     add_words(made, texts)

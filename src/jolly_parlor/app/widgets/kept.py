@@ -42,6 +42,7 @@ from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.fold import Fold
 from jolly_parlor.app.widgets.letting_go import let_go
 from jolly_parlor.app.widgets.reading_order import order_soon
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.units import UnitSystem
@@ -350,7 +351,7 @@ class Kept:
         return made
 
     def _new_choice(self, name: str) -> QComboBox:
-        made = QComboBox()
+        made = ChoiceBox()
         made.currentIndexChanged.connect(partial(self._chosen, name))
         made.activated.connect(partial(self._chosen, name))
         return made

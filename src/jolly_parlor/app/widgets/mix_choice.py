@@ -1,10 +1,11 @@
 """What plays: the usual mixes as buttons, all others in a list beside them."""
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
+from PyQt6.QtWidgets import QPushButton, QWidget
 
 from jolly_parlor.app.widgets.entries import Choice
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.placement.gear import Gear
 from jolly_parlor.placement.mixes import Mix, mixes
 from jolly_parlor.words import tr
@@ -28,7 +29,7 @@ class MixChoice(QWidget):
         self.usual = Choice(list(_USUAL), name)
         self.usual.chosen.connect(self.chosen)
         row.addWidget(self.usual)
-        self.more = QComboBox()
+        self.more = ChoiceBox()
         self.more.setObjectName(f"{name}-more")
         self.more.setAccessibleName(tr("Other loudspeakers and mixes"))
         self.more.setToolTip(tr("One loudspeaker alone, all subwoofers, or all there is."))

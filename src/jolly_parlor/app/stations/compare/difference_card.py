@@ -5,12 +5,13 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 import numpy as np
-from PyQt6.QtWidgets import QComboBox, QFrame
+from PyQt6.QtWidgets import QFrame
 
 from jolly_parlor.app.plots.row import RowPlot
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import label
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import tr
 
@@ -32,7 +33,7 @@ class DifferenceCard:
         self.frame, layout = card()
         head = FlowRow()
         head.addWidget(label(tr("One against the other"), "head"))
-        self.one, self.other = QComboBox(), QComboBox()
+        self.one, self.other = ChoiceBox(), ChoiceBox()
         for box, name in ((self.one, "one"), (self.other, tr("the other"))):
             box.setAccessibleName(name)
             box.currentIndexChanged.connect(lambda _: self._show())

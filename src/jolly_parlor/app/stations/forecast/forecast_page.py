@@ -5,7 +5,6 @@ from functools import partial
 from PyQt6.QtCore import QEvent, QRectF, Qt
 from PyQt6.QtGui import QBrush, QHideEvent, QPainter, QPen, QShowEvent
 from PyQt6.QtWidgets import (
-    QComboBox,
     QFrame,
     QScrollArea,
     QStackedWidget,
@@ -23,6 +22,7 @@ from jolly_parlor.app.widgets.entries import Choice, tip
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.mix_choice import MixChoice
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.diagnosis.findings import Finding
 from jolly_parlor.diagnosis.marks import Lane
@@ -49,7 +49,7 @@ class ForecastStation(Station):
         self.choice.chosen.connect(session.show_mix)
         self.layer = Choice([("forecast", tr("Forecast")), ("measured", tr("Measured"))], "layer")
         self.layer.chosen.connect(session.show_layer)
-        self.seat = QComboBox()
+        self.seat = ChoiceBox()
         self.seat.setObjectName("seat")
         self.seat.setAccessibleName(tr("Seat"))
         self.seat.textActivated.connect(session.show_seat)

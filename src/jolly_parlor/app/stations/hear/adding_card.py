@@ -4,7 +4,7 @@ from functools import lru_cache
 
 import numpy as np
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QSlider, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QVBoxLayout
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.loop_player import LoopPlayer
@@ -12,6 +12,7 @@ from jolly_parlor.app.plots.two_arrows import TwoArrows
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import SteadySlider
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.signals.looping import Sound
@@ -67,7 +68,7 @@ class AddingCard:
 
     def _build_sliders(self, layout: QVBoxLayout) -> None:
         row = FlowRow()
-        self.level, self.phase = (QSlider(Qt.Orientation.Horizontal) for _ in range(2))
+        self.level, self.phase = (SteadySlider(Qt.Orientation.Horizontal) for _ in range(2))
         self.level.setObjectName("adding-level")
         self.level.setAccessibleName(tr("Level of the second signal, dB"))
         self.level.setRange(round(SOFTEST_DB), 0)

@@ -6,7 +6,7 @@ from functools import partial
 
 import numpy as np
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFrame, QPushButton, QSlider, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.app import hearing_jobs, sound_dialogs, theme
 from jolly_parlor.app.loop_player import LoopPlayer
@@ -19,6 +19,7 @@ from jolly_parlor.app.stations.hear.listener_row import ListenerRow
 from jolly_parlor.app.stations.hear.sound_files import write_sounds
 from jolly_parlor.app.widgets.entries import Choice, choice_field, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import SteadySlider
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.audition.transfers import RATE_HZ
 from jolly_parlor.signals.looping import Sound
@@ -101,7 +102,7 @@ class LessonCard:
             button.setCheckable(True)
             self.hears[name] = button
             row.addWidget(button)
-        self.slider = QSlider(Qt.Orientation.Horizontal)
+        self.slider = SteadySlider(Qt.Orientation.Horizontal)
         self.slider.setObjectName("lesson-size")
         self.slider.setAccessibleName(tr("How plain it is"))
         self.slider.setRange(0, _STEPS)

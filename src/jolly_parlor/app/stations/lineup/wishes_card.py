@@ -22,6 +22,7 @@ from jolly_parlor.app.widgets.entries import (
     number_field,
     on_click,
 )
+from jolly_parlor.app.widgets.steady import ChoiceBox, SteadySlider
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
@@ -174,7 +175,7 @@ class WishesPanel(QWidget):
         self, grid: WrappedGrid, row: int, title: str, options: list[str], name: str
     ) -> QComboBox:
         grid.addWidget(label(title, "soft"), row, 0)
-        made = QComboBox()
+        made = ChoiceBox()
         made.addItems(options)
         made.setObjectName(name)
         made.setAccessibleName(title)
@@ -185,7 +186,7 @@ class WishesPanel(QWidget):
         self, grid: WrappedGrid, row: int, low: str, high: str, name: str, wish: str
     ) -> QSlider:
         grid.addWidget(label(low, "soft"), row, 0)
-        slider = QSlider(Qt.Orientation.Horizontal)
+        slider = SteadySlider(Qt.Orientation.Horizontal)
         slider.setRange(0, 10)
         slider.setPageStep(2)
         slider.setObjectName(name)

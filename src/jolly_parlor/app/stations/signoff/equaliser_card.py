@@ -4,7 +4,7 @@ from contextlib import suppress
 from functools import partial
 
 from PyQt6.QtCore import QObject, Qt
-from PyQt6.QtWidgets import QFrame, QPushButton, QSlider, QVBoxLayout
+from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.analysis.equaliser_check import equaliser_check
 from jolly_parlor.analysis.equalising import (
@@ -24,6 +24,7 @@ from jolly_parlor.app.stations.base import card, clear
 from jolly_parlor.app.stations.signoff.equaliser_files import EqualiserFiles
 from jolly_parlor.app.widgets.entries import choice_field, label, named_button, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import SteadySlider
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.equalising.filter_files import section_words
 from jolly_parlor.equalising.sections import STRENGTH_WHY, Correction
@@ -107,7 +108,7 @@ class EqualiserCard(QObject):
 
     def _strength_row(self) -> FlowRow:
         row = FlowRow()
-        self.strength = QSlider(Qt.Orientation.Horizontal)
+        self.strength = SteadySlider(Qt.Orientation.Horizontal)
         self.strength.setObjectName("equaliser-strength")
         self.strength.setAccessibleName(tr("Strength of the correction, per cent"))
         self.strength.setRange(0, 100)

@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QLabel, QSlider
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.widgets.kept import Home, Kept
+from jolly_parlor.app.widgets.steady import SteadySlider
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.placement.chains import Chain
 from jolly_parlor.placement.settings.knobs import Knob
@@ -47,7 +48,7 @@ class KnobRows:
                 slider.blockSignals(False)
 
     def _slider(self, name: str) -> QSlider:
-        made = QSlider(Qt.Orientation.Horizontal)
+        made = SteadySlider(Qt.Orientation.Horizontal)
         made.setObjectName(name)
         theme.keep_width(made, _WIDE, _WIDE)
         made.valueChanged.connect(partial(self._move, name))

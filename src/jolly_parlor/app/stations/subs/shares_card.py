@@ -1,6 +1,6 @@
 """The card that shows what each subwoofer does alone, and its share of the work."""
 
-from PyQt6.QtWidgets import QComboBox, QFrame, QPushButton
+from PyQt6.QtWidgets import QFrame, QPushButton
 
 from jolly_parlor.analysis.subwoofers import SubReport
 from jolly_parlor.app import jobs
@@ -10,6 +10,7 @@ from jolly_parlor.app.stations.asked import Asked
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.search.further_subs import Further, further_words
@@ -29,7 +30,7 @@ class SharesCard:
         self.frame, layout = card()
         row = FlowRow()
         row.addWidget(label(tr("Who does the work"), "head"))
-        self.seat = QComboBox()
+        self.seat = ChoiceBox()
         self.seat.setObjectName("shares seat")
         self.seat.setAccessibleName(tr("seat of the shares"))
         self.seat.activated.connect(self._show)

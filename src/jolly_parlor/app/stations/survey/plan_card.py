@@ -4,7 +4,6 @@ from dataclasses import replace
 from functools import partial
 
 from PyQt6.QtWidgets import (
-    QComboBox,
     QPushButton,
     QVBoxLayout,
 )
@@ -32,6 +31,7 @@ from jolly_parlor.app.widgets.entries import (
     text_field,
 )
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.project.survey_edits import face_wall
@@ -72,7 +72,7 @@ class PlanCard:
     def _build_wall(self, layout: QVBoxLayout) -> None:
         row = FlowRow()
         row.addWidget(label(tr("Plan"), "head"))
-        self.wall = QComboBox()
+        self.wall = ChoiceBox()
         self.wall.setObjectName("plan-wall")
         self.wall.setAccessibleName(tr("wall in hand"))
         self.wall.textActivated.connect(self._shaping.choose)
@@ -92,7 +92,7 @@ class PlanCard:
     def _build_adding(self, layout: QVBoxLayout) -> None:
         row = FlowRow()
         row.addWidget(label(tr("Add to this wall"), "soft"))
-        self.kind = QComboBox()
+        self.kind = ChoiceBox()
         self.kind.setObjectName("plan-kind")
         self.kind.setAccessibleName(tr("what to add to the wall"))
         add_words(self.kind, _ADDED)

@@ -3,8 +3,6 @@
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox
-
 from jolly_parlor.acoustics.geometry.room import Diagonal, Room
 from jolly_parlor.acoustics.geometry.tape_check import corner_words, drawn_metres, tape_problems
 from jolly_parlor.app import theme
@@ -12,6 +10,7 @@ from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import label, length_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.kept import Kept
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.units import format_length
@@ -30,7 +29,7 @@ class TapeCard:
         self.frame, layout = card()
         row = FlowRow()
         row.addWidget(label(tr("Check with the tape"), "head"))
-        self.ends = [QComboBox(), QComboBox()]
+        self.ends = [ChoiceBox(), ChoiceBox()]
         for number, (box, title) in enumerate(
             zip(self.ends, (tr("from the"), tr("to the")), strict=True)
         ):

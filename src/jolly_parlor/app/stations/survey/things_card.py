@@ -4,7 +4,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox, QPushButton, QVBoxLayout
+from PyQt6.QtWidgets import QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.acoustics.geometry.usual_things import USUAL, usual_thing
@@ -14,6 +14,7 @@ from jolly_parlor.app.stations.base import card, changed_item
 from jolly_parlor.app.widgets.entries import add_words, label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.kept import Kept
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.thing_effects import ThingEffect
 from jolly_parlor.units import format_length
@@ -46,7 +47,7 @@ class ThingsCard:
         row = FlowRow()
         row.addWidget(label(tr("What stands in the room"), "head"))
         row.addStretch(1)
-        self.pick = QComboBox()
+        self.pick = ChoiceBox()
         self.pick.setObjectName("thing-kind")
         self.pick.setAccessibleName(tr("thing to add"))
         add_words(self.pick, list(USUAL))

@@ -5,12 +5,13 @@ from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtCore import QFileSystemWatcher, QTimer
-from PyQt6.QtWidgets import QComboBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from jolly_parlor.app import dialogs
 from jolly_parlor.app.stations.takes.head_points import point_words
 from jolly_parlor.app.widgets.entries import label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.forecast import HEAD_SHIFTS
 from jolly_parlor.signals.calibration import Calibration, read_calibration
@@ -48,16 +49,16 @@ class Equipment:
         self.calibration: Calibration | None = None
         self.mishap_rate = 0.0
         self.row = FlowRow()
-        self.device = QComboBox()
+        self.device = ChoiceBox()
         self.device.addItem(SimulatedStudio.name, "")
         self.device.setObjectName("device")
         self.device.setAccessibleName(tr("Device that plays"))
         self.device.activated.connect(lambda _: self._choose())
-        self.hears = QComboBox()
+        self.hears = ChoiceBox()
         self.hears.setObjectName("microphone-device")
         self.hears.setAccessibleName(tr("Device of the microphone"))
         self.hears.activated.connect(lambda _: self._choose())
-        self.marks = QComboBox()
+        self.marks = ChoiceBox()
         self.marks.setObjectName("marks")
         self.marks.setAccessibleName(tr("Loudspeaker that plays the markers"))
         self.marks.setToolTip(
@@ -81,7 +82,7 @@ class Equipment:
         self.mic_button = named_button(
             tr("Microphone file …"), "load-calibration", self.load_calibration
         )
-        self.point = QComboBox()
+        self.point = ChoiceBox()
         self.point.setObjectName("head-point")
         self.point.setAccessibleName(tr("Where around the head"))
         for name in HEAD_SHIFTS:

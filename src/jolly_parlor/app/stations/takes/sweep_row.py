@@ -9,6 +9,7 @@ from jolly_parlor.app import theme
 from jolly_parlor.app.stations.takes.equipment import Equipment
 from jolly_parlor.app.widgets.entries import CheckedField, label, number_field, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import CountBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.signals.sweep import Sweep
 from jolly_parlor.studio.levelling import HIGHEST_OUTPUT_DB, LOWEST_OUTPUT_DB
@@ -42,7 +43,7 @@ class SweepRow:
             lambda v: self._keep(self.output, v, LOWEST_OUTPUT_DB, self.loudest.value)
         )
         self.seconds.committed.connect(lambda v: self._keep(self.seconds, v, 0.5, 60.0))
-        self.sweeps = QSpinBox()
+        self.sweeps = CountBox()
         self.sweeps.setRange(1, 8)
         self.sweeps.setValue(defaults.sweeps)
         self.sweeps.setAccessibleName(tr("sweeps averaged"))

@@ -2,8 +2,6 @@
 
 from functools import partial
 
-from PyQt6.QtWidgets import QComboBox
-
 from jolly_parlor.acoustics.fields.standing_waves import room_modes
 from jolly_parlor.app import theme
 from jolly_parlor.app.plots.analysis_view import VIEWS, TellingPlot
@@ -11,6 +9,7 @@ from jolly_parlor.app.questions import TAKE, Models, Question
 from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.widgets.entries import Choice, label, number_field
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.steady import ChoiceBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.around_head import around
 from jolly_parlor.project.document import Take
@@ -37,7 +36,7 @@ class TakeCard:
         self.frame, layout = card()
         head = FlowRow()
         head.addWidget(label(tr("What a take tells"), "head"))
-        self.choice = QComboBox()
+        self.choice = ChoiceBox()
         self.choice.setObjectName("take-told")
         self.choice.setAccessibleName(tr("Take"))
         self.choice.currentIndexChanged.connect(lambda _: self._ask())
@@ -73,7 +72,7 @@ class TakeCard:
                 cycles2=CYCLES[1],
             )
         )
-        self.smooth = QComboBox()
+        self.smooth = ChoiceBox()
         self.smooth.setObjectName("take-smoothing")
         self.smooth.setAccessibleName(spoken("smoothing"))
         for part in SMOOTHINGS:
