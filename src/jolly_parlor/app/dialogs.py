@@ -288,7 +288,7 @@ def ask_places(
         wanted.setChecked(True)
         grid.addWidget(wanted, row, 0)
         grid.addWidget(label(path.name), row, 1)
-        boxes = []
+        boxes: list[QComboBox] = []
         named = (guessed.arrangement, guessed.source, guessed.seat)
         for column, (names, value) in enumerate(zip(options, named, strict=True), start=2):
             box = ChoiceBox()
