@@ -31,11 +31,19 @@ from jolly_parlor.fitting.parameters import (
     room_parameters,
     source_parameters,
 )
-from jolly_parlor.fitting.posterior import believe, expected_gain_db, figures, placing_of
+from jolly_parlor.fitting.posterior import (
+    believe,
+    expected_gain_db,
+    figures,
+    judged_of_fit,
+    placing_of,
+    placing_of_mix,
+)
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.gear import Gear
-from jolly_parlor.placement.mixes import BOTH, judged_band
+from jolly_parlor.placement.evenness import MATCH_WEIGHT, spread_db
+from jolly_parlor.placement.gear import PAIR, Gear
+from jolly_parlor.placement.mixes import BOTH, judged_band, with_subwoofers
 from jolly_parlor.placement.search.proposals import agreeing_words
 from jolly_parlor.placement.setup import Setup
 from jolly_parlor.refused import Refused
@@ -258,6 +266,22 @@ def test_what_is_good_only_if_the_guess_is_right_is_expected_dearer(fitted: Fit)
     assert known.agreeing[int(np.argmin(known.likeliest_db))] == 1.0
     again = drawn_search(doubtful, triangles, GEAR)
     assert np.array_equal(again.figures_db, drawn.figures_db)  # the same takes say the same
+
+
+def test_the_likeliest_figure_is_what_the_search_judges_by(fitted: Fit) -> None:
+    """J of the search (its docstring), from the levels that are believed, written out once more."""
+    a, mix = _triangle("a", 0.6, 2.4), with_subwoofers(GEAR)
+    case = fitted.case(a, "seat", mix)
+    placings = [placing_of_mix(case), *(placing_of_mix(case, (side,)) for side in PAIR)]
+    judged = judged_band(GEAR, mix)
+    band = judged_of_fit(judged)
+    level = believe(fitted, placings).level_db[:, band] - judged.target.at(FIT_HZ[band])
+    squares = [float(spread_db(one - one.mean())) ** 2 for one in level]
+    apart = float(np.mean(np.square(level[1] - level[2])))
+    assert apart > 0.01
+    wanted = (2 * squares[0] + squares[1] + squares[2]) / 4 + MATCH_WEIGHT * apart
+    found = drawn_search(fitted, [a], GEAR).likeliest_db
+    assert found == pytest.approx([np.sqrt(wanted)], rel=1e-6)
 
 
 def test_the_share_of_rooms_that_agree_is_that_of_a_known_posterior(fitted: Fit) -> None:
