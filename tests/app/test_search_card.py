@@ -13,7 +13,6 @@ from helpers_app import PATIENCE_MS, drag_on_plan, press, settled
 from jolly_parlor.app import search_run
 from jolly_parlor.app.stations.lineup import search_card
 from jolly_parlor.app.window import MainWindow
-from jolly_parlor.placement.schools import SCHOOLS
 from jolly_parlor.placement.search.prices import Price
 from jolly_parlor.project.gear_edits import set_gear
 from quick_field import quick_search
@@ -161,8 +160,8 @@ def test_the_best_school_is_offered_while_the_search_goes_on(
 
     monkeypatch.setattr(search_run, "search_apart", later)
     search.button.click()
-    qtbot.waitUntil(lambda: search.rows.count() > 0, timeout=60_000)
-    texts = [label.text() for label in search.frame.findChildren(QLabel)]
+    qtbot.waitUntil(lambda: bool(search.offers), timeout=60_000)
+    texts = [label.text() for label in window.lineup.list.frame.findChildren(QLabel)]
     assert any(text.startswith("The most even of the schools, ") for text in texts)
     count = len(window.session.document.arrangements)
     window.findChild(QPushButton, "line-up-0").click()
@@ -182,12 +181,14 @@ def test_while_it_goes_on_the_best_so_far_is_offered(
     seen: list[str] = []
     assert search._run is not None
     search._run.told.connect(
-        lambda best: seen.append(" ".join(x.text() for x in search.frame.findChildren(QLabel)))
+        lambda best: seen.append(
+            " ".join(x.text() for x in window.lineup.list.frame.findChildren(QLabel))
+        )
     )
     qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
     assert any("the search goes on" in told for told in seen)
     assert any("sub " in told and "from the left" in told for told in seen)
-    assert not any("goes on" in x.text() for x in search.frame.findChildren(QLabel))
+    assert not any("goes on" in x.text() for x in window.lineup.list.frame.findChildren(QLabel))
 
 
 def test_schools_are_judged_at_their_own_settings_and_as_they_come(
@@ -195,27 +196,47 @@ def test_schools_are_judged_at_their_own_settings_and_as_they_come(
 ) -> None:
     window.go("lineup")
     settled(qtbot, window)
-    tight = window.findChild(QLabel, "figure-tight")
     box = window.findChild(QCheckBox, "schools-trimmed")
-    assert tight is not None and box is not None and not tight.isVisible() and not box.isVisible()
+    assert box is not None and not box.isVisible()
     press(window, "judge-schools")
     settled(qtbot, window)
-    assert tight.isVisible() and box.isVisible() and box.isChecked()
-    trimmed = float(tight.text().split()[0])
-    assert "each at its own best settings" in window.lineup.schools.rule.text()
-    texts = [window.findChild(QLabel, f"figure-{s.id}").text() for s in SCHOOLS]
-    assert sum("most even" in text for text in texts) == 1
+    assert box.isVisible() and box.isChecked()
+    figure = lambda: float(window.findChild(QLabel, "figure-school-small_gap").text().split()[0])  # noqa: E731
+    trimmed, said = figure(), window.findChild(QLabel, "schools-words")
+    assert "each at its own best settings" in said.text()
     box.click()
-    untrimmed = float(tight.text().split()[0])
+    untrimmed = figure()
     assert untrimmed > trimmed + 0.5
-    assert "untrimmed" in window.lineup.schools.rule.text()
-    window.findChild(QPushButton, "school-tight").click()
+    assert "untrimmed" in said.text()
+    window.findChild(QPushButton, "school-small_gap").click()
     as_it_comes = window.session.document.arrangements[-1]
     box.click()
-    window.findChild(QPushButton, "school-tight").click()
+    window.findChild(QPushButton, "school-small_gap").click()
     at_its_best = window.session.document.arrangements[-1]
     assert at_its_best.left == as_it_comes.left
     assert at_its_best.chains != as_it_comes.chains
+
+
+def test_what_is_lined_up_found_or_a_school_is_one_list_by_figure(
+    qtbot: QtBot, window: MainWindow, search
+) -> None:
+    _narrow(window)
+    settled(qtbot, window)
+    search.button.click()
+    qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
+    settled(qtbot, window)
+    rows = window.lineup.list.rows.widgets
+    told = [one.text() for one in rows if one.objectName().startswith("figure-")]
+    figures = [float(text.split()[0]) for text in told]
+    assert figures == sorted(figures) and len(figures) > 6
+    names = [one.objectName() for one in rows if one.objectName().startswith("figure-")]
+    assert {name.split("-")[1].split()[0] for name in names} == {"line", "candidate", "school"}
+    document = window.session.document
+    shown = window.findChild(QLabel, "figure-candidate 0").text()
+    window.session.show_arrangement(document.arrangements[0].name)
+    settled(qtbot, window)
+    assert shown.removesuffix(" dB") in window._live_words()
+    assert f"{figures[0]:.1f} dB" in window.lineup.verdict.text()
 
 
 def test_the_use_chosen_at_gear_sets_the_limits_and_their_price_is_told(
@@ -261,5 +282,5 @@ def test_what_was_searched_for_other_seats_is_no_proposal(
     )
     qtbot.waitUntil(lambda: search._run is None, timeout=PATIENCE_MS)
     settled(qtbot, window)
-    assert search.rows.count() == 0
+    assert not search.offers
     assert "weighed" not in search.words.text()

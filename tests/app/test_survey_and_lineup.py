@@ -51,14 +51,17 @@ def test_four_distances_make_a_calm_zone(qtbot: QtBot, window: MainWindow) -> No
     assert window.session.document.room.calm_zone is None
 
 
-def test_a_school_pointed_at_tells_its_rule(qtbot: QtBot, window: MainWindow) -> None:
+def test_a_school_tells_its_rule_and_shows_its_places_when_pointed_at(
+    qtbot: QtBot, window: MainWindow
+) -> None:
     window.go("lineup")
+    settled(qtbot, window)
     button = window.findChild(QPushButton, "school-unequal")
     QTest.mouseMove(window, QPoint(3, 3))
     button.setFocus()
-    rule = window.lineup.schools.rule.text()
-    assert "geometric mean" in rule
-    assert "Allison 1974" in rule
+    assert "Allison 1974" in button.toolTip()
+    assert window.session.ghost is not None and window.session.ghost.name == "Unequal distances"
+    assert "geometric mean" in button.accessibleDescription()
 
 
 def test_checks_follow_the_arrangement(qtbot: QtBot, window: MainWindow) -> None:

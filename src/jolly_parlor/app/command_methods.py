@@ -223,7 +223,7 @@ class Commands(PaperCommands):
 
     def rough_in(self, school_id: str) -> None:
         self.go("lineup")
-        self.lineup.schools.rough_in(school_id)
+        self.lineup.schools.take(school_id)
 
     def search_room(self) -> None:
         """Begin the search at Line-up, or stop it."""

@@ -226,6 +226,21 @@ def trades(document: Document, name: str, models: Models) -> list[SeatTrade]:
     return seat_trades(document, name, models.forecaster.field)
 
 
+def lined_up(document: Document, models: Models) -> dict[str, Deviation]:
+    """All that plays at the main ear, as forecast, by arrangement; those that do not fit the room
+    are left out.
+    """
+    from jolly_parlor.placement.mixes import with_subwoofers
+    from jolly_parlor.placement.standing import fit_problems
+
+    seat, mix = document.gear.seats[0].name, with_subwoofers(document.gear)
+    return {
+        a.name: models.forecaster.deviation(document.case(a, seat, mix))
+        for a in document.arrangements
+        if not fit_problems(document.setup(a))
+    }
+
+
 def schools(document: Document, models: Models) -> list[JudgedSchool]:
     """Every school that can be met, at its own best settings and as it comes."""
     from jolly_parlor.placement.search.judged_schools import judged_schools

@@ -21,10 +21,15 @@ class SmallPlan(QWidget):
 
     def __init__(self, room: Room, gear: Gear, a: Arrangement) -> None:
         super().__init__()
+        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+        self.show_plan(room, gear, a)
+
+    def show_plan(self, room: Room, gear: Gear, a: Arrangement) -> None:
+        """Show that one."""
         self._room, self._gear, self._a = room, gear, a
         self.setAccessibleName(tr("plan of {name}", name=a.name))
         self.setAccessibleDescription(" ".join(plan_words(room, gear, a, "metric")))
-        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+        self.update()
 
     def sizeHint(self) -> QSize:
         return QSize(_WIDE, _TALL)

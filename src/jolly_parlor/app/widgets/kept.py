@@ -270,9 +270,9 @@ class Kept:
         made.setChecked(bool(on))
         return made
 
-    def row(self, key: str, *place: Any) -> Kept:
+    def row(self, key: str, *place: Any, align: Align = NOWHERE) -> Kept:
         """A row within, filled in the same way."""
-        return self._within(key, FlowRow, *place)
+        return self._within(key, FlowRow, *place, align=align)
 
     def grid(
         self, key: str, *place: Any, rest: int = -1, between: int = 6, in_blocks: bool = False
@@ -288,9 +288,9 @@ class Kept:
 
         return self._within(key, make, *place)
 
-    def column(self, key: str, *place: Any) -> Kept:
+    def column(self, key: str, *place: Any, align: Align = NOWHERE) -> Kept:
         """Lines one under another within."""
-        return self._within(key, _plain_column, *place)
+        return self._within(key, _plain_column, *place, align=align)
 
     def card(self, key: str, *place: Any) -> Kept:
         """A sheet of paper within, with what is on it."""
@@ -329,7 +329,12 @@ class Kept:
         return isinstance(self.layout, WrappedGrid | QGridLayout)
 
     def _within(
-        self, key: str, make: Callable[[], Layout], *place: Any, frame: bool = False
+        self,
+        key: str,
+        make: Callable[[], Layout],
+        *place: Any,
+        frame: bool = False,
+        align: Align = NOWHERE,
     ) -> Kept:
         def holder() -> QWidget:
             made = QFrame() if frame else QWidget()
@@ -340,7 +345,7 @@ class Kept:
             self._inner[key] = Kept(inner, self._home)
             return made
 
-        self.put(key, holder, *place)
+        self.put(key, holder, *place, align=align)
         return self._inner[key]
 
     # How each is made; what it does is looked up when it is done.

@@ -2,12 +2,13 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass
+from functools import cached_property
 
 import numpy as np
 
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.chains import Chain
-from jolly_parlor.placement.evenness import evenness
+from jolly_parlor.placement.evenness import Deviation, evenness
 from jolly_parlor.placement.forecast import Forecaster
 from jolly_parlor.placement.mixes import with_subwoofers
 from jolly_parlor.placement.schools import SCHOOLS, School, possible
@@ -24,10 +25,21 @@ class JudgedSchool:
     school: School
     arrangement: Arrangement
     """At its best settings."""
-    figure_db: float
-    """Evenness of all that plays at these, at the main ear, as shown everywhere else."""
-    untrimmed_db: float
-    """The same as it comes, with the settings given."""
+    bare: Arrangement
+    """As it comes, with the settings given."""
+    curve: Deviation
+    """Of all that plays at the best settings, at the main ear."""
+    bare_curve: Deviation
+
+    @cached_property
+    def figure_db(self) -> float:
+        """Evenness of all that plays at these, at the main ear, as shown everywhere else."""
+        return evenness(self.curve).value_db
+
+    @cached_property
+    def untrimmed_db(self) -> float:
+        """The same as it comes."""
+        return evenness(self.bare_curve).value_db
 
     def at(self, trimmed: bool) -> float:
         return self.figure_db if trimmed else self.untrimmed_db
@@ -47,13 +59,14 @@ def judged_schools(
     named = {school.name: school for school in SCHOOLS}
     seat, mix = forecaster.gear.seats[0].name, with_subwoofers(forecaster.gear)
 
-    def even(a: Arrangement) -> float:
-        return evenness(forecaster.deviation(forecaster.case(a, seat, mix))).value_db
+    def heard(a: Arrangement) -> Deviation:
+        return forecaster.deviation(forecaster.case(a, seat, mix))
 
     found = []
     for bare in proposed:
         if not fit_problems(forecaster.setup(bare)):
             settled = tuned.settled(bare, quick=True)
-            found.append(JudgedSchool(named[bare.name], settled, even(settled), even(bare)))
+            school = named[bare.name]
+            found.append(JudgedSchool(school, settled, bare, heard(settled), heard(bare)))
     order = np.argsort([one.figure_db for one in found], kind="stable")
     return [found[n] for n in order]

@@ -4,7 +4,9 @@ from functools import partial
 
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.app.stations.base import Station, card
-from jolly_parlor.app.stations.lineup.schools_card import SchoolsCard
+from jolly_parlor.app.stations.lineup.offers import Offer
+from jolly_parlor.app.stations.lineup.ranked_list import RankedList
+from jolly_parlor.app.stations.lineup.schools_offered import SchoolsOffered
 from jolly_parlor.app.stations.lineup.search_card import SearchCard
 from jolly_parlor.app.widgets.entries import CheckedField, label
 from jolly_parlor.app.widgets.flow_row import FlowRow
@@ -17,7 +19,6 @@ from jolly_parlor.placement.checks import geometry_checks
 from jolly_parlor.placement.items import Item
 from jolly_parlor.placement.loudspeakers import ROLES
 from jolly_parlor.placement.tape import tape_distances
-from jolly_parlor.project.edits import remove_arrangement
 from jolly_parlor.units import format_length
 from jolly_parlor.words import spoken, tr
 
@@ -29,7 +30,7 @@ _AXES = (
 
 
 class LineupStation(Station):
-    """Schools above, positions of the current arrangement below."""
+    """Search above, the list of what could stand where below it, places in figures last."""
 
     id = "lineup"
     question = tr("Where could everything stand?")
@@ -39,20 +40,11 @@ class LineupStation(Station):
         super().__init__(session)
         self.fields: dict[tuple[Item, str], CheckedField] = {}
         self._items: list[Item] = []
-        self.search = SearchCard(session)
+        self.list = RankedList(session, self._offered, self._list_again)
+        self.schools = SchoolsOffered(session, self._list_again)
+        self.search = SearchCard(session, self._list_again, self.schools.weigh)
         self.body.addWidget(self.search.frame)
-        self.schools = SchoolsCard(session)
-        self.rules = Fold(tr("Begin from a school"), "schools", self.schools.frame)
-        self.rules.summary.setText(
-            tr("rules of thumb that disagree; the forecast tells which holds")
-        )
-        grid = WrappedGrid()
-        grid.setColumnStretch(1, 1)
-        self.candidates = Kept(grid, session.home)
-        frame, layout = card()
-        layout.addWidget(label(tr("Candidates"), "head"))
-        layout.addLayout(grid)
-        self.body.addWidget(frame)
+        self.list.foot.addLayout(self.schools.row)
         self.positions_card, self.positions_layout = card()
         self.positions_title = label("", "head")
         self.positions_layout.addWidget(self.positions_title)
@@ -74,7 +66,8 @@ class LineupStation(Station):
         self.positions_layout.addWidget(self.cautions)
         self.places_fold = Fold(tr("Places in figures"), "places", self.positions_card)
         self.body.addWidget(self.places_fold)
-        self.body.addWidget(self.rules)
+        self.body.addWidget(self.list.frame)
+        self.body.addWidget(self.search.trades_frame)
         self.body.addStretch(1)
         self.listen(session.document_changed, session.view_changed)
         session.drafted.connect(self._refresh_numbers)
@@ -85,17 +78,8 @@ class LineupStation(Station):
         self.refresh()
 
     def refresh(self) -> None:
-        count = len(self.session.document.arrangements)
-        self.verdict.setText(
-            tr("Nothing is lined up yet")
-            if not count
-            else tr("One candidate; rough in another to compare")
-            if count == 1
-            else tr("{count} candidates lined up", count=count)
-        )
-        self.under.setText(tr("Search, or begin from a school; then drag on the plan or type."))
-        self.schools.refresh()
-        self._fill_candidates()
+        self.list.refresh()
+        self._tell()
         a = self.session.arrangement
         self.places_fold.setVisible(a is not None)
         if a is None:
@@ -105,35 +89,29 @@ class LineupStation(Station):
             self._build_positions(items)
         self._refresh_numbers()
 
-    def _fill_candidates(self) -> None:
-        now, document = self.session.arrangement, self.session.document
-        units, front = self.session.settings.values.units, document.room.frame.front
-        with self.candidates as kept:
-            if now is None:
-                kept.words(tr("Choose a school above, or search, to begin."), 0, 0, role="empty")
-            for row, a in enumerate(document.arrangements):
-                show, on = partial(self._show, a.name), now is not None and a.name == now.name
-                called = f"candidate-{a.name}"
-                kept.button(a.name, f"candidate {row}", show, row, 0, called=called, on=on)
-                ear = a.seats[document.gear.seats[0].name]
-                words = tr(
-                    "monitors {y}, seat {y2} from the front wall, {distance} apart",
-                    y=format_length(a.left.y - front, units),
-                    y2=format_length(ear.y - front, units),
-                    distance=format_length(a.left.distance(a.right), units),
-                )
-                if a.name == document.chosen:
-                    words += "; picked"
-                kept.words(words, row, 1, wrap=True)
-                gone = partial(self._remove, a.name)
-                kept.button(tr("Remove"), f"remove candidate {row}", gone, row, 2)
+    def _offered(self) -> list[Offer]:
+        return [*self.search.offers, *self.schools.offers()]
 
-    def _show(self, name: str) -> None:
-        self.session.show_arrangement(name)
-        self.refresh()
+    def _list_again(self) -> None:
+        if self.isVisible():
+            self.list.refresh()
+            self._tell()
 
-    def _remove(self, name: str) -> None:
-        self.session.do(tr("Remove {name}", name=name), lambda d: remove_arrangement(d, name))
+    def _tell(self) -> None:
+        best, count = self.list.best, len(self.session.document.arrangements)
+        if best is not None:
+            self.verdict.setText(
+                tr("{name}: {db:.1f} dB, the most even so far", name=best.name, db=best.figure_db)
+            )
+        else:
+            self.verdict.setText(
+                tr("{count} lined up, not weighed yet", count=count)
+                if count
+                else tr("Nothing is lined up yet")
+            )
+        self.under.setText(
+            "" if count else tr("Search, or line up a school; then drag on the plan or type.")
+        )
 
     @property
     def _origin(self) -> dict[str, float]:
@@ -172,7 +150,7 @@ class LineupStation(Station):
         against = sum(not check.holds for check in looked_at)
         self.places_fold.summary.setText(
             tr(
-                "type them, and what rules of thumb say: {good} for, {against} against",
+                "{good} rules for, {against} against",
                 good=len(looked_at) - against,
                 against=against,
             )

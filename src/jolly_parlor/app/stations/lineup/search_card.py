@@ -1,42 +1,46 @@
 """The card on Line-up that searches the room and offers what it finds."""
 
+from collections.abc import Callable
 from functools import partial
 
 from PyQt6.QtWidgets import QFrame, QPushButton, QVBoxLayout
 
 from jolly_parlor.acoustics.geometry.turned_room import turned_often
 from jolly_parlor.app import jobs
-from jolly_parlor.app.plan.small_plan import SmallPlan
-from jolly_parlor.app.plots.place_strip import PlaceStrip
 from jolly_parlor.app.plots.trades import TradesPlot
 from jolly_parlor.app.questions import FIRST, Question
 from jolly_parlor.app.search_run import Weighed, searched
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.stations.base import card
+from jolly_parlor.app.stations.lineup.offers import Offer
+from jolly_parlor.app.stations.lineup.ranked_list import take_offer
 from jolly_parlor.app.stations.lineup.wishes_card import WishesPanel
 from jolly_parlor.app.task import Task, Token
-from jolly_parlor.app.widgets.entries import label, on_click, tip
+from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
-from jolly_parlor.app.widgets.pointed import PointedButton
-from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.evenness import HIGHEST_HZ
 from jolly_parlor.placement.mounting import mount_words
 from jolly_parlor.placement.search.prices import Price, prices
 from jolly_parlor.placement.search.proposals import Proposal, Trade, agreeing_words
 from jolly_parlor.placement.search.search import FACINGS, Found, SoFar
 from jolly_parlor.placement.search.wishes import Wishes
 from jolly_parlor.project.document import Document
-from jolly_parlor.project.edits import line_up
 from jolly_parlor.units import format_length
 from jolly_parlor.words import tr
 
 
 class SearchCard:
-    """Wishes, search, progress, stop, one row a proposal, and the trades. `frame` is the widget."""
+    """Wishes, search, progress, stop; `offers` is what it found, for the list. `frame` is the
+    widget, `trades_frame` the picture of what moving buys.
+    """
 
-    def __init__(self, session: Workbench) -> None:
+    def __init__(
+        self, session: Workbench, changed: Callable[[], None], ended: Callable[[], None]
+    ) -> None:
+        """changed: told when the offers are others; ended: when a search has come to proposals."""
         self.session = session
+        self._changed, self._ended = changed, ended
+        self.offers: list[Offer] = []
         self._run: Task | None = None
         self._rivals = ""
         self._pricing: Task | None = None
@@ -76,11 +80,9 @@ class SearchCard:
         self.prices.setObjectName("prices-words")
         self.prices.hide()
         layout.addWidget(self.prices)
-        self.rows = WrappedGrid()
-        self.rows.setHorizontalSpacing(12)
-        self.rows.setVerticalSpacing(8)
-        layout.addLayout(self.rows)
-        self._build_trades(layout)
+        self.trades_frame: QFrame
+        self.trades_frame, below = card()
+        self._build_trades(below)
         session.document_changed.connect(self._check)
         session.closing.connect(self.stop)
 
@@ -157,7 +159,7 @@ class SearchCard:
         self.trades_words.setObjectName("trades-words")
         self.trades = TradesPlot()
         self.trades.pointed.connect(self._tell_trade)
-        self.trades.taken.connect(lambda trade: self._add(trade.arrangement, trade.turns))
+        self.trades.taken.connect(self._take_trade)
         layout.addWidget(self.trades_words)
         layout.addWidget(self.trades)
         self._clear()
@@ -168,9 +170,12 @@ class SearchCard:
 
     def _clear(self) -> None:
         self.session.show_ghost(None)
-        clear(self.rows)
-        self.trades.hide()
-        self.trades_words.hide()
+        self.trades_frame.hide()
+        self._offer([])
+
+    def _offer(self, offers: list[Offer]) -> None:
+        self.offers = offers
+        self._changed()
 
     def _told(self, something: Weighed | SoFar) -> None:
         if isinstance(something, SoFar):
@@ -186,6 +191,7 @@ class SearchCard:
 
     def _refuse(self, why: str) -> None:
         self.words.setText(_INVITATION)
+        self._clear()
         self.session.refused.emit(why)
 
     def _finish(self) -> None:
@@ -213,7 +219,7 @@ class SearchCard:
 
     def _show_first(self, first: tuple[Arrangement, float]) -> None:
         """While nothing has been found: the best of the schools."""
-        if self._run is None or self._stale or self._found is not None or self.rows.count():
+        if self._run is None or self._stale or self._found is not None or self.offers:
             return
         a, figure = first
         self._best_so_far = figure
@@ -221,7 +227,12 @@ class SearchCard:
             "The most even of the schools, {name}, at its settings; the search goes on.",
             name=a.name,
         )
-        self._offer(0, _over_head(figure), told, self._where(a, 0), a, 0)
+        self._offer([self._passing(a, 0, figure, told, self._where(a, 0))])
+
+    def _passing(self, a: Arrangement, turns: int, db: float, told: str, where: str) -> Offer:
+        figure, where = tr("{db:.1f} dB", db=db), tr("Over the head. {where}", where=where)
+        key = "line-up-0"
+        return Offer(key, told, where, a, turns, figure=figure, tip=where, passing=True)
 
     def _show_so_far(self, best: SoFar) -> None:
         """In the first's place, where it is better; until there are proposals."""
@@ -230,11 +241,10 @@ class SearchCard:
         if best.figure_db >= self._best_so_far:
             return
         self._best_so_far = best.figure_db
-        clear(self.rows)
         a, turns = best.arrangement, best.turns
-        subs = self._found_subs(a, turns)
+        where = self._where(a, turns, self._found_subs(a, turns))
         told = tr("The best so far; the search goes on.")
-        self._offer(0, _over_head(best.figure_db), told, self._where(a, turns, subs), a, turns)
+        self._offer([self._passing(a, turns, best.figure_db, told, where)])
 
     def _show(self, told: tuple[Found, str]) -> None:
         found, rivals = told
@@ -267,66 +277,28 @@ class SearchCard:
             )
             + (f" {rivals}" if rivals else "")
         )
-        for index, proposal in enumerate(found.proposals):
-            self._row(index, proposal)
+        self._offer([self._offered(index, one) for index, one in enumerate(found.proposals)])
         if found.trades:
             self.trades_words.setText(_TRADES)
             self.trades.show_trades(found.trades)
-            self.trades.show()
-            self.trades_words.show()
+            self.trades_frame.show()
+        self._ended()
 
-    def _row(self, index: int, proposal: Proposal) -> None:
+    def _offered(self, index: int, proposal: Proposal) -> Offer:
         a, turns = proposal.arrangement, proposal.turns
         share = proposal.agreeing
         agreed = f"{agreeing_words(share)}. " if share is not None else ""
-        brief = f"{agreed}{self._brief(a, turns)}"
-        brief = tr(
-            "{brief}. Over the head, each side too: {db:.1f} dB",
-            brief=brief,
-            db=proposal.figure_db,
-        )
-        told = f"{self._where(a, turns, self._found_subs(a, turns))} {proposal.words}"
-        figure = tr("{db:.1f} dB", db=proposal.evenness_db)
-        button = self._offer(index, figure, proposal.trade, brief, a, turns)
-        button.setToolTip(tip(told))
-        button.setAccessibleDescription(told)
-        if proposal.curve is not None:
-            strip = PlaceStrip(a.name, proposal.curve, HIGHEST_HZ)
-            strip.setToolTip(tr("20 to 300 Hz: {tooltip}", tooltip=strip.toolTip()))
-            self.rows.addWidget(strip, index, 3)
-
-    def _offer(
-        self, index: int, figure: str, head: str, told: str, a: Arrangement, turns: int
-    ) -> QPushButton:
-        """A row with its figure, what it is, and the button that lines it up."""
-        self.rows.addWidget(label(figure, "head"), index, 0)
-        column = QVBoxLayout()
-        column.setSpacing(0)
-        column.addWidget(label(head, "strong", wrap=True))
-        column.addWidget(label(told, "soft", wrap=True))
-        self.rows.addLayout(column, index, 2)
-        self.rows.setColumnStretch(2, 1)
-        button = PointedButton(tr("Line up"))
-        button.setObjectName(f"line-up-{index}")
-        on_click(button, partial(self._add, a, turns))
-        button.pointed.connect(lambda on: self.session.show_ghost(a if on and not turns else None))
-        room, gear = self.session.document.room, self.session.document.gear
-        plan = SmallPlan(turned_often(room, turns), gear, a)
-        self.rows.addWidget(plan, index, 1)
-        self.rows.addWidget(button, index, 4)
-        return button
-
-    def _brief(self, a: Arrangement, turns: int) -> str:
-        units = self.session.settings.values.units
-        ear = a.seats[self.session.document.gear.seats[0].name]
-        front = turned_often(self.session.document.room, turns).frame.front
-        facing = tr("facing the {facings} wall, ", facings=FACINGS[turns]) if turns else ""
-        return tr(
-            "{facing}monitors {y}, seat {y2}, {distance} apart",
-            facing=facing,
-            y=format_length(a.left.y - front, units),
-            y2=format_length(ear.y - front, units),
-            distance=format_length(a.left.distance(a.right), units),
+        over_head = tr("Over the head, each side too: {db:.1f} dB.", db=proposal.figure_db)
+        where = self._where(a, turns, self._found_subs(a, turns))
+        return Offer(
+            f"line-up-{index}",
+            a.name,
+            f"{agreed}{proposal.trade}",
+            a,
+            turns,
+            proposal.evenness_db,
+            curve=proposal.curve,
+            tip=f"{where} {over_head} {proposal.words}",
         )
 
     def _where(self, a: Arrangement, turns: int, subs: str = "") -> str:
@@ -386,15 +358,8 @@ class SearchCard:
             )
         )
 
-    def _add(self, a: Arrangement, turns: int) -> None:
-        """Line it up; the room is turned first where the proposal faces another wall."""
-        self.session.show_ghost(None)
-        if self.session.do(tr("Line up {name}", name=a.name), lambda d: line_up(d, a, turns)):
-            self.session.show_arrangement(self.session.document.arrangements[-1].name)
-
-
-def _over_head(figure_db: float) -> str:
-    return tr("{db:.1f} dB over the head", db=figure_db)
+    def _take_trade(self, trade: Trade) -> None:
+        take_offer(self.session, trade.arrangement, trade.turns)
 
 
 def _prices(
@@ -408,10 +373,7 @@ def _prices(
     return found
 
 
-_INVITATION = tr(
-    "Weighs every place on a grid of 2.5 cm within your wishes, each at its best settings, and "
-    "proposes the few most even."
-)
+_INVITATION = tr("Weighs every place on a grid of 2.5 cm within your wishes.")
 _TRADES = tr(
     "What moving buys: each stone is a place that none betters in "
     "evenness, distance and bass reach at once; large stones reach "
