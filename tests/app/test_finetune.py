@@ -8,7 +8,7 @@ from pathlib import Path
 import pytest
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QDialog, QLineEdit, QPushButton
+from PyQt6.QtWidgets import QDialog, QLineEdit, QPushButton, QToolButton
 from pytestqt.qtbot import QtBot
 
 from helpers_app import in_dialog, press, settled, type_into
@@ -16,7 +16,9 @@ from jolly_parlor.app import dialogs
 from jolly_parlor.app.review_dialog import ReviewDialog
 from jolly_parlor.app.widgets.grade_ladder import GradeLadder
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.grading import Mark
+from jolly_parlor.placement.items import RIGHT, seat
 from jolly_parlor.project.document import Document
 from jolly_parlor.project.edits import set_room
 from jolly_parlor.signals.wav import read_wav
@@ -110,6 +112,36 @@ def test_a_move_that_cannot_be_is_refused_in_words(qtbot: QtBot, tuning: MainWin
     assert "No further that way" in tuning.notice_text.text()
     at = tuning.session.arrangement.left
     assert at.y >= before.gear.monitor.depth - 1e-6
+
+
+def test_arrows_on_the_plan_move_what_is_selected_there(qtbot: QtBot, tuning: MainWindow) -> None:
+    session, plan = tuning.session, tuning.plan
+    arrow = lambda move: plan.findChild(QToolButton, f"arrow-{move}")  # noqa: E731
+
+    def click(move: str) -> Arrangement:
+        before = session.arrangement
+        assert before is not None and arrow(move).isVisible()
+        qtbot.mouseClick(arrow(move), Qt.MouseButton.LeftButton)
+        settled(qtbot, tuning)
+        return before
+
+    a = click("away")
+    assert session.arrangement.left.y - a.left.y == pytest.approx(0.025)
+    a = click("wider")
+    assert a.left.x - session.arrangement.left.x == pytest.approx(0.025)
+    left_of = arrow("wider").x()
+    session.select(RIGHT)
+    assert arrow("wider").x() > left_of  # outward is to the other side there
+    session.select(seat(session.seat))
+    assert not arrow("wider").isVisible()
+    a = click("seat_forward")
+    assert a.seats[session.seat].y - session.arrangement.seats[session.seat].y > 0.02
+    before = arrow("seat_forward").y()
+    tuning.resize(1400, 950)
+    settled(qtbot, tuning)
+    assert arrow("seat_forward").y() != before
+    tuning.go("compare")
+    assert not any(b.isVisible() for b in tuning.arrows.buttons.values())
 
 
 def test_grades_lead_to_a_clue_a_move_and_back_to_what_was_heard(

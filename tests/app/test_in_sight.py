@@ -14,7 +14,7 @@ MOST = {
     "forecast": (15, 8),
     "takes": (17, 8),
     "hear": (25, 12),
-    "finetune": (21, 8),
+    "finetune": (15, 8),
     "subs": (15, 8),
     "signoff": (15, 8),
 }

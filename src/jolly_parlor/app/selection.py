@@ -44,6 +44,7 @@ class Selection(QObject):
     ledger_wanted = pyqtSignal()
     guide_wanted = pyqtSignal(str)
     """At the page of that name."""
+    moves_offered = pyqtSignal()
     refused = pyqtSignal(str)
     told = pyqtSignal(str)
 
@@ -59,6 +60,7 @@ class Selection(QObject):
         self.highlight = Highlight()
         self.ghost: Arrangement | None = None
         """What is looked at on the plan beside what stands there."""
+        self.moves: Callable[[str, str], object] | None = None
         self.wanted_region: Callable[[Region], object] | None = None
         self.wanted_place: Callable[[float, float], object] | None = None
         """Who wants to know where on the plan is clicked next, and after that."""
@@ -196,6 +198,11 @@ class Selection(QObject):
         if arrangement is not self.ghost:
             self.ghost = arrangement
             self.highlighted.emit()
+
+    def offer_moves(self, go: Callable[[str, str], object] | None) -> None:
+        """Offer moves by a step on the plan, by their id and what they move; None for none."""
+        self.moves = go
+        self.moves_offered.emit()
 
     def drag(self, item: Item, to: Point) -> None:
         """Move an item without committing; forecast and numbers follow."""

@@ -274,6 +274,9 @@ QLabel[role="wordmark"] { font-family: "Fraunces"; font-weight: 600; font-size: 
   color: @wine@; }
 QLabel[role="room"] { font-family: "Fraunces"; font-style: italic; font-size: 12pt; }
 QToolButton[role="step"] { font-family: "Fraunces"; font-weight: 600; font-size: 16pt; }
+QToolButton[role="plan-arrow"] { background: @sheet@; color: @wine@; font-weight: 600;
+  border: 1px solid @wine@; border-radius: 9px; padding: 0; }
+QToolButton[role="plan-arrow"]:hover { background: @blush@; }
 QToolButton[role="fold"] { font-family: "Fraunces"; font-weight: 600; font-size: 11.5pt;
   color: @ink@; padding: 1px 4px; }
 QToolButton[role="fold"]:hover { color: @wine@; }

@@ -25,6 +25,7 @@ from jolly_parlor.app.drops import Drops
 from jolly_parlor.app.menus import Menus
 from jolly_parlor.app.pictures import Pictures
 from jolly_parlor.app.place import LEAST_PLAN, WindowPlace
+from jolly_parlor.app.plan.arrows import MoveArrows
 from jolly_parlor.app.plan.view import PlanView
 from jolly_parlor.app.plan.zone_strips import ZoneStrips
 from jolly_parlor.app.safety import LeftBehind, SafetyCopy
@@ -69,6 +70,7 @@ class MainWindow(Commands):
         self.station = first_station(document)
         self.stack = QStackedWidget()
         self.plan = PlanView(self.session)
+        self.arrows = MoveArrows(self.plan)
         centre = QWidget()
         layout = QVBoxLayout(centre)
         layout.setContentsMargins(0, 0, 0, 0)

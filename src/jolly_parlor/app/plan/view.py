@@ -91,6 +91,7 @@ class PlanView(QWidget):
             session.highlighted,
             session.selection_changed,
             session.shaping.changed,
+            session.moves_offered,
         ):
             signal.connect(self.update)
         self._later = QTimer(self)
@@ -182,7 +183,8 @@ class PlanView(QWidget):
             draw.path(session.highlight)
             if session.ghost is not None:
                 draw.ghost(session.arrangement, session.ghost)
-            draw.dimensions(a, session.seat, selected)
+            if session.moves is None:  # else arrows lie there, and the page has the readings
+                draw.dimensions(a, session.seat, selected)
             draw.radiating(a, selected)
             self._paint_heard(painter, look.view)
             if problem := session.shaping.problem or session.problem:

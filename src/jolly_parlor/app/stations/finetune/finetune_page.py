@@ -79,6 +79,7 @@ class FinetuneStation(Station):
         self.pages.show_value(page)
         for name, widget in self.sheets.items():
             widget.setVisible(name == page)
+        self._offer_moves()
         self._draw_on_plan()
         self.refresh()
 
@@ -122,12 +123,18 @@ class FinetuneStation(Station):
 
     def showEvent(self, event: QShowEvent | None) -> None:
         super().showEvent(event)
+        self._offer_moves()
         self._draw_on_plan()
 
     def hideEvent(self, event: QHideEvent | None) -> None:
         if self.lives:
+            self.session.offer_moves(None)
             self.session.show_heard("")
             self._tint()
+
+    def _offer_moves(self) -> None:
+        on = self.page == "moves" and self.isVisible()
+        self.session.offer_moves(self.moves.go_on_plan if on else None)
 
     def _moves_page(self) -> QWidget:
         page = QWidget()

@@ -62,9 +62,10 @@ class MovesCard:
         self.which: QComboBox = choice_field(tr("moved sub"), ())
         self.buttons: dict[str, QPushButton] = {}
         self.groups = {name: self._group(title, name, rows) for title, name, rows in _GROUPS}
+        said = tr("With the plan's arrows, or:")
+        layout.addWidget(label(said, "soft", wrap=True))
         for fold in self.groups.values():
             layout.addWidget(fold)
-        self.groups["both"].open()
         self.remembered = label("", "strong", wrap=True)
         self.remembered.setObjectName("stood-before")
         layout.addWidget(self.remembered)
@@ -139,6 +140,12 @@ class MovesCard:
             self._before, self._after = a, self.session.arrangement
             if document is not self.session.document:
                 self.refresh()
+
+    def go_on_plan(self, move: str, what: str) -> None:
+        """By an arrow on the plan; what: the id of what is selected there."""
+        if self.which.findText(what) >= 0:
+            self.which.setCurrentText(what)
+        self.go(move)
 
     def _fill(self, before: Arrangement, a: Arrangement) -> None:
         document, units = self.session.document, self.session.settings.values.units
