@@ -145,7 +145,17 @@ def test_markup_in_names_is_shown_as_text(window: MainWindow, qtbot: QtBot) -> N
     assert window.session.do("Rename", lambda d: edits.rename_arrangement(d, "A third", name))
     window.session.show_arrangement(name)
     buttons: list[str] = []
-    for station in ("survey", "gear", "lineup", "forecast", "takes", "compare", "subs", "signoff"):
+    for station in (
+        "survey",
+        "gear",
+        "lineup",
+        "forecast",
+        "takes",
+        "compare",
+        "hear",
+        "subs",
+        "signoff",
+    ):
         window.go(station)
         settled(qtbot, window)
         labels = [one for one in window.findChildren(QLabel) if "Mine" in one.text()]

@@ -17,10 +17,10 @@ _ARROWS = {
     "down": ("↓", QPointF(0, _AWAY)),
     "left": ("←", QPointF(-_AWAY, 0)),
     "right": ("→", QPointF(_AWAY, 0)),
-    "higher": ("↑", QPointF(0, -_AWAY)),
-    "lower": ("↓", QPointF(0, _AWAY)),
+    "higher": ("↑", QPointF(_AWAY, -_SIZE / 2 - 1)),
+    "lower": ("↓", QPointF(_AWAY, _SIZE / 2 + 1)),
 }
-"""By direction; the last two are on the front wall's view."""
+"""By direction; the last two are on the front wall's view, beside it."""
 _PAIR = {"up": "back", "down": "away", "higher": "up", "lower": "down"}
 _SEAT = {"up": "seat_forward", "down": "seat_back", "higher": "seat_up", "lower": "seat_down"}
 _SUB = {"up": "sub_near", "down": "sub_away", "left": "sub_left", "right": "sub_right"}

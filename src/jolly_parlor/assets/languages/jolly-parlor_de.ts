@@ -1955,7 +1955,7 @@
     <message>
       <location filename="../../app/command_methods.py" />
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <location filename="../../app/stations/lineup/lineup_page.py" />
+      <location filename="../../app/stations/lineup/ranked_list.py" />
       <location filename="../../app/stations/takes/take_grid.py" />
       <source>Remove {name}</source>
       <translation>{name} entfernen</translation>
@@ -3580,6 +3580,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/questions.py" />
+      <source>how even what is lined up is</source>
+      <translation>wie ausgeglichen das Aufgestellte ist</translation>
+    </message>
+    <message>
+      <location filename="../../app/questions.py" />
       <source>how even the schools are</source>
       <translation>wie eben die Schulen sind</translation>
     </message>
@@ -4411,6 +4416,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/moves_card.py" />
+      <source>With the plan's arrows, or:</source>
+      <translation>Mit den Pfeilen im Plan, oder:</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/finetune/moves_card.py" />
       <source> by {step_words}</source>
       <translation> um {step_words}</translation>
     </message>
@@ -5034,7 +5044,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
       <location filename="../../app/stations/gear/loudspeaker_card.py" />
-      <location filename="../../app/stations/lineup/lineup_page.py" />
+      <location filename="../../app/stations/lineup/ranked_list.py" />
       <location filename="../../app/stations/survey/survey_page.py" />
       <location filename="../../app/stations/survey/tape_card.py" />
       <location filename="../../app/stations/survey/things_card.py" />
@@ -5825,28 +5835,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>Begin from a school</source>
-      <translation>Mit einer Schule beginnen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>rules of thumb that disagree; the forecast tells which holds</source>
-      <translation>Faustregeln, die sich widersprechen; die Vorhersage sagt, welche gilt</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/lineup_page.py" />
       <source>Places in figures</source>
       <translation>Plätze in Zahlen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>Search, or begin from a school; then drag on the plan or type.</source>
-      <translation>Suchen oder mit einer Schule beginnen; dann im Plan ziehen oder tippen.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>type them, and what rules of thumb say: {good} for, {against} against</source>
-      <translation>zum Tippen, und was Faustregeln sagen: {good} dafür, {against} dagegen</translation>
+      <source>{good} rules for, {against} against</source>
+      <translation>{good} Regeln dafür, {against} dagegen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
@@ -5873,18 +5868,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>Candidates</source>
-      <translation>Kandidaten</translation>
+      <source>{name}: {db:.1f} dB, the most even so far</source>
+      <translation>{name}: {db:.1f} dB, bisher am ausgeglichensten</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>Nothing is lined up yet</source>
-      <translation>Noch ist nichts aufgestellt</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>monitors {y}, seat {y2} from the front wall, {distance} apart</source>
-      <translation>Monitore {y}, Hörplatz {y2} von der vorderen Wand, {distance} auseinander</translation>
+      <source>Search, or line up a school; then drag on the plan or type.</source>
+      <translation>Suchen oder eine Schule aufstellen; dann im Plan ziehen oder eintippen.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
@@ -5893,18 +5883,13 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>One candidate; rough in another to compare</source>
-      <translation>Ein Kandidat; einen weiteren anlegen, um zu vergleichen</translation>
+      <source>{count} lined up, not weighed yet</source>
+      <translation>{count} aufgestellt, noch nicht gewogen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>{count} candidates lined up</source>
-      <translation>{count} Kandidaten aufgestellt</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>Choose a school above, or search, to begin.</source>
-      <translation>Zum Beginn oben eine Schule wählen, oder suchen.</translation>
+      <source>Nothing is lined up yet</source>
+      <translation>Noch ist nichts aufgestellt</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
@@ -5918,94 +5903,109 @@ Direktschall, erste Reflexionen</translation>
       <translation>Ohr bei {name}</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>Point at a school to read its rule.</source>
-      <translation>Auf eine Schule zeigen, um ihre Regel zu lesen.</translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <source>monitors {y} and seat {y2} out, {distance} apart</source>
+      <translation>Monitore {y} und Platz {y2} von der Stirnwand, Abstand {distance}</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>at their best settings</source>
-      <translation>mit ihren besten Einstellungen</translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <source>Line up {name}</source>
+      <translation>{name} aufstellen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>Unticked: as they come, nothing trimmed for the place</source>
-      <translation>Ohne Haken: wie sie kommen, nichts dem Ort angepasst</translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <source>Most even first</source>
+      <translation>Das Ausgeglichenste zuerst</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>Judge them here</source>
-      <translation>Hier beurteilen</translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <source>Forecast of all that plays at the {seat}, in dB from even; point at one to see it on the plan.</source>
+      <translation>Vorhersage für alles, was spielt, am Platz „{seat}“, in dB Abweichung; auf einen Vorschlag zeigen, um ihn im Plan zu sehen.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>Judging …</source>
-      <translation>Wird beurteilt …</translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <source>Line up</source>
+      <translation>Aufstellen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>each at its own best settings</source>
-      <translation>jede mit ihren eigenen besten Einstellungen</translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <source>Picked; {told}</source>
+      <translation>Ausgewählt; {told}</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>untrimmed, as they come</source>
-      <translation>nicht angepasst, wie sie kommen</translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <location filename="../../app/stations/lineup/search_card.py" />
+      <location filename="../../app/stations/subs/trade_card.py" />
+      <location filename="../../app/stations/subs/walk_card.py" />
+      <source>{db:.1f} dB</source>
+      <translation>{db:.1f} dB</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>All that plays over the head volume, {how}: {name} is the most even, {at:.1f} dB. Settings help {name2} most: {untrimmed_db:.1f} → {figure_db:.1f} dB. A click roughs one in </source>
-      <translation>Alles, was spielt, über den Kopfraum, {how}: {name} ist am ebensten, {at:.1f} dB. Einstellungen helfen {name2} am meisten: {untrimmed_db:.1f} → {figure_db:.1f} dB. Ein Klick legt eine an </translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <source>Show</source>
+      <translation>Zeigen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>Rough in from a school</source>
-      <translation>Nach einer Schule anlegen</translation>
+      <location filename="../../app/stations/lineup/ranked_list.py" />
+      <source>Show {name}</source>
+      <translation>{name} zeigen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
+      <location filename="../../app/stations/lineup/schools_offered.py" />
       <source>Rough in {name}</source>
       <translation>{name} anlegen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>cannot be met</source>
-      <translation>nicht erfüllbar</translation>
+      <location filename="../../app/stations/lineup/schools_offered.py" />
+      <source>Of the schools, {how}, {name} is the most even: {at:.1f} dB.</source>
+      <translation>Von den Schulen, {how}, ist {name} am ausgeglichensten: {at:.1f} dB.</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>{figure:.1f} dB</source>
-      <translation>{figure:.1f} dB</translation>
+      <location filename="../../app/stations/lineup/schools_offered.py" />
+      <source>at their best settings</source>
+      <translation>mit ihren besten Einstellungen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>with these settings.</source>
-      <translation>mit diesen Einstellungen.</translation>
+      <location filename="../../app/stations/lineup/schools_offered.py" />
+      <source>Unticked: as they come, nothing trimmed for the place</source>
+      <translation>Ohne Haken: wie sie kommen, nichts dem Ort angepasst</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>as it comes.</source>
-      <translation>wie sie kommt.</translation>
+      <location filename="../../app/stations/lineup/schools_offered.py" />
+      <source>Weigh the schools</source>
+      <translation>Schulen wiegen</translation>
     </message>
     <message>
-      <location filename="../../app/stations/lineup/schools_card.py" />
-      <source>{told}, most even</source>
-      <translation>{told}, am ebensten</translation>
+      <location filename="../../app/stations/lineup/schools_offered.py" />
+      <location filename="../../app/stations/lineup/search_card.py" />
+      <location filename="../../app/stations/survey/things_card.py" />
+      <source>Weighing …</source>
+      <translation>Wird abgewogen …</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/schools_offered.py" />
+      <source>each at its own best settings</source>
+      <translation>jede mit ihren eigenen besten Einstellungen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/schools_offered.py" />
+      <source>untrimmed, as they come</source>
+      <translation>nicht angepasst, wie sie kommen</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/schools_offered.py" />
+      <source>Cannot be met in this room: {names}.</source>
+      <translation>In diesem Raum nicht erfüllbar: {names}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <source>Weighs every place on a grid of 2.5 cm within your wishes, each at its best settings, and proposes the few most even.</source>
-      <translation>Wägt jeden Platz in einem Raster von 2,5 cm innerhalb Ihrer Wünsche ab, jeden mit seinen besten Einstellungen, und schlägt die wenigen ausgeglichensten vor.</translation>
+      <source>Weighs every place on a grid of 2.5 cm within your wishes.</source>
+      <translation>Wiegt jeden Platz auf einem Raster von 2,5 cm innerhalb Ihrer Wünsche.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
       <source>What moving buys: each stone is a place that none betters in evenness, distance and bass reach at once; large stones reach lower. Point at one to read it, click to line it up; or walk along them with the arrow keys and press Enter.</source>
       <translation>Was Bewegen bringt: jeder Stein ist ein Ort, den keiner in Ebenheit, Strecke und Tiefgang zugleich übertrifft; große Steine reichen tiefer. Zeigen, um ihn zu lesen, klicken, um ihn aufzustellen; oder mit den Pfeiltasten entlanggehen und Enter drücken.</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
-      <source>{db:.1f} dB over the head</source>
-      <translation>{db:.1f} dB über den Kopfraum</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
@@ -6019,20 +6019,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <source>{brief}. Over the head, each side too: {db:.1f} dB</source>
-      <translation>{brief}. Über den Kopfraum, jede Seite mit: {db:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
-      <location filename="../../app/stations/subs/trade_card.py" />
-      <location filename="../../app/stations/subs/walk_card.py" />
-      <source>{db:.1f} dB</source>
-      <translation>{db:.1f} dB</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
-      <source>{facing}monitors {y}, seat {y2}, {distance} apart</source>
-      <translation>{facing}Monitore {y}, Hörplatz {y2}, {distance} auseinander</translation>
+      <source>Over the head, each side too: {db:.1f} dB.</source>
+      <translation>Über den Kopf, auch je Seite: {db:.1f} dB.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
@@ -6061,12 +6049,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <location filename="../../app/stations/survey/things_card.py" />
-      <source>Weighing …</source>
-      <translation>Wird abgewogen …</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
       <source>pricing the wishes</source>
       <translation>beim Bepreisen der Wünsche</translation>
     </message>
@@ -6074,6 +6056,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/lineup/search_card.py" />
       <source>Searching without each of them …</source>
       <translation>Suche ohne jeden von ihnen …</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/lineup/search_card.py" />
+      <source>Over the head. {where}</source>
+      <translation>Über den Kopf. {where}</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
@@ -6092,16 +6079,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <source>Line up</source>
-      <translation>Aufstellen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
-      <source>facing the {facings} wall, </source>
-      <translation>mit Blick auf die Wand {facings}, </translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
       <source>Facing the {facings} wall: m</source>
       <translation>Mit Blick auf die Wand {facings}: M</translation>
     </message>
@@ -6112,11 +6089,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
-      <source>Line up {name}</source>
-      <translation>{name} aufstellen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
       <source>Your wishes limit nothing.</source>
       <translation>Die Wünsche begrenzen nichts.</translation>
     </message>
@@ -6124,11 +6096,6 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../app/stations/lineup/search_card.py" />
       <source>{stopped}{evaluated:,} arrangements weighed in {seconds:.0f} s; left, right and both{subs} over the head volume, by which they are ranked.{now}</source>
       <translation>{stopped}{evaluated:,} Aufstellungen in {seconds:.0f} s abgewogen; links, rechts und beide{subs} über den Kopfraum, danach sind sie geordnet.{now}</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/search_card.py" />
-      <source>20 to 300 Hz: {tooltip}</source>
-      <translation>20 bis 300 Hz: {tooltip}</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
