@@ -12,9 +12,10 @@ from jolly_parlor.acoustics.geometry.clashes import (
     things_in_one_another,
 )
 from jolly_parlor.app.window import MainWindow
+from jolly_parlor.placement.common_models import MONITORS
 from jolly_parlor.project.blank import blank_document
 from jolly_parlor.project.checked_edit import EditRefused
-from jolly_parlor.project.first_room import MONITORS, WALLS, FirstAnswers, with_first_room
+from jolly_parlor.project.first_room import WALLS, FirstAnswers, with_first_room
 
 MOST_ACTIONS = 40
 

@@ -18,8 +18,9 @@ from jolly_parlor.app.widgets.entries import label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.common_models import MONITORS
 from jolly_parlor.placement.search.wishes import READY_MADE
-from jolly_parlor.project.first_room import LININGS, MONITORS, WALLS, FirstAnswers, with_first_room
+from jolly_parlor.project.first_room import LININGS, WALLS, FirstAnswers, with_first_room
 from jolly_parlor.words import spoken, tr
 
 _DOES = (
@@ -137,7 +138,7 @@ class FirstRoomPage(QWidget):
                 self._ask(grid, 0, tr("8  It is used as a"), "use", uses)
                 grid.words(tr("9  The monitors are"), 1, 0, role="strong")
                 with grid.row("monitors", 1, 1) as row:
-                    sizes = [(spoken(words), key) for key, words in MONITORS.items()]
+                    sizes = [(spoken(kind.words), key) for key, kind in MONITORS.items()]
                     do = partial(self._set, "monitors")
                     row.choice("first monitors", sizes, answers.monitors, do)
                     do = partial(self._set, "subwoofer")

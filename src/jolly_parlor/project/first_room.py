@@ -6,6 +6,7 @@ from jolly_parlor.acoustics.geometry.box_room import box_room
 from jolly_parlor.acoustics.geometry.clashes import free_opening, lie_over
 from jolly_parlor.acoustics.geometry.room import Opening, Room, Surface
 from jolly_parlor.acoustics.geometry.usual_things import usual_thing
+from jolly_parlor.placement.common_models import MONITORS, SUBWOOFERS
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import Loudspeaker, Model
 from jolly_parlor.placement.search.wishes import Wishes
@@ -21,23 +22,6 @@ LININGS = {
     "concrete": tr("concrete"),
 }
 """What walls mostly are, by the table's ids."""
-MONITORS = {
-    "small": tr("small, on a desk"),
-    "middle": tr("middle-sized"),
-    "large": tr("large, on the floor"),
-}
-_SHEETS = {
-    name: Model("monitor", called, *sizes, corner, acoustic_centre_height=centre)
-    for name, called, sizes, corner, centre in (
-        ("small", "two-way, small", (0.18, 0.23, 0.28), 60.0, 0.17),
-        ("middle", "two-way", (0.22, 0.28, 0.35), 50.0, 0.22),
-        ("large", "three-way", (0.25, 0.38, 1.05), 38.0, 0.85),
-    )
-}
-"""Width, depth, height, low corner, centre's height: usual ones (common practice, no source), a
-start to correct with a tape and the maker's sheet.
-"""
-_SUB = Model("sub", "subwoofer", 0.34, 0.38, 0.36, 28.0)
 _SHARES = (1.0, 0.7, 0.4)
 """Of its usual width, an opening is tried with."""
 _WINDOW = Opening("window", "front", 0.0, 1.2, 0.9, 1.2, "window")
@@ -122,14 +106,17 @@ def _furnished(room: Room, names: tuple[str, ...]) -> Room:
 
 
 def _gear(answers: FirstAnswers) -> Gear:
-    sheet = _SHEETS[answers.monitors]
+    sheet = MONITORS[answers.monitors].model
     speakers: tuple[Loudspeaker, ...] = (
         Loudspeaker("left", "left", "monitor"),
         Loudspeaker("right", "right", "monitor"),
     )
     models: tuple[Model, ...] = (sheet,)
     if answers.subwoofer:
-        models, speakers = (sheet, _SUB), (*speakers, Loudspeaker("sub", "subwoofer", "sub"))
+        models, speakers = (
+            (sheet, SUBWOOFERS["middle"].model),
+            (*speakers, Loudspeaker("sub", "subwoofer", "sub")),
+        )
     works = answers.use == "desk studio"
     seat = Seat("desk", 1.2) if works else Seat("sofa", 1.05)
     return Gear(models, speakers, (seat,), Desk(1.5, 0.75, 0.74) if works else None)

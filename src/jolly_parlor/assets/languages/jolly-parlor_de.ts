@@ -4417,7 +4417,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/finetune/moves_card.py" />
       <source>With the plan's arrows, or:</source>
-      <translation>Mit den Pfeilen im Plan, oder:</translation>
+      <translation>Mit den Pfeilen auf dem Plan, oder:</translation>
     </message>
     <message>
       <location filename="../../app/stations/finetune/moves_card.py" />
@@ -4904,6 +4904,11 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/gear_page.py" />
+      <source>Start from {name}</source>
+      <translation>Anfangen mit {name}</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/gear_page.py" />
       <source>Two monitors down to {low_corner_hz:.0f} Hz</source>
       <translation>Zwei Monitore bis {low_corner_hz:.0f} Hz</translation>
     </message>
@@ -5302,6 +5307,11 @@ Direktschall, erste Reflexionen</translation>
       <location filename="../../vocabulary.py" />
       <source>driver</source>
       <translation>Treiber</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/gear/shared_entries.py" />
+      <source>Start from</source>
+      <translation>Anfangen mit</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/shared_entries.py" />
@@ -5884,7 +5894,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
       <source>{count} lined up, not weighed yet</source>
-      <translation>{count} aufgestellt, noch nicht gewogen</translation>
+      <translation>{count} aufgestellt, noch nicht abgewogen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
@@ -5973,7 +5983,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/lineup/schools_offered.py" />
       <source>Weigh the schools</source>
-      <translation>Schulen wiegen</translation>
+      <translation>Schulen abwägen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/schools_offered.py" />
@@ -6000,7 +6010,7 @@ Direktschall, erste Reflexionen</translation>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
       <source>Weighs every place on a grid of 2.5 cm within your wishes.</source>
-      <translation>Wiegt jeden Platz auf einem Raster von 2,5 cm innerhalb Ihrer Wünsche.</translation>
+      <translation>Wägt jeden Platz auf einem Raster von 2,5 cm innerhalb Ihrer Wünsche ab.</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/search_card.py" />
@@ -11771,6 +11781,31 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <translation>„{name}“ steht {gap:.0f} cm neben einem Monitor: es beschattet und spiegelt nur auf dieser Seite.</translation>
     </message>
     <message>
+      <location filename="../../placement/common_models.py" />
+      <source>small, on a desk</source>
+      <translation>klein, auf dem Tisch</translation>
+    </message>
+    <message>
+      <location filename="../../placement/common_models.py" />
+      <source>middle-sized</source>
+      <translation>mittelgroß</translation>
+    </message>
+    <message>
+      <location filename="../../placement/common_models.py" />
+      <source>large, on the floor</source>
+      <translation>groß, auf dem Boden</translation>
+    </message>
+    <message>
+      <location filename="../../placement/common_models.py" />
+      <source>small</source>
+      <translation>klein</translation>
+    </message>
+    <message>
+      <location filename="../../placement/common_models.py" />
+      <source>large</source>
+      <translation>groß</translation>
+    </message>
+    <message>
       <location filename="../../placement/evenness.py" />
       <source>The response covers {first:.0f} to {last:.0f} Hz; judging it needs {low_hz:.0f} to {high_hz:.0f} Hz.</source>
       <translation>Der Frequenzgang reicht von {first:.0f} bis {last:.0f} Hz; zum Beurteilen braucht es {low_hz:.0f} bis {high_hz:.0f} Hz.</translation>
@@ -13653,21 +13688,6 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
       <location filename="../../project/first_room.py" />
       <source>concrete</source>
       <translation>Beton</translation>
-    </message>
-    <message>
-      <location filename="../../project/first_room.py" />
-      <source>small, on a desk</source>
-      <translation>klein, auf dem Tisch</translation>
-    </message>
-    <message>
-      <location filename="../../project/first_room.py" />
-      <source>middle-sized</source>
-      <translation>mittelgroß</translation>
-    </message>
-    <message>
-      <location filename="../../project/first_room.py" />
-      <source>large, on the floor</source>
-      <translation>groß, auf dem Boden</translation>
     </message>
     <message>
       <location filename="../../project/first_room.py" />

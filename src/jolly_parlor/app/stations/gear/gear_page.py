@@ -13,11 +13,13 @@ from jolly_parlor.app.stations.gear.loudspeaker_card import LoudspeakerCard
 from jolly_parlor.app.stations.gear.shared_entries import (
     corner_fields,
     fresh_name,
+    kind_row,
     radiating_fields,
 )
 from jolly_parlor.app.stations.gear.use_card import UseCard
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
+from jolly_parlor.placement.common_models import MONITORS, SUBWOOFERS
 from jolly_parlor.placement.gear import Desk, Gear, Seat
 from jolly_parlor.placement.loudspeakers import ROLES, Loudspeaker, Model, Role
 from jolly_parlor.project.gear_edits import set_gear
@@ -65,7 +67,8 @@ class GearStation(Station):
                     told = f"{_role_words(speaker)}; {self._size_words(gear.model_of(speaker.id))}"
                     called = f"loudspeaker {index + 1}"
                     with sheet.fold(called, speaker.id, told, called=speaker.id) as fold:
-                        made = partial(LoudspeakerCard, self.session, self._change, self._set_model)
+                        changes = self._change, self._set_model, self._be
+                        made = partial(LoudspeakerCard, self.session, *changes)
                         fold.other("card", made).refresh(speaker)
                 self._offer_more(sheet, gear)
             if gear.subwoofers:
@@ -90,6 +93,8 @@ class GearStation(Station):
         change = partial(self._set_model, model.id)
         told = f"{model.name}; {self._size_words(model)}"
         with sheet.fold("monitors", tr("Monitors, a pair alike"), told) as fold:
+            with fold.row("kinds") as row:
+                kind_row(row, model, "monitor", MONITORS, self._be)
             with fold.grid("sizes", rest=6, in_blocks=True) as grid:
                 name = grid.line("monitor name", model.name, partial(change, "name"), 0, 0)
                 theme.keep_width(name, 190, 190)
@@ -170,6 +175,10 @@ class GearStation(Station):
 
         self._set("loudspeaker", name, value, edit)
 
+    def _be(self, model: Model) -> None:
+        what = tr("Start from {name}", name=model.name)
+        self._change(what, lambda gear: gear.with_model(model.id, **vars(model)))
+
     def _set_seat(self, index: int, name: str, value: object) -> None:
         self._set("seat", name, value, changed_item("seats", index, name, value))
 
@@ -199,8 +208,7 @@ class GearStation(Station):
         self._change(tr("Change the {what}", what=what), edit)
 
     def _add_sub(self) -> None:
-        sheet = Model("sub", "subwoofer", 0.34, 0.38, 0.36, 28.0)
-        self._add("sub", "subwoofer", sheet, tr("Add a subwoofer"))
+        self._add("sub", "subwoofer", SUBWOOFERS["middle"].model, tr("Add a subwoofer"))
 
     def _add_other(self) -> None:
         like = self.session.document.gear.monitor

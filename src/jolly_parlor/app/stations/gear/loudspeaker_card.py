@@ -14,6 +14,7 @@ from jolly_parlor.app.stations.gear.shared_entries import (
     corner_fields,
     driver_field,
     fresh_name,
+    kind_row,
     radiating_fields,
 )
 from jolly_parlor.app.widgets.entries import tip
@@ -22,6 +23,7 @@ from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.cautions import EQUALISING, MOUNTING
 from jolly_parlor.placement.chains import Crossover
+from jolly_parlor.placement.common_models import MONITORS, SUBWOOFERS
 from jolly_parlor.placement.gear import PAIR, Gear
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.placement.loudspeakers import MOUNTS, ROLES, Loudspeaker, Model, Mount, Role
@@ -44,9 +46,14 @@ class LoudspeakerCard:
     """`frame` is the widget; shows whichever it was told last."""
 
     def __init__(
-        self, session: Workbench, change: ChangeGear, set_model: Callable[..., None]
+        self,
+        session: Workbench,
+        change: ChangeGear,
+        set_model: Callable[..., None],
+        be: Callable[[Model], None],
     ) -> None:
-        self.session, self._change, self._change_model = session, change, set_model
+        """be: let a model be as one that has its id."""
+        self.session, self._change, self._change_model, self._be = session, change, set_model, be
         self._everywhere = True
         self.frame = QFrame()
         layout = QVBoxLayout(self.frame)
@@ -61,6 +68,9 @@ class LoudspeakerCard:
         with self.kept as sheet:
             with sheet.row("head") as row:
                 self._head(row, gear)
+            with sheet.row("kinds") as row:
+                kinds = SUBWOOFERS if speaker.is_subwoofer else MONITORS
+                kind_row(row, self._model, speaker.id, kinds, self._be)
             with sheet.grid("sheet", rest=6, in_blocks=True) as grid:
                 self._sheet(grid, edit)
             panel = sheet.other("controls", partial(ControlsPanel, self.session))

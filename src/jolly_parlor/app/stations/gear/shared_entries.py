@@ -4,6 +4,7 @@ from collections.abc import Callable, Collection
 from functools import partial
 
 from jolly_parlor.app.widgets.kept import Kept
+from jolly_parlor.placement.common_models import Kind, kind_of, like
 from jolly_parlor.placement.loudspeakers import DRIVERS, Model
 from jolly_parlor.words import spoken, tr
 
@@ -57,6 +58,18 @@ def driver_field(grid: Kept, model: Model, who: str, change: Callable[..., None]
     do = partial(change, "driver")
     grid.choice("driver", drivers, model.driver, do, 2, 5, called=f"{who} driver")
     grid.words(tr("driver"), 3, 5)
+
+
+def kind_row(
+    row: Kept, model: Model, who: str, kinds: dict[str, Kind], take: Callable[[Model], object]
+) -> None:
+    """Common kinds to start from; the one it is still like is down."""
+    row.words(tr("Start from"))
+    now = kind_of(model, kinds)
+    for name, kind in kinds.items():
+        do, called = partial(take, like(model, kind.model)), f"{who} like {name}"
+        row.button(kind.words, called, do, on=name == now)
+    row.gap()
 
 
 def fresh_name(name: str, taken: Collection[str]) -> str:
