@@ -16,6 +16,7 @@ from jolly_parlor.app.walk import WALK, next_stop
 from jolly_parlor.app.widgets.entries import LiveLabel, label, named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.letting_go import let_go
+from jolly_parlor.app.widgets.still import StaysStill
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.words import spoken, tr
 
@@ -78,6 +79,7 @@ class Station(QWidget):
         self.scroll_area.setWidgetResizable(True)
         self.scroll_area.setWidget(holder)
         outer.addWidget(self.scroll_area, 1)
+        self._still = StaysStill(self.scroll_area)
 
     def _say_onward(self) -> None:
         after = next_stop(self.id)

@@ -17,6 +17,7 @@ from jolly_parlor.app.widgets.entries import named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.mix_choice import MixChoice
+from jolly_parlor.app.widgets.still import held
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.judging import USUAL_JUDGING
@@ -75,14 +76,27 @@ class CompareStation(Station):
             self.refresh()
 
     def refresh(self) -> None:
-        self.rows = []
         self._tell()
+        found = self.session.comparison
+        if self._comparing:  # the rows stay where they are, dimmed, until the next ones come
+            for row in self.rows:
+                row.setEnabled(False)
+            return
         with self.kept as page:
-            found = self.session.comparison
-            if found is not None and self.session.document.arrangements:
+            if found is None or not self.session.document.arrangements:
+                self.rows = []
+            else:
                 self._list(page, found)
             page.gap()
         self._mark_current()
+
+    @property
+    def _comparing(self) -> bool:
+        """Whether what was compared a moment ago is being compared again."""
+        now = {a.name for a in self.session.document.arrangements}
+        compared = {row.row.arrangement.name for row in self.rows}
+        waits = self.session.comparison is None and not self.session.provisional
+        return waits and bool(self.rows) and compared <= now
 
     def _tell(self) -> None:
         from jolly_parlor.analysis.tuning import has_controls
@@ -108,7 +122,8 @@ class CompareStation(Station):
             return
         if found is None:
             self.verdict.setText(tr("Comparing …"))
-            self.under.setText("")
+            if not self._comparing:
+                self.under.setText("")
             return
         self.verdict.setText(found.verdict)
         what = found.mix.name.lower()
@@ -127,7 +142,14 @@ class CompareStation(Station):
         )
 
     def _list(self, page: Kept, found: Comparison) -> None:
-        for rank, row in enumerate(found.rows, start=1):
+        ranked = {row.arrangement.name: (n, row) for n, row in enumerate(found.rows, start=1)}
+        pointed = any(row.underMouse() for row in self.rows)
+        for one in self.rows:  # none of them shrinks, which would move what is pointed at
+            one.setMinimumHeight(one.height() if pointed else 0)
+        order = [row.row.arrangement.name for row in self.rows]
+        self.rows = []
+        for name in held(list(ranked), order, pointed):
+            rank, row = ranked[name]
             made = page.put(f"row {row.arrangement.name}", partial(ComparisonRow, self.session))
             made.show_row(rank, row, found)
             self.rows.append(made)
@@ -194,6 +216,7 @@ class ComparisonRow(QFrame):
     def show_row(self, rank: int, row: Row, found: Comparison) -> None:
         """Show that one of a comparison."""
         self.row = row
+        self.setEnabled(True)
         self.setAccessibleName(f"{rank}. {row.arrangement.name}")
         other = row.curve("forecast" if row.basis_of(found.basis) == "measured" else "measured")
         self.plot.show_curves(row.curve(found.basis), other, row.arrangement.name)

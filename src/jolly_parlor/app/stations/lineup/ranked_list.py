@@ -16,6 +16,7 @@ from jolly_parlor.app.stations.lineup.offers import Offer
 from jolly_parlor.app.widgets.entries import label, tip
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.pointed import PointedButton
+from jolly_parlor.app.widgets.still import held
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
@@ -68,9 +69,12 @@ class RankedList:
             )
         )
         offers = sorted([*self._lined_up(), *self._offered()], key=lambda one: one.rank)
-        self._offers = {one.key: one for one in offers}
+        now = {one.key: one for one in offers}
+        # What is pointed at is not moved away from under the pointer: the list is sorted later.
+        keys = held(list(now), list(self._offers), self.frame.underMouse())
+        self._offers = {key: now[key] for key in keys}
         with self.rows as kept:
-            for row, one in enumerate(offers):
+            for row, one in enumerate(self._offers.values()):
                 self._row(kept, row, one)
         self.frame.setVisible(bool(offers))
 

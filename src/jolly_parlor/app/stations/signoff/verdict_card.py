@@ -27,10 +27,15 @@ class VerdictCard:
         self.parts = Kept(parts, signed.session.home)
 
     def refresh(self) -> None:
-        found = self._signed.found
+        found, why = self._signed.found, self._signed.why
+        if found is None and not why:  # what is there stays in its place, dimmed, meanwhile
+            self.headline.setText(WORKING)
+            for one in self.parts.widgets:
+                one.setEnabled(False)
+            return
         with self.parts as kept:
             if found is None:
-                self.headline.setText(self._signed.why or WORKING)
+                self.headline.setText(why)
                 return
             self.headline.setText(found.verdict.headline)
             for number, part in enumerate(found.verdict.parts):
@@ -38,3 +43,5 @@ class VerdictCard:
                 with kept.fold(f"part {number}", part.title, " ".join(first)) as fold:
                     for sentence in more:
                         fold.words(f"· {sentence}", role="", wrap=True)
+        for one in self.parts.widgets:
+            one.setEnabled(True)

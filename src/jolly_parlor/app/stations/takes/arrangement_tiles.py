@@ -8,9 +8,9 @@ from PyQt6.QtWidgets import QAbstractButton, QSizePolicy
 
 from jolly_parlor.app import theme
 from jolly_parlor.app.plan.small_plan import draw_small_plan
-from jolly_parlor.app.stations.base import clear
 from jolly_parlor.app.widgets.entries import on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
+from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.project.document import Document
@@ -25,17 +25,21 @@ class ArrangementTile(QAbstractButton):
 
     is_picture = True
 
-    def __init__(self, document: Document, a: Arrangement, shown: bool) -> None:
+    def __init__(self) -> None:
         super().__init__()
+        self.setCheckable(True)
+        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+
+    def show_tile(self, document: Document, a: Arrangement, shown: bool) -> None:
+        """Show that arrangement; shown: whether it is on the plan."""
         self._document, self._a = document, a
         self.made, self.wanted = progress(document, a)
         self.setObjectName(f"tile-{a.name}")
-        self.setCheckable(True)
         self.setChecked(shown)
         self._told = tr("{made} of {wanted} takes", made=self.made, wanted=self.wanted)
         self.setAccessibleName(f"{a.name}: {self._told}")
         self.setToolTip(self._told)
-        self.setSizePolicy(QSizePolicy.Policy.Fixed, QSizePolicy.Policy.Fixed)
+        self.update()
 
     def sizeHint(self) -> QSize:
         """A small plan and two lines beside it."""
@@ -81,21 +85,19 @@ class ArrangementTiles:
     def __init__(self, session: Workbench) -> None:
         self._session = session
         self.row = FlowRow()
-        self._of: tuple[object, ...] = ()
+        self._kept = Kept(self.row, session.home)
 
     def refresh(self) -> None:
-        """Made anew where anything that shows has changed."""
+        """One for each, where there are some to choose among."""
         document, a = self._session.document, self._session.arrangement
-        now = (document, a.name if a is not None else "", theme.current())
-        if now == self._of or len(document.arrangements) < 2:
-            if len(document.arrangements) < 2:
-                clear(self.row)
-                self._of = ()
-            return
-        self._of = now
-        clear(self.row)
-        for one in document.arrangements:
-            tile = ArrangementTile(document, one, a is not None and one.name == a.name)
-            on_click(tile, partial(self._session.show_arrangement, one.name))
-            self.row.addWidget(tile)
-        self.row.addStretch(1)
+        several = document.arrangements if len(document.arrangements) > 1 else ()
+        with self._kept as kept:
+            for one in several:
+                tile = kept.put(one.name, partial(self._new, one.name))
+                tile.show_tile(document, one, a is not None and one.name == a.name)
+            kept.gap()
+
+    def _new(self, name: str) -> ArrangementTile:
+        made = ArrangementTile()
+        on_click(made, partial(self._session.show_arrangement, name))
+        return made
