@@ -35,6 +35,11 @@ def exp_j(z: ComplexArray) -> ComplexArray:
     return result
 
 
+def root_mean_square(values: FloatArray) -> float:
+    """Of all of them."""
+    return float(np.sqrt(np.mean(values**2)))
+
+
 def decimated_rows(count: int, step: int) -> IntArray:
     """Every step-th of so many, the last one too."""
     return np.unique(np.append(np.arange(0, count, step), count - 1))

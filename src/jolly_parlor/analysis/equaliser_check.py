@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from jolly_parlor.acoustics.arrays import root_mean_square
 from jolly_parlor.analysis.measured import as_judged, summed
 from jolly_parlor.placement.arrangement import Arrangement
 from jolly_parlor.placement.evenness import Deviation, evenness, grid_to
@@ -72,7 +73,7 @@ def equaliser_check(document: Document, name: str, forecaster: Forecaster | None
         at, foretold.frequencies_hz, foretold.deviation_db
     )
     worst = int(np.argmax(np.abs(apart)))
-    gap = float(np.sqrt(np.mean(apart**2)))
+    gap = root_mean_square(apart)
     how = take.info.measured
     noise = max(how.repeat_db if how is not None else 0.0, _NOISE_DB)
     return Checked(

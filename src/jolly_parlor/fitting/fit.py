@@ -18,7 +18,7 @@ from dataclasses import dataclass
 import numpy as np
 import scipy
 
-from jolly_parlor.acoustics.arrays import BoolArray, FloatArray
+from jolly_parlor.acoustics.arrays import BoolArray, FloatArray, root_mean_square
 from jolly_parlor.acoustics.geometry.fitted_room import FittedRoom
 from jolly_parlor.acoustics.geometry.room import Room
 from jolly_parlor.fitting.evidence import SAMPLES_PER_BAND, Evidence
@@ -133,7 +133,7 @@ def fit_room(
     first = z
     z, end, converged = _solved(predictor, takes, problem, z, start, progress)
     after = problem.rms(end.level_db)
-    if float(np.sqrt(np.mean(after**2))) > _UNEXPLAINED_DB:
+    if root_mean_square(after) > _UNEXPLAINED_DB:
         # Springs and masses can stand for each other at first: begin again with panels as such.
         again = first + as_panels(parameters, room)
         begun = predictor.with_slopes(takes, again)
@@ -143,7 +143,7 @@ def fit_room(
             after = problem.rms(end.level_db)
     weights = problem.take_weights(end.level_db)
     counted = weights > 0.5
-    residual = float(np.sqrt(np.mean(after[counted] ** 2))) if np.any(counted) else float("nan")
+    residual = root_mean_square(after[counted]) if np.any(counted) else float("nan")
     # Where the model leaves more or less than was allowed for, everything is less or more sure.
     unsure = max(_LEAST_SHARE, residual / SIGMA_DB) ** 2
     curvature = problem.curvature(end, weights) / unsure + np.eye(z.size)

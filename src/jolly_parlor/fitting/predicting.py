@@ -6,7 +6,7 @@ corners in closed form. Checked against plain differences in tests/fitting.
 """
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -16,7 +16,6 @@ from jolly_parlor.acoustics.fields.plated_field import PlatedField
 from jolly_parlor.acoustics.fields.plates import Plate
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room
-from jolly_parlor.acoustics.sources import high_pass
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, Evidence, Placing
 from jolly_parlor.fitting.parameters import (
     SIZES,
@@ -236,8 +235,7 @@ class Predictor:
 
     def _box(self, name: str, factor: float) -> ComplexArray:
         of = self.gear.model_of(name)
-        corner = of.low_corner_hz * factor
-        return high_pass(MODEL_HZ, corner, of.low_slope_db_per_octave // 6)
+        return replace(of, low_corner_hz=of.low_corner_hz * factor).low_end(MODEL_HZ)
 
     def _pressure(self, field: RoomField, source: Point, ear: Point) -> ComplexArray:
         return field.unquantised(self._inside(source), self._inside(ear))

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import FloatArray, root_mean_square
 from jolly_parlor.placement.evenness import HIGHEST_HZ, SMOOTHING_PER_OCTAVE
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.response import Response
@@ -26,7 +26,7 @@ class Around:
         """Root mean square of the spread over a band, dB."""
         f = self.mean.frequencies_hz
         inside = (f >= low_hz) & (f <= high_hz)
-        return float(np.sqrt(np.mean(self.spread_db[inside] ** 2)))
+        return root_mean_square(self.spread_db[inside])
 
 
 def around(responses: Sequence[Response]) -> Around:

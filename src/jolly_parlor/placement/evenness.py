@@ -16,7 +16,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import FloatArray, root_mean_square
 from jolly_parlor.acoustics.bands import log_grid
 from jolly_parlor.placement.judging import FLAT_TARGET, TAKES_TO_HZ, Target
 from jolly_parlor.refused import Refused
@@ -188,7 +188,7 @@ def mismatch_db(left: Deviation, right: Deviation) -> float:
     at = grid_between(low, high)
     a = np.interp(at, left.frequencies_hz, left.deviation_db + left.reference_db)
     b = np.interp(at, right.frequencies_hz, right.deviation_db + right.reference_db)
-    return float(np.sqrt(np.mean((a - b) ** 2)))
+    return root_mean_square(a - b)
 
 
 _REACH_DB = -6.0

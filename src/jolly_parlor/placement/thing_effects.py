@@ -2,8 +2,7 @@
 
 from dataclasses import dataclass, replace
 
-import numpy as np
-
+from jolly_parlor.acoustics.arrays import root_mean_square
 from jolly_parlor.acoustics.fields.field_of_room import room_field
 from jolly_parlor.acoustics.geometry.fitted_room import FittedRoom
 from jolly_parlor.acoustics.geometry.room import Room
@@ -45,7 +44,7 @@ def thing_effects(forecaster: Forecaster, case: Case) -> list[ThingEffect]:
             other = Forecaster(bare, forecaster.gear, field).deviation(case).deviation_db
         except Refused:
             continue
-        change = float(np.sqrt(np.mean((whole - other) ** 2)))
+        change = root_mean_square(whole - other)
         found.append(ThingEffect(thing.name, change))
     return found
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray
+from jolly_parlor.acoustics.arrays import ComplexArray, FloatArray, root_mean_square
 from jolly_parlor.refused import Refused
 from jolly_parlor.signals.fourier import fourier_integral
 from jolly_parlor.signals.response import Response
@@ -189,7 +189,7 @@ def distortion_db(
     quiet_end = arrival - sweep.harmonic_lead_seconds(_CLEAR_OF_ORDERS)
     quiet = whole.between(quiet_end - piece.samples.size / piece.sample_rate, quiet_end)
     noise = np.abs(quiet.pressure(order * f))
-    level = np.where(product < _ABOVE_NOISE * np.sqrt(np.mean(noise**2)), np.nan, level)
+    level = np.where(product < _ABOVE_NOISE * root_mean_square(noise), np.nan, level)
     beyond = (order * f > sweep.high_hz) | (f < sweep.low_hz)
     return np.where(beyond, np.nan, level)
 

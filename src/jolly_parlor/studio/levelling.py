@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from jolly_parlor.acoustics.arrays import FloatArray
+from jolly_parlor.acoustics.arrays import FloatArray, root_mean_square
 from jolly_parlor.signals.noise import band_noise, pink_noise
 from jolly_parlor.signals.weighting import level_dba
 from jolly_parlor.studio.device import Device, DeviceFailed, Progress, Stage
@@ -90,7 +90,7 @@ def as_loud_as_a_sweep(sample_rate: int) -> FloatArray:
     too.
     """
     noise = band_noise(_SECONDS, sample_rate, _LOW_HZ, _HIGH_HZ)
-    noise = noise / np.sqrt(np.mean(noise**2))
+    noise = noise / root_mean_square(noise)
     return np.asarray(np.clip(noise, -_CREST, _CREST) * np.sqrt(0.5))
 
 
