@@ -194,7 +194,11 @@ def test_something_missing_is_looked_for_and_put_in(
     block = Thing("missing", "solid", 2.6, 5.0, 0.0, 1.2, 0.6, 2.0)
 
     def found(fit: object, takes: object, progress: object) -> list[Missing]:
-        return [Missing(block, 2.4, 1.1, "in the back right corner")]
+        other = replace(block, x=0.0, y=0.0)
+        return [
+            Missing(block, 2.4, 1.1, "in the back right corner"),
+            Missing(other, 2.4, 1.9, "in the front left corner"),
+        ]
 
     monkeypatch.setattr("jolly_parlor.app.stations.takes.missing_card.SUSPICIOUS_DB", 0.0)
     monkeypatch.setattr("jolly_parlor.app.stations.takes.missing_card.missing_things", found)
@@ -209,6 +213,11 @@ def test_something_missing_is_looked_for_and_put_in(
     assert card.frame.isVisible() and "Blocks are tried along the walls" in card.words.text()
     told = [x.text() for x in card.frame.findChildren(QLabel)]
     assert any("1.2 m wide and 2 m high in the back right corner" in words for words in told)
+    assert any("something tall in the front left corner?" in words for words in told)
+    window.findChild(QPushButton, "not-missing-2").click()
+    settled(qtbot, window)
+    seen = [x.text() for x in card.frame.findChildren(QLabel) if x.isVisible()]
+    assert not any("front left" in words for words in seen), "it was said not to be there"
     window.findChild(QPushButton, "put-missing-1").click()
     settled(qtbot, window)
     assert window.session.document.room.things[-1] == block

@@ -4,7 +4,8 @@ A wardrobe left out drives absorption far from its tables and still leaves decib
 Each block is put into the room's own modes (Rayleigh-Ritz: the modes without it, restricted to the
 air it leaves, are a basis for the room with it), which takes a fraction of a second; what it does
 to the level at each take is added to the fit, whose parameters then move as far as they are
-straight.
+straight. The likeliest few then stand in the survey while the room is fitted anew, which tells them
+apart: what truly stood there explains most of what was left, and another place next to nothing.
 """
 
 from __future__ import annotations
@@ -24,9 +25,10 @@ from jolly_parlor.acoustics.geometry.fitted_room import FittedRoom, surveyed_roo
 from jolly_parlor.acoustics.geometry.plan import Point
 from jolly_parlor.acoustics.geometry.room import Room, Thing
 from jolly_parlor.fitting.evidence import FIT_HZ, MODEL_HZ, SAMPLES_PER_BAND, Evidence
-from jolly_parlor.fitting.fit import Fit, sigma_of
+from jolly_parlor.fitting.fit import Fit, fit_room, sigma_of
 from jolly_parlor.fitting.predicting import Predictor
 from jolly_parlor.placement.evenness import SMOOTHING_PER_OCTAVE
+from jolly_parlor.refused import Refused
 from jolly_parlor.signals.smoothing import smooth_level_db
 from jolly_parlor.words import tr
 
@@ -40,6 +42,8 @@ _WIDTHS, _DEPTHS, _HEIGHTS = (0.7, 1.2, 1.8), (0.35, 0.6), (1.0, 2.0)
 """Metres, as furniture is: wide, deep, high."""
 _LOOKED_AT, _TOLD, _APART_METRES, _NEAR_METRES = 2, 3, 0.9, 0.45
 _WORTH_SHARE = 0.15
+_LOOKING = 0.4
+"""The share of the time that trying blocks takes; fitting with the likeliest takes the rest."""
 _F: FloatArray = MODEL_HZ[::_EVERY]
 
 Progress = Callable[[float], None]
@@ -53,6 +57,7 @@ class Missing:
     before_db: float
     """What the fit leaves unexplained, root mean square."""
     after_db: float
+    """The same of a fit with the block in the survey."""
     where: str
     """Such as `in the back right corner`."""
 
@@ -85,7 +90,7 @@ def missing_things(
     first = [block for block in first if look.is_free(block)]
     for number, block in enumerate(first):
         tried[block] = look.weighed(block)
-        progress(0.6 * (number + 1) / len(first))
+        progress(0.6 * _LOOKING * (number + 1) / len(first))
     best = _apart(tried, _LOOKED_AT)
     sizes = [(w, d, h) for w in _WIDTHS for d in _DEPTHS for h in _HEIGHTS]
     finer = [
@@ -95,14 +100,31 @@ def missing_things(
     ]
     for number, block in enumerate(finer):
         tried[block] = look.weighed(block)
-        progress(0.6 + 0.4 * (number + 1) / len(finer))
-    told = []
-    for block in _apart(tried, _TOLD):
-        _, after = tried[block]
-        if after < (1 - _WORTH_SHARE) * look.before_db:
-            where = _where(look.survey, block)
-            told.append(Missing(block, look.before_db, after, where))
-    return told
+        progress(_LOOKING * (0.6 + 0.4 * (number + 1) / len(finer)))
+    likely = _apart(tried, _TOLD)
+    return _told_apart(fit, takes, likely, progress)
+
+
+def _told_apart(
+    fit: Fit, takes: Sequence[Evidence], likely: Sequence[Thing], progress: Progress
+) -> list[Missing]:
+    """The room fitted with each of them; those that explain much, most first."""
+    told, room = [], fit.surveyed
+    for number, block in enumerate(likely):
+
+        def further(share: float, done: int = number) -> None:
+            progress(_LOOKING + (1 - _LOOKING) * (done + share) / len(likely))
+
+        having = replace(room, things=(*room.things, block))
+        try:
+            after = fit_room(having, fit.gear, takes, further).residual_db
+        except Refused:  # no room in which it could stand
+            continue
+        if after < (1 - _WORTH_SHARE) * fit.residual_db:
+            where = _where(surveyed_room(room), block)
+            told.append(Missing(block, fit.residual_db, after, where))
+    progress(1.0)
+    return sorted(told, key=lambda one: one.after_db)
 
 
 class _Look:

@@ -5085,6 +5085,7 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/gear/handover_row.py" />
+      <location filename="../../app/stations/takes/missing_card.py" />
       <source>No, nothing</source>
       <translation>Nein, nichts</translation>
     </message>
@@ -8294,6 +8295,11 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/missing_card.py" />
+      <source>Is there something tall {where}?</source>
+      <translation>Steht {where} etwas Hohes?</translation>
+    </message>
+    <message>
+      <location filename="../../app/stations/takes/missing_card.py" />
       <source>Put in what was missing</source>
       <translation>Das Fehlende eingesetzt</translation>
     </message>
@@ -8314,8 +8320,8 @@ Dezibel uneben: {points}. Gegen das Ziel gehalten: {words}.</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/missing_card.py" />
-      <source>Put it in</source>
-      <translation>Einsetzen</translation>
+      <source>Yes, put it in</source>
+      <translation>Ja, aufnehmen</translation>
     </message>
     <message>
       <location filename="../../app/stations/takes/missing_card.py" />

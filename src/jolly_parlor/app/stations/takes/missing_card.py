@@ -1,13 +1,16 @@
 """The card on Takes that looks for something solid the survey forgot, and puts it in."""
 
+from dataclasses import replace
 from functools import partial
 
-from PyQt6.QtWidgets import QFrame, QPushButton
+from PyQt6.QtWidgets import QFrame
 
 from jolly_parlor.analysis.room_fit import evidence_of
-from jolly_parlor.app.stations.base import card, clear
+from jolly_parlor.app.plan.small_plan import SmallPlan
+from jolly_parlor.app.stations.base import card
 from jolly_parlor.app.task import Task
 from jolly_parlor.app.widgets.entries import label
+from jolly_parlor.app.widgets.kept import Align, Kept
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.fitting.fit import Fit
@@ -34,9 +37,12 @@ class MissingCard:
         self.words = label("", wrap=True)
         self.words.setObjectName("missing-words")
         layout.addWidget(self.words)
-        self.rows = WrappedGrid()
-        self.rows.setColumnStretch(0, 1)
-        layout.addLayout(self.rows)
+        grid = WrappedGrid()
+        grid.setColumnStretch(1, 1)
+        grid.setHorizontalSpacing(12)
+        layout.addLayout(grid)
+        self.rows = Kept(grid, session.home)
+        self._likely: list[Missing] = []
         session.fitted.changed.connect(self.refresh)
         session.closing.connect(self.close)
 
@@ -54,7 +60,7 @@ class MissingCard:
             return
         self.close()
         self._of = fit
-        clear(self.rows)
+        self._offer([])
         if fit is None or not wanted:
             return
         self.words.setText(self._opening(fit))
@@ -100,14 +106,34 @@ class MissingCard:
             if found
             else f"{self._opening(fit)}. {_NONE}"
         )
-        for line, one in enumerate(found):
-            self.rows.addWidget(label(one.words, wrap=True), line, 0)
-            put = QPushButton(tr("Put it in"))
-            put.setObjectName(f"put-missing-{line + 1}")
-            put.clicked.connect(partial(self._put, one))
-            self.rows.addWidget(put, line, 1)
+        self._offer(found)
 
-    def _put(self, one: Missing, _: bool = False) -> None:
+    def _offer(self, likely: list[Missing]) -> None:
+        self._likely = likely
+        with self.rows as kept:
+            for line, one in enumerate(likely, start=1):
+                self._ask(kept, line, one)
+
+    def _ask(self, kept: Kept, line: int, one: Missing) -> None:
+        """Whether it is there: on a small plan and in words, with a click for yes and for no."""
+        a = self.session.arrangement
+        if a is not None:
+            room, gear = self.session.document.room, self.session.document.gear
+            having = replace(room, things=(*room.things, one.thing))
+            plan = kept.put(f"plan {line}", partial(SmallPlan, having, gear, a), line, 0)
+            plan.show_plan(having, gear, a)
+        with kept.column(f"words {line}", line, 1, align=Align.AlignVCenter) as told:
+            question = tr("Is there something tall {where}?", where=one.where)
+            told.words(question, role="strong", wrap=True)
+            told.words(one.words, wrap=True)
+        with kept.row(f"deeds {line}", line, 2, align=Align.AlignVCenter) as deeds:
+            called = f"put-missing-{line}"
+            deeds.button(tr("Yes, put it in"), "yes", partial(self._put, one), called=called)
+            rest = [other for other in self._likely if other is not one]
+            no = partial(self._offer, rest)
+            deeds.button(tr("No, nothing"), "no", no, called=f"not-missing-{line}")
+
+    def _put(self, one: Missing) -> None:
         if self.session.do(tr("Put in what was missing"), lambda d: put_thing(d, one.thing)):
             self.session.told.emit(
                 tr(
