@@ -52,11 +52,12 @@ def draw_small_plan(p: QPainter, box: QRectF, room: Room, gear: Gear, a: Arrange
     p.setPen(QPen(t.colour("wall"), 1.6))
     p.setBrush(t.colour("sheet"))
     p.drawPolygon(QPolygonF([at(x, y) for x, y in room.plan]))
-    p.setPen(Qt.PenStyle.NoPen)
+    p.setPen(QPen(t.colour("soft"), 0.8))
     p.setBrush(t.colour("band"))
     for thing in room.things:
         corner = at(thing.x + thing.width, thing.y + thing.depth)
         p.drawRect(QRectF(at(thing.x, thing.y), corner))
+    p.setPen(Qt.PenStyle.NoPen)
     if gear.desk is not None and a.desk is not None:
         corner = at(a.desk.x + gear.desk.width, a.desk.y + gear.desk.depth)
         p.drawRect(QRectF(at(a.desk.x, a.desk.y), corner))
