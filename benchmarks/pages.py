@@ -118,7 +118,10 @@ def main() -> None:
     with tempfile.TemporaryDirectory() as folder:
         place = Path(folder)
         window = MainWindow(
-            open_project(DEMO).project, DEMO, SettingsStore(place / "settings.json"), place / "unsaved"
+            open_project(DEMO).project,
+            DEMO,
+            SettingsStore(place / "settings.json"),
+            place / "unsaved",
         )
         window.resize(1280, 800)
         window.show()

@@ -222,6 +222,7 @@ def test_what_is_lined_up_found_or_a_school_is_one_list_by_figure(
 ) -> None:
     _narrow(window)
     settled(qtbot, window)
+    QTest.mouseMove(window, QPoint(3, 3))  # on nothing of the list
     search.button.click()
     qtbot.waitUntil(lambda: not search.searching, timeout=120_000)
     settled(qtbot, window)

@@ -27,7 +27,9 @@ def _JSON(command: Callable[..., Any]) -> Callable[..., Any]:
 @click.command("fit")
 @click.argument("file", type=PATH)
 @click.option(
-    "--missing", is_flag=True, help="Look for something solid that the survey forgot; a minute or two."
+    "--missing",
+    is_flag=True,
+    help="Look for something solid that the survey forgot; a minute or two.",
 )
 @_JSON
 def fit_command(file: Path, missing: bool, out: Path | None) -> None:

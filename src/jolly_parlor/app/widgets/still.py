@@ -1,5 +1,7 @@
 """What the pointer rests on stays where it is while something above it grows or shrinks."""
 
+from collections.abc import Callable
+
 from PyQt6 import sip
 from PyQt6.QtCore import QEvent, QObject, QPoint, QRect, QTimer
 from PyQt6.QtGui import QCursor
@@ -99,9 +101,20 @@ def _gone(widget: QWidget) -> bool:
     return sip.isdeleted(widget) or not widget.isVisible()
 
 
+class WhenLeft(QObject):
+    """Calls when the pointer leaves a widget: what waited for that may be done then."""
+
+    def __init__(self, widget: QWidget, do: Callable[[], object]) -> None:
+        super().__init__(widget)
+        self._do = do
+        widget.installEventFilter(self)
+
+    def eventFilter(self, watched: QObject | None, event: QEvent | None) -> bool:
+        if event is not None and event.type() == QEvent.Type.Leave:
+            QTimer.singleShot(0, self._do)
+        return False
+
+
 def held(keys: list[str], before: list[str], hold: bool) -> list[str]:
-    """The keys in their order; hold: those that were there before keep theirs, new ones last."""
-    if not hold:
-        return keys
-    kept = [key for key in before if key in keys]
-    return [*kept, *(key for key in keys if key not in kept)]
+    """The keys in their order; hold: in the order before, while they are the same ones."""
+    return before if hold and set(keys) == set(before) else keys

@@ -16,7 +16,7 @@ from jolly_parlor.app.stations.lineup.offers import Offer
 from jolly_parlor.app.widgets.entries import label, tip
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.pointed import PointedButton
-from jolly_parlor.app.widgets.still import held
+from jolly_parlor.app.widgets.still import WhenLeft, held
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
@@ -53,6 +53,7 @@ class RankedList:
         grid.setColumnStretch(2, 1)
         layout.addLayout(grid)
         self.rows = Kept(grid, session.home)
+        WhenLeft(self.frame, changed)
         self.foot = QVBoxLayout()
         """For what is said and done below the rows."""
         layout.addLayout(self.foot)
