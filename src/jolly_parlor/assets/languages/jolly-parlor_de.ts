@@ -5879,8 +5879,8 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />
-      <source>{name}: {db:.1f} dB, the most even so far</source>
-      <translation>{name}: {db:.1f} dB, bisher am ausgeglichensten</translation>
+      <source>{name}: forecast {db:.1f} dB, the most even so far</source>
+      <translation>{name}: Vorhersage {db:.1f} dB, bisher am ausgeglichensten</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/lineup_page.py" />

@@ -101,7 +101,11 @@ class LineupStation(Station):
         best, count = self.list.best, len(self.session.document.arrangements)
         if best is not None:
             self.verdict.setText(
-                tr("{name}: {db:.1f} dB, the most even so far", name=best.name, db=best.figure_db)
+                tr(
+                    "{name}: forecast {db:.1f} dB, the most even so far",
+                    name=best.name,
+                    db=best.figure_db,
+                )
             )
         else:
             self.verdict.setText(
