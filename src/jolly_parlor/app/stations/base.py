@@ -79,7 +79,7 @@ class Station(QWidget):
         self.scroll_area.setWidgetResizable(True)
         self.scroll_area.setWidget(holder)
         outer.addWidget(self.scroll_area, 1)
-        self._still = StaysStill(self.scroll_area)
+        self.still = StaysStill(self.scroll_area)
 
     def _say_onward(self) -> None:
         after = next_stop(self.id)

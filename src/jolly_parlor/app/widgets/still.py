@@ -30,6 +30,11 @@ class StaysStill(QObject):
         page.installEventFilter(self)
         area.installEventFilter(self)
 
+    @property
+    def at_rest(self) -> bool:
+        """Whether nothing is to be looked at again."""
+        return not self._settled.isActive()
+
     def eventFilter(self, watched: QObject | None, event: QEvent | None) -> bool:
         if event is not None and event.type() in (
             QEvent.Type.LayoutRequest,
@@ -115,6 +120,16 @@ class WhenLeft(QObject):
         return False
 
 
+def pointed_at(widget: QWidget) -> bool:
+    """Whether the pointer is over it; asked of the pointer, since a widget that came under a
+    resting one has not been told.
+    """
+    return widget.isVisible() and widget.rect().contains(widget.mapFromGlobal(QCursor.pos()))
+
+
 def held(keys: list[str], before: list[str], hold: bool) -> list[str]:
-    """The keys in their order; hold: in the order before, while they are the same ones."""
-    return before if hold and set(keys) == set(before) else keys
+    """The keys in their order; hold: those that were there before keep theirs, new ones last."""
+    if not hold:
+        return keys
+    kept = [key for key in before if key in keys]
+    return [*kept, *(key for key in keys if key not in kept)]

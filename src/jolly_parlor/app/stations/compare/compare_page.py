@@ -17,7 +17,7 @@ from jolly_parlor.app.widgets.entries import named_button
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.mix_choice import MixChoice
-from jolly_parlor.app.widgets.still import held
+from jolly_parlor.app.widgets.still import held, pointed_at
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.judging import USUAL_JUDGING
@@ -143,7 +143,7 @@ class CompareStation(Station):
 
     def _list(self, page: Kept, found: Comparison) -> None:
         ranked = {row.arrangement.name: (n, row) for n, row in enumerate(found.rows, start=1)}
-        pointed = any(row.underMouse() for row in self.rows)
+        pointed = any(map(pointed_at, self.rows))
         for one in self.rows:  # none of them shrinks, which would move what is pointed at
             one.setMinimumHeight(one.height() if pointed else 0)
         order = [row.row.arrangement.name for row in self.rows]

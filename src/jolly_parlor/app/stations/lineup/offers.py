@@ -25,6 +25,8 @@ class Offer:
     curve: Deviation | None = None
     tip: str = ""
     lined_up: bool = False
+    found: bool = False
+    """By a search."""
     passing: bool = False
     """Found by a search that still goes on."""
 

@@ -16,7 +16,7 @@ from jolly_parlor.app.stations.lineup.offers import Offer
 from jolly_parlor.app.widgets.entries import label, tip
 from jolly_parlor.app.widgets.kept import Kept
 from jolly_parlor.app.widgets.pointed import PointedButton
-from jolly_parlor.app.widgets.still import WhenLeft, held
+from jolly_parlor.app.widgets.still import WhenLeft, held, pointed_at
 from jolly_parlor.app.widgets.wrapped_grid import WrappedGrid
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
@@ -71,8 +71,10 @@ class RankedList:
         )
         offers = sorted([*self._lined_up(), *self._offered()], key=lambda one: one.rank)
         now = {one.key: one for one in offers}
-        # What is pointed at is not moved away from under the pointer: the list is sorted later.
-        keys = held(list(now), list(self._offers), self.frame.underMouse())
+        # What is pointed at is not moved away from under the pointer: the list is sorted later,
+        # unless a search has come to what was asked for.
+        found = {key for key, one in now.items() if one.found} - set(self._offers)
+        keys = held(list(now), list(self._offers), pointed_at(self.frame) and not found)
         self._offers = {key: now[key] for key in keys}
         with self.rows as kept:
             for row, one in enumerate(self._offers.values()):

@@ -232,7 +232,7 @@ class SearchCard:
     def _passing(self, a: Arrangement, turns: int, db: float, told: str, where: str) -> Offer:
         figure, where = tr("{db:.1f} dB", db=db), tr("Over the head. {where}", where=where)
         key = "line-up-0"
-        return Offer(key, told, where, a, turns, figure=figure, tip=where, passing=True)
+        return Offer(key, told, where, a, turns, figure=figure, tip=where, found=True, passing=True)
 
     def _show_so_far(self, best: SoFar) -> None:
         """In the first's place, where it is better; until there are proposals."""
@@ -299,6 +299,7 @@ class SearchCard:
             proposal.evenness_db,
             curve=proposal.curve,
             tip=f"{where} {over_head} {proposal.words}",
+            found=True,
         )
 
     def _where(self, a: Arrangement, turns: int, subs: str = "") -> str:
