@@ -12,11 +12,13 @@ import os
 import sys
 import tempfile
 import time
+from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
+from dragging import settle
 from PyQt6.QtCore import QTimer
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QLineEdit
@@ -53,21 +55,10 @@ class Beat:
         self.longest, self._last = max(self.longest, now - self._last), now
 
 
-def settle(window: MainWindow, seconds: float = 0.3) -> None:
-    until = time.perf_counter() + 90
-    while window.session.calculating and time.perf_counter() < until:
-        QApplication.processEvents()
-        time.sleep(0.001)
-    rest = time.perf_counter() + seconds
-    while time.perf_counter() < rest:
-        QApplication.processEvents()
-        time.sleep(0.001)
-
-
-def took(window: MainWindow, done: object) -> float:
+def took(done: Callable[[], object]) -> float:
     """Milliseconds from now until everything asked to be painted is painted."""
     start = time.perf_counter()
-    done()  # type: ignore[operator]
+    done()
     QApplication.processEvents()
     return 1000 * (time.perf_counter() - start)
 
@@ -88,18 +79,18 @@ def measure(window: MainWindow, beat: Beat) -> None:
     for station in WALK:
         settle(window)
         beat.begin()
-        shown = took(window, lambda: window.go(station))  # noqa: B023
+        shown = took(lambda: window.go(station))  # noqa: B023
         settle(window)
         key = float("nan")
         fields = [f for f in window.stack.currentWidget().findChildren(QLineEdit) if f.isVisible()]
         if fields:
             fields[0].setFocus()
-            key = took(window, lambda: QTest.keyClicks(fields[0], "1"))  # noqa: B023
+            key = took(lambda: QTest.keyClicks(fields[0], "1"))  # noqa: B023
             fields[0].clearFocus()
             window.session.refused.emit("")
         commits = []
         for _ in range(CHANGES):
-            commits.append(took(window, lambda: window.session.do("nearer", nearer)))
+            commits.append(took(lambda: window.session.do("nearer", nearer)))
             settle(window)
         print(
             f"{station:10} {shown:7.0f} {key:6.1f} {sorted(commits)[CHANGES // 2]:7.1f} "

@@ -13,6 +13,7 @@ from pytestqt.qtbot import QtBot
 from certain import some
 from helpers_app import drag_on_plan, press, settled
 from jolly_parlor.app import dialogs
+from jolly_parlor.app.walk import WALK
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import loudspeaker
 from jolly_parlor.project import edits
@@ -145,17 +146,7 @@ def test_markup_in_names_is_shown_as_text(window: MainWindow, qtbot: QtBot) -> N
     assert window.session.do("Rename", lambda d: edits.rename_arrangement(d, "A third", name))
     window.session.show_arrangement(name)
     buttons: list[str] = []
-    for station in (
-        "survey",
-        "gear",
-        "lineup",
-        "forecast",
-        "takes",
-        "compare",
-        "hear",
-        "subs",
-        "signoff",
-    ):
+    for station in WALK:
         window.go(station)
         settled(qtbot, window)
         labels = [one for one in window.findChildren(QLabel) if "Mine" in one.text()]

@@ -9,6 +9,8 @@ from pytestqt.qtbot import QtBot
 from helpers_app import settled
 from jolly_parlor.app.window import MainWindow
 from jolly_parlor.placement.items import LEFT, RIGHT
+from jolly_parlor.placement.schools import school
+from jolly_parlor.project.edits import propose
 
 
 def _enter(window: MainWindow, name: str, text: str) -> None:
@@ -62,6 +64,21 @@ def test_a_school_tells_its_rule_and_shows_its_places_when_pointed_at(
     assert "Allison 1974" in button.toolTip()
     assert window.session.ghost is not None and window.session.ghost.name == "Unequal distances"
     assert "geometric mean" in button.accessibleDescription()
+
+
+def test_a_school_lined_up_from_the_list_is_set_as_the_others_are(
+    qtbot: QtBot, window: MainWindow
+) -> None:
+    """Regression: the list's own button left out what is usual, as the menu did not."""
+    window.go("lineup")
+    settled(qtbot, window)
+    window.findChild(QPushButton, "school-clear").click()
+    by_list = window.session.arrangement
+    window.undo()
+    window.rough_in("clear")
+    assert window.session.arrangement.chains == by_list.chains
+    document = window.session.document
+    assert by_list.chains == propose(document, school("clear")).arrangements[-1].chains
 
 
 def test_checks_follow_the_arrangement(qtbot: QtBot, window: MainWindow) -> None:

@@ -148,12 +148,12 @@ def test_the_best_blocks_are_told_once_each() -> None:
     at = [_block(x, 0.0, 1.0, 0.5, 1.0) for x in (0.0, 0.5, 1.0, 1.4)]
     assert _gap(at[0], at[2]) == pytest.approx(1.0)
     assert _gap(at[0], _block(0.3, 0.4, 1.0, 0.5, 1.0)) == pytest.approx(0.5)
-    costs = dict(zip(at, [(3.0, 0.0), (1.0, 0.0), (4.0, 0.0), (2.0, 0.0)], strict=True))
+    costs = dict(zip(at, [3.0, 1.0, 4.0, 2.0], strict=True))
     # 0.9 m apart and no nearer: the first is half a metre from the best, the last 0.9 exactly.
     assert _apart(costs, 3) == [at[1]]
     far = _block(1.41, 0.0, 1.0, 0.5, 1.0)
-    assert _apart({**costs, far: (5.0, 0.0)}, 3) == [at[1], far]
-    assert _apart({**costs, far: (0.5, 0.0)}, 1) == [far]
+    assert _apart({**costs, far: 5.0}, 3) == [at[1], far]
+    assert _apart({**costs, far: 0.5}, 1) == [far]
 
 
 def test_a_missing_thing_in_words() -> None:

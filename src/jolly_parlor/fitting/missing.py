@@ -85,7 +85,7 @@ def missing_things(
     if fit.residual_db < SUSPICIOUS_DB:
         return []
     look = _Look(fit, takes)
-    tried: dict[Thing, tuple[float, float]] = {}
+    tried: dict[Thing, float] = {}
     first = list(_blocks(look.survey, [_FIRST], _ALONG_METRES))
     first = [block for block in first if look.is_free(block)]
     for number, block in enumerate(first):
@@ -101,27 +101,24 @@ def missing_things(
     for number, block in enumerate(finer):
         tried[block] = look.weighed(block)
         progress(_LOOKING * (0.6 + 0.4 * (number + 1) / len(finer)))
-    likely = _apart(tried, _TOLD)
-    return _told_apart(fit, takes, likely, progress)
+    return _told_apart(look, _apart(tried, _TOLD), progress)
 
 
-def _told_apart(
-    fit: Fit, takes: Sequence[Evidence], likely: Sequence[Thing], progress: Progress
-) -> list[Missing]:
+def _told_apart(look: _Look, likely: Sequence[Thing], progress: Progress) -> list[Missing]:
     """The room fitted with each of them; those that explain much, most first."""
-    told, room = [], fit.surveyed
+    told, fit = [], look.fit
     for number, block in enumerate(likely):
 
         def further(share: float, done: int = number) -> None:
             progress(_LOOKING + (1 - _LOOKING) * (done + share) / len(likely))
 
-        having = replace(room, things=(*room.things, block))
+        having = replace(fit.surveyed, things=(*fit.surveyed.things, block))
         try:
-            after = fit_room(having, fit.gear, takes, further).residual_db
+            after = fit_room(having, fit.gear, look.takes, further).residual_db
         except Refused:  # no room in which it could stand
             continue
         if after < (1 - _WORTH_SHARE) * fit.residual_db:
-            where = _where(surveyed_room(room), block)
+            where = _where(look.survey, block)
             told.append(Missing(block, fit.residual_db, after, where))
     progress(1.0)
     return sorted(told, key=lambda one: one.after_db)
@@ -144,7 +141,6 @@ class _Look:
         self._gap = np.where(self._known, np.nan_to_num(measured) - self._now.level_db, 0.0)
         self._basis = modal_basis(enclosure_of(self.survey), float(self._k[-1]))
         self._bare = self._levels(None)
-        self.before_db = self._rms(self._left(self._gap)[0])
 
     def is_free(self, block: Thing) -> bool:
         """Whether it stands in nobody's way: in the air, away from what the takes used."""
@@ -169,15 +165,11 @@ class _Look:
         )
         return not any(wide.holds(point) for point in used)
 
-    def weighed(self, block: Thing) -> tuple[float, float]:
-        """With the block and all parameters moved to suit it: what is minimised, and what would
-        stay unexplained, root mean square, dB.
+    def weighed(self, block: Thing) -> float:
+        """What is minimised, with the block and all parameters moved to suit it as far as they are
+        straight.
         """
-        left, cost = self._left(self._gap - self._change(block))
-        return cost, self._rms(left)
-
-    def _left(self, gap: FloatArray) -> tuple[FloatArray, float]:
-        """The gaps that no parameter can close, and the cost, straight in every parameter."""
+        gap = self._gap - self._change(block)
         w = self._weight[..., None]
         slopes = (self._now.slopes * w)[self._known]
         rows = (gap * self._weight)[self._known]
@@ -185,12 +177,7 @@ class _Look:
         a = np.concatenate([slopes, np.eye(count)])
         b = np.concatenate([rows, -self.fit.z])
         moved = np.linalg.lstsq(a, b, rcond=None)[0]
-        left = gap - np.einsum("tfi,i->tf", self._now.slopes, moved)
-        return left, float(np.sum((a @ moved - b) ** 2))
-
-    def _rms(self, gap: FloatArray) -> float:
-        weight = self._weight**2
-        return float(np.sqrt(np.sum(weight * gap**2) / np.sum(weight)))
+        return float(np.sum((a @ moved - b) ** 2))
 
     def _change(self, block: Thing) -> FloatArray:
         return self._levels(block) - self._bare
@@ -282,7 +269,7 @@ def _gap(one: Thing, other: Thing) -> float:
     return float(np.hypot(across, along))
 
 
-def _apart(tried: dict[Thing, tuple[float, float]], most: int) -> list[Thing]:
+def _apart(tried: dict[Thing, float], most: int) -> list[Thing]:
     """The best few that are not the same thing again."""
     chosen: list[Thing] = []
     for block in sorted(tried, key=lambda block: tried[block]):

@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QToolButton
 
 from jolly_parlor.app.plan.view import PlanView
 from jolly_parlor.by_ear.steps import MOVES
-from jolly_parlor.placement.items import DESK, LEFT, RIGHT, Item
+from jolly_parlor.placement.items import DESK, LEFT, RIGHT
 from jolly_parlor.words import spoken
 
 _SIZE, _AWAY = 18, 26.0
@@ -54,34 +54,30 @@ class MoveArrows(QObject):
     def place(self) -> None:
         """Put each where it belongs; hide those that move nothing."""
         self._moves = self._offered()
-        view = self.plan.unfolded
         for way, button in self.buttons.items():
             button.setVisible(way in self._moves)
-            if way not in self._moves:
-                continue
-            at = self.plan.place_of(self._item)
-            high = way in ("higher", "lower")
-            middle = view.on_wall(at.x, at.z) if high else view.on_plan(at.x, at.y)
+        if not self._moves:
+            return
+        view, at = self.plan.unfolded, self.plan.place_of(self.plan.selected)
+        on_plan, on_wall = view.on_plan(at.x, at.y), view.on_wall(at.x, at.z)
+        for way, move in self._moves.items():
+            button = self.buttons[way]
+            middle = on_wall if way in ("higher", "lower") else on_plan
             corner = middle + _ARROWS[way][1] - QPointF(_SIZE / 2, _SIZE / 2)
             button.move(
                 round(min(max(corner.x(), 0), self.plan.width() - _SIZE)),
                 round(min(max(corner.y(), 0), self.plan.height() - _SIZE)),
             )
-            move = self._moves[way]
             button.setObjectName(f"arrow-{move}")
             button.setAccessibleName(spoken(MOVES[move].words))
             button.setToolTip(spoken(MOVES[move].words))
 
-    @property
-    def _item(self) -> Item:
-        chosen = self.session.selected
-        return chosen if chosen in self.plan.items() else LEFT
-
     def _offered(self) -> dict[str, str]:
-        session, item = self.session, self._item
+        session = self.session
         a = session.arrangement
-        if session.moves is None or a is None or item == DESK:
+        if session.moves is None or a is None:
             return {}
+        item = self.plan.selected
         if item in (LEFT, RIGHT):
             inward = "right" if (a.left.x < a.right.x) == (item == LEFT) else "left"
             outward = "left" if inward == "right" else "right"
@@ -89,7 +85,7 @@ class MoveArrows(QObject):
         if item.kind == "seat":
             return _SEAT if item.id == session.seat else {}
         subs = {sub.id for sub in session.document.gear.subwoofers}
-        return _SUB if item.id in subs else {}
+        return _SUB if item != DESK and item.id in subs else {}
 
     def _button(self, way: str) -> QToolButton:
         made = QToolButton(self.plan)
@@ -103,4 +99,4 @@ class MoveArrows(QObject):
 
     def _go(self, way: str, _down: bool) -> None:
         if self.session.moves is not None and way in self._moves:
-            self.session.moves(self._moves[way], self._item.id)
+            self.session.moves(self._moves[way], self.plan.selected.id)

@@ -142,6 +142,12 @@ class PlanView(QWidget):
             return []
         return [*a.items, DESK] if a.desk is not None else a.items
 
+    @property
+    def selected(self) -> Item:
+        """What is chosen, or the left monitor where that cannot be moved here."""
+        chosen = self.session.selected
+        return chosen if chosen in self.items() else LEFT
+
     def place_of(self, item: Item) -> Point:
         """Where an item stands; the desk by its corner."""
         a = self.session.arrangement
@@ -160,7 +166,7 @@ class PlanView(QWidget):
         look = Look(self.size(), ratio, self.unfolded, gear, units, now)
         boundary, reflection = session.highlight.boundary, session.highlight.reflection
         lit = boundary or (reflection.boundary if reflection else "")
-        selected = session.selected if session.selected in self.items() else LEFT
+        selected = self.selected
         with QPainter(self) as painter:
             under = self._ground.under(look, lit, session.tints.shown, a, selected)
             painter.drawPixmap(0, 0, under)

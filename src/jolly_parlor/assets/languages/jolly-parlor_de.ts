@@ -5963,11 +5963,6 @@ Direktschall, erste Reflexionen</translation>
     </message>
     <message>
       <location filename="../../app/stations/lineup/schools_offered.py" />
-      <source>Rough in {name}</source>
-      <translation>{name} anlegen</translation>
-    </message>
-    <message>
-      <location filename="../../app/stations/lineup/schools_offered.py" />
       <source>Of the schools, {how}, {name} is the most even: {at:.1f} dB.</source>
       <translation>Von den Schulen, {how}, ist {name} am ausgeglichensten: {at:.1f} dB.</translation>
     </message>

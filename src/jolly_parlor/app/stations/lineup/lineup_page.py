@@ -78,8 +78,7 @@ class LineupStation(Station):
         self.refresh()
 
     def refresh(self) -> None:
-        self.list.refresh()
-        self._tell()
+        self._list()
         a = self.session.arrangement
         self.places_fold.setVisible(a is not None)
         if a is None:
@@ -94,8 +93,12 @@ class LineupStation(Station):
 
     def _list_again(self) -> None:
         if self.isVisible():
-            self.list.refresh()
-            self._tell()
+            self._list()
+
+    def _list(self) -> None:
+        self.schools.refresh()
+        self.list.refresh()
+        self._tell()
 
     def _tell(self) -> None:
         best, count = self.list.best, len(self.session.document.arrangements)

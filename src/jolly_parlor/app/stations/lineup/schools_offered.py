@@ -1,6 +1,7 @@
 """What the schools propose in this room, and how even each is once it was weighed."""
 
 from collections.abc import Callable
+from dataclasses import dataclass
 from functools import partial
 
 from PyQt6.QtCore import Qt
@@ -10,16 +11,25 @@ from jolly_parlor.app import jobs
 from jolly_parlor.app.questions import SCHOOLS as JUDGED
 from jolly_parlor.app.questions import Question
 from jolly_parlor.app.stations.lineup.offers import Offer
-from jolly_parlor.app.stations.lineup.ranked_list import brief
+from jolly_parlor.app.stations.lineup.ranked_list import brief, take_offer
 from jolly_parlor.app.widgets.entries import label, on_click
 from jolly_parlor.app.widgets.flow_row import FlowRow
 from jolly_parlor.app.widgets.wrapped_check import WrappedCheckBox
 from jolly_parlor.app.workbench import Workbench
 from jolly_parlor.placement.arrangement import Arrangement
-from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet
+from jolly_parlor.placement.schools import SCHOOLS, School, SchoolCannotBeMet, school
 from jolly_parlor.placement.search.judged_schools import JudgedSchool
-from jolly_parlor.project.edits import add_arrangement, propose
+from jolly_parlor.project.gear_edits import usual_chains
 from jolly_parlor.words import tr
+
+
+@dataclass
+class _Proposed:
+    """What schools propose as they come, and why others cannot, by name."""
+
+    of: tuple[object, ...]
+    met: list[Offer]
+    unmet: dict[str, str]
 
 
 class SchoolsOffered:
@@ -31,7 +41,7 @@ class SchoolsOffered:
         self._changed = changed
         self._judged: list[JudgedSchool] = []
         self._asked: tuple[object, ...] | None = None
-        self._met: tuple[tuple[object, ...], list[Offer], list[str]] | None = None
+        self._known: _Proposed | None = None
         self.row = FlowRow()
         self.words = label("", "soft", wrap=True)
         self.words.setObjectName("schools-words")
@@ -47,43 +57,36 @@ class SchoolsOffered:
         on_click(self.ask, self.weigh)
         self.row.addWidget(self.ask, 0, Qt.AlignmentFlag.AlignTop)
 
-    def offers(self) -> list[Offer]:
-        """Those that can be met, by figure where they were weighed; figures of another room, gear
-        or wishes are none any more.
+    def refresh(self) -> None:
+        """Say how they compare and which cannot be met; figures of another room, gear or wishes
+        are none any more.
         """
         if self._asked not in (None, self._question()):
             self._asked, self._judged = None, []
-        bare, unmet = self._proposed()
         weighed, trimmed = bool(self._judged), self.trimmed.isChecked()
         self.trimmed.setVisible(weighed)
         self.ask.setVisible(not weighed)
         told = [self._verdict(trimmed)] if weighed else []
-        if unmet:
+        if unmet := self._proposed().unmet:
             told.append(tr("Cannot be met in this room: {names}.", names=", ".join(unmet)))
         self.words.setText(" ".join(told))
-        found = [self._weighed(one, trimmed) for one in self._judged] if weighed else bare
-        there = self.session.document.arrangements
-        return [one for one in found if not any(_alike(one, a, weighed) for a in there)]
+
+    def offers(self) -> list[Offer]:
+        """Those that can be met and are not lined up, by figure where they were weighed."""
+        there, weighed = self.session.document.arrangements, bool(self._judged)
+        return [one for one in self._all() if not any(_alike(one, a, weighed) for a in there)]
 
     def take(self, school_id: str) -> None:
         """Add a school's arrangement, at its best settings where these are shown; or say why it
         cannot be met.
         """
-        school = next(s for s in SCHOOLS if s.id == school_id)
-        document, name = self.session.document, school.name
-        try:
-            school.propose(document.room, document.gear)
-        except SchoolCannotBeMet as error:
-            self.session.refused.emit(str(error))
+        wanted = school(school_id)
+        if (why := self._proposed().unmet.get(wanted.name)) is not None:
+            self.session.refused.emit(why)
             return
-        what = tr("Rough in {name}", name=name)
-        judged = next((one for one in self._judged if one.school is school), None)
-        if judged is not None and self.trimmed.isChecked():
-            done = self.session.do(what, lambda d: add_arrangement(d, judged.arrangement))
-        else:
-            done = self.session.do(what, lambda d: propose(d, school))
-        if done:
-            self.session.show_arrangement(self.session.document.arrangements[-1].name)
+        every = (*self._all(), *self._proposed().met)
+        one = next(offer for offer in every if offer.key == _key(wanted))
+        take_offer(self.session, one.arrangement, one.turns)
 
     def weigh(self) -> None:
         """Ask how even each is at its own best settings and as it comes."""
@@ -97,28 +100,34 @@ class SchoolsOffered:
         question = Question(JUDGED, document.room, document.gear, job, take, self._cannot)
         self.session.slow.ask(question)
 
-    def _proposed(self) -> tuple[list[Offer], list[str]]:
+    def _all(self) -> list[Offer]:
+        trimmed = self.trimmed.isChecked()
+        if self._judged:
+            return [self._weighed(one, trimmed) for one in self._judged]
+        return self._proposed().met
+
+    def _proposed(self) -> _Proposed:
         document = self.session.document
-        of = document.room, document.gear
-        if self._met is None or self._met[0] != of:
-            met, unmet = [], []
-            for school in SCHOOLS:
+        chains = usual_chains(document)
+        of = document.room, document.gear, chains
+        if self._known is None or self._known.of != of:
+            self._known = _Proposed(of, [], {})
+            for one in SCHOOLS:
                 try:
-                    a = school.propose(document.room, document.gear)
-                except SchoolCannotBeMet:
-                    unmet.append(school.name)
+                    a = one.propose(document.room, document.gear, chains)
+                except SchoolCannotBeMet as why:
+                    self._known.unmet[one.name] = str(why)
                 else:
-                    told, tip = brief(self.session, a), _rule(school)
-                    met.append(Offer(_key(school), school.name, told, a, tip=tip))
-            self._met = of, met, unmet
-        return self._met[1:]
+                    told = brief(self.session, a)
+                    self._known.met.append(Offer(_key(one), one.name, told, a, tip=_rule(one)))
+        return self._known
 
     def _weighed(self, one: JudgedSchool, trimmed: bool) -> Offer:
-        school = one.school
+        of = one.school
         a = one.arrangement if trimmed else one.bare
         curve = one.curve if trimmed else one.bare_curve
-        figure, told, tip = one.at(trimmed), brief(self.session, a), _rule(school)
-        return Offer(_key(school), school.name, told, a, 0, figure, curve=curve, tip=tip)
+        figure, told, tip = one.at(trimmed), brief(self.session, a), _rule(of)
+        return Offer(_key(of), of.name, told, a, 0, figure, curve=curve, tip=tip)
 
     def _question(self) -> tuple[object, ...]:
         document = self.session.believed
@@ -159,9 +168,9 @@ def _alike(one: Offer, other: Arrangement, set_too: bool) -> bool:
     return same and (not set_too or a.chains == other.chains)
 
 
-def _key(school: School) -> str:
-    return f"school-{school.id}"
+def _key(of: School) -> str:
+    return f"school-{of.id}"
 
 
-def _rule(school: School) -> str:
-    return f"{school.rule} ({school.source[0].upper()}{school.source[1:]}.)"
+def _rule(of: School) -> str:
+    return f"{of.rule} ({of.source[0].upper()}{of.source[1:]}.)"
